@@ -1,0 +1,140 @@
+import { quantileOfSorted } from '../numeric/statistics.js'
+import type { MemberResult } from './forecast.js'
+import type { DayCurve } from './simulate.js'
+import { PLANT_GROUPS, type PlantGroup } from './state.js'
+import { STRANDS, SUPPLIES, WEEK_STRIDE, weekColumn, type Strand, type Supply, type WeekColumn } from './weekSummary.js'
+
+export interface Band {
+  readonly low: number
+  readonly median: number
+  readonly high: number
+}
+
+export type Arm = 'planned' | 'changed'
+
+const weeksOf = (result: MemberResult, arm: Arm): Float64Array => (arm === 'changed' ? (result.changed ?? result.planned) : result.planned).weeks
+
+/** 10, 50 and 90 % of the ensemble for one column in one week. The list must not be empty. */
+export function bandOf(results: readonly MemberResult[], arm: Arm, column: WeekColumn, week: number): Band {
+  const values = Float64Array.from(results, (result) => weeksOf(result, arm)[week * WEEK_STRIDE + weekColumn(column)]!).sort()
+  return { low: quantileOfSorted(values, 0.1), median: quantileOfSorted(values, 0.5), high: quantileOfSorted(values, 0.9) }
+}
+
+/** 10, 50 and 90 % of the difference changed − planned, member by member: what the levers do, free of what the members disagree on. */
+export function changeBand(results: readonly MemberResult[], column: WeekColumn, week: number): Band {
+  const at = week * WEEK_STRIDE + weekColumn(column)
+  const values = Float64Array.from(results, (result) => weeksOf(result, 'changed')[at]! - weeksOf(result, 'planned')[at]!).sort()
+  return { low: quantileOfSorted(values, 0.1), median: quantileOfSorted(values, 0.5), high: quantileOfSorted(values, 0.9) }
+}
+
+/** As `changeBand`, for the ratio; amounts of algae only mean something as ratios. */
+export function ratioBand(results: readonly MemberResult[], column: WeekColumn, week: number): Band {
+  const at = week * WEEK_STRIDE + weekColumn(column)
+  const values = Float64Array.from(results, (result) => weeksOf(result, 'changed')[at]! / Math.max(weeksOf(result, 'planned')[at]!, 1e-9)).sort()
+  return { low: quantileOfSorted(values, 0.1), median: quantileOfSorted(values, 0.5), high: quantileOfSorted(values, 0.9) }
+}
+
+/** Share of the ensemble in which the levers move a column up or down by more than `least`. */
+export function changeShares(results: readonly MemberResult[], column: WeekColumn, week: number, least: number): { readonly up: number; readonly down: number } {
+  const at = week * WEEK_STRIDE + weekColumn(column)
+  const moves = results.map((result) => weeksOf(result, 'changed')[at]! - weeksOf(result, 'planned')[at]!)
+  return { up: moves.filter((move) => move > least).length / moves.length, down: moves.filter((move) => move < -least).length / moves.length }
+}
+
+/** Below this a supply is short of what the light asks for. */
+export const AMPLE = 0.85
+
+/** The strand that limits growth in one week: the thinnest of the four that serve the light, or light itself where all four are ample. */
+export function limitingStrand(results: readonly MemberResult[], arm: Arm, week: number): Strand {
+  let thinnest: Strand = 'light'
+  let width = AMPLE
+  for (const strand of STRANDS) {
+    if (strand === 'light') continue
+    const { median } = bandOf(results, arm, strand, week)
+    if (median < width) {
+      width = median
+      thinnest = strand
+    }
+  }
+  return thinnest
+}
+
+export interface KindLimit {
+  readonly kind: PlantGroup
+  /** The scarcest supply, and a second one within 0.05; empty when none is short. */
+  readonly supplies: readonly Supply[]
+  readonly fraction: number
+}
+
+/** What limits each plant kind that stands in the tank. */
+export function limitsByKind(results: readonly MemberResult[], arm: Arm, week: number): KindLimit[] {
+  return PLANT_GROUPS.flatMap((kind) => {
+    if (bandOf(results, arm, `biomass.${kind}`, week).median < 1e-6) return []
+    const found = SUPPLIES.map((supply) => ({ supply, fraction: bandOf(results, arm, `${kind}.${supply}`, week).median })).sort((a, b) => a.fraction - b.fraction)
+    const [first, second] = found
+    if (first === undefined || first.fraction > AMPLE) return [{ kind, supplies: [], fraction: first?.fraction ?? 1 }]
+    return [{ kind, supplies: second !== undefined && second.fraction - first.fraction < 0.05 ? [first.supply, second.supply] : [first.supply], fraction: first.fraction }]
+  })
+}
+
+export type LeadWord = 'plants-ahead' | 'about-even' | 'algae-gaining'
+export interface Lead {
+  readonly word: LeadWord
+  /** Share of the ensemble in which the plants hold their ground. */
+  readonly aheadFraction: number
+  readonly perDay: Band
+  /** Against a week before, member by member; `null` in the first week. */
+  readonly trend: Band | null
+  /** Against the saved plan, member by member; `null` when no lever was moved. */
+  readonly againstPlan: Band | null
+  /** Days until film shows on wiped glass: rule of thumb, from the growth of dust algae. */
+  readonly wipeDays: Band
+  readonly limiting: Strand
+  /** Weeks 1–5 are judged against what is normal then. */
+  readonly isYoung: boolean
+}
+
+/** Between these a lead is as good as even [1/day]. */
+const EVEN = 0.02
+const AHEAD_SHARE = 0.7
+const EVEN_SHARE = 0.4
+const YOUNG_DAYS = 35
+/** A wipe takes seven tenths; film shows again when it is back. */
+const FILM_GROWTH = 1 / 0.3
+const WIPE_LEAST_DAYS = 2
+const WIPE_MOST_DAYS = 21
+
+export function leadOf(results: readonly MemberResult[], arm: Arm, week: number, today: number): Lead {
+  const at = (result: MemberResult, which: number): number => weeksOf(result, arm)[which * WEEK_STRIDE + weekColumn('lead')]!
+  const aheadFraction = results.filter((result) => at(result, week) > -EVEN).length / results.length
+  const trendValues = Float64Array.from(results, (result) => at(result, week) - at(result, Math.max(week - 1, 0))).sort()
+  const invasion = bandOf(results, arm, 'dustOnGlass', week)
+  const daysFor = (perDay: number): number => Math.min(WIPE_MOST_DAYS, Math.max(WIPE_LEAST_DAYS, Math.log(FILM_GROWTH) / Math.max(perDay, 1e-6)))
+  return {
+    word: aheadFraction >= AHEAD_SHARE ? 'plants-ahead' : aheadFraction >= EVEN_SHARE ? 'about-even' : 'algae-gaining',
+    aheadFraction,
+    perDay: bandOf(results, arm, 'lead', week),
+    trend: week === 0 ? null : { low: quantileOfSorted(trendValues, 0.1), median: quantileOfSorted(trendValues, 0.5), high: quantileOfSorted(trendValues, 0.9) },
+    againstPlan: arm === 'changed' && results.some((result) => result.changed !== null) ? changeBand(results, 'lead', week) : null,
+    wipeDays: { low: daysFor(invasion.high), median: daysFor(invasion.median), high: daysFor(invasion.low) },
+    limiting: limitingStrand(results, arm, week),
+    isYoung: today + week * 7 < YOUNG_DAYS,
+  }
+}
+
+/** A typical day of one week: hour by hour the median of the members whose hours were kept; `null` when there are none. */
+export function typicalDay(results: readonly MemberResult[], arm: Arm, week: number): DayCurve | null {
+  const curves = results.flatMap((result) => (arm === 'changed' ? (result.changed ?? result.planned) : result.planned).curves[week] ?? [])
+  const [first] = curves
+  if (first === undefined) return null
+  const medianOf = (pick: (curve: DayCurve) => Float64Array): Float64Array =>
+    Float64Array.from({ length: pick(first).length }, (_, index) => quantileOfSorted(Float64Array.from(curves, (curve) => pick(curve)[index]!).sort(), 0.5))
+  return {
+    day: first.day,
+    ppfd: medianOf((curve) => curve.ppfd),
+    co2MgPerL: medianOf((curve) => curve.co2MgPerL),
+    pH: medianOf((curve) => curve.pH),
+    oxygenMgPerL: medianOf((curve) => curve.oxygenMgPerL),
+    indicatorCo2MgPerL: medianOf((curve) => curve.indicatorCo2MgPerL),
+  }
+}

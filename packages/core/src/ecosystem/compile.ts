@@ -1,0 +1,181 @@
+import { FILTER_START, startState as filledState } from './startState.js'
+import { GROUND } from '../ground/kinds.js'
+import { ATOMIC_WEIGHT } from '../quantity/physicalConstants.js'
+import { SCHOOL } from '../feed/schools.js'
+import { lightDayTable, openDayTable } from '../light/dayTable.js'
+import { minutesOf } from '../plan/clock.js'
+import { PLANT_KINDS, type Plan, type TimelineEntry, type WaterSource } from '../plan/plan.js'
+import { EMERSED_SHARE } from '../planting/density.js'
+import { molarMass } from '../feed/chemicalFormula.js'
+import { Answers } from './assumptions.js'
+import type { Conditions, DoseMgPerL, Forcing, Site, TankEvent, TapWater, TimedEvent } from './forcing.js'
+import { PRODUCT_METHOD } from './simulate.js'
+import { lightsOnMin, tankFigures, type TankFigures } from './tankFigures.js'
+
+/** Hour of weekly care: before the lights. */
+const CARE_MIN = 9 * 60
+const DETRITUS_VACUUMED = 0.08
+/** Half of what can be wiped is wiped at the weekly care. */
+const WIPED = 0.5
+/** Leaf area index at which each kind is in good shape; the weekly trim brings it back towards it. Rule of thumb. */
+const GOOD_LAI = [4, 3.6, 4, 4.8, 4, 1] as const
+const MOST_CUT = 0.5
+const FILTER_CEILING_MG_PER_L = 2
+/** Lit glass and stone per floor area; geometry, 1–3. */
+const HARD_OVER_FLOOR = 1.5
+/** Stores of new plants, g/gDW. */
+const NEW_PLANT_STORES = [0.03, 0.0045, 0.03, 0.0003] as const
+/** Calcium over all hardness ions, by amount; rule of thumb for tap water 0.6–0.85. */
+const CALCIUM_SHARE = 0.72
+const TAP_POTASSIUM_MG_PER_L = 1
+const TAP_SILICON_MG_PER_L = 2
+
+export interface CompileOptions {
+  /** Ascending by day; the first entry starts on day 0. */
+  readonly timeline: readonly TimelineEntry[]
+  readonly days: number
+  readonly stepMin: 10 | 30 | 60
+  /** Unknown answers drawn for one member of an ensemble; `null` takes the common values. */
+  readonly draw?: { readonly seed: number; readonly member: number } | null
+  /** An act at the start of a day: the standing plants times a factor (thinned or added to). */
+  readonly massChange?: { readonly day: number; readonly factor: number }
+}
+
+export interface Compiled {
+  readonly forcing: Forcing
+  readonly startState: Float64Array
+  readonly figures: TankFigures
+}
+
+/** The only door from plan to forcing. Any plan that the contract accepts gives a forcing whose series are finite; absent kinds and missing ground are left out, not divided by. */
+export function compile(options: CompileOptions): Compiled {
+  const { timeline, days, stepMin, draw = null } = options
+  const newest = timeline.at(-1)
+  if (newest === undefined) throw new RangeError('a timeline has at least one entry')
+  const figures = tankFigures(newest.plan, new Answers(draw))
+  const site = siteOf(figures)
+  const first = timeline[0]?.plan ?? newest.plan
+  const startTap = tapOf(first.sources[0], new Answers(draw))
+  const spans: Forcing['spans'][number][] = []
+  const events: TimedEvent[] = []
+  timeline.forEach((entry, index) => {
+    const until = timeline[index + 1]?.fromDay ?? days
+    const now = entry === newest ? figures : tankFigures(entry.plan, new Answers(draw))
+    for (const fromDay of breakpoints(entry, until)) spans.push({ fromDay, conditions: conditionsOf(entry.plan, now, fromDay, stepMin) })
+    const tap = tapOf(entry.plan.sources[0], new Answers(draw))
+    for (let day = entry.fromDay; day < until; day++) events.push(...eventsOfDay(entry.plan, day, tap))
+  })
+  if (options.massChange && options.massChange.factor !== 1) {
+    const { day, factor } = options.massChange
+    events.push({ atMin: day * 1440, event: { kind: 'scale-plants', factor } })
+  }
+  events.sort((a, b) => a.atMin - b.atMin)
+  return { forcing: { stepMin, site, spans, events }, startState: startOf(first, figures, site, startTap), figures }
+}
+
+function siteOf(figures: TankFigures): Site {
+  const soils = figures.layers.filter((layer) => GROUND[layer.ground].acidBufferMeqPerL > 0)
+  const top = figures.layers.filter((layer) => layer.volumeL > 0).at(-1)
+  const isCapped = soils.length > 0 && top !== undefined && !soils.includes(top)
+  return {
+    waterL: figures.waterL,
+    surfaceM2: figures.surfaceM2,
+    depthM: Math.max(figures.inner.waterDepthCm, 1) / 100,
+    groundL: figures.volumes.groundL,
+    groundExchange: isCapped ? GROUND['capped-soil'].exchange : top === undefined ? 1 : GROUND[top.ground].exchange,
+    softenToMeqPerL: soils.length === 0 ? 0 : Math.min(...soils.map((layer) => GROUND[layer.ground].softenToMeqPerL)),
+    acidBufferMeq: figures.layers.reduce((sum, layer) => sum + layer.volumeL * GROUND[layer.ground].acidBufferMeqPerL, 0),
+    footOfGroup: figures.footOfGroup,
+    hardM2: HARD_OVER_FLOOR * figures.surfaceM2,
+    filterCeilingMg: FILTER_CEILING_MG_PER_L * figures.waterL,
+    airCo2Ppm: figures.roomCo2Ppm,
+  }
+}
+
+function startOf(plan: Plan, figures: TankFigures, site: Site, tap: TapWater): Float64Array {
+  const stock = (pick: (ground: (typeof figures.layers)[number]['ground']) => number): number => figures.layers.reduce((sum, layer) => sum + layer.volumeL * pick(layer.ground), 0)
+  return filledState({
+    site,
+    tap,
+    temperatureC: figures.temperatureC,
+    chemistry: PRODUCT_METHOD.chemistry,
+    plantG: figures.plantG,
+    emersedShare: PLANT_KINDS.map((kind) => EMERSED_SHARE[kind]),
+    storeShare: NEW_PLANT_STORES,
+    groundMg: [0, 1, 2, 3].map((n) => stock((ground) => GROUND[ground].exchangeableMgPerL[n]!)),
+    reservoirMg: [0, 1, 2, 3].map((n) => stock((ground) => GROUND[ground].reservoirMgPerL[n]!)),
+    silicaMg: stock((ground) => GROUND[ground].silicaMgPerL),
+    woodMgC: figures.woodTanninMgC,
+    filter: FILTER_START[plan.flow.filter === 'seeded' ? 'seeded media' : (plan.flow.filter ?? 'new')],
+  })
+}
+
+function tapOf(source: WaterSource | undefined, answers: Answers): TapWater {
+  const hardness = answers.number('hardnessMmolPerL', source?.hardnessMmolPerL)
+  return {
+    ammoniumMgNPerL: 0,
+    nitrateMgNPerL: answers.number('nitrateMgNPerL', source?.nitrateMgNPerL),
+    phosphateMgPPerL: answers.number('phosphateMgPPerL', source?.phosphateMgPPerL),
+    potassiumMgPerL: TAP_POTASSIUM_MG_PER_L,
+    ironMgPerL: 0,
+    calciumMgPerL: hardness * CALCIUM_SHARE * ATOMIC_WEIGHT.Ca,
+    magnesiumMgPerL: hardness * (1 - CALCIUM_SHARE) * ATOMIC_WEIGHT.Mg,
+    siliconMgPerL: TAP_SILICON_MG_PER_L,
+    alkalinityMeqPerL: answers.number('alkalinityMeqPerL', source?.alkalinityMeqPerL),
+  }
+}
+
+function breakpoints({ fromDay, plan }: TimelineEntry, until: number): number[] {
+  const days = [fromDay, plan.animals.grazersFromDay, plan.animals.fishFromDay].filter((day) => day >= fromDay && (day < until || day === fromDay))
+  return [...new Set(days)].sort((a, b) => a - b)
+}
+
+function conditionsOf(plan: Plan, figures: TankFigures, day: number, stepMin: number): Conditions {
+  const line = plan.gasLines.find((candidate) => candidate.control !== 'none')
+  const light = plan.lightWindows.map((window) => ({ onMin: minutesOf(window.on), minutes: window.hours * 60, rampMin: window.rampMin }))
+  const gas = line === undefined ? [] : light.map((window) => ({ onMin: window.onMin - line.beforeLightMin, minutes: window.minutes + line.beforeLightMin - line.beforeDarkMin }))
+  return {
+    temperatureC: figures.temperatureC,
+    agitation: figures.agitation,
+    skimmer: figures.skimmer,
+    flow: figures.flow,
+    ppfd: figures.ppfd,
+    lightShareOfStep: lightDayTable(light, stepMin),
+    gasShareOfStep: openDayTable(gas, stepMin),
+    gasMgPerH: figures.gasMgPerH,
+    gasLimitMgPerL: line?.control === 'controller' ? (line.limitMgPerL ?? 30) : null,
+    foodGPerDay: day >= plan.animals.fishFromDay ? figures.foodGPerDay : 0,
+    grazers: day >= plan.animals.grazersFromDay ? figures.grazers : 0,
+  }
+}
+
+/** The dense change programme of the first four weeks: daily, every other day, then twice a week. */
+function isChangeDay({ changes }: Plan, day: number): boolean {
+  if (day === 0) return false
+  if (changes.firstWeeksMore && day < 28) return day < 7 || (day < 14 ? day % 2 === 0 : day % 7 === 0 || day % 7 === 3)
+  return day % changes.everyDays === 0
+}
+
+function eventsOfDay(plan: Plan, day: number, tap: TapWater): TimedEvent[] {
+  const events: TimedEvent[] = []
+  const at = (minute: number, event: TankEvent): void => void events.push({ atMin: day * 1440 + minute, event })
+  const isCareDay = day > 0 && day % 7 === 0
+  if (plan.isTrimmed && isCareDay) at(CARE_MIN, { kind: 'trim-towards', laiOfGroup: GOOD_LAI, mostCut: MOST_CUT })
+  if (isChangeDay(plan, day)) at(CARE_MIN, { kind: 'change', fraction: plan.changes.fraction, tap, vacuum: DETRITUS_VACUUMED, wipe: isCareDay || plan.changes.everyDays > 7 ? WIPED : 0 })
+  const school = SCHOOL[plan.feeding]
+  at(lightsOnMin(plan), { kind: school.kind === 'weekly' ? 'dose' : 'dose-up-to', mgPerL: dailyDose(school.amounts, school.kind === 'weekly' ? 7 : 1) })
+  return events
+}
+
+const NITRATE_TO_N = molarMass('N') / molarMass('NO3')
+const PHOSPHATE_TO_P = molarMass('P') / molarMass('PO4')
+
+const dailyDose = (amounts: (typeof SCHOOL)['none']['amounts'], parts: number): DoseMgPerL => ({
+  ammoniumN: 0,
+  nitrateN: (amounts.nitrate * NITRATE_TO_N) / parts,
+  phosphateP: (amounts.phosphate * PHOSPHATE_TO_P) / parts,
+  potassium: amounts.potassium / parts,
+  iron: amounts.iron / parts,
+  calcium: 0,
+  magnesium: amounts.magnesium / parts,
+})

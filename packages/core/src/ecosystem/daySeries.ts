@@ -1,0 +1,158 @@
+import {
+  ALGAE, ALKALINITY, AMMONIA_OXIDISERS, AMMONIUM, biomassOf, BIOFILM, CALCIUM, CARPET, CO2_SWING, DETRITUS, DISSOLVED, FILM, GROUP_COUNT, GUILD_COUNT, IRON, MAGNESIUM, N, NITRATE, NITRITE, NITRITE_OXIDISERS, NUTRIENT_COUNT, OXYGEN, PHOSPHATE, POTASSIUM, SILICON, STEMS, TANNIN,
+} from './state.js'
+import { saturation, type Step } from './step.js'
+
+/** Columns of one day's row: first those with a value per plant group or guild, then single ones. Pools are end-of-day values. */
+const GROUPED = ['biomassG', 'lai', 'light', 'carbon', 'storeN', 'storeP', 'storeK', 'storeFe', 'feed', 'growthPerDay', 'trimmedG'] as const
+const GUILDED = ['algaeG', 'invasionPerDay'] as const
+const SINGLE = [
+  'ammonium', 'nitrite', 'nitrate', 'phosphate', 'potassium', 'iron', 'calcium', 'magnesium', 'silicon', 'alkalinity', 'pH', 'dissolvedC', 'detritusC', 'tannin',
+  'ammoniaOxidisers', 'nitriteOxidisers', 'biofilm', 'film', 'oxygenMin', 'oxygenMax', 'co2AtLightsOn', 'co2Day', 'co2Max', 'co2Swing', 'stress',
+  'grossG', 'algaeGrossG', 'uptakeN', 'rootN', 'redness', 'baseLossStems', 'carpetLift', 'lightH',
+  'braidLight', 'braidCarbon', 'braidFeed', 'braidMass', 'braidClean', 'healthyLeaf', 'dustOnGlass',
+] as const
+type Grouped = (typeof GROUPED)[number]
+type Guilded = (typeof GUILDED)[number]
+type Single = (typeof SINGLE)[number]
+
+/** First column of each quantity; grouped ones are followed by their groups in the order of `state.ts`. */
+export const DAY: { readonly [C in Grouped | Guilded | Single]: number } = (() => {
+  const offsets: Record<string, number> = {}
+  let next = 0
+  for (const name of GROUPED) next = (offsets[name] = next) + GROUP_COUNT
+  for (const name of GUILDED) next = (offsets[name] = next) + GUILD_COUNT
+  for (const name of SINGLE) next = (offsets[name] = next) + 1
+  return offsets as { [C in Grouped | Guilded | Single]: number }
+})()
+export const DAY_STRIDE = GROUPED.length * GROUP_COUNT + GUILDED.length * GUILD_COUNT + SINGLE.length
+
+/** Peak stress of fish from CO2: half at 38 mg/L, steep. Thresholds depend on the species; rule of thumb. */
+export const co2Stress = (co2MgPerL: number): number => 1 / (1 + Math.exp(-(co2MgPerL - 38) / 4))
+
+// Read once: the recorder runs in the innermost loop. The four store columns follow one another.
+const GROWTH_PER_DAY = DAY.growthPerDay
+const INVASION_PER_DAY = DAY.invasionPerDay
+const LIGHT = DAY.light
+const CARBON_COLUMN = DAY.carbon
+const FEED = DAY.feed
+const STORE_N = DAY.storeN
+const STORES = [DAY.storeN, DAY.storeP, DAY.storeK, DAY.storeFe] as const
+
+/** Gathers one row per day while the kernel runs. */
+export class DayRecorder {
+  readonly rows: Float64Array
+  private readonly row = new Float64Array(DAY_STRIDE)
+  readonly trimmedG = new Float64Array(GROUP_COUNT)
+  private braidWeight = 0
+
+  constructor(days: number) {
+    this.rows = new Float64Array(days * DAY_STRIDE)
+  }
+
+  beginDay(): void {
+    this.row.fill(0)
+    this.row[DAY.oxygenMin] = 99
+    this.row[DAY.co2AtLightsOn] = -1
+    this.braidWeight = 0
+    this.trimmedG.fill(0)
+  }
+
+  /** After each step. `isAfterLightsOn`: lights have come on today. */
+  addStep(step: Step, isAfterLightsOn: boolean): void {
+    const { row } = this
+    const { dtH, state, parameters, site } = step
+    let gross = 0
+    let rootN = 0
+    for (let group = 0; group < GROUP_COUNT; group++) {
+      if (step.foot[group]! === 0) continue
+      const biomass = Math.max(biomassOf(state, group), 1e-9)
+      add(row, GROWTH_PER_DAY + group, (dtH * (step.netG[group]! - step.respiredG[group]!)) / biomass)
+      gross += step.grossG[group]!
+      rootN += step.rootUptake[group * NUTRIENT_COUNT + N]!
+    }
+    add(row, DAY.grossG, dtH * gross)
+    add(row, DAY.rootN, (dtH * rootN) / site.waterL)
+    let algae = 0
+    for (let guild = 0; guild < GUILD_COUNT; guild++) {
+      add(row, INVASION_PER_DAY + guild, dtH * step.invasionPerH[guild]!)
+      algae += step.algaeGrowthG[guild]!
+    }
+    add(row, DAY.algaeGrossG, dtH * algae)
+    add(row, DAY.dustOnGlass, dtH * step.dustOnGlassPerH)
+    add(row, DAY.uptakeN, (step.waterUptakeAmmoniumMg + step.waterUptakeNitrateMg) / site.waterL)
+    if (isAfterLightsOn && row[DAY.co2AtLightsOn]! < 0) row[DAY.co2AtLightsOn] = step.co2MgPerL
+    row[DAY.co2Max] = Math.max(row[DAY.co2Max]!, step.co2MgPerL)
+    row[DAY.oxygenMin] = Math.min(row[DAY.oxygenMin]!, state[OXYGEN]!)
+    row[DAY.oxygenMax] = Math.max(row[DAY.oxygenMax]!, state[OXYGEN]!)
+    if (step.lightShare > 0) this.addLight(step, step.lightShare * dtH, parameters.plantAreaHalf, parameters.ammoniaHalf, parameters.organicsHalf)
+  }
+
+  /** Means over the light hours, weighted by light; those of the braid by biomass too. */
+  private addLight(step: Step, weight: number, areaHalf: number, ammoniaHalf: number, organicsHalf: number): void {
+    const { row } = this
+    const { state } = step
+    add(row, DAY.lightH, weight)
+    add(row, DAY.co2Day, step.co2MgPerL * weight)
+    const mass = Math.min(1, step.healthyLeafM2PerM2 / areaHalf)
+    const ammonia = saturation(state[AMMONIUM]!, ammoniaHalf)
+    const organics = saturation(state[DISSOLVED]! ** 2, organicsHalf ** 2)
+    let braidLight = 0
+    let braidCarbon = 0
+    let braidFeed = 0
+    for (let group = 0; group < GROUP_COUNT; group++) {
+      if (step.foot[group]! === 0) continue
+      const light = step.fLight[group]!
+      add(row, LIGHT + group, light * weight)
+      add(row, CARBON_COLUMN + group, step.fCarbon[group]! * weight)
+      add(row, FEED + group, step.fNutrients[group]! * weight)
+      for (let nutrient = 0; nutrient < NUTRIENT_COUNT; nutrient++) add(row, STORE_N + nutrient * GROUP_COUNT + group, step.fStore[group * NUTRIENT_COUNT + nutrient]! * weight)
+      const braid = weight * biomassOf(state, group)
+      if (light > 0) {
+        this.braidWeight += braid
+        braidLight += light * braid
+        braidCarbon += Math.min(1, step.fCarbon[group]! / light) * braid
+        braidFeed += Math.min(1, step.fNutrients[group]! / light) * braid
+      }
+    }
+    add(row, DAY.braidLight, braidLight)
+    add(row, DAY.braidCarbon, braidCarbon)
+    add(row, DAY.braidFeed, braidFeed)
+    add(row, DAY.braidMass, mass * weight)
+    add(row, DAY.braidClean, (1 - Math.max(ammonia, organics)) * weight)
+    add(row, DAY.redness, weight * Math.tanh(step.topPpfd[STEMS]! / 150) * (1 - 0.8 * step.fStore[STEMS * NUTRIENT_COUNT + N]!))
+  }
+
+  endDay(day: number, step: Step): void {
+    const { row } = this
+    const { state } = step
+    const hours = Math.max(row[DAY.lightH]!, 1e-9)
+    for (const column of [DAY.light, DAY.carbon, DAY.feed, ...STORES]) for (let group = 0; group < GROUP_COUNT; group++) row[column + group] = row[column + group]! / hours
+    for (const column of [DAY.co2Day, DAY.redness, DAY.braidMass, DAY.braidClean]) row[column] = row[column]! / hours
+    const braided = Math.max(this.braidWeight, 1e-12)
+    for (const column of [DAY.braidLight, DAY.braidCarbon, DAY.braidFeed]) row[column] = row[column]! / braided
+    for (let group = 0; group < GROUP_COUNT; group++) {
+      row[DAY.biomassG + group] = biomassOf(state, group)
+      row[DAY.lai + group] = step.lai[group]!
+      row[DAY.trimmedG + group] = this.trimmedG[group]!
+    }
+    for (let guild = 0; guild < GUILD_COUNT; guild++) row[DAY.algaeG + guild] = state[ALGAE + guild]!
+    for (const [column, slot] of END_OF_DAY) row[column] = state[slot]!
+    row[DAY.pH] = -Math.log10(step.water.hydrogen)
+    row[DAY.stress] = co2Stress(row[DAY.co2Max]!)
+    row[DAY.baseLossStems] = step.baseLoss[STEMS]!
+    row[DAY.carpetLift] = step.lift[CARPET]!
+    row[DAY.healthyLeaf] = step.healthyLeafM2PerM2
+    this.rows.set(row, day * DAY_STRIDE)
+  }
+}
+
+const END_OF_DAY: readonly (readonly [column: number, slot: number])[] = [
+  [DAY.ammonium, AMMONIUM], [DAY.nitrite, NITRITE], [DAY.nitrate, NITRATE], [DAY.phosphate, PHOSPHATE], [DAY.potassium, POTASSIUM], [DAY.iron, IRON], [DAY.calcium, CALCIUM],
+  [DAY.magnesium, MAGNESIUM], [DAY.silicon, SILICON], [DAY.alkalinity, ALKALINITY], [DAY.dissolvedC, DISSOLVED], [DAY.detritusC, DETRITUS], [DAY.tannin, TANNIN],
+  [DAY.ammoniaOxidisers, AMMONIA_OXIDISERS], [DAY.nitriteOxidisers, NITRITE_OXIDISERS], [DAY.biofilm, BIOFILM], [DAY.film, FILM], [DAY.co2Swing, CO2_SWING],
+]
+
+const add = (row: Float64Array, column: number, amount: number): void => {
+  row[column] = row[column]! + amount
+}

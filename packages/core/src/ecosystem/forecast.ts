@@ -1,0 +1,80 @@
+import type { TimelineEntry } from '../plan/plan.js'
+import { compile, type Compiled } from './compile.js'
+import { drawParameters } from './drawParameters.js'
+import { applyLevers, isAtRest, type Levers } from './levers.js'
+import { DEFAULT_PARAMETERS } from './parameters.js'
+import { simulate, type DayCurve } from './simulate.js'
+import { summariseWeeks } from './weekSummary.js'
+
+export interface ForecastOptions {
+  readonly timeline: readonly TimelineEntry[]
+  /** The tank's age today; the forecast starts here. */
+  readonly today: number
+  readonly weeks: number
+  readonly seed: number
+  readonly levers: Levers
+}
+
+export interface ArmResult {
+  /** Weekly rows of WEEK_STRIDE. */
+  readonly weeks: Float64Array
+  /** A typical day of each week; empty for members whose hours are not kept. */
+  readonly curves: readonly DayCurve[]
+}
+
+/** One tank of the ensemble, along the plan and, where levers were moved, along the changed plan from today: the same draws, the same start. */
+export interface MemberResult {
+  readonly member: number
+  readonly planned: ArmResult
+  readonly changed: ArmResult | null
+}
+
+const INTERACTIVE_STEP_MIN = 30
+/** Member 0 is the common tank: standard parameters, common answers. */
+const COMMON_TANK = 0
+
+/** Hours are kept for the first members only: their median is a typical day, and a whole ensemble of hours would be megabytes. */
+export const MEMBERS_WITH_HOURS = 12
+/** The day after the weekly care is no typical one; the fourth is. */
+const TYPICAL_DAY_OF_WEEK = 3
+
+/** What levers cannot change, kept between gestures: each member's state today, and its planned arm by number of weeks. Of use only for the same timeline, day and seed. */
+export type MemberCache = Map<number, { readonly stateToday: Float64Array; readonly plannedOfWeeks: Map<number, ArmResult> }>
+
+export function forecastMember(options: ForecastOptions, member: number, cache: MemberCache): MemberResult {
+  const { timeline, today, weeks, seed, levers } = options
+  const parameters = member === COMMON_TANK ? DEFAULT_PARAMETERS : drawParameters(seed, member)
+  const draw = member === COMMON_TANK ? null : { seed, member }
+  const days = weeks * 7
+  const curveDays = member > MEMBERS_WITH_HOURS ? [] : Array.from({ length: weeks }, (_, week) => today + week * 7 + TYPICAL_DAY_OF_WEEK)
+  const compileAlong = (along: readonly TimelineEntry[], massFactor?: number): Compiled =>
+    compile({ timeline: along, days: today + days, stepMin: INTERACTIVE_STEP_MIN, draw, ...(massFactor === undefined ? {} : { massChange: { day: today, factor: massFactor } }) })
+  const runFromToday = ({ forcing, figures }: Compiled, startState: Float64Array): ArmResult => {
+    const run = simulate({ forcing, parameters, startState, fromDay: today, days, curveDays })
+    return { weeks: summariseWeeks(run.rows, weeks, today, figures.surfaceM2), curves: run.curves }
+  }
+
+  let past = cache.get(member)
+  if (past === undefined) {
+    const compiled = compileAlong(timeline)
+    const stateToday = today === 0 ? compiled.startState : simulate({ forcing: compiled.forcing, parameters, startState: compiled.startState, days: today }).endState
+    past = { stateToday, plannedOfWeeks: new Map() }
+    cache.set(member, past)
+  }
+  const { stateToday, plannedOfWeeks } = past
+  const planned = plannedOfWeeks.get(weeks) ?? runFromToday(compileAlong(timeline), stateToday)
+  plannedOfWeeks.set(weeks, planned)
+  if (isAtRest(levers)) return { member, planned, changed: null }
+  return { member, planned, changed: runFromToday(compileAlong(leveredTimeline(timeline, today, levers), levers.massFactor), stateToday) }
+}
+
+/** The timeline with the levers in force from today on. */
+export function leveredTimeline(timeline: readonly TimelineEntry[], today: number, levers: Levers): TimelineEntry[] {
+  const past = timeline.filter((entry) => entry.fromDay < today)
+  const now = timeline.filter((entry) => entry.fromDay <= today).at(-1) ?? timeline[0]
+  if (now === undefined) throw new RangeError('a timeline has at least one entry')
+  const changed = { fromDay: today, plan: applyLevers(now.plan, levers) }
+  // Entries still to come keep their day, with the levers on top.
+  const later = timeline.filter((entry) => entry.fromDay > today).map((entry) => ({ ...entry, plan: applyLevers(entry.plan, levers) }))
+  return [...past, changed, ...later]
+}

@@ -1,0 +1,59 @@
+import { CALCIUM, FLOATER, GROUP_COUNT, MAGNESIUM, NUTRIENT_COUNT, STORE, STRAIN, SUBMERSED, EMERSED, USUAL_CO2 } from '../state.js'
+import { saturation, type Step } from '../step.js'
+
+/** Three-point Gauss rule over the depth of a canopy. */
+const GAUSS_DEPTH = [0.1127, 0.5, 0.8873] as const
+const GAUSS_WEIGHT = [0.2778, 0.4444, 0.2778] as const
+/** Floating leaves take their carbon from the air. */
+const AIR_CARBON = 0.9
+
+/** Light and carbon limit together, as a non-rectangular hyperbola of the two (form of Thornley 1976): near either alone where the other is ample. */
+export function coLimited(light: number, carbon: number, bend: number): number {
+  const sum = light + carbon
+  return (sum - Math.sqrt(Math.max(sum * sum - 4 * bend * light * carbon, 0))) / (2 * bend)
+}
+
+/** How far light, carbon and stores would let each group grow, and its potential growth. Light response tanh (Jassby & Platt 1976), stores after Droop. */
+export function photosynthesise(step: Step): void {
+  const { state, parameters, fLight, fCarbon, fStore, fNutrients, bottomLight, grossG, overflowG, health } = step
+  const isDark = step.conditions.ppfd * step.lightShare === 0
+  step.fCalciumMagnesium = Math.min(saturation(state[CALCIUM]!, parameters.halfCalcium), saturation(state[MAGNESIUM]!, parameters.halfMagnesium))
+  // Affinity follows the CO2 that the plants are used to.
+  const affinity = 0.4 + 0.9 * saturation(state[USUAL_CO2]!, 15)
+  for (let group = 0; group < GROUP_COUNT; group++) {
+    const submersed = state[SUBMERSED + group]!
+    const emersed = state[EMERSED + group]!
+    const biomass = Math.max(submersed + emersed, 1e-9)
+    let scarcest = step.fCalciumMagnesium
+    for (let nutrient = 0; nutrient < NUTRIENT_COUNT; nutrient++) {
+      const heldMg = Math.max(state[STORE + group * NUTRIENT_COUNT + nutrient]!, 1e-12)
+      const factor = Math.min(1, Math.max(0, (1 - (parameters.storeMin[nutrient]! * 1000 * biomass) / heldMg) * step.perStoreRange[nutrient]!))
+      fStore[group * NUTRIENT_COUNT + nutrient] = factor
+      if (factor < scarcest) scarcest = factor
+    }
+    fNutrients[group] = scarcest
+    health[group] = 1 / (1 + (state[STRAIN + group]! / parameters.strainHalfHealth) ** 2)
+
+    const reachable = step.co2MgPerL + parameters.bicarbonateUse[group]! * step.bicarbonateMgPerL
+    const carbon = group === FLOATER ? AIR_CARBON : reachable / (parameters.halfCo2MgPerL[group]! * affinity + reachable)
+    fCarbon[group] = carbon
+    if (isDark || step.foot[group]! === 0) {
+      fLight[group] = bottomLight[group] = grossG[group] = overflowG[group] = 0
+      continue
+    }
+    const top = step.topPpfd[group]! / parameters.halfLightPpfd[group]!
+    const extinction = parameters.extinction[group]! * step.lai[group]!
+    let light = 0
+    let fixed = 0
+    for (let point = 0; point < 3; point++) {
+      const here = Math.tanh(top * Math.exp(-extinction * GAUSS_DEPTH[point]!))
+      light += GAUSS_WEIGHT[point]! * here
+      fixed += GAUSS_WEIGHT[point]! * coLimited(here, carbon, parameters.curveBend)
+    }
+    fLight[group] = light
+    bottomLight[group] = Math.tanh(top * Math.exp(-extinction))
+    const potential = parameters.maxGrowthPerH[group]! * step.daily.growthOfTemperature[group]! * fixed * (submersed + parameters.emersedEfficiency * emersed)
+    grossG[group] = potential * scarcest
+    overflowG[group] = parameters.overflowExudation * potential * (1 - scarcest)
+  }
+}

@@ -1,0 +1,67 @@
+import { LEDGER_N } from '../ledger.js'
+import { AMMONIUM, FE, GROUND, GROUND_NITRATE, IRON, N, NITRATE, NUTRIENT_COUNT, PHOSPHATE, POTASSIUM, RESERVOIR, SILICA, SILICON } from '../state.js'
+import type { Process } from './process.js'
+
+const WATER_SLOT = [AMMONIUM, PHOSPHATE, POTASSIUM, IRON] as const
+/** Iron leaves the ground only, and slowly: it precipitates at the surface. */
+const IRON_OUT = 0.2
+
+/** Concentrations at the start of the step, which exchange is reckoned from. */
+const waterAtStart = new Float64Array(NUTRIENT_COUNT)
+let nitrateAtStart = 0
+
+/** Release from the slow store, exchange between pores and water, denitrification, silica leak. With no ground there is nothing to do. */
+export const substrate: Process = {
+  name: 'substrate',
+
+  demand({ state }) {
+    for (let nutrient = 0; nutrient < NUTRIENT_COUNT; nutrient++) waterAtStart[nutrient] = state[WATER_SLOT[nutrient]!]!
+    nitrateAtStart = state[NITRATE]!
+  },
+
+  apply(step) {
+    const { state, parameters, site, daily, ledger, dtH } = step
+    const { waterL, groundL } = site
+    const silica = state[SILICA]! * (1 - Math.exp((-parameters.silicaLeakPerDay * dtH) / 24)) * site.groundExchange
+    state[SILICA] = state[SILICA]! - silica
+    state[SILICON] = state[SILICON]! + silica / waterL
+    step.denitrifiedMg = 0
+    if (groundL === 0) return
+
+    const poreL = 0.4 * groundL
+    const exchangedL = ((parameters.poreExchangeMPerDay * site.groundExchange * site.surfaceM2 * 1000) / 24) * dtH
+    for (let nutrient = 0; nutrient < NUTRIENT_COUNT; nutrient++) {
+      const released = state[RESERVOIR + nutrient]! * daily.releaseShare[nutrient]!
+      state[RESERVOIR + nutrient] = state[RESERVOIR + nutrient]! - released
+      const held = state[GROUND + nutrient]! + released
+      if (nutrient === N) step.carbonMineralMg += released * parameters.carbonPerReleasedN
+      const poreMgPerL = held / (poreL * parameters.retardation[nutrient]!)
+      let outMg = exchangedL * (poreMgPerL - waterAtStart[nutrient]!)
+      // Never more than half of what either side holds, and never more than the others have left in the water.
+      outMg = outMg < 0 ? Math.max(outMg, -0.5 * Math.min(waterAtStart[nutrient]!, state[WATER_SLOT[nutrient]!]!) * waterL) : Math.min(outMg, 0.5 * held)
+      if (nutrient === FE) outMg = Math.max(outMg, 0) * IRON_OUT
+      state[GROUND + nutrient] = held - outMg
+      // Iron from the ground is added after the chelate's decay, by `ironDecay`'s order in the list.
+      state[WATER_SLOT[nutrient]!] = state[WATER_SLOT[nutrient]!]! + outMg / waterL
+    }
+    const nitrateHeld = state[GROUND_NITRATE]!
+    let nitrateOut = exchangedL * (nitrateHeld / poreL - nitrateAtStart)
+    nitrateOut = nitrateOut < 0 ? Math.max(nitrateOut, -0.5 * Math.min(nitrateAtStart, state[NITRATE]!) * waterL) : Math.min(nitrateOut, 0.5 * nitrateHeld)
+    const denitrified = nitrateHeld * daily.denitrifiedShare
+    state[GROUND_NITRATE] = Math.max(nitrateHeld - nitrateOut - denitrified, 0)
+    state[NITRATE] = state[NITRATE]! + nitrateOut / waterL
+    step.denitrifiedMg = denitrified
+    ledger.book(LEDGER_N, -denitrified)
+  },
+}
+
+/** Chelated iron falls out of solution. Runs after leaf uptake and before the ground gives iron back. */
+export const ironDecay: Process = {
+  name: 'iron decay',
+  demand() {
+    // Loses what is left over.
+  },
+  apply({ state, parameters, dtH }) {
+    state[IRON] = state[IRON]! * Math.exp((-parameters.ironLossPerDay * dtH) / 24)
+  },
+}

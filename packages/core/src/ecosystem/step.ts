@@ -1,0 +1,152 @@
+import type { Speciation, WaterConstants } from './chemistry.js'
+import type { Conditions, Method, Site } from './forcing.js'
+import { Ledger } from './ledger.js'
+import { withTypedLists, type Parameters } from './parameters.js'
+import { GROUP_COUNT, GUILD_COUNT, NUTRIENT_COUNT, STATE_SIZE } from './state.js'
+
+/** Pools that several consumers compete for in one step. */
+export const POOL = { ammonium: 0, nitrite: 1, nitrate: 2, phosphate: 3, potassium: 4, iron: 5, calcium: 6, magnesium: 7, silicon: 8, carbon: 9, ground: 10 } as const
+export const POOL_COUNT = POOL.ground + NUTRIENT_COUNT
+
+/** What one step works on. One is made per run and filled anew in each step: the step allocates nothing. */
+export class Step {
+  readonly state = new Float64Array(STATE_SIZE)
+  readonly ledger = new Ledger()
+  /** Wanted from each pool [mg/h]. */
+  readonly want = new Float64Array(POOL_COUNT)
+  /** Share of the wish that each pool grants, 0–1, so that no pool falls below zero (after Burchard et al. 2003). */
+  readonly granted = new Float64Array(POOL_COUNT)
+
+  conditions!: Conditions // set before the first step by the runner, on every day
+  daily!: Daily // as above
+  /** Middle of the step, share of the peak light and share of the step with the valve open. */
+  lightShare = 0
+  gasShare = 0
+
+  // Canopy
+  readonly lai = new Float64Array(GROUP_COUNT)
+  readonly cover = new Float64Array(GROUP_COUNT)
+  readonly topPpfd = new Float64Array(GROUP_COUNT)
+  algaePpfd = 0
+
+  // Water
+  readonly water: Speciation = { hydrogen: 1e-7, co2MmolPerL: 0.5, bicarbonateMmolPerL: 0.5 }
+  co2MgPerL = 0
+  bicarbonateMgPerL = 0
+
+  // Growth of plants, per group
+  readonly fLight = new Float64Array(GROUP_COUNT)
+  readonly fCarbon = new Float64Array(GROUP_COUNT)
+  readonly fStore = new Float64Array(GROUP_COUNT * NUTRIENT_COUNT)
+  readonly fNutrients = new Float64Array(GROUP_COUNT)
+  readonly bottomLight = new Float64Array(GROUP_COUNT)
+  readonly health = new Float64Array(GROUP_COUNT)
+  readonly grossG = new Float64Array(GROUP_COUNT)
+  readonly overflowG = new Float64Array(GROUP_COUNT)
+  readonly netG = new Float64Array(GROUP_COUNT)
+  readonly respiredG = new Float64Array(GROUP_COUNT)
+  readonly deadG = new Float64Array(GROUP_COUNT)
+  readonly baseLoss = new Float64Array(GROUP_COUNT)
+  readonly lift = new Float64Array(GROUP_COUNT)
+  readonly leafAmmonium = new Float64Array(GROUP_COUNT)
+  readonly leafNitrate = new Float64Array(GROUP_COUNT)
+  /** Uptake [mg/h], row = group; the N column of `leafUptake` is unused (split above). */
+  readonly leafUptake = new Float64Array(GROUP_COUNT * NUTRIENT_COUNT)
+  readonly rootUptake = new Float64Array(GROUP_COUNT * NUTRIENT_COUNT)
+  /** How eagerly each nutrient is taken by leaf from the water and by root from the pores, 0–1. */
+  readonly leafSaturation = new Float64Array(NUTRIENT_COUNT)
+  readonly rootSaturation = new Float64Array(NUTRIENT_COUNT)
+  fCalciumMagnesium = 0
+  healthyLeafM2PerM2 = 0
+
+  // Algae
+  readonly invasionPerH = new Float64Array(GUILD_COUNT)
+  readonly algaeGrowthG = new Float64Array(GUILD_COUNT)
+  readonly algaeLossPerH = new Float64Array(GUILD_COUNT)
+  algaeAmmoniumShare = 0
+  dustOnGlassPerH = 0
+  algaeWaterN = 1 // share of the cyano mat's nitrogen that comes from the water
+
+  // Bacteria
+  ammoniaOxidation = 0 // [mg N/h]
+  nitriteOxidation = 0
+  ammoniaOxidiserRate = 0 // [1/day]
+  nitriteOxidiserRate = 0
+
+  /** Carbon taken up and given back by submersed life in this step [mg C]. */
+  carbonFixedMg = 0
+  carbonRespiredMg = 0
+  carbonMineralMg = 0
+  /** Of the nutrients in tissue that died this step [mg]. */
+  readonly shedMg = new Float64Array(NUTRIENT_COUNT)
+  /** Denitrified in this step [mg N]. */
+  denitrifiedMg = 0
+  mineralNMg = 0
+  waterUptakeNitrateMg = 0
+  waterUptakeAmmoniumMg = 0
+
+  readonly parameters: Parameters
+  /** 1/(1 − min/max) of each store, so that a full store counts as 1. */
+  readonly perStoreRange: Float64Array
+  /** As `site.footOfGroup`. */
+  readonly foot: Float64Array
+  /** Half-saturation of uptake from N (as ammonium), P, K and Fe [mg/L]. */
+  readonly halfUptake: Float64Array
+
+  constructor(
+    readonly site: Site,
+    parameters: Parameters,
+    readonly method: Method,
+    readonly dtH: number,
+  ) {
+    this.parameters = withTypedLists(parameters)
+    this.foot = Float64Array.from(site.footOfGroup)
+    this.perStoreRange = Float64Array.from({ length: NUTRIENT_COUNT }, (_, n) => 1 / (1 - parameters.storeMin[n]! / parameters.storeMax[n]!))
+    this.halfUptake = Float64Array.of(parameters.halfAmmonium, parameters.halfPhosphate, parameters.halfPotassium, parameters.halfIron)
+  }
+}
+
+/** What follows from the conditions and stays until they change. */
+export interface Daily {
+  readonly water: WaterConstants
+  readonly q10: number
+  readonly growthOfTemperature: Float64Array // per plant group
+  readonly algaeOfTemperature: Float64Array // per guild
+  readonly algaeLossQ10: number
+  readonly releaseShare: Float64Array // of the reservoir, per nutrient and step
+  readonly denitrifiedShare: number
+  /** 10^(pH of half nitrification): the inverse of that activity. */
+  readonly perHalfHydrogen: number
+  /** Gas transfer relative to 20 °C. */
+  readonly transferOfTemperature: number
+}
+
+/** Growth at a temperature relative to its best: cardinal temperature model, 0 outside (Rosso et al. 1993). */
+export function temperatureFactor(temperatureC: number, minC: number, bestC: number, maxC: number): number {
+  if (temperatureC <= minC || temperatureC >= maxC) return 0
+  const above = (temperatureC - maxC) * (temperatureC - minC) ** 2
+  const below = (bestC - minC) * ((bestC - minC) * (temperatureC - bestC) - (bestC - maxC) * (bestC + minC - 2 * temperatureC))
+  return Math.min(1, Math.max(0, above / below))
+}
+
+/** Michaelis–Menten saturation. */
+export const saturation = (x: number, half: number): number => x / (half + x)
+
+const ALGAE_MIN_C = 5
+
+export function dailyOf(conditions: Conditions, site: Site, parameters: Parameters, method: Method, dtH: number): Daily {
+  const t = conditions.temperatureC
+  const q10 = 2 ** ((t - 25) / 10)
+  const dtDays = dtH / 24
+  return {
+    water: method.chemistry.constantsAt(t, site.airCo2Ppm),
+    q10,
+    growthOfTemperature: Float64Array.from({ length: GROUP_COUNT }, (_, g) => temperatureFactor(t, parameters.minimumC, parameters.optimumC[g]!, parameters.maximumC[g]!)),
+    algaeOfTemperature: Float64Array.from({ length: GUILD_COUNT }, (_, i) => temperatureFactor(t, ALGAE_MIN_C, parameters.algaeOptimumC[i]!, parameters.algaeMaximumC[i]!)),
+    algaeLossQ10: q10 ** 0.585, // 1.5 per 10 °C
+    releaseShare: Float64Array.from(Array.from(parameters.reservoirReleasePerDay), (k) => 1 - Math.exp(-k * q10 * dtDays)),
+    perHalfHydrogen: 10 ** parameters.nitrifierHalfPh,
+    transferOfTemperature: 1.024 ** (t - 20) / 1.126,
+    denitrifiedShare: 1 - Math.exp(-parameters.denitrificationPerDay * q10 * dtDays),
+  }
+}

@@ -1,0 +1,28 @@
+export interface GasDay {
+  /** CO2 exchange with the air [1/h]. */
+  readonly kPerH: number
+  readonly equilibriumMgPerL: number
+  readonly waterL: number
+  /** Hours of gas before lights-on, and in all. */
+  readonly beforeLightH: number
+  readonly openH: number
+  /** Share of the gas that dissolves. */
+  readonly dissolvedShare: number
+}
+
+/** Wanted at lights-on, and the most that a day without plants may climb to (the plants then take it lower). Handbook values for tanks with animals. */
+export const TARGET_AT_LIGHTS_ON_MG_PER_L = 25
+export const PEAK_WITHOUT_PLANTS_MG_PER_L = 36
+
+/** Valve rate [mg/h] that brings CO2 to the target at lights-on once every day is alike, unless the peak at gas-off would pass its limit; then the limit decides.
+ *  Closed form of the film model (Lewis & Whitman 1924): every level is linear in the rate. */
+export function defaultGasRateMgPerH(day: GasDay): number {
+  const { kPerH: k, equilibriumMgPerL, waterL, beforeLightH, openH, dissolvedShare } = day
+  if (openH <= 0) return 0
+  const perSource = (1 - Math.exp(-k * openH)) / k / (1 - Math.exp(-k * 24)) // peak above equilibrium for 1 mg/(L h)
+  const startPerSource = perSource * Math.exp(-k * (24 - openH))
+  const atLightsOn = startPerSource * Math.exp(-k * beforeLightH) + (1 - Math.exp(-k * beforeLightH)) / k
+  const forTarget = (TARGET_AT_LIGHTS_ON_MG_PER_L - equilibriumMgPerL) / Math.max(atLightsOn, 1e-9)
+  const forPeak = (PEAK_WITHOUT_PLANTS_MG_PER_L - equilibriumMgPerL) / perSource
+  return (Math.max(0, Math.min(forTarget, forPeak)) * waterL) / dissolvedShare
+}

@@ -1,0 +1,58 @@
+import type { Edit, Plan } from '@jovrin/core'
+import type { Knex } from 'knex'
+
+interface PlanRow {
+  tank_id: string
+  revision: number
+  created_at: string
+  effective_on: string | null
+  schema_version: number
+  document: string
+  edits: string
+  act: 'edit' | 'undo' | 'redo'
+  of_revision: number | null
+}
+export interface StoredRevision {
+  readonly revision: number
+  readonly effectiveOn: string | null
+  readonly plan: Plan
+  readonly act: 'edit' | 'undo' | 'redo'
+  readonly ofRevision: number | null
+}
+export interface NewRevision extends StoredRevision {
+  readonly createdAt: string
+  readonly edits: readonly Edit[]
+}
+
+const toRevision = (row: PlanRow): StoredRevision => ({
+  revision: row.revision,
+  effectiveOn: row.effective_on,
+  plan: JSON.parse(row.document) as Plan, // was checked by the contract when it was stored
+  act: row.act,
+  ofRevision: row.of_revision,
+})
+
+export const planRepository = (db: Knex) => ({
+  ofTank: async (tankId: string): Promise<StoredRevision[]> => (await db<PlanRow>('plan_revision').where({ tank_id: tankId }).orderBy('revision')).map(toRevision),
+  newest: async (tankId: string): Promise<StoredRevision | null> => {
+    const row = await db<PlanRow>('plan_revision').where({ tank_id: tankId }).orderBy('revision', 'desc').first()
+    return row ? toRevision(row) : null
+  },
+  first: async (tankId: string): Promise<StoredRevision | null> => {
+    const row = await db<PlanRow>('plan_revision').where({ tank_id: tankId, revision: 1 }).first()
+    return row ? toRevision(row) : null
+  },
+  add: async (tankId: string, revision: NewRevision): Promise<void> => {
+    await db<PlanRow>('plan_revision').insert({
+      tank_id: tankId,
+      revision: revision.revision,
+      created_at: revision.createdAt,
+      effective_on: revision.effectiveOn,
+      schema_version: revision.plan.schemaVersion,
+      document: JSON.stringify(revision.plan),
+      edits: JSON.stringify(revision.edits),
+      act: revision.act,
+      of_revision: revision.ofRevision,
+    })
+  },
+})

@@ -1,0 +1,22 @@
+import { PlanSchema, PutPlanQuery, TankId } from '@jovrin/contract'
+import { Router, type Request, type Response } from 'express'
+import type { PlanRevision } from '@jovrin/contract'
+import { etagOf, revisionFromIfMatch } from '../http/etag.js'
+import type { TankService } from '../tank/tank.service.js'
+import type { PlanService } from './plan.service.js'
+
+export const planRoutes = (plans: PlanService, tanks: TankService): Router => {
+  const tankId = async (req: Request): Promise<string> => tanks.standing(TankId.safeParse(req.params['id']).data ?? null)
+  const answer = (res: Response, revision: PlanRevision): void => void res.set('ETag', etagOf(revision.revision)).json(revision)
+  return Router()
+    .get('/tanks/:id/plan', async (req, res) => answer(res, await plans.newest(await tankId(req))))
+    .put('/tanks/:id/plan', async (req, res) => {
+      const id = await tankId(req)
+      const expected = revisionFromIfMatch(req)
+      const { effectiveOn } = PutPlanQuery.parse(req.query)
+      answer(res, await plans.put(id, expected, PlanSchema.parse(req.body), effectiveOn ?? null))
+    })
+    .post('/tanks/:id/plan/undo', async (req, res) => answer(res, await plans.undo(await tankId(req), revisionFromIfMatch(req))))
+    .post('/tanks/:id/plan/redo', async (req, res) => answer(res, await plans.redo(await tankId(req), revisionFromIfMatch(req))))
+    .get('/tanks/:id/timeline', async (req, res) => void res.json(await plans.timeline(await tankId(req))))
+}

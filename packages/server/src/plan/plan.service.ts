@@ -1,0 +1,52 @@
+import { civilDate, diff, type Plan } from '@jovrin/core'
+import { en, type PlanRevision, type Timeline } from '@jovrin/contract'
+import type { Knex } from 'knex'
+import type { Clock } from '../clock.js'
+import { Refusal } from '../http/refusal.js'
+import { historyOf, timelineOf, type History } from './history.js'
+import { planRepository, type StoredRevision } from './plan.repository.js'
+
+export const planService = (db: Knex, clock: Clock) => {
+  const newestOf = async (on: Knex, tankId: string): Promise<StoredRevision> => {
+    const newest = await planRepository(on).newest(tankId)
+    if (newest === null) throw new Refusal(404, 'no_such_tank', en.refused.noSuchTank)
+    return newest
+  }
+  const told = ({ revision, plan }: StoredRevision, history: History): PlanRevision => ({ revision, plan, canUndo: history.undoable !== null, canRedo: history.redoable !== null })
+
+  /** Appends one revision if `expected` is still the newest. Every change of a plan goes through here. */
+  const append = (tankId: string, expected: number, make: (newest: StoredRevision, history: History, all: readonly StoredRevision[]) => Omit<StoredRevision, 'revision'>): Promise<PlanRevision> =>
+    db.transaction(async (trx) => {
+      const newest = await newestOf(trx, tankId)
+      if (newest.revision !== expected) throw new Refusal(412, 'stale', en.refused.stale)
+      const all = await planRepository(trx).ofTank(tankId)
+      const next = { ...make(newest, historyOf(all), all), revision: newest.revision + 1 }
+      await planRepository(trx).add(tankId, { ...next, createdAt: clock().toISOString(), edits: diff(newest.plan, next.plan) })
+      return told(next, historyOf([...all, next]))
+    })
+
+  return {
+    newest: async (tankId: string): Promise<PlanRevision> => told(await newestOf(db, tankId), historyOf(await planRepository(db).ofTank(tankId))),
+
+    put: (tankId: string, expected: number, plan: Plan, effectiveOn: string | null): Promise<PlanRevision> => append(tankId, expected, () => ({ plan, effectiveOn, act: 'edit', ofRevision: null })),
+
+    undo: (tankId: string, expected: number): Promise<PlanRevision> =>
+      append(tankId, expected, (_newest, { undoable, standing }) => {
+        const before = standing.at(-2)
+        if (undoable === null || before === undefined) throw new Refusal(409, 'nothing_to_undo', en.refused.nothingToUndo)
+        return { plan: before.plan, effectiveOn: null, act: 'undo', ofRevision: undoable.revision }
+      }),
+
+    redo: (tankId: string, expected: number): Promise<PlanRevision> =>
+      append(tankId, expected, (_newest, { redoable }) => {
+        if (redoable === null) throw new Refusal(409, 'nothing_to_redo', en.refused.nothingToRedo)
+        return { plan: redoable.plan, effectiveOn: null, act: 'redo', ofRevision: redoable.revision }
+      }),
+
+    timeline: async (tankId: string): Promise<Timeline> => {
+      const newest = await newestOf(db, tankId)
+      return { today: civilDate(clock(), newest.plan.timeZone), entries: timelineOf(historyOf(await planRepository(db).ofTank(tankId)).standing) }
+    },
+  }
+}
+export type PlanService = ReturnType<typeof planService>

@@ -1,0 +1,7 @@
+/** The server cannot start. The message is one clear sentence for the person at the terminal. */
+export class StartError extends Error {
+  override readonly name = 'StartError'
+  constructor(message: string, cause?: unknown) {
+    super(message, { cause })
+  }
+}

@@ -1,0 +1,54 @@
+import { diff } from '@jovrin/core'
+import { en, type NewTank, type TankEntry } from '@jovrin/contract'
+import type { Knex } from 'knex'
+import type { Clock } from '../clock.js'
+import { Refusal } from '../http/refusal.js'
+import { planRepository } from '../plan/plan.repository.js'
+import { tankRepository, type StoredTank } from './tank.repository.js'
+
+const noSuchTank = (): Refusal => new Refusal(404, 'no_such_tank', en.refused.noSuchTank)
+
+export const tankService = (db: Knex, clock: Clock) => {
+  const entry = async (on: Knex, tank: StoredTank): Promise<TankEntry> => {
+    const newest = await planRepository(on).newest(tank.id)
+    if (newest === null) throw noSuchTank()
+    return { id: tank.id, createdAt: tank.createdAt, revision: newest.revision, plan: newest.plan }
+  }
+  const one = async (on: Knex, id: string | null): Promise<StoredTank> => {
+    const tank = id === null ? null : await tankRepository(on).one(id)
+    if (tank === null) throw noSuchTank()
+    return tank
+  }
+  return {
+    all: async (): Promise<TankEntry[]> => {
+      const tanks = await tankRepository(db).all()
+      return Promise.all(tanks.map((tank) => entry(db, tank)))
+    },
+    one: async (id: string | null): Promise<TankEntry> => entry(db, await one(db, id)),
+    /** The id of a tank that is there; anything else is not found. */
+    standing: async (id: string | null): Promise<string> => (await one(db, id)).id,
+    /** Idempotent: the same body again is the same tank. */
+    add: ({ id, plan }: NewTank): Promise<{ tank: TankEntry; isNew: boolean }> =>
+      db.transaction(async (trx) => {
+        if (await tankRepository(trx).isTaken(id)) {
+          const first = await planRepository(trx).first(id)
+          const tank = await tankRepository(trx).one(id)
+          if (first === null || tank === null || diff(first.plan, plan).length > 0) throw new Refusal(409, 'id_taken', en.refused.otherBody)
+          return { tank: await entry(trx, tank), isNew: false }
+        }
+        const createdAt = clock().toISOString()
+        await tankRepository(trx).add(id, createdAt)
+        await planRepository(trx).add(id, { revision: 1, createdAt, effectiveOn: null, plan, edits: [], act: 'edit', ofRevision: null })
+        return { tank: { id, createdAt, revision: 1, plan }, isNew: true }
+      }),
+    putAway: async (id: string | null): Promise<void> => {
+      const tank = await one(db, id)
+      await tankRepository(db).setDeleted(tank.id, clock().toISOString())
+    },
+    restore: async (id: string | null): Promise<TankEntry> => {
+      if (id === null || !(await tankRepository(db).setDeleted(id, null))) throw noSuchTank()
+      return entry(db, await one(db, id))
+    },
+  }
+}
+export type TankService = ReturnType<typeof tankService>

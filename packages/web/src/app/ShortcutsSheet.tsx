@@ -1,0 +1,29 @@
+import { en } from '@jovrin/contract'
+import { Box, Button, Dialog } from '@mui/material'
+
+export function ShortcutsSheet({ isOpen, onClose }: { isOpen: boolean; onClose: () => void }) {
+  return (
+    <Dialog open={isOpen} onClose={onClose} aria-label={en.app.shortcuts.title}>
+      <Box sx={{ p: 3 }}>
+        <Box component="h2" className="lettering" sx={{ m: 0, mb: 1, fontSize: 19 }}>
+          {en.app.shortcuts.title}
+        </Box>
+        <Box component="dl" sx={{ display: 'grid', gridTemplateColumns: 'auto 1fr', columnGap: 3, rowGap: 0.5, m: 0 }}>
+          {en.app.shortcuts.list.map(([key, does]) => (
+            <Box key={key} sx={{ display: 'contents' }}>
+              <Box component="dt" className="lettering" sx={{ textTransform: 'none' }}>
+                {key}
+              </Box>
+              <Box component="dd" sx={{ m: 0 }}>
+                {does}
+              </Box>
+            </Box>
+          ))}
+        </Box>
+        <Button onClick={onClose} sx={{ mt: 2 }}>
+          {en.app.units.close}
+        </Button>
+      </Box>
+    </Dialog>
+  )
+}

@@ -1,0 +1,36 @@
+import { en } from '@jovrin/contract'
+import { METRIC_UNITS, UNIT_CHOICES, type Dimension } from '@jovrin/core'
+import { Box, Button, Dialog } from '@mui/material'
+import { Choice } from '../ui/Choice.js'
+import { US_UNITS, useUnits } from '../ui/units.js'
+
+export function UnitsSheet({ isOpen, onClose }: { isOpen: boolean; onClose: () => void }) {
+  const units = useUnits()
+  return (
+    <Dialog open={isOpen} onClose={onClose} aria-label={en.app.units.title} maxWidth="sm">
+      <Box sx={{ p: 3, display: 'grid', gap: 1.5 }}>
+        <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 19 }}>
+          {en.app.units.title}
+        </Box>
+        <Box sx={{ color: 'text.secondary' }}>{en.app.units.hint}</Box>
+        <Box sx={{ display: 'flex', gap: 1 }}>
+          <Button onClick={() => units.choose(METRIC_UNITS)}>{en.app.units.metric}</Button>
+          <Button onClick={() => units.choose(US_UNITS)}>{en.app.units.us}</Button>
+        </Box>
+        {(Object.keys(UNIT_CHOICES) as Dimension[]).map((dimension) => (
+          <Choice
+            key={dimension}
+            label={en.app.dimension[dimension]}
+            why={en.app.units.hint}
+            value={units.preferences[dimension] as string}
+            options={UNIT_CHOICES[dimension].map((unit) => [unit, unit] as const)}
+            onChange={(unit) => unit !== null && units.choose({ ...units.preferences, [dimension]: unit })}
+          />
+        ))}
+        <Box>
+          <Button onClick={onClose}>{en.app.units.close}</Button>
+        </Box>
+      </Box>
+    </Dialog>
+  )
+}

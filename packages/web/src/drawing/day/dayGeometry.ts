@@ -1,0 +1,72 @@
+import { clockOf, minutesOf, type Plan } from '@jovrin/core'
+
+export const DAY_MIN = 1440
+export const SNAP_MIN = 5
+
+/** What can be dragged on a day strip, as one value each [minutes after midnight, or length of the ramp]. */
+export type DayEdge = 'lightOn' | 'lightOff' | 'ramp' | 'gasOn' | 'gasOff'
+
+const wrap = (minutes: number): number => ((minutes % DAY_MIN) + DAY_MIN) % DAY_MIN
+const snap = (minutes: number): number => Math.round(minutes / SNAP_MIN) * SNAP_MIN
+/** Shortest and longest light window that a strip lets one drag to. */
+const SHORTEST_MIN = 30
+const LONGEST_GAS_LEAD_MIN = 480
+
+/** Where an edge stands on the clock; `null` where the plan has none. */
+export function edgeMinutes(plan: Plan, edge: DayEdge): number | null {
+  const window = plan.lightWindows[0]
+  if (window === undefined) return null
+  const on = minutesOf(window.on)
+  const off = on + window.hours * 60
+  const gas = plan.gasLines.find((line) => line.control !== 'none')
+  switch (edge) {
+    case 'lightOn':
+      return on
+    case 'lightOff':
+      return wrap(off)
+    case 'ramp':
+      return wrap(on + window.rampMin)
+    case 'gasOn':
+      return gas === undefined ? null : wrap(on - gas.beforeLightMin)
+    case 'gasOff':
+      return gas === undefined ? null : wrap(off - gas.beforeDarkMin)
+  }
+}
+
+/** The plan after an edge was moved to a time of day. Moving lights-on keeps lights-off; gas keeps its leads, so it follows the light. Values stay within what the plan accepts. */
+export function moveEdge(plan: Plan, edge: DayEdge, toMinutes: number): Plan {
+  const window = plan.lightWindows[0]
+  if (window === undefined) return plan
+  const to = wrap(snap(toMinutes))
+  const on = minutesOf(window.on)
+  const off = on + window.hours * 60
+  const withWindow = (change: Partial<typeof window>): Plan => {
+    const next = { ...window, ...change }
+    return { ...plan, lightWindows: [{ ...next, rampMin: Math.min(next.rampMin, next.hours * 30) }, ...plan.lightWindows.slice(1)] }
+  }
+  const hoursOf = (minutes: number): number => Math.min(Math.max(minutes, SHORTEST_MIN), DAY_MIN) / 60
+  const withGas = (change: { beforeLightMin?: number; beforeDarkMin?: number }): Plan => ({ ...plan, gasLines: plan.gasLines.map((line) => (line.control === 'none' ? line : { ...line, ...change })) })
+  const lead = (minutes: number): number => {
+    const forward = wrap(minutes)
+    return forward > DAY_MIN / 2 ? 0 : Math.min(forward, LONGEST_GAS_LEAD_MIN)
+  }
+  switch (edge) {
+    case 'lightOn':
+      return withWindow({ on: clockOf(to), hours: hoursOf(wrap(off - to) || DAY_MIN) })
+    case 'lightOff':
+      return withWindow({ hours: hoursOf(wrap(to - on) || DAY_MIN) })
+    case 'ramp':
+      return withWindow({ rampMin: Math.min(Math.max(wrap(to - on) > DAY_MIN / 2 ? 0 : wrap(to - on), 0), 240, window.hours * 30) })
+    case 'gasOn':
+      return withGas({ beforeLightMin: lead(on - to) })
+    case 'gasOff':
+      return withGas({ beforeDarkMin: lead(off - to) })
+  }
+}
+
+/** Parts of a span of the clock that lie within one day, since a window may reach over midnight. */
+export function partsOfDay(fromMin: number, minutes: number): readonly (readonly [from: number, to: number])[] {
+  const from = wrap(fromMin)
+  const to = from + Math.min(Math.max(minutes, 0), DAY_MIN)
+  return to <= DAY_MIN ? [[from, to]] : [[from, DAY_MIN], [0, to - DAY_MIN]]
+}

@@ -1,0 +1,34 @@
+import type { Plan, TankFigures } from '@jovrin/core'
+import { useId } from 'react'
+import { Hatches } from '../Hatches.js'
+import { svgPrefix } from '../ink.js'
+import { FrontElevation } from './Section.js'
+
+interface SmallSectionProps {
+  readonly plan: Plan
+  readonly figures: TankFigures
+  readonly ageDays: number
+  /** Common to all tanks of a shelf. */
+  readonly pxPerCm: number
+  readonly description: string
+}
+
+/** A tank's front view on the shelf, at the shelf's scale. */
+export function SmallSection({ plan, figures, ageDays, pxPerCm, description }: SmallSectionProps) {
+  const prefix = svgPrefix(useId())
+  const { vessel } = figures
+  const lampCm = plan.lamps.length > 0 ? (plan.lamps[0]?.aboveWaterCm ?? 12) : 0
+  const aboveCm = Math.max(lampCm - vessel.freeboardCm, 0) + 3
+  const width = vessel.lengthCm * pxPerCm + 4
+  const height = (vessel.heightCm + aboveCm) * pxPerCm + 3
+  const bottom = height - 2
+  const view = { left: 2, right: 2 + vessel.lengthCm * pxPerCm, innerLeft: 2 + vessel.glassCm * pxPerCm, innerRight: 2 + (vessel.lengthCm - vessel.glassCm) * pxPerCm }
+  const rimY = bottom - vessel.heightCm * pxPerCm
+  const layout = { pxPerCm, front: view, side: view, floorY: bottom - vessel.glassCm * pxPerCm, rimY, waterY: rimY + vessel.freeboardCm * pxPerCm, scaleDenominator: 1 }
+  return (
+    <svg viewBox={`0 0 ${width} ${height}`} width={width} height={height} role="img" aria-label={description} style={{ display: 'block', maxWidth: '100%' }}>
+      <Hatches prefix={prefix} />
+      <FrontElevation plan={plan} figures={figures} layout={layout} ageDays={ageDays} lampCm={lampCm} prefix={prefix} />
+    </svg>
+  )
+}

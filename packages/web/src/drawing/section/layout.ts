@@ -1,0 +1,64 @@
+import type { TankFigures } from '@jovrin/core'
+
+/** Where things stand on the section's sheet [px]. Front view left, side view right, one scale for both. */
+export interface SectionLayout {
+  readonly pxPerCm: number
+  readonly front: View
+  readonly side: View
+  /** y of the floor's upper side, of the water line and of the rim. */
+  readonly floorY: number
+  readonly waterY: number
+  readonly rimY: number
+  readonly scaleDenominator: number
+}
+export interface View {
+  readonly left: number
+  readonly right: number
+  readonly innerLeft: number
+  readonly innerRight: number
+}
+
+const GAP_PX = 66
+const MARGIN_LEFT_PX = 56
+const MARGIN_RIGHT_PX = 26
+const BELOW_PX = 74
+/** A screen pixel is 1/96 inch. */
+const MM_PER_PX = 25.4 / 96
+
+export function sectionLayout(figures: TankFigures, width: number, height: number, lampCm: number): SectionLayout {
+  const { vessel } = figures
+  const acrossPx = width - MARGIN_LEFT_PX - GAP_PX - MARGIN_RIGHT_PX
+  const aboveCm = Math.max(lampCm - vessel.freeboardCm, 0) + 5
+  const pxPerCm = Math.min(acrossPx / (vessel.lengthCm + vessel.widthCm), (height - BELOW_PX - 14) / (vessel.heightCm + aboveCm))
+  const bottom = height - BELOW_PX
+  const floorY = bottom - vessel.glassCm * pxPerCm
+  const rimY = bottom - vessel.heightCm * pxPerCm
+  const view = (left: number, outerCm: number): View => ({
+    left,
+    right: left + outerCm * pxPerCm,
+    innerLeft: left + vessel.glassCm * pxPerCm,
+    innerRight: left + (outerCm - vessel.glassCm) * pxPerCm,
+  })
+  const front = view(MARGIN_LEFT_PX, vessel.lengthCm)
+  return {
+    pxPerCm,
+    front,
+    side: view(front.right + GAP_PX, vessel.widthCm),
+    floorY,
+    rimY,
+    waterY: rimY + vessel.freeboardCm * pxPerCm,
+    scaleDenominator: 10 / (pxPerCm * MM_PER_PX),
+  }
+}
+
+/** Upper edges of the ground, lowest layer first: height above the floor [cm] at front and back. */
+export function groundEdges(figures: TankFigures): { readonly ground: TankFigures['layers'][number]['ground']; readonly frontCm: number; readonly backCm: number; readonly belowFrontCm: number; readonly belowBackCm: number }[] {
+  let front = 0
+  let back = 0
+  return figures.layers.map((layer) => {
+    const below = { belowFrontCm: front, belowBackCm: back }
+    front += layer.frontCm
+    back += layer.backCm
+    return { ground: layer.ground, frontCm: front, backCm: back, ...below }
+  })
+}

@@ -1,0 +1,77 @@
+import { en, LeversSchema, type PlanRevision, type Timeline } from '@jovrin/contract'
+import { applyLevers, type Levers } from '@jovrin/core'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useCallback, useMemo, useState } from 'react'
+import { useParams, useSearchParams } from 'react-router'
+import { changeJson } from '../../api/http.js'
+import { agedTimeline, leversOfTank, planOfTank, timelineOfTank } from '../../api/tanks.queries.js'
+import { useNotice } from '../../ui/notice.js'
+import { QueryState } from '../../ui/QueryState.js'
+import { useForecast } from '../../workers/useForecast.js'
+import { usePlanKeeper } from '../describe/usePlanKeeper.js'
+import { BalanceSheet } from './BalanceSheet.js'
+import { KeepDialog } from './KeepDialog.js'
+
+const SHORT_WEEKS = 6
+export const LONG_WEEKS = 26
+
+export function BalancePlace() {
+  const { tankId = '' } = useParams()
+  const plan = useQuery(planOfTank(tankId))
+  const timeline = useQuery(timelineOfTank(tankId))
+  const levers = useQuery(leversOfTank(tankId))
+  if (!plan.data || !timeline.data || !levers.data)
+    return <QueryState error={plan.error ?? timeline.error ?? levers.error} onRetry={() => void Promise.all([plan.refetch(), timeline.refetch(), levers.refetch()])} />
+  return <KnownBalance key={tankId} tankId={tankId} revision={plan.data} told={timeline.data} draft={levers.data} />
+}
+
+interface KnownProps {
+  readonly tankId: string
+  readonly revision: PlanRevision
+  readonly told: Timeline
+  /** Stored levers, so that a reload in the middle loses nothing. */
+  readonly draft: Levers
+}
+
+function KnownBalance({ tankId, revision, told, draft }: KnownProps) {
+  const client = useQueryClient()
+  const tell = useNotice()
+  const [search, setSearch] = useSearchParams()
+  const [levers, setLevers] = useState<Levers>(draft)
+  const [isDragging, setDragging] = useState(false)
+  const [isKeepOpen, setKeepOpen] = useState(false)
+  const { timeline, today, startedOn } = useMemo(() => agedTimeline(told), [told])
+  const weeks = search.get('weeks') === String(LONG_WEEKS) ? LONG_WEEKS : SHORT_WEEKS
+  const week = Math.min(weeks - 1, Math.max(0, Math.round(Number(search.get('week')) || 0)))
+  const forecast = useForecast({ timeline, today, weeks, levers, isDragging })
+  const keeper = usePlanKeeper(tankId, revision, () => undefined)
+  const plan = timeline.at(-1)?.plan ?? revision.plan
+
+  const show = useCallback(
+    (part: Readonly<Record<string, string>>) => setSearch((before) => ({ ...Object.fromEntries(before), ...part }), { replace: true }),
+    [setSearch],
+  )
+  const move = useCallback(
+    (next: Levers, isFinal: boolean) => {
+      setLevers(next)
+      setDragging(!isFinal)
+      if (!isFinal) return
+      client.setQueryData(leversOfTank(tankId).queryKey, next)
+      changeJson('PUT', `/api/tanks/${tankId}/levers`, LeversSchema, { body: next }).catch((error: unknown) => tell({ text: error instanceof Error ? error.message : en.app.failed }))
+    },
+    [client, tankId, tell],
+  )
+  const keep = async (effectiveOn: string): Promise<void> => {
+    setKeepOpen(false)
+    const hadMass = (levers.massFactor ?? 1) !== 1
+    await keeper.keep(applyLevers(plan, levers), effectiveOn)
+    move({}, true)
+    tell({ text: hadMass ? `${en.balance.kept} ${en.balance.massLeft}` : en.balance.kept, action: { label: en.describe.undo, run: () => void keeper.step('undo') } })
+  }
+  return (
+    <>
+      <BalanceSheet forecast={forecast} plan={plan} today={today} startedOn={startedOn} weeks={weeks} week={week} levers={levers} onShow={show} onMove={move} onKeep={() => setKeepOpen(true)} />
+      <KeepDialog key={String(isKeepOpen)} isOpen={isKeepOpen} today={told.today} startedOn={startedOn} onClose={() => setKeepOpen(false)} onKeep={(date) => void keep(date)} />
+    </>
+  )
+}

@@ -1,0 +1,159 @@
+import { en } from '@jovrin/contract'
+import { applyLevers, datePlusDays, isAtRest, leadOf, limitsByKind, tankFigures, typicalDay, WEEK_STRIDE, type Levers, type Plan } from '@jovrin/core'
+import { Box, Button, LinearProgress, ToggleButton, ToggleButtonGroup } from '@mui/material'
+import { Braid } from '../../drawing/braid/Braid.js'
+import { DayStrip } from '../../drawing/day/DayStrip.js'
+import { decimals, longDate, percent, shortDate, significant } from '../../ui/units.js'
+import { FEW_MEMBERS, type ForecastState } from '../../workers/useForecast.js'
+import { braidWeeks, flagsOf } from './balance.view.js'
+import { EffectTable } from './EffectTable.js'
+import { LeadNote } from './LeadNote.js'
+import { LeverBoard } from './LeverBoard.js'
+import { LimitTable } from './LimitTable.js'
+
+interface SheetProps {
+  readonly forecast: ForecastState
+  /** In force now, without levers. */
+  readonly plan: Plan
+  readonly today: number
+  readonly startedOn: string
+  readonly weeks: number
+  readonly week: number
+  readonly levers: Levers
+  readonly onShow: (part: Readonly<Record<string, string>>) => void
+  readonly onMove: (levers: Levers, isFinal: boolean) => void
+  readonly onKeep: () => void
+}
+
+const ALGAE_TICKS = [[0.5, 'traces'], [2, 'nuisance'], [5, 'outbreak']] as const
+
+/** The braid and a typical day on the left; the lead, the levers and what limits on the right. */
+export function BalanceSheet({ forecast, plan, today, startedOn, weeks, week: wishedWeek, levers, onShow, onMove, onKeep }: SheetProps) {
+  const { results } = forecast
+  // While more weeks are being reckoned the last results stay on the sheet.
+  const reckoned = (results[0]?.planned.weeks.length ?? 0) / WEEK_STRIDE
+  const week = Math.min(wishedWeek, Math.max(reckoned - 1, 0))
+  const isMoved = !isAtRest(levers)
+  const arm = isMoved && results[0]?.changed ? 'changed' : 'planned'
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) 384px' }, flexGrow: 1 }}>
+      <Box sx={{ px: 2, pt: 1, minWidth: 0 }}>
+        <Box sx={{ display: 'flex', alignItems: 'center', flexWrap: 'wrap', gap: 1.5, minHeight: 34 }}>
+          <Box component="h1" className="lettering" sx={{ m: 0, fontSize: 22 }}>
+            {en.balance.title}
+          </Box>
+          <Box className="figures" sx={{ color: 'text.secondary', flexGrow: 1 }}>
+            {en.balance.weekAt(en.balance.weekNo(significant(Math.floor((today + week * 7) / 7) + 1)), longDate(datePlusDays(startedOn, today + week * 7)))}
+          </Box>
+          <Reckoning forecast={forecast} />
+          <ToggleButtonGroup size="small" exclusive aria-label={en.balance.weeks} value={weeks} onChange={(_, next: number | null) => next !== null && onShow({ weeks: String(next) })}>
+            <ToggleButton value={6}>{en.balance.six}</ToggleButton>
+            <ToggleButton value={26}>{en.balance.twentySix}</ToggleButton>
+          </ToggleButtonGroup>
+        </Box>
+        {reckoned > 0 && (
+          <>
+            <Braid
+              weeks={braidWeeks(results, arm, reckoned)}
+              ghost={arm === 'changed' ? braidWeeks(results, 'planned', reckoned) : null}
+              limiting={leadOf(results, arm, week, today).limiting}
+              isProvisional={results.length <= FEW_MEMBERS}
+              chosenWeek={week}
+              onChooseWeek={(next) => onShow({ week: String(next) })}
+              labels={{
+                description: en.balance.braid,
+                strand: en.strandTitle,
+                algae: en.balance.algae,
+                limits: en.balance.limitsHere,
+                weeks: Array.from({ length: reckoned }, (_, index) => shortDate(datePlusDays(startedOn, today + index * 7))),
+                algaeTicks: ALGAE_TICKS.map(([gPerM2, name]) => [gPerM2, en.balance.algaeTicks[name]] as const),
+                chosenWeek: en.balance.chosenWeek,
+              }}
+            />
+            <Box className="lettering" sx={{ fontSize: 15, mt: 0.5 }}>
+              {en.balance.typicalDay(significant(Math.floor((today + week * 7) / 7) + 1))}
+            </Box>
+            <DayStrip
+              plan={applyLevers(plan, levers)}
+              curve={typicalDay(results, arm, week)}
+              ghost={arm === 'changed' ? typicalDay(results, 'planned', week) : null}
+              edges={LEVER_EDGES}
+              labels={{ description: en.balance.dayDescription, lanes: en.balance.lanes, edges: en.balance.edges, format: decimals }}
+              onMove={(moved, isFinal) => onMove({ ...levers, hours: moved.lightWindows[0]?.hours ?? 0 }, isFinal)}
+            />
+          </>
+        )}
+      </Box>
+      <Margin {...{ forecast, plan, today, week, levers, isMoved, arm, reckoned, onMove, onKeep }} />
+    </Box>
+  )
+}
+
+/** Only the hours are a lever; the other edges belong to the plan. */
+const LEVER_EDGES = ['lightOff'] as const
+
+type MarginProps = Pick<SheetProps, 'forecast' | 'plan' | 'today' | 'week' | 'levers' | 'onMove' | 'onKeep'> & { readonly isMoved: boolean; readonly arm: 'planned' | 'changed'; readonly reckoned: number }
+
+/** The margin column: notes, levers, tables. */
+function Margin({ forecast, plan, today, week, levers, isMoved, arm, reckoned, onMove, onKeep }: MarginProps) {
+  const { results } = forecast
+  const { animals } = plan
+  const age = today + week * 7
+  const hasAnimals = (age >= animals.grazersFromDay && animals.grazers !== 0) || (age >= animals.fishFromDay && animals.foodGPerDay !== 0)
+  const figures = tankFigures(plan)
+  return (
+    <Box component="aside" sx={{ borderLeft: { lg: '2px solid var(--ink)' }, background: 'var(--sheet)', px: 2, py: 1.25, display: 'grid', gap: 1.25, alignContent: 'start' }}>
+      {reckoned > 0 && <LeadNote lead={leadOf(results, arm, week, today)} flags={flagsOf(results, arm, week, hasAnimals)} results={results} week={week} />}
+      <LeverBoard plan={plan} figures={figures} levers={levers} isMoved={isMoved} onMove={onMove} onKeep={onKeep} />
+      {isMoved && arm === 'changed' && reckoned > 0 && <EffectTable results={results} week={reckoned - 1} />}
+      {reckoned > 0 && <LimitTable limits={limitsByKind(results, arm, week)} />}
+      <NotHeld assumed={figures.assumed} />
+    </Box>
+  )
+}
+
+function NotHeld({ assumed }: { assumed: readonly string[] }) {
+  const names = [...new Set(assumed)].map((field) => en.describe.field[ASSUMED_LABEL[field] ?? field]?.[0] ?? field)
+  return (
+    <Box sx={{ fontSize: 13, color: 'text.secondary' }}>
+      <details>
+        <summary>{en.balance.notHeldTitle}</summary>
+        <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+          {en.balance.notHeld.map((line) => (
+            <li key={line}>{line}</li>
+          ))}
+        </Box>
+      </details>
+      {names.length > 0 && (
+        <details>
+          <summary>{`${en.balance.assumedTitle} (${significant(names.length)})`}</summary>
+          {names.join(', ')}
+        </details>
+      )}
+    </Box>
+  )
+}
+/** Assumptions that are not a question of their own, and the question that would replace them. */
+const ASSUMED_LABEL: Readonly<Record<string, string>> = { efficacy: 'fluxUmolPerS', wattsPerL: 'watts', lampLengthFraction: 'lampLengthCm', foodGPerDayPerL: 'foodGPerDay', grazersPerL: 'grazers', waterAttenuationPerM: 'waterAttenuationPerM' }
+
+function Reckoning({ forecast }: { forecast: ForecastState }) {
+  if (forecast.isStopped)
+    return (
+      <Box role="status" sx={{ fontSize: 13, display: 'flex', gap: 1, alignItems: 'center' }}>
+        {en.balance.stopped(significant(forecast.results.length))}
+        <Button onClick={forecast.resume}>{en.balance.resume}</Button>
+      </Box>
+    )
+  if (forecast.isDone) return null
+  const done = forecast.results.length
+  return (
+    <Box sx={{ fontSize: 13, display: 'flex', gap: 1, alignItems: 'center' }}>
+      <Box sx={{ width: 90 }}>
+        <LinearProgress variant="determinate" value={(100 * done) / forecast.wanted} aria-label={en.balance.reckoning(significant(done), significant(forecast.wanted))} />
+      </Box>
+      <span className="figures">{`${percent(done / forecast.wanted)} %`}</span>
+      <Button onClick={forecast.stop}>{en.balance.stop}</Button>
+    </Box>
+  )
+}
+

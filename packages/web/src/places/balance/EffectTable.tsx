@@ -1,0 +1,39 @@
+import { en } from '@jovrin/contract'
+import { changeBand, ratioBand, toUnit, type Band, type MemberResult } from '@jovrin/core'
+import { Box } from '@mui/material'
+import { significant, useUnits } from '../../ui/units.js'
+
+/** What the levers do by the last week drawn: ratios for amounts, differences for levels, member by member. */
+export function EffectTable({ results, week }: { results: readonly MemberResult[]; week: number }) {
+  const units = useUnits()
+  const ratio = (name: string, band: Band) => ({ name, middle: `× ${significant(band.median, 2)}`, span: en.balance.effectRange(significant(band.low, 2), significant(band.high, 2)) })
+  const difference = (name: string, band: Band, unit: string) => ({ name, middle: `${band.median >= 0 ? '+' : ''}${significant(band.median, 2)} ${unit}`, span: en.balance.effectRange(significant(band.low, 2), significant(band.high, 2)) })
+  const nitrate = changeBand(results, 'nitrate', week)
+  const unit = units.preferences.nitrate
+  const scaled: Band = { low: toUnit('nitrate', nitrate.low, unit), median: toUnit('nitrate', nitrate.median, unit), high: toUnit('nitrate', nitrate.high, unit) }
+  const rows = [
+    ratio(en.balance.effect.algae, ratioBand(results, 'algaeGPerM2', week)),
+    ratio(en.balance.effect.totalG, ratioBand(results, 'totalG', week)),
+    difference(en.balance.effect.co2Max, changeBand(results, 'co2Max', week), 'mg/L'),
+    difference(en.balance.effect.oxygenMin, changeBand(results, 'oxygenMin', week), 'mg/L'),
+    difference(en.balance.effect.nitrate, scaled, unit),
+  ]
+  return (
+    <Box component="table" className="figures" sx={{ borderCollapse: 'collapse', width: '100%', fontSize: 14, '& td, & th': { textAlign: 'left', fontWeight: 'normal', p: 0, lineHeight: 1.4 } }}>
+      <Box component="caption" className="lettering" sx={{ textAlign: 'left', fontSize: 15, borderBottom: '1px solid var(--ink)' }}>
+        {en.balance.changes}
+      </Box>
+      <tbody>
+        {rows.map(({ name, middle, span }) => (
+          <tr key={name}>
+            <th scope="row">{name}</th>
+            <td>{middle}</td>
+            <Box component="td" sx={{ color: 'text.secondary', textAlign: 'right !important' }}>
+              {span}
+            </Box>
+          </tr>
+        ))}
+      </tbody>
+    </Box>
+  )
+}

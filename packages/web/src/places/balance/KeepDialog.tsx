@@ -1,0 +1,33 @@
+import { en } from '@jovrin/contract'
+import { Box, Button, Dialog, TextField } from '@mui/material'
+import { useState } from 'react'
+
+interface KeepDialogProps {
+  readonly isOpen: boolean
+  readonly today: string
+  readonly startedOn: string
+  readonly onClose: () => void
+  readonly onKeep: (effectiveOn: string) => void
+}
+
+/** Asks from when the kept settings hold; the past keeps its own. */
+export function KeepDialog({ isOpen, today, startedOn, onClose, onKeep }: KeepDialogProps) {
+  const [date, setDate] = useState(today)
+  const isPossible = /^\d{4}-\d{2}-\d{2}$/.test(date) && date >= startedOn
+  return (
+    <Dialog open={isOpen} onClose={onClose} aria-label={en.balance.keepFrom}>
+      <Box component="form" sx={{ p: 3, display: 'grid', gap: 2 }} onSubmit={(event) => {
+        event.preventDefault()
+        if (isPossible) onKeep(date)
+      }}>
+        <TextField type="date" label={en.balance.keepFrom} value={date} onChange={(event) => setDate(event.target.value)} helperText={en.balance.keepHint} slotProps={{ inputLabel: { shrink: true }, htmlInput: { min: startedOn } }} autoFocus />
+        <Box sx={{ display: 'flex', gap: 1 }}>
+          <Button type="submit" variant="contained" disabled={!isPossible}>
+            {en.balance.keepYes}
+          </Button>
+          <Button onClick={onClose}>{en.balance.cancel}</Button>
+        </Box>
+      </Box>
+    </Dialog>
+  )
+}

@@ -1,0 +1,61 @@
+import { en } from '@jovrin/contract'
+import { changeShares, MODEL_VERSION, type Lead, type MemberResult } from '@jovrin/core'
+import { Box } from '@mui/material'
+import { Figure } from '../../ui/Figure.js'
+import { percent, significant } from '../../ui/units.js'
+import { leadSentence, trendSentence } from '../lead.text.js'
+import type { Flag } from './balance.view.js'
+
+interface LeadNoteProps {
+  readonly lead: Lead
+  readonly flags: readonly Flag[]
+  readonly results: readonly MemberResult[]
+  readonly week: number
+}
+
+const FLAGS_SHOWN = 2
+
+/** The lead in words and days, how many of the possible tanks share it, where it goes, and what presses. */
+export function LeadNote({ lead, flags, results, week }: LeadNoteProps) {
+  const perDay = (value: number): string => significant(value, 2)
+  const trend = trendSentence(lead)
+  return (
+    <Box role="status" aria-live="polite">
+      <Box sx={{ fontSize: 17, lineHeight: 1.3 }}>{leadSentence(lead)}</Box>
+      <Box sx={{ color: 'text.secondary', fontSize: 14, mt: 0.5 }}>
+        {`${en.lead.share(percent(lead.aheadFraction))} `}
+        {lead.isYoung ? `${en.lead.young} ` : ''}
+        {trend === null ? '' : `${trend} `}
+        {lead.againstPlan === null ? '' : `${againstPlan(results, week)} `}
+        <Figure
+          explained={{
+            title: en.lead.indexTitle,
+            formula: en.lead.formula,
+            inputs: [
+              { name: en.balance.weeks, value: significant(week + 1), from: 'reckoned' },
+              { name: en.lead.index, value: `${perDay(lead.perDay.median)} /day`, from: 'model' },
+            ],
+            source: en.lead.source.replace('1', MODEL_VERSION),
+            range: [`${perDay(lead.perDay.low)} /day`, `${perDay(lead.perDay.high)} /day`],
+          }}
+        >
+          {`${en.lead.index} ${perDay(lead.perDay.median)} /d`}
+        </Figure>
+      </Box>
+      {flags.slice(0, FLAGS_SHOWN).map((flag) => (
+        <Box key={flag.text} sx={{ color: 'var(--algae)', fontSize: 14, mt: 0.5 }}>
+          {`${flag.severity === 'alarm' ? '▲' : '△'} ${flag.text}`}
+        </Box>
+      ))}
+    </Box>
+  )
+}
+
+/** A move of the lead smaller than this is none [1/day]. */
+const NO_MOVE = 0.002
+
+function againstPlan(results: readonly MemberResult[], week: number): string {
+  const { up, down } = changeShares(results, 'lead', week, NO_MOVE)
+  if (up >= down && up > 0.2) return en.lead.planUp(percent(up))
+  return down > 0.2 ? en.lead.planDown(percent(down)) : en.lead.planFlat
+}

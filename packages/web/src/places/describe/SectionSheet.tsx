@@ -1,0 +1,89 @@
+import { en } from '@jovrin/contract'
+import { checkTank, tankFigures, type Plan } from '@jovrin/core'
+import { Box, Slider } from '@mui/material'
+import { useState } from 'react'
+import { Section } from '../../drawing/section/Section.js'
+import { Figure } from '../../ui/Figure.js'
+import { significant, useUnits } from '../../ui/units.js'
+import { explainTank } from './explain.js'
+import { findingSentence } from './findings.text.js'
+
+const FINDINGS_SHOWN = 3
+const OLDEST_DRAWN = 120
+const FIRST_DRAWN = 42
+
+/** The live drawing of a described tank with the figures that follow from it, each of which opens, and what to look at. */
+export function SectionSheet({ plan }: { plan: Plan }) {
+  const units = useUnits()
+  const [ageDays, setAge] = useState(FIRST_DRAWN)
+  const figures = tankFigures(plan)
+  const findings = checkTank(plan, figures)
+  const explained = explainTank(plan, figures, units)
+  const length = (cm: number): string => units.show('length', cm)
+  const text = en.describe.drawing
+  const top = figures.layers.reduce((sum, layer) => ({ front: sum.front + layer.frontCm, back: sum.back + layer.backCm }), { front: 0, back: 0 })
+  const hasGas = plan.gasLines.some((line) => line.control !== 'none')
+  return (
+    <Box>
+      <Section
+        plan={plan}
+        figures={figures}
+        ageDays={ageDays}
+        height={500}
+        labels={{
+          description: text.description(plan.name),
+          front: text.front,
+          side: text.side,
+          length: length(figures.vessel.lengthCm),
+          width: length(figures.vessel.widthCm),
+          height: length(figures.vessel.heightCm),
+          groundFront: length(top.front),
+          groundBack: length(top.back),
+          ppfd: `${significant(figures.ppfd)} µmol`,
+          gas: hasGas ? text.gas(significant(figures.bubblesPerS, 2)) : null,
+          scaleBar: length(20),
+          titleRows: [
+            [text.net, units.show('volume', figures.waterL)],
+            [text.ppfd, `${significant(figures.ppfd, 2)} µmol`],
+            [text.age, text.ageDays(significant(ageDays))],
+          ],
+        }}
+      />
+      <Box className="figures" sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr 1fr', sm: 'repeat(4, auto)' }, columnGap: 3, rowGap: 0.5, borderTop: '1px solid var(--hair)', borderBottom: '1px solid var(--hair)', py: 0.75, mt: 0.5 }}>
+        <Labelled label={en.describe.figures.net}>
+          <Figure explained={explained.net}>{units.show('volume', figures.volumes.openWaterL)}</Figure>
+        </Labelled>
+        <Labelled label={en.describe.figures.ppfd}>
+          <Figure explained={explained.ppfd}>{`${significant(figures.ppfd, 2)} µmol/m²/s`}</Figure>
+        </Labelled>
+        <Labelled label={en.describe.figures.dli}>
+          <Figure explained={explained.dli}>{`${significant(figures.dliMolPerM2, 2)} mol/m²`}</Figure>
+        </Labelled>
+        <Labelled label={en.describe.figures.gas}>
+          {hasGas ? <Figure explained={explained.gas}>{`${significant(figures.bubblesPerS, 2)} /s · ${significant(figures.gasMgPerH / 1000, 2)} g/h`}</Figure> : en.describe.control['none']}
+        </Labelled>
+      </Box>
+      <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', mt: 0.5 }}>
+        <Box id="drawn-at" sx={{ fontSize: 13, color: 'text.secondary', whiteSpace: 'nowrap' }}>
+          {en.describe.ageLever}
+        </Box>
+        <Slider size="small" aria-labelledby="drawn-at" value={ageDays} min={0} max={OLDEST_DRAWN} step={7} onChange={(_, value) => setAge(value as number)} getAriaValueText={(value) => text.ageDays(significant(value))} sx={{ maxWidth: 220 }} />
+        <Box className="figures" sx={{ fontSize: 13 }}>
+          {text.ageDays(significant(ageDays))}
+        </Box>
+      </Box>
+      {findings.slice(0, FINDINGS_SHOWN).map((finding) => (
+        <Box key={finding.code} role="note" sx={{ mt: 0.5, color: finding.severity === 'note' ? 'text.secondary' : 'var(--algae)' }}>
+          {`${finding.severity === 'stop' ? '▲' : '△'} ${findingSentence(finding, units)}`}
+        </Box>
+      ))}
+    </Box>
+  )
+}
+
+const Labelled = ({ label, children }: { label: string; children: React.ReactNode }) => (
+  <Box>
+    <Box sx={{ fontSize: 12, color: 'text.secondary' }}>{label}</Box>
+    {children}
+  </Box>
+)

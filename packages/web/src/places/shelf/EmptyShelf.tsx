@@ -1,0 +1,28 @@
+import { en } from '@jovrin/contract'
+import { tankFigures } from '@jovrin/core'
+import { Box, Button } from '@mui/material'
+import { Link } from 'react-router'
+import { SmallSection } from '../../drawing/section/SmallSection.js'
+import { newPlan } from '../describe/newPlan.js'
+
+const SAMPLE_AGE = 40
+
+/** What this place does, one button to begin, a sample to look at. */
+export function EmptyShelf() {
+  const sample = newPlan('', '2026-01-01', 'UTC')
+  return (
+    <Box sx={{ maxWidth: 720, mx: 'auto', p: { xs: 3, md: 6 } }}>
+      <Box component="h1" className="lettering" sx={{ fontSize: 28, m: 0 }}>
+        {en.shelf.emptyTitle}
+      </Box>
+      <p>{en.shelf.emptyBody}</p>
+      <Button component={Link} to="/new" variant="contained">
+        {en.shelf.newTank}
+      </Button>
+      <Box sx={{ color: 'text.secondary', mt: 5, mb: 1 }}>{en.shelf.emptySample}</Box>
+      <Box sx={{ borderBottom: '2px solid var(--ink)' }}>
+        <SmallSection plan={sample} figures={tankFigures(sample)} ageDays={SAMPLE_AGE} pxPerCm={5} description={en.shelf.emptySample} />
+      </Box>
+    </Box>
+  )
+}

@@ -1,0 +1,107 @@
+import { en, type TankEntry, type Timeline } from '@jovrin/contract'
+import { tankFigures } from '@jovrin/core'
+import { Box, Button } from '@mui/material'
+import { useQueries, useQuery, useQueryClient } from '@tanstack/react-query'
+import { Link } from 'react-router'
+import { z } from 'zod'
+import { changeJson } from '../../api/http.js'
+import { agedTimeline, allTanks, timelineOfTank } from '../../api/tanks.queries.js'
+import { SmallBraid } from '../../drawing/braid/SmallBraid.js'
+import { SmallSection } from '../../drawing/section/SmallSection.js'
+import { useNotice } from '../../ui/notice.js'
+import { QueryState } from '../../ui/QueryState.js'
+import { significant, useUnits } from '../../ui/units.js'
+import { leadSentence } from '../lead.text.js'
+import { EmptyShelf } from './EmptyShelf.js'
+import { useShelfForecasts, type ShelfForecast } from './useShelfForecasts.js'
+
+const WIDEST_PX = 250
+const TALLEST_PX = 118
+const MM_PER_PX = 25.4 / 96
+
+/** All tanks, drawn to one scale, with their lead, what presses most, and a small braid. */
+export function ShelfPlace() {
+  const tanks = useQuery(allTanks())
+  const timelines = useQueries({ queries: (tanks.data ?? []).map(({ id }) => timelineOfTank(id)) })
+  const known = (tanks.data ?? []).flatMap((tank, index) => {
+    const timeline = timelines[index]?.data
+    return timeline ? [{ tank, timeline }] : []
+  })
+  const forecasts = useShelfForecasts(known.map(({ tank, timeline }) => ({ tankId: tank.id, timeline })))
+  if (!tanks.data) return <QueryState error={tanks.error} onRetry={() => void tanks.refetch()} />
+  if (tanks.data.length === 0) return <EmptyShelf />
+  const sizes = tanks.data.map(({ plan }) => tankFigures(plan).vessel)
+  const pxPerCm = Math.min(...sizes.map((vessel) => Math.min(WIDEST_PX / vessel.lengthCm, TALLEST_PX / (vessel.heightCm + 16))))
+  return (
+    <Box sx={{ p: { xs: 1.5, md: 2.5 }, maxWidth: 1400, width: '100%', mx: 'auto' }}>
+      <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2, borderBottom: '2px solid var(--ink)', pb: 0.5 }}>
+        <Box component="h1" className="lettering" sx={{ m: 0, fontSize: 26, flexGrow: 1 }}>
+          {en.shelf.title}
+        </Box>
+        <Box className="figures" sx={{ color: 'text.secondary', display: { xs: 'none', sm: 'block' } }}>
+          {en.shelf.scale(significant(10 / (pxPerCm * MM_PER_PX), 2))}
+        </Box>
+        <Button component={Link} to="/new">
+          {en.shelf.newTank}
+        </Button>
+      </Box>
+      <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+        {tanks.data.map((tank) => (
+          <TankRow key={tank.id} tank={tank} timeline={known.find((entry) => entry.tank.id === tank.id)?.timeline ?? null} forecast={forecasts.get(tank.id) ?? null} pxPerCm={pxPerCm} />
+        ))}
+      </Box>
+    </Box>
+  )
+}
+
+function TankRow({ tank, timeline, forecast, pxPerCm }: { tank: TankEntry; timeline: Timeline | null; forecast: ShelfForecast | null; pxPerCm: number }) {
+  const units = useUnits()
+  const client = useQueryClient()
+  const tell = useNotice()
+  const figures = tankFigures(tank.plan)
+  const age = timeline ? agedTimeline(timeline).today : 0
+  const size = `${units.show('length', figures.vessel.lengthCm)} × ${units.show('length', figures.vessel.widthCm)} × ${units.show('length', figures.vessel.heightCm)}`
+  const refresh = (): Promise<void> => client.invalidateQueries({ queryKey: ['tanks'] })
+  const putAway = async (): Promise<void> => {
+    await changeJson('DELETE', `/api/tanks/${tank.id}`, z.null())
+    await refresh()
+    tell({ text: en.shelf.putAwayDone(tank.plan.name), action: { label: en.shelf.undo, run: () => void changeJson('POST', `/api/tanks/${tank.id}/restore`, z.unknown()).then(refresh) } })
+  }
+  const worst = forecast?.flags[0]
+  return (
+    <Box component="li" sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: `${WIDEST_PX + 10}px minmax(0,1fr) 236px auto` }, columnGap: 2.5, rowGap: 1, alignItems: 'end', borderBottom: '2px solid var(--ink)', pt: 1.2 }}>
+      <Link to={`/tanks/${tank.id}/balance`} aria-label={en.shelf.open(tank.plan.name)} style={{ display: 'block', color: 'inherit' }}>
+        <SmallSection plan={tank.plan} figures={figures} ageDays={age} pxPerCm={pxPerCm} description={en.shelf.sectionOf(tank.plan.name, size)} />
+      </Link>
+      <Box sx={{ pb: 1, minWidth: 0, alignSelf: 'center' }}>
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5, alignItems: 'baseline' }}>
+          <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 20, textTransform: 'none', letterSpacing: '0.02em', overflowWrap: 'anywhere' }}>
+            <Box component={Link} to={`/tanks/${tank.id}/balance`} sx={{ color: 'inherit', textDecoration: 'none', '&:hover': { textDecoration: 'underline' } }}>
+              {tank.plan.name}
+            </Box>
+          </Box>
+          <Box className="figures" sx={{ color: 'text.secondary' }}>
+            {`${en.app.dayOfTank(significant(age, 6))} · ${size} · ${units.show('volume', figures.waterL)}`}
+          </Box>
+        </Box>
+        <Box sx={{ mt: 0.5 }}>{forecast ? leadSentence(forecast.lead) : en.shelf.reckoning}</Box>
+        {forecast && (
+          <Box sx={{ color: worst ? 'var(--algae)' : 'text.secondary', mt: 0.25 }}>
+            {worst ? `${worst.severity === 'alarm' ? '▲' : '△'} ${worst.text}` : en.shelf.nothing}
+          </Box>
+        )}
+      </Box>
+      <Link to={`/tanks/${tank.id}/balance`} tabIndex={-1} aria-hidden style={{ display: 'block', minHeight: 84 }}>
+        {forecast && <SmallBraid weeks={forecast.weeks} limiting={forecast.lead.limiting} description={en.shelf.braidOf(tank.plan.name)} />}
+      </Link>
+      <Box sx={{ display: 'flex', flexDirection: { xs: 'row', md: 'column' }, gap: 0.5, pb: 1 }}>
+        <Button component={Link} to={`/tanks/${tank.id}/plan`} variant="text" sx={{ minWidth: 0 }}>
+          {en.app.places.describe}
+        </Button>
+        <Button variant="text" onClick={() => void putAway()} sx={{ minWidth: 0, color: 'text.secondary' }}>
+          {en.shelf.putAway}
+        </Button>
+      </Box>
+    </Box>
+  )
+}

@@ -1,0 +1,51 @@
+import { leadOf, type Lead, type MemberResult } from '@jovrin/core'
+import type { Timeline } from '@jovrin/contract'
+import { useEffect, useState } from 'react'
+import { agedTimeline } from '../../api/tanks.queries.js'
+import type { BraidWeek } from '../../drawing/braid/braidGeometry.js'
+import { forecastPool } from '../../workers/forecastPool.js'
+import { SEED } from '../../workers/useForecast.js'
+import { braidWeeks, flagsOf, type Flag } from '../balance/balance.view.js'
+
+export interface ShelfForecast {
+  readonly lead: Lead
+  readonly weeks: readonly BraidWeek[]
+  readonly flags: readonly Flag[]
+}
+
+const WEEKS = 6
+/** Enough for a word and a small braid; the Balance place reckons more. */
+const MEMBERS = 24
+
+/** Reckons the tanks one after another, so that each is soon ready. Results are told as they come. */
+export function useShelfForecasts(timelines: readonly { readonly tankId: string; readonly timeline: Timeline }[]): ReadonlyMap<string, ShelfForecast> {
+  const [found, setFound] = useState<ReadonlyMap<string, ShelfForecast>>(new Map())
+  const key = JSON.stringify(timelines)
+  useEffect(() => {
+    let stop = (): void => undefined
+    let isGone = false
+    const next = (index: number): void => {
+      const entry = timelines[index]
+      if (entry === undefined || isGone) return
+      const { timeline, today } = agedTimeline(entry.timeline)
+      stop = forecastPool.run({ timeline, today, weeks: WEEKS, seed: SEED, levers: {} }, MEMBERS, ({ results, isDone }) => {
+        if (!isDone) return
+        setFound((before) => new Map(before).set(entry.tankId, summarise(results, today, timeline.at(-1)?.plan.animals ?? null)))
+        next(index + 1)
+      })
+    }
+    next(0)
+    return () => {
+      isGone = true
+      stop()
+    }
+    // The key holds every timeline.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [key])
+  return found
+}
+
+function summarise(results: readonly MemberResult[], today: number, animals: { readonly grazersFromDay: number; readonly fishFromDay: number; readonly grazers: number | null; readonly foodGPerDay: number | null } | null): ShelfForecast {
+  const hasAnimals = animals !== null && ((today >= animals.grazersFromDay && animals.grazers !== 0) || (today >= animals.fishFromDay && animals.foodGPerDay !== 0))
+  return { lead: leadOf(results, 'planned', 0, today), weeks: braidWeeks(results, 'planned', WEEKS), flags: flagsOf(results, 'planned', 0, hasAnimals) }
+}

@@ -1,0 +1,34 @@
+import { en } from '@jovrin/contract'
+import { Box, ToggleButton, ToggleButtonGroup, Tooltip } from '@mui/material'
+import { useId } from 'react'
+
+interface ChoiceProps<T extends string> {
+  readonly label: string
+  readonly why: string
+  readonly value: T | null
+  readonly options: readonly (readonly [value: T, label: string])[]
+  readonly canBeUnknown?: boolean
+  readonly onChange: (value: T | null) => void
+}
+
+/** A short list of answers side by side; "don't know" is one of them where it may be. */
+export function Choice<T extends string>({ label, why, value, options, canBeUnknown = false, onChange }: ChoiceProps<T>) {
+  const id = useId()
+  return (
+    <Box sx={{ minWidth: 0 }}>
+      <Tooltip title={why} placement="top-start" enterDelay={500} describeChild>
+        <Box id={id} component="span" sx={{ fontSize: 12, color: 'text.secondary', display: 'inline-block' }}>
+          {label}
+        </Box>
+      </Tooltip>
+      <ToggleButtonGroup size="small" exclusive aria-labelledby={id} value={value ?? 'unknown'} onChange={(_, next: T | 'unknown' | null) => next !== null && onChange(next === 'unknown' ? null : next)} sx={{ display: 'flex', flexWrap: 'wrap' }}>
+        {options.map(([option, text]) => (
+          <ToggleButton key={option} value={option}>
+            {text}
+          </ToggleButton>
+        ))}
+        {canBeUnknown && <ToggleButton value="unknown">{en.number.unknown}</ToggleButton>}
+      </ToggleButtonGroup>
+    </Box>
+  )
+}

@@ -1,0 +1,53 @@
+import type { Levers, TimelineEntry } from '@jovrin/core'
+import { useEffect, useState } from 'react'
+import { forecastPool, type Progress } from './forecastPool.js'
+
+export interface ForecastWish {
+  readonly timeline: readonly TimelineEntry[]
+  readonly today: number
+  readonly weeks: number
+  readonly levers: Levers
+  /** While dragging a few fixed members answer; on release the whole ensemble. */
+  readonly isDragging: boolean
+}
+
+export const SEED = 20261
+export const FEW_MEMBERS = 8
+export const ALL_MEMBERS = 100
+
+export interface ForecastState extends Progress {
+  readonly stop: () => void
+  readonly resume: () => void
+  readonly isStopped: boolean
+}
+
+const NONE: Progress = { results: [], wanted: ALL_MEMBERS, isDone: false }
+
+/** The ensemble for a wish; the newest wish wins. While a new one is reckoned the last results stay, so that nothing flickers. */
+export function useForecast(wish: ForecastWish | null): ForecastState {
+  const [progress, setProgress] = useState<Progress>(NONE)
+  const [isStopped, setStopped] = useState(false)
+  const [stopNow, setStopNow] = useState<() => void>(() => () => undefined)
+  const key = wish === null ? null : JSON.stringify(wish)
+  useEffect(() => {
+    if (wish === null || isStopped) return
+    const { isDragging, ...options } = wish
+    // The first paint of a new wish waits for the few, so that bands don't jump from one single tank.
+    const stop = forecastPool.run({ ...options, seed: SEED }, isDragging ? FEW_MEMBERS : ALL_MEMBERS, (next) => {
+      if (next.results.length >= FEW_MEMBERS || next.isDone) setProgress(next)
+    })
+    setStopNow(() => stop)
+    return stop
+    // The key holds everything of the wish.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [key, isStopped])
+  return {
+    ...progress,
+    isStopped,
+    stop: () => {
+      stopNow()
+      setStopped(true)
+    },
+    resume: () => setStopped(false),
+  }
+}
