@@ -4,7 +4,7 @@ import { PlanSchema } from './plan.js'
 
 export const ForecastRequest = z.strictObject({
   plan: PlanSchema,
-  startState: z.array(z.number().min(-1e9).max(1e9)).length(STATE_SIZE).optional(),
+  startState: z.array(z.number().min(0).max(1e9)).length(STATE_SIZE).optional(),
   weeks: z.int().min(1).max(104),
   stepMinutes: z.union([z.literal(10), z.literal(30), z.literal(60)]).default(30),
   seed: z.int().min(0).max(4294967295).default(1),

@@ -25,5 +25,5 @@ export const LeversSchema = z.strictObject({
 
 /** Drops fields that are present but undefined, which exact optional types refuse. */
 export function leversOf(parsed: z.output<typeof LeversSchema>): Levers {
-  return Object.fromEntries(Object.entries(parsed).filter(([, value]) => value !== undefined)) as Levers // same fields, less the undefined ones
+  return Object.fromEntries(Object.entries(parsed).filter(([, value]) => value !== undefined)) // same fields, less the undefined ones
 }

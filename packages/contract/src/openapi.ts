@@ -8,7 +8,7 @@ import { NewTank, PlanRevision, TankEntry, Timeline } from './tank.js'
 import { inputsSchema, WorkedResponse } from './working.js'
 
 type Json = Record<string, unknown>
-const schema = (type: z.ZodType, io: 'input' | 'output' = 'output'): Json => z.toJSONSchema(type, { io, unrepresentable: 'any', target: 'draft-2020-12' }) as Json
+const schema = (type: z.ZodType, io: 'input' | 'output' = 'output'): Json => z.toJSONSchema(type, { io, unrepresentable: 'any', target: 'draft-2020-12' })
 const json = (type: z.ZodType, io: 'input' | 'output' = 'output'): Json => ({ 'application/json': { schema: schema(type, io) } })
 const ok = (description: string, type: z.ZodType, headers?: Json): Json => ({ description, content: json(type), ...(headers ? { headers } : {}) })
 const problem = (description: string): Json => ({ description, content: { 'application/problem+json': { schema: schema(Problem) } } })

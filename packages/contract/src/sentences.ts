@@ -23,7 +23,10 @@ export function sentenceOf(issue: core.$ZodIssue): { readonly field: string; rea
       return { field, detail: en.refused.wrongForm(name, issue.format) }
     case 'custom':
       return { field, detail: (en.refused.rules as Record<string, string>)[issue.message] ?? en.refused.notAccepted(name) } // rules are named by their error code
-    default:
+    case 'invalid_element':
+    case 'invalid_key':
+    case 'invalid_union':
+    case 'not_multiple_of':
       return { field, detail: en.refused.notAccepted(name) }
   }
 }

@@ -22,6 +22,7 @@ export const en = {
     contradiction: (names: string) => `${names}: these values cannot all be true together. Check the readings.`,
     stale: 'Somebody changed this plan since you opened it. Load the newest revision and apply your change to it.',
     needsIfMatch: 'Say which revision you are changing: send its ETag as If-Match.',
+    startState: 'startState: from there the sums do not stay finite. Give a state that the model itself could reach.',
     noSuchTank: 'There is no such tank.',
     noSuchWorking: 'There is no such worked figure.',
     noSuchRoute: 'There is nothing at this address.',

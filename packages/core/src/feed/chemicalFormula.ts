@@ -22,7 +22,7 @@ function groupAtoms(body: string): AtomCount {
       addAtoms(top(stack), inner, times)
     } else if (element !== undefined) {
       if (!(element in ATOMIC_WEIGHT)) throw new Error(`unknown element ${element} in ${body}`)
-      addAtoms(top(stack), { [element]: 1 } as AtomCount, times)
+      addAtoms(top(stack), { [element]: 1 }, times)
     }
   }
   return top(stack)

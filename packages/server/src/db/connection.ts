@@ -11,6 +11,8 @@ const { knex } = knexPackage
 /** The file inside a data folder. */
 export const databaseFile = (folder: string): string => join(folder, 'jovrin.sqlite')
 
+const quiet = (): void => undefined
+
 interface RawConnection {
   pragma(text: string): unknown
 }
@@ -23,6 +25,7 @@ export async function openDatabase(folder: string): Promise<Knex> {
     client: LibsqlDialect as unknown as typeof Knex.Client, // a subclass of Knex's own client, which its types do not export
     connection: { filename },
     useNullAsDefault: true,
+    log: { warn: quiet, error: quiet, deprecate: quiet, debug: quiet }, // errors reach the caller, who says them in a sentence
     pool: {
       min: 1,
       max: 1,

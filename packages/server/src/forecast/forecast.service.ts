@@ -1,5 +1,6 @@
 import type { PublicForecast } from '@jovrin/core'
-import type { ForecastRequest } from '@jovrin/contract'
+import { en, type ForecastRequest } from '@jovrin/contract'
+import { Refusal } from '../http/refusal.js'
 import { Piscina } from 'piscina'
 
 /** Long sums in worker threads. `close` waits for none: what runs is dropped. */
@@ -15,8 +16,11 @@ export const forecastService = () => {
       execArgv: ['--import', 'tsx'],
     }))
   return {
-    run: ({ startState, ...request }: ForecastRequest, signal: AbortSignal): Promise<PublicForecast> =>
-      open().run({ ...request, ...(startState === undefined ? {} : { startState: Float64Array.from(startState) }) }, { signal }) as Promise<PublicForecast>, // what forecast.worker returns
+    run: async ({ startState, ...request }: ForecastRequest, signal: AbortSignal): Promise<PublicForecast> => {
+      const forecast = (await open().run({ ...request, ...(startState === undefined ? {} : { startState: Float64Array.from(startState) }) }, { signal })) as PublicForecast | null // what forecast.worker returns
+      if (forecast === null) throw new Refusal(422, 'start_state', en.refused.startState)
+      return forecast
+    },
     close: async (): Promise<void> => {
       await pool?.destroy()
     },

@@ -1,9 +1,10 @@
 import { en } from '@jovrin/contract'
-import { Box, Button, Dialog } from '@mui/material'
+import { Box, Button } from '@mui/material'
+import { SheetDialog } from '../ui/SheetDialog.js'
 
 export function ShortcutsSheet({ isOpen, onClose }: { isOpen: boolean; onClose: () => void }) {
   return (
-    <Dialog open={isOpen} onClose={onClose} aria-label={en.app.shortcuts.title}>
+    <SheetDialog title={en.app.shortcuts.title} isOpen={isOpen} onClose={onClose}>
       <Box sx={{ p: 3 }}>
         <Box component="h2" className="lettering" sx={{ m: 0, mb: 1, fontSize: 19 }}>
           {en.app.shortcuts.title}
@@ -24,6 +25,6 @@ export function ShortcutsSheet({ isOpen, onClose }: { isOpen: boolean; onClose: 
           {en.app.units.close}
         </Button>
       </Box>
-    </Dialog>
+    </SheetDialog>
   )
 }

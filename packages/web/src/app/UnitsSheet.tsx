@@ -1,13 +1,14 @@
 import { en } from '@jovrin/contract'
 import { METRIC_UNITS, UNIT_CHOICES, type Dimension } from '@jovrin/core'
-import { Box, Button, Dialog } from '@mui/material'
+import { Box, Button } from '@mui/material'
+import { SheetDialog } from '../ui/SheetDialog.js'
 import { Choice } from '../ui/Choice.js'
 import { US_UNITS, useUnits } from '../ui/units.js'
 
 export function UnitsSheet({ isOpen, onClose }: { isOpen: boolean; onClose: () => void }) {
   const units = useUnits()
   return (
-    <Dialog open={isOpen} onClose={onClose} aria-label={en.app.units.title} maxWidth="sm">
+    <SheetDialog title={en.app.units.title} isOpen={isOpen} onClose={onClose}>
       <Box sx={{ p: 3, display: 'grid', gap: 1.5 }}>
         <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 19 }}>
           {en.app.units.title}
@@ -31,6 +32,6 @@ export function UnitsSheet({ isOpen, onClose }: { isOpen: boolean; onClose: () =
           <Button onClick={onClose}>{en.app.units.close}</Button>
         </Box>
       </Box>
-    </Dialog>
+    </SheetDialog>
   )
 }

@@ -8,6 +8,7 @@ export const router = createBrowserRouter([
     path: '/',
     element: <Shell />,
     errorElement: <RouteFault />,
+    hydrateFallbackElement: <></>,
     children: [
       { index: true, lazy: async () => ({ Component: (await import('../places/shelf/ShelfPlace.js')).ShelfPlace }) },
       { path: 'new', lazy: async () => ({ Component: (await import('../places/describe/NewTankPlace.js')).NewTankPlace }) },

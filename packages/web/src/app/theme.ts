@@ -19,7 +19,7 @@ export const theme = createTheme({
   },
   components: {
     MuiButtonBase: { defaultProps: { disableRipple: true } },
-    MuiButton: { defaultProps: { variant: 'outlined', size: 'small', disableElevation: true }, styleOverrides: { root: { borderRadius: 1, borderColor: 'var(--ink)', lineHeight: 1.3 } } },
+    MuiButton: { defaultProps: { variant: 'outlined', size: 'small', disableElevation: true }, styleOverrides: { root: { borderRadius: 1, borderColor: 'var(--ink)', lineHeight: 1.3 }, sizeSmall: { fontSize: 16, padding: '2px 10px' } } },
     MuiTextField: { defaultProps: { variant: 'standard', size: 'small' } },
     MuiInput: { styleOverrides: { root: { fontVariantNumeric: 'tabular-nums', '&::before': { borderColor: 'var(--hair)' } }, input: { padding: '2px 0' } } },
     MuiInputLabel: { styleOverrides: { root: { color: 'var(--ink-2)' } } },

@@ -1,7 +1,7 @@
 import { en } from '@jovrin/contract'
 import { ASSUMED, type Dimension } from '@jovrin/core'
 import { TextField, Tooltip } from '@mui/material'
-import { useEffect, useId, useState } from 'react'
+import { useId, useState } from 'react'
 import { parseNumber } from './parseNumber.js'
 import { significant, useUnits } from './units.js'
 
@@ -32,12 +32,11 @@ export function NumberField({ label, why, value, range, usual, dimension, unit =
   const shownUnit = dimension ? units.unitOf(dimension) : unit
   const toShown = (canonical: number): number => (dimension ? units.to(dimension, canonical) : canonical * scale)
   const written = value === null || Number.isNaN(value) ? '' : significant(toShown(value), 5)
-  const [text, setText] = useState(written)
+  const [typed, setTyped] = useState<string | null>(null)
   const [isEditing, setEditing] = useState(false)
-  useEffect(() => {
-    // A value from outside (undo, another unit) replaces the text, but never while it is being typed nor while it is wrong.
-    if (!isEditing && !(value !== null && Number.isNaN(value))) setText(written)
-  }, [written, isEditing, value])
+  // A value from outside (undo, another unit) replaces the text, but never while it is being typed nor while it is wrong.
+  const isWrong = value !== null && Number.isNaN(value)
+  const text = typed !== null && (isEditing || isWrong) ? typed : written
 
   const [low, high] = [significant(toShown(range[0]), 4), significant(toShown(range[1]), 4)]
   const parsed = parseNumber(text)
@@ -57,13 +56,13 @@ export function NumberField({ label, why, value, range, usual, dimension, unit =
           : '')
 
   const type = (next: string): void => {
-    setText(next)
+    setTyped(next)
     const read = parseNumber(next)
     if ('error' in read) onChange(NaN)
     else if (read.value === null) onChange(canBeUnknown ? null : NaN)
     else {
-      const typed = dimension ? units.from(dimension, read.value) : read.value / scale
-      onChange(typed < range[0] - slack || typed > range[1] + slack ? NaN : Math.min(range[1], Math.max(range[0], typed)))
+      const entered = dimension ? units.from(dimension, read.value) : read.value / scale
+      onChange(entered < range[0] - slack || entered > range[1] + slack ? NaN : Math.min(range[1], Math.max(range[0], entered)))
     }
   }
   return (
@@ -78,6 +77,7 @@ export function NumberField({ label, why, value, range, usual, dimension, unit =
         onFocus={() => setEditing(true)}
         onBlur={() => {
           setEditing(false)
+          if (!isWrong) setTyped(null)
           onCommit?.()
         }}
         onKeyDown={(event) => {

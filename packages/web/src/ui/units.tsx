@@ -6,9 +6,13 @@ export const US_UNITS: UnitPreferences = { length: 'in', volume: 'US gal', tempe
 
 function stored(): UnitPreferences {
   try {
-    const kept = JSON.parse(localStorage.getItem(STORE) ?? '{}') as Record<string, string> // checked field by field below
-    const chosen = Object.entries(UNIT_CHOICES).map(([dimension, units]) => [dimension, (units as readonly string[]).includes(kept[dimension] ?? '') ? kept[dimension] : METRIC_UNITS[dimension as Dimension]])
-    return Object.fromEntries(chosen) as unknown as UnitPreferences // one listed unit a dimension
+    const kept = JSON.parse(localStorage.getItem(STORE) ?? '{}') as Partial<Record<Dimension, unknown>> // checked field by field below
+    const chosen: Record<string, string> = { ...METRIC_UNITS }
+    for (const [dimension, units] of Object.entries(UNIT_CHOICES) as [Dimension, readonly string[]][]) {
+      const unit = kept[dimension]
+      if (typeof unit === 'string' && units.includes(unit)) chosen[dimension] = unit
+    }
+    return chosen as unknown as UnitPreferences // one listed unit a dimension
   } catch {
     return METRIC_UNITS // storage may be off or hold something else
   }
@@ -16,12 +20,12 @@ function stored(): UnitPreferences {
 
 export interface Units {
   readonly preferences: UnitPreferences
-  choose(preferences: UnitPreferences): void
-  unitOf(dimension: Dimension): string
-  to(dimension: Dimension, canonical: number): number
-  from(dimension: Dimension, shown: number): number
+  readonly choose: (preferences: UnitPreferences) => void
+  readonly unitOf: (dimension: Dimension) => string
+  readonly to: (dimension: Dimension, canonical: number) => number
+  readonly from: (dimension: Dimension, shown: number) => number
   /** Value and unit as one text; significant digits unless decimals are named. */
-  show(dimension: Dimension, canonical: number, digits?: number): string
+  readonly show: (dimension: Dimension, canonical: number, digits?: number) => string
 }
 
 const Context = createContext<Units | null>(null)

@@ -18,7 +18,7 @@ const pasts = new Map<string, MemberCache>()
 let newest = 0
 
 const pastOf = (key: string): MemberCache => {
-  const found = pasts.get(key) ?? new Map()
+  const found = pasts.get(key) ?? (new Map() as MemberCache) // empty, so of any element type
   pasts.delete(key)
   pasts.set(key, found)
   for (const oldest of pasts.keys()) if (pasts.size > PASTS_KEPT) pasts.delete(oldest)

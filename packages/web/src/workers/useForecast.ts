@@ -1,5 +1,5 @@
 import type { Levers, TimelineEntry } from '@jovrin/core'
-import { useEffect, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { forecastPool, type Progress } from './forecastPool.js'
 
 export interface ForecastWish {
@@ -27,7 +27,7 @@ const NONE: Progress = { results: [], wanted: ALL_MEMBERS, isDone: false }
 export function useForecast(wish: ForecastWish | null): ForecastState {
   const [progress, setProgress] = useState<Progress>(NONE)
   const [isStopped, setStopped] = useState(false)
-  const [stopNow, setStopNow] = useState<() => void>(() => () => undefined)
+  const stopNow = useRef<() => void>(() => undefined)
   const key = wish === null ? null : JSON.stringify(wish)
   useEffect(() => {
     if (wish === null || isStopped) return
@@ -36,7 +36,7 @@ export function useForecast(wish: ForecastWish | null): ForecastState {
     const stop = forecastPool.run({ ...options, seed: SEED }, isDragging ? FEW_MEMBERS : ALL_MEMBERS, (next) => {
       if (next.results.length >= FEW_MEMBERS || next.isDone) setProgress(next)
     })
-    setStopNow(() => stop)
+    stopNow.current = stop
     return stop
     // The key holds everything of the wish.
     // eslint-disable-next-line react-hooks/exhaustive-deps
@@ -45,7 +45,7 @@ export function useForecast(wish: ForecastWish | null): ForecastState {
     ...progress,
     isStopped,
     stop: () => {
-      stopNow()
+      stopNow.current()
       setStopped(true)
     },
     resume: () => setStopped(false),

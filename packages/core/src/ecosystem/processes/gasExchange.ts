@@ -31,9 +31,9 @@ export function exchangeGas(step: Step): void {
     const injectedMg = step.gasShare > 0 ? Math.min(suppliedMg, room) : 0
     step.ledger.book(LEDGER_C, (injectedMg * 12) / perMmol)
     state[CARBON] = state[CARBON]! + injectedMg / perMmol / site.waterL
-    method.chemistry.speciate(step.water, state[CARBON]!, state[ALKALINITY]!, daily.water)
+    method.chemistry.speciate(step.water, state[CARBON], state[ALKALINITY]!, daily.water)
     const lost = (step.water.co2MmolPerL - airMmol) * (1 - Math.exp(-co2PerH * dtH))
-    state[CARBON] = state[CARBON]! - lost
+    state[CARBON] = state[CARBON] - lost
     step.ledger.book(LEDGER_C, -lost * 12 * site.waterL)
   } else {
     method.chemistry.speciate(step.water, state[CARBON]!, state[ALKALINITY]!, daily.water)

@@ -145,7 +145,7 @@ function applyStores(step: Step, group: number, deadShare: number, liftPerH: num
     const store = state[STORE + at]!
     const root = step.rootUptake[at]! * granted[POOL.ground + nutrient]!
     step.rootUptake[at] = root
-    let leafMg = 0
+    let leafMg: number
     if (nutrient === N) leafMg = ammonium + nitrate
     else {
       leafMg = step.leafUptake[at]! * granted[LEAF_POOL[nutrient]!]! * dtH

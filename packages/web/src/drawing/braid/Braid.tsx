@@ -34,7 +34,7 @@ const FOOT_PX = 26
 /** Weeks across; one strand a supply, as thick as it is ample. Strands cross as their rank changes: the lowest limits growth. Below the line runs the algae strand. */
 export function Braid({ weeks, ghost, limiting, labels, isProvisional, chosenWeek, onChooseWeek, width = 840, height = 400 }: BraidProps) {
   const prefix = svgPrefix(useId())
-  const box: BraidBox = { left: 62, right: width - LABEL_PX, top: 8, waterline: (height - FOOT_PX) * 0.74, bottom: height - FOOT_PX }
+  const box: BraidBox = { left: 62, right: width - LABEL_PX, top: 10, waterline: (height - FOOT_PX) * 0.74, bottom: height - FOOT_PX }
   const ranked = lanes(weeks)
   const drawn = ribbons(weeks, box, ranked)
   const shadow = ghost === null ? [] : ribbons(ghost, box, ranked)
@@ -116,7 +116,7 @@ export function Braid({ weeks, ghost, limiting, labels, isProvisional, chosenWee
       </text>
       <g role="slider" tabIndex={0} aria-label={labels.chosenWeek} aria-valuemin={0} aria-valuemax={weeks.length - 1} aria-valuenow={chosenWeek} aria-valuetext={labels.weeks[chosenWeek]} onKeyDown={move} className="week-handle">
         <path d={`M${chosenX} ${box.top - 6}V${box.bottom + 4}`} stroke="var(--ink)" strokeWidth={INK.medium} />
-        <path d={`M${chosenX - 6} ${box.bottom + 10}L${chosenX} ${box.bottom + 2}l6 8z`} fill="var(--ink)" />
+        <path d={`M${chosenX - 6} ${box.top - 8}h12l-6 8z`} fill="var(--ink)" />
       </g>
     </svg>
   )

@@ -38,7 +38,7 @@ const TITLE_WIDTH = 176
 const SCALE_BAR_CM = 20
 
 /** The tank to scale, from the front and from the side: glass, water line, ground, hardscape, plants at an age, lamp and light, gas. */
-export function Section({ plan, figures, ageDays, labels, width = 820, height = 520 }: SectionProps) {
+export function Section({ plan, figures, ageDays, labels, width = 820, height = 540 }: SectionProps) {
   const prefix = svgPrefix(useId())
   const lampCm = plan.lamps[0]?.aboveWaterCm ?? 12
   const layout = sectionLayout(figures, width, height, plan.lamps.length > 0 ? lampCm : 0)
@@ -72,7 +72,7 @@ export function Section({ plan, figures, ageDays, labels, width = 820, height = 
         {labels.side}
       </text>
       <Dimension x1={front.left} y1={bottom + 32} x2={front.right} y2={bottom + 32} label={labels.length} />
-      {side.right - side.left > 60 && side.right < width - TITLE_WIDTH - 8 + (titleY > bottom + 36 ? TITLE_WIDTH : 0) ? <Dimension x1={side.left} y1={bottom + 32} x2={side.right} y2={bottom + 32} label={labels.width} /> : null}
+      <Dimension x1={side.left} y1={bottom + 32} x2={side.right} y2={bottom + 32} label={labels.width} />
       <Dimension x1={front.left - 24} y1={rimY} x2={front.left - 24} y2={bottom} label={labels.height} />
       {edges.length > 0 && (
         <g fontSize="12" fill="var(--ink)">

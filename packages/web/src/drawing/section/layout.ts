@@ -21,7 +21,7 @@ export interface View {
 const GAP_PX = 66
 const MARGIN_LEFT_PX = 56
 const MARGIN_RIGHT_PX = 26
-const BELOW_PX = 74
+const BELOW_PX = 122
 /** A screen pixel is 1/96 inch. */
 const MM_PER_PX = 25.4 / 96
 

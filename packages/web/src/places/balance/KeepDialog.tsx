@@ -1,5 +1,6 @@
 import { en } from '@jovrin/contract'
-import { Box, Button, Dialog, TextField } from '@mui/material'
+import { Box, Button, TextField } from '@mui/material'
+import { SheetDialog } from '../../ui/SheetDialog.js'
 import { useState } from 'react'
 
 interface KeepDialogProps {
@@ -15,7 +16,7 @@ export function KeepDialog({ isOpen, today, startedOn, onClose, onKeep }: KeepDi
   const [date, setDate] = useState(today)
   const isPossible = /^\d{4}-\d{2}-\d{2}$/.test(date) && date >= startedOn
   return (
-    <Dialog open={isOpen} onClose={onClose} aria-label={en.balance.keepFrom}>
+    <SheetDialog title={en.balance.keepFrom} isOpen={isOpen} onClose={onClose}>
       <Box component="form" sx={{ p: 3, display: 'grid', gap: 2 }} onSubmit={(event) => {
         event.preventDefault()
         if (isPossible) onKeep(date)
@@ -28,6 +29,6 @@ export function KeepDialog({ isOpen, today, startedOn, onClose, onKeep }: KeepDi
           <Button onClick={onClose}>{en.balance.cancel}</Button>
         </Box>
       </Box>
-    </Dialog>
+    </SheetDialog>
   )
 }

@@ -17,7 +17,8 @@ const FLAGS_SHOWN = 2
 
 /** The lead in words and days, how many of the possible tanks share it, where it goes, and what presses. */
 export function LeadNote({ lead, flags, results, week }: LeadNoteProps) {
-  const perDay = (value: number): string => significant(value, 2)
+  // Two digits at most, and none below a thousandth a day: the model is not that sharp.
+  const perDay = (value: number): string => significant(Math.round(value * 1000) / 1000, 2)
   const trend = trendSentence(lead)
   return (
     <Box role="status" aria-live="polite">

@@ -63,8 +63,8 @@ export function LeverBoard({ plan, figures, levers, isMoved, onMove, onKeep }: L
                   marks={[{ value: Math.min(Math.max(lever.planned, lever.min), lever.max) }]}
                   aria-label={label}
                   getAriaValueText={lever.text}
-                  onChange={(_, next) => set(next as number, false)}
-                  onChangeCommitted={(_, next) => set(next as number, true)}
+                  onChange={(_, next) => set(next, false)}
+                  onChangeCommitted={(_, next) => set(next, true)}
                 />
               </Box>
               <Box className="figures" sx={{ display: 'flex', alignItems: 'center', justifyContent: 'flex-end', whiteSpace: 'nowrap', fontWeight: levers[lever.name] === undefined ? 400 : 600 }}>
@@ -81,7 +81,7 @@ export function LeverBoard({ plan, figures, levers, isMoved, onMove, onKeep }: L
           value={levers.feeding ?? plan.feeding}
           labelId="lever-feed"
           onChange={(event) => {
-            const school = event.target.value as FeedingSchool // the menu lists the schools
+            const school = event.target.value // the menu lists the schools
             onMove(withLever('feeding', school === plan.feeding ? undefined : school), true)
           }}
           sx={{ gridColumn: 'span 2' }}

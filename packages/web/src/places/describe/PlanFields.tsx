@@ -108,7 +108,7 @@ function GroundFields({ form, onCommit }: FieldsProps) {
     <Group number={3} title={en.describe.section.ground}>
       <Choice
         {...field('ground')}
-        value={layer?.ground ?? ('none' as GroundKind | 'none')}
+        value={layer?.ground ?? ('none')}
         options={options<GroundKind | 'none'>([...GROUND_KINDS, 'none'], en.describe.ground)}
         onChange={(ground) => {
           set('layers', ground === null || ground === 'none' ? [] : [{ id: 'g1', frontCm: null, backCm: null, ...form.now().layers[0], ground }])

@@ -1,5 +1,6 @@
 import { en, PlanSchema, type PlanRevision } from '@jovrin/contract'
-import { Box, Button, Dialog } from '@mui/material'
+import { Box, Button } from '@mui/material'
+import { SheetDialog } from '../../ui/SheetDialog.js'
 import { useQuery } from '@tanstack/react-query'
 import { useCallback, useEffect } from 'react'
 import { Link, useParams } from 'react-router'
@@ -72,7 +73,7 @@ function Head({ tankId, form, keeper }: { tankId: string; form: PlanForm; keeper
 
 function Conflict({ keeper }: { keeper: PlanKeeper }) {
   return (
-    <Dialog open={keeper.state.kind === 'conflict'} aria-label={en.describe.conflictBoth}>
+    <SheetDialog title={en.describe.conflictBoth} isOpen={keeper.state.kind === 'conflict'}>
       <Box sx={{ p: 3, maxWidth: 420 }}>
         <p>{en.describe.conflictBoth}</p>
         <Box sx={{ display: 'flex', gap: 1 }}>
@@ -82,6 +83,6 @@ function Conflict({ keeper }: { keeper: PlanKeeper }) {
           <Button onClick={() => void keeper.settle('theirs')}>{en.describe.theirs}</Button>
         </Box>
       </Box>
-    </Dialog>
+    </SheetDialog>
   )
 }

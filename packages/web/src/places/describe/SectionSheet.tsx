@@ -29,7 +29,7 @@ export function SectionSheet({ plan }: { plan: Plan }) {
         plan={plan}
         figures={figures}
         ageDays={ageDays}
-        height={500}
+        height={548}
         labels={{
           description: text.description(plan.name),
           front: text.front,
@@ -67,7 +67,7 @@ export function SectionSheet({ plan }: { plan: Plan }) {
         <Box id="drawn-at" sx={{ fontSize: 13, color: 'text.secondary', whiteSpace: 'nowrap' }}>
           {en.describe.ageLever}
         </Box>
-        <Slider size="small" aria-labelledby="drawn-at" value={ageDays} min={0} max={OLDEST_DRAWN} step={7} onChange={(_, value) => setAge(value as number)} getAriaValueText={(value) => text.ageDays(significant(value))} sx={{ maxWidth: 220 }} />
+        <Slider size="small" aria-labelledby="drawn-at" value={ageDays} min={0} max={OLDEST_DRAWN} step={7} onChange={(_, value) => setAge(value)} getAriaValueText={(value) => text.ageDays(significant(value))} sx={{ maxWidth: 220 }} />
         <Box className="figures" sx={{ fontSize: 13 }}>
           {text.ageDays(significant(ageDays))}
         </Box>

@@ -10,10 +10,10 @@ export interface PlanForm {
   /** The newest draft that the contract accepts; what is drawn and reckoned. */
   readonly valid: Plan
   readonly isValid: boolean
-  set<K extends keyof Plan>(key: K, value: Plan[K]): void
-  replace(plan: Plan): void
+  readonly set: <K extends keyof Plan>(key: K, value: Plan[K]) => void
+  readonly replace: (plan: Plan) => void
   /** The draft of this very moment, for handlers that run before the next paint. */
-  now(): Plan
+  readonly now: () => Plan
 }
 
 /** A plan under the pen. The schema is the contract's; text that is no number stays in its field and only blocks keeping. */

@@ -16,9 +16,9 @@ export interface PlanKeeper {
   readonly state: KeeperState
   readonly revision: PlanRevision
   /** Keeps a plan as one revision; what the server then holds comes back through `onStored`. */
-  keep(plan: Plan, effectiveOn?: string): Promise<void>
-  step(way: 'undo' | 'redo'): Promise<void>
-  settle(choice: 'mine' | 'theirs'): Promise<void>
+  readonly keep: (plan: Plan, effectiveOn?: string) => Promise<void>
+  readonly step: (way: 'undo' | 'redo') => Promise<void>
+  readonly settle: (choice: 'mine' | 'theirs') => Promise<void>
 }
 
 const etag = (revision: number): string => `"${revision}"`

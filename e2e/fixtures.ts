@@ -1,0 +1,119 @@
+import { spawn, type ChildProcess } from 'node:child_process'
+import { cpSync, mkdtempSync, rmSync } from 'node:fs'
+import { createServer } from 'node:net'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import AxeBuilder from '@axe-core/playwright'
+import { expect, test as base, type Page } from '@playwright/test'
+
+export const NOW = '2026-11-24T09:00:00Z'
+const root = join(import.meta.dirname, '..')
+
+/** Ids of the demo's tanks. */
+export const RIVER = '01920000-0000-7000-8000-000000000001'
+
+function run(script: string, args: string[], env: Record<string, string>): ChildProcess {
+  return spawn(process.execPath, ['--import', 'tsx', join(root, script), ...args], { cwd: root, env: { ...process.env, JOVRIN_NOW: NOW, ...env }, stdio: ['ignore', 'pipe', 'pipe'] })
+}
+
+const ended = (child: ChildProcess): Promise<number | null> => new Promise((resolve) => child.once('exit', resolve))
+
+function freePort(): Promise<number> {
+  return new Promise((resolve) => {
+    const server = createServer().listen(0, '127.0.0.1', () => {
+      const { port } = server.address() as { port: number }
+      server.close(() => resolve(port))
+    })
+  })
+}
+
+/** Starts the real server on a folder and waits for its ready line. */
+async function serve(folder: string): Promise<{ url: string; stop: () => Promise<void> }> {
+  const port = await freePort()
+  const child = run('packages/server/src/main.ts', ['--port', String(port)], { JOVRIN_DATA: folder })
+  const url = await new Promise<string>((resolve, reject) => {
+    let said = ''
+    const listen = (chunk: Buffer): void => {
+      said += chunk.toString()
+      const ready = /ready: (\S+)\//.exec(said)
+      if (ready?.[1]) resolve(ready[1])
+    }
+    child.stdout?.on('data', listen)
+    child.stderr?.on('data', listen)
+    child.once('exit', () => reject(new Error(`the server ended: ${said}`)))
+  })
+  return {
+    url,
+    stop: async () => {
+      const gone = ended(child)
+      child.kill('SIGTERM')
+      await gone
+    },
+  }
+}
+
+interface Fixtures {
+  /** The app with nothing in it, or with the demo's tanks; a database of its own for each test. */
+  readonly emptyApp: string
+  readonly demoApp: string
+}
+
+export const test = base.extend<Fixtures, { demoFolder: string }>({
+  demoFolder: [
+    // eslint-disable-next-line no-empty-pattern -- the fixture interface wants a pattern
+    async ({}, use) => {
+      const folder = mkdtempSync(join(tmpdir(), 'jovrin-demo-'))
+      const code = await ended(run('scripts/demo/seed.ts', [], { JOVRIN_DATA: folder }))
+      expect(code).toBe(0)
+      await use(folder)
+      rmSync(folder, { recursive: true, force: true })
+    },
+    { scope: 'worker' },
+  ],
+  // eslint-disable-next-line no-empty-pattern -- as above
+  emptyApp: async ({}, use) => {
+    const folder = mkdtempSync(join(tmpdir(), 'jovrin-empty-'))
+    const { url, stop } = await serve(folder)
+    await use(url)
+    await stop()
+    rmSync(folder, { recursive: true, force: true })
+  },
+  demoApp: async ({ demoFolder }, use) => {
+    const folder = mkdtempSync(join(tmpdir(), 'jovrin-test-'))
+    cpSync(demoFolder, folder, { recursive: true })
+    const { url, stop } = await serve(folder)
+    await use(url)
+    await stop()
+    rmSync(folder, { recursive: true, force: true })
+  },
+  page: async ({ page }, use) => {
+    // Every page of every test must keep the console clean.
+    const complaints: string[] = []
+    listen(page, complaints)
+    page.context().on('page', (other) => listen(other, complaints))
+    await page.clock.setFixedTime(new Date(NOW))
+    await use(page)
+    expect(complaints.filter((line) => !line.includes('412') && !line.includes('404'))).toEqual([])
+  },
+})
+
+function listen(page: Page, complaints: string[]): void {
+  page.on('console', (message) => {
+    // A refused request is logged by the browser itself; the tests that provoke one look at the page.
+    if (message.type() === 'error' || message.type() === 'warning') complaints.push(`${message.type()}: ${message.text()} ${message.location().url}`)
+  })
+  page.on('pageerror', (error) => complaints.push(`pageerror: ${error.message}`))
+}
+
+export { expect }
+
+/** The whole ensemble has answered. */
+export async function reckoned(page: Page): Promise<void> {
+  await expect(page.getByRole('group', { name: /^Braid/ })).toBeVisible()
+  await expect(page.getByRole('progressbar')).toHaveCount(0, { timeout: 45_000 })
+}
+
+export async function expectAccessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa']).analyze()
+  expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.target.join(' ')).join(' | ')}`)).toEqual([])
+}

@@ -1,0 +1,63 @@
+import { expect, expectAccessible, reckoned, RIVER, test } from '../fixtures.js'
+
+for (const colorScheme of ['light', 'dark'] as const)
+  test.describe(`${colorScheme} colours`, () => {
+    test.use({ colorScheme })
+
+    test('every view is accessible', async ({ page, demoApp }) => {
+      await page.goto(demoApp)
+      await expect(page.getByRole('listitem')).toHaveCount(5)
+      await expect(page.getByText('reckoning …')).toHaveCount(0, { timeout: 45_000 })
+      await expectAccessible(page)
+      await page.goto(`${demoApp}/tanks/${RIVER}/plan`)
+      await expect(page.getByRole('img', { name: /front and side view/ })).toBeVisible()
+      await expectAccessible(page)
+      await page.goto(`${demoApp}/tanks/${RIVER}/balance`)
+      await reckoned(page)
+      await page.getByRole('slider', { name: 'Gas', exact: true }).focus()
+      await page.keyboard.press('Home')
+      await expect(page.getByText('Against the saved plan')).toBeVisible()
+      await reckoned(page)
+      await expectAccessible(page)
+      await page.keyboard.press('?')
+      await expect(page.getByRole('dialog')).toBeVisible()
+      await expectAccessible(page)
+      await page.goto(`${demoApp}/new`)
+      await expectAccessible(page)
+    })
+
+    test('the empty shelf is accessible', async ({ page, emptyApp }) => {
+      await page.goto(emptyApp)
+      await expect(page.getByRole('heading', { name: 'An empty shelf' })).toBeVisible()
+      await expectAccessible(page)
+    })
+  })
+
+test('a lever dragged by mouse redraws at once and ends with the whole ensemble; stop and go on', async ({ page, demoApp }) => {
+  await page.goto(`${demoApp}/tanks/${RIVER}/balance?weeks=26`)
+  await page.getByRole('button', { name: 'Stop' }).click()
+  await expect(page.getByText(/Stopped at \d+ tanks/)).toBeVisible()
+  await page.getByRole('button', { name: 'Go on' }).click()
+  await reckoned(page)
+  const thumb = page.getByRole('slider', { name: 'Plant mass' }).locator('..')
+  const box = await thumb.boundingBox()
+  if (!box) throw new Error('no thumb')
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)
+  await page.mouse.down()
+  await page.mouse.move(box.x + 60, box.y + box.height / 2, { steps: 5 })
+  await page.mouse.up()
+  await expect(page.getByText('Against the saved plan')).toBeVisible()
+  await reckoned(page)
+  await page.getByRole('button', { name: 'Discard' }).click()
+  await expect(page.getByText('Against the saved plan')).toHaveCount(0)
+})
+
+test('a phone reads the shelf and a balance without sideways scrolling', async ({ page, demoApp }) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  for (const path of ['/', `/tanks/${RIVER}/balance`, `/tanks/${RIVER}/plan`, '/new']) {
+    await page.goto(`${demoApp}${path}`)
+    await page.getByRole('heading', { level: 1 }).waitFor()
+    const overflow = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)
+    expect(overflow, path).toBeLessThanOrEqual(0)
+  }
+})

@@ -1,0 +1,27 @@
+import js from '@eslint/js'
+import reactHooks from 'eslint-plugin-react-hooks'
+import globals from 'globals'
+import tseslint from 'typescript-eslint'
+
+export default tseslint.config(
+  { ignores: ['**/dist/**', '**/dist-types/**', '**/node_modules/**', '.demo/**', 'test-results/**'] },
+  js.configs.recommended,
+  ...tseslint.configs.recommendedTypeChecked.map((config) => ({ ...config, files: ['**/*.ts', '**/*.tsx'] })),
+  {
+    files: ['**/*.ts', '**/*.tsx'],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    rules: {
+      '@typescript-eslint/no-non-null-assertion': 'off', // typed-array reads inside bounded loops
+      '@typescript-eslint/consistent-type-imports': 'error',
+      '@typescript-eslint/switch-exhaustiveness-check': 'error',
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
+      'no-restricted-syntax': ['error', { selector: 'ExportDefaultDeclaration', message: 'Name what you export.' }, { selector: 'ExportAllDeclaration', message: 'Say what is public.' }, { selector: 'TSEnumDeclaration', message: 'Use a union of strings.' }],
+    },
+  },
+  { files: ['packages/core/src/**/*.ts'], ignores: ['**/*.test.ts', '**/testing/**'], rules: { 'no-restricted-globals': ['error', 'Date', 'console', 'process', 'window', 'document', 'fetch', 'setTimeout'], 'no-restricted-properties': ['error', { object: 'Math', property: 'random', message: 'Chance is handed in.' }], '@typescript-eslint/no-explicit-any': 'error' } },
+  { files: ['packages/core/src/plan/clock.ts'], rules: { 'no-restricted-globals': 'off' } }, // calendar arithmetic on dates handed in; reads no clock
+  { files: ['packages/web/**/*.{ts,tsx}'], plugins: { 'react-hooks': reactHooks }, languageOptions: { globals: globals.browser }, rules: reactHooks.configs.recommended.rules },
+  { files: ['scripts/**/*.mjs', '*.mjs'], languageOptions: { globals: globals.node } },
+  { files: ['**/vite.config.ts', '**/vitest.config.ts', '**/playwright.config.ts', '**/*.worker.ts'], rules: { 'no-restricted-syntax': 'off' } },
+)

@@ -1,0 +1,152 @@
+import { Problem } from '@jovrin/contract'
+import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest'
+import { plainPlan, TANK_ID, testServer, type TestServer } from '../testing/testServer.js'
+
+let server: TestServer
+beforeAll(async () => {
+  server = await testServer()
+})
+afterAll(() => server.close())
+beforeEach(async () => {
+  for (const table of ['lever_draft', 'plan_revision', 'tank']) await server.db(table).delete()
+  await server.agent.post('/api/tanks').send({ id: TANK_ID, plan: plainPlan() }).expect(201)
+})
+const url = `/api/tanks/${TANK_ID}/plan`
+const put = (plan: unknown, ifMatch: string | null, query = '') => {
+  const request = server.agent.put(`${url}${query}`).send(plan as object)
+  return ifMatch === null ? request : request.set('If-Match', ifMatch)
+}
+
+describe('tanks', () => {
+  test('the same tank again is 200, another body under its id 409, and nothing changed', async () => {
+    await server.agent.post('/api/tanks').send({ id: TANK_ID, plan: plainPlan() }).expect(200)
+    const refused = await server.agent.post('/api/tanks').send({ id: TANK_ID, plan: plainPlan({ name: 'Other' }) })
+    expect(refused.status).toBe(409)
+    expect(refused.type).toBe('application/problem+json')
+    const all = await server.agent.get('/api/tanks').expect(200)
+    expect(all.body).toHaveLength(1)
+    expect(all.body[0].plan.name).toBe('Reading-room river')
+  })
+
+  test('put away and brought back', async () => {
+    await server.agent.delete(`/api/tanks/${TANK_ID}`).expect(204)
+    await server.agent.get(url).expect(404)
+    await server.agent.post(`/api/tanks/${TANK_ID}/restore`).expect(200)
+    await server.agent.get(url).expect(200)
+  })
+
+  test('ids that are none, or nobody’s, are 404', async () => {
+    for (const id of ['x', '..%2f..%2fetc%2fpasswd', '%00', "1' OR '1'='1", '01920000-0000-7000-8000-0000000000ff', '__proto__'])
+      await server.agent.get(`/api/tanks/${encodeURIComponent(id)}/plan`).expect(404)
+  })
+
+  test('script in a name is kept as the text it is', async () => {
+    const name = '<script>alert(1)</script>'
+    await put(plainPlan({ name }), '"1"').expect(200)
+    expect((await server.agent.get(url)).body.plan.name).toBe(name)
+  })
+})
+
+describe('revisions', () => {
+  test('ETag names the revision; without If-Match 428, with a stale one 412, and nothing is written', async () => {
+    const first = await server.agent.get(url).expect(200)
+    expect(first.headers['etag']).toBe('"1"')
+    await put(plainPlan({ temperatureC: 25 }), null).expect(428)
+    const second = await put(plainPlan({ temperatureC: 25 }), '"1"').expect(200)
+    expect(second.headers['etag']).toBe('"2"')
+    await put(plainPlan({ temperatureC: 26 }), '"1"').expect(412)
+    await put(plainPlan({ temperatureC: 26 }), 'nonsense').expect(412)
+    expect((await server.agent.get(url)).body).toMatchObject({ revision: 2, plan: { temperatureC: 25 } })
+  })
+
+  test('two writers of one revision: one wins, the other is told, no update is lost', async () => {
+    const answers = await Promise.all([21, 22, 23, 24].map((temperatureC) => put(plainPlan({ temperatureC }), '"1"')))
+    expect(answers.map((answer) => answer.status).sort()).toEqual([200, 412, 412, 412])
+    const winner = answers.find((answer) => answer.status === 200)
+    expect((await server.agent.get(url)).body.plan.temperatureC).toBe(winner?.body.plan.temperatureC)
+  })
+
+  test('undo and redo append revisions; a new edit forgets what was taken back', async () => {
+    await put(plainPlan({ temperatureC: 25 }), '"1"')
+    await put(plainPlan({ temperatureC: 26 }), '"2"')
+    const undone = await server.agent.post(`${url}/undo`).set('If-Match', '"3"').expect(200)
+    expect(undone.body).toMatchObject({ revision: 4, plan: { temperatureC: 25 }, canUndo: true, canRedo: true })
+    const twice = await server.agent.post(`${url}/undo`).set('If-Match', '"4"').expect(200)
+    expect(twice.body).toMatchObject({ plan: { temperatureC: 24.5 }, canUndo: false, canRedo: true })
+    await server.agent.post(`${url}/undo`).set('If-Match', '"5"').expect(409)
+    const redone = await server.agent.post(`${url}/redo`).set('If-Match', '"5"').expect(200)
+    expect(redone.body.plan.temperatureC).toBe(25)
+    const edited = await put(plainPlan({ temperatureC: 20 }), '"6"').expect(200)
+    expect(edited.body.canRedo).toBe(false)
+    await server.agent.post(`${url}/redo`).set('If-Match', '"7"').expect(409)
+  })
+
+  test('each revision stores invertible edits', async () => {
+    await put(plainPlan({ temperatureC: 25 }), '"1"')
+    const row = await server.db('plan_revision').where({ revision: 2 }).first()
+    expect(JSON.parse(row.edits)).toEqual([{ path: '/temperatureC', from: 24.5, to: 25 }])
+  })
+})
+
+describe('timeline', () => {
+  const timeline = async () => (await server.agent.get(`/api/tanks/${TANK_ID}/timeline`).expect(200)).body
+  test('a correction changes the past, a dated change does not', async () => {
+    await put(plainPlan({ temperatureC: 23 }), '"1"').expect(200)
+    await put(plainPlan({ temperatureC: 27 }), '"2"', '?effectiveOn=2026-11-20').expect(200)
+    expect((await timeline()).entries.map((entry: { from: string; plan: { temperatureC: number } }) => [entry.from, entry.plan.temperatureC])).toEqual([['2026-09-01', 23], ['2026-11-20', 27]])
+    expect((await timeline()).today).toBe('2026-11-24')
+  })
+  test('an earlier dated change replaces later ones, and undo brings them back', async () => {
+    await put(plainPlan({ temperatureC: 27 }), '"1"', '?effectiveOn=2026-11-20').expect(200)
+    await put(plainPlan({ temperatureC: 28 }), '"2"', '?effectiveOn=2026-10-01').expect(200)
+    expect((await timeline()).entries.map((entry: { from: string }) => entry.from)).toEqual(['2026-09-01', '2026-10-01'])
+    await server.agent.post(`${url}/undo`).set('If-Match', '"3"').expect(200)
+    expect((await timeline()).entries.map((entry: { from: string }) => entry.from)).toEqual(['2026-09-01', '2026-11-20'])
+  })
+})
+
+describe('bad input', () => {
+  const refusal = async (body: unknown, field: string): Promise<Problem> => {
+    const answer = await put(body, '"1"')
+    expect(answer.status).toBe(400)
+    const problem = Problem.parse(answer.body)
+    expect(problem.field).toBe(field)
+    expect(problem.detail).toMatch(/^[A-Z].*\.$|^[a-z].*\.$/)
+    expect((await server.agent.get(url)).body.revision).toBe(1)
+    return problem
+  }
+  test('names field, range and reason, and writes nothing', async () => {
+    const vessel = plainPlan().vessel
+    expect((await refusal(plainPlan({ vessel: { ...vessel, lengthCm: -5 } }), 'vessel.lengthCm')).allowed).toBe('≥ 10')
+    await refusal(plainPlan({ vessel: { ...vessel, lengthCm: 1e9 } }), 'vessel.lengthCm')
+    await refusal({ ...plainPlan(), temperatureC: 'warm' }, 'temperatureC')
+    await refusal({ ...plainPlan(), temperatureC: NaN, vessel: { ...vessel, widthCm: '1e999' } }, 'vessel.widthCm') // NaN travels as null, which is "don't know"
+    await refusal({ ...plainPlan(), schemaVersion: 2 }, 'schemaVersion')
+    await refusal({ ...plainPlan(), surprise: 1 }, 'surprise')
+    await refusal({ ...plainPlan(), timeZone: 'Moon/Crater' }, 'timeZone')
+    await refusal({ ...plainPlan(), startedOn: '2026-02-31' }, 'startedOn')
+    await refusal(plainPlan({ lightWindows: [{ id: 't1', on: '25:00', hours: 8, rampMin: 30 }] }), 'lightWindows.0.on')
+    await refusal(plainPlan({ lightWindows: [{ id: 't1', on: '12:00', hours: 1, rampMin: 60 }] }), 'lightWindows.0.rampMin')
+    const [patch] = plainPlan().patches
+    await refusal(plainPlan({ patches: [patch!, patch!] }), 'patches')
+    await refusal([], '')
+  })
+
+  test('bodies that are no JSON, too large, or of another kind', async () => {
+    const broken = await server.agent.put(url).set('If-Match', '"1"').set('Content-Type', 'application/json').send('{"name":')
+    expect([broken.status, broken.type]).toEqual([400, 'application/problem+json'])
+    await server.agent.put(url).set('If-Match', '"1"').send({ ...plainPlan(), name: 'x'.repeat(400_000) }).expect(413)
+    await server.agent.put(url).set('If-Match', '"1"').set('Content-Type', 'text/xml').send('<a/>').expect(415)
+    const infinite = await server.agent.put(url).set('If-Match', '"1"').set('Content-Type', 'application/json').send(JSON.stringify(plainPlan()).replace('"temperatureC":24.5', '"temperatureC":1e999'))
+    expect(infinite.status).toBe(400)
+    const polluted = await server.agent.put(url).set('If-Match', '"1"').set('Content-Type', 'application/json').send('{"__proto__":{"polluted":1}}')
+    expect(polluted.status).toBe(400)
+  })
+
+  test('levers: kept as a draft, refused outside their range', async () => {
+    await server.agent.put(`/api/tanks/${TANK_ID}/levers`).send({ hours: 6, gasFactor: 0 }).expect(200)
+    expect((await server.agent.get(`/api/tanks/${TANK_ID}/levers`)).body).toEqual({ hours: 6, gasFactor: 0 })
+    await server.agent.put(`/api/tanks/${TANK_ID}/levers`).send({ hours: 25 }).expect(400)
+    expect((await server.agent.get(`/api/tanks/${TANK_ID}/levers`)).body).toEqual({ hours: 6, gasFactor: 0 })
+  })
+})

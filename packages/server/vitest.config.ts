@@ -1,0 +1,2 @@
+import { defineConfig } from 'vitest/config'
+export default defineConfig({ test: { name: 'server', include: ['src/**/*.test.ts'], testTimeout: 60_000 } })
