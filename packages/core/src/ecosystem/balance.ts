@@ -43,9 +43,12 @@ export function changeShares(results: readonly MemberResult[], column: WeekColum
 
 /** Below this a supply is short of what the light asks for. */
 export const AMPLE = 0.85
+/** With hardly any light nothing else can be short of it. */
+const DARK = 0.02
 
 /** The strand that limits growth in one week: the thinnest of the four that serve the light, or light itself where all four are ample. */
 export function limitingStrand(results: readonly MemberResult[], arm: Arm, week: number): Strand {
+  if (bandOf(results, arm, 'light', week).median < DARK) return 'light'
   let thinnest: Strand = 'light'
   let width = AMPLE
   for (const strand of STRANDS) {

@@ -55,14 +55,15 @@ export function forecastMember(options: ForecastOptions, member: number, cache: 
   }
 
   let past = cache.get(member)
+  let compiled: Compiled | undefined
   if (past === undefined) {
-    const compiled = compileAlong(timeline)
+    compiled = compileAlong(timeline)
     const stateToday = today === 0 ? compiled.startState : simulate({ forcing: compiled.forcing, parameters, startState: compiled.startState, days: today }).endState
     past = { stateToday, plannedOfWeeks: new Map() }
     cache.set(member, past)
   }
   const { stateToday, plannedOfWeeks } = past
-  const planned = plannedOfWeeks.get(weeks) ?? runFromToday(compileAlong(timeline), stateToday)
+  const planned = plannedOfWeeks.get(weeks) ?? runFromToday(compiled ?? compileAlong(timeline), stateToday)
   plannedOfWeeks.set(weeks, planned)
   if (isAtRest(levers)) return { member, planned, changed: null }
   return { member, planned, changed: runFromToday(compileAlong(leveredTimeline(timeline, today, levers), levers.massFactor), stateToday) }

@@ -1,3 +1,5 @@
+import { inShapeOf, templateOf } from './stableShape.js'
+
 /** One value per plant group, guild or nutrient. */
 export type PerKind = ArrayLike<number>
 
@@ -259,9 +261,12 @@ export const DEFAULT_PARAMETERS: Parameters = {
   indicatorLagH: 2,
 }
 
-/** The same parameters with every list as a Float64Array: one kind of list keeps the kernel's reads fast. */
-export function withTypedLists(parameters: Parameters): Parameters {
+const lists = (parameters: Parameters): Parameters => {
   const typed = { ...parameters } as Record<string, unknown> // only lists are replaced, by lists of the same length
   for (const [name, value] of Object.entries(parameters)) if (typeof value !== 'number') typed[name] = Float64Array.from(value as PerKind)
   return typed as unknown as Parameters
 }
+const TEMPLATE = templateOf(lists(DEFAULT_PARAMETERS))
+
+/** The same parameters as the kernel reads them: lists typed, all in one hidden shape. */
+export const kernelParameters = (parameters: Parameters): Parameters => inShapeOf(TEMPLATE, lists(parameters))

@@ -16,7 +16,7 @@ import type { Process } from './processes/process.js'
 import { ironDecay, substrate } from './processes/substrate.js'
 import { waterBalance } from './processes/waterBalance.js'
 import { ALKALINITY, AMMONIUM, CARBON, GROUND, INDICATOR_CO2, NUTRIENT_COUNT, OXYGEN, STATE_SIZE } from './state.js'
-import { dailyOf, POOL, Step } from './step.js'
+import { dailyOf, kernelConditions, POOL, Step } from './step.js'
 
 /** Stored with every forecast; raised when the same forcing gives other numbers. */
 export const MODEL_VERSION = '1'
@@ -81,7 +81,7 @@ export function simulate(options: RunOptions): Run {
   for (let day = fromDay; day < fromDay + days; day++) {
     while (span + 1 < forcing.spans.length && (span < 0 || forcing.spans[span + 1]!.fromDay <= day)) {
       span++
-      step.conditions = forcing.spans[span]!.conditions
+      step.conditions = kernelConditions(forcing.spans[span]!.conditions)
       step.daily = dailyOf(step.conditions, site, parameters, method, step.dtH)
     }
     const { lightShareOfStep, gasShareOfStep } = step.conditions

@@ -1,12 +1,24 @@
 import type { Speciation, WaterConstants } from './chemistry.js'
 import type { Conditions, Method, Site } from './forcing.js'
 import { Ledger } from './ledger.js'
-import { withTypedLists, type Parameters } from './parameters.js'
+import { kernelParameters, type Parameters } from './parameters.js'
+import { inShapeOf, templateOf } from './stableShape.js'
 import { GROUP_COUNT, GUILD_COUNT, NUTRIENT_COUNT, STATE_SIZE } from './state.js'
 
 /** Pools that several consumers compete for in one step. */
 export const POOL = { ammonium: 0, nitrite: 1, nitrate: 2, phosphate: 3, potassium: 4, iron: 5, calcium: 6, magnesium: 7, silicon: 8, carbon: 9, ground: 10 } as const
 export const POOL_COUNT = POOL.ground + NUTRIENT_COUNT
+
+const SITE_TEMPLATE: Site = templateOf({
+  waterL: 1, surfaceM2: 1, depthM: 1, groundL: 1, groundExchange: 1, softenToMeqPerL: 1, acidBufferMeq: 1, footOfGroup: [], hardM2: 1, filterCeilingMg: 1, airCo2Ppm: 1,
+})
+
+/** As `Conditions`, with no limit written as infinity: the kernel then needs no case of its own for a timer. */
+export type KernelConditions = Omit<Conditions, 'gasLimitMgPerL'> & { readonly gasLimitMgPerL: number }
+const CONDITIONS_TEMPLATE: KernelConditions = templateOf({
+  temperatureC: 1, agitation: 1, skimmer: 1, flow: 1, ppfd: 1, lightShareOfStep: new Float64Array(), gasShareOfStep: new Float64Array(), gasMgPerH: 1, gasLimitMgPerL: 1, foodGPerDay: 1, grazers: 1,
+})
+export const kernelConditions = (conditions: Conditions): KernelConditions => inShapeOf(CONDITIONS_TEMPLATE, { ...conditions, gasLimitMgPerL: conditions.gasLimitMgPerL ?? Infinity })
 
 /** What one step works on. One is made per run and filled anew in each step: the step allocates nothing. */
 export class Step {
@@ -17,7 +29,7 @@ export class Step {
   /** Share of the wish that each pool grants, 0–1, so that no pool falls below zero (after Burchard et al. 2003). */
   readonly granted = new Float64Array(POOL_COUNT)
 
-  conditions!: Conditions // set before the first step by the runner, on every day
+  conditions = CONDITIONS_TEMPLATE // set by the runner before the first step, and when they change
   daily!: Daily // as above
   /** Middle of the step, share of the peak light and share of the step with the valve open. */
   lightShare = 0
@@ -86,6 +98,7 @@ export class Step {
   waterUptakeAmmoniumMg = 0
 
   readonly parameters: Parameters
+  readonly site: Site
   /** 1/(1 − min/max) of each store, so that a full store counts as 1. */
   readonly perStoreRange: Float64Array
   /** As `site.footOfGroup`. */
@@ -94,12 +107,13 @@ export class Step {
   readonly halfUptake: Float64Array
 
   constructor(
-    readonly site: Site,
+    site: Site,
     parameters: Parameters,
     readonly method: Method,
     readonly dtH: number,
   ) {
-    this.parameters = withTypedLists(parameters)
+    this.parameters = kernelParameters(parameters)
+    this.site = inShapeOf(SITE_TEMPLATE, site)
     this.foot = Float64Array.from(site.footOfGroup)
     this.perStoreRange = Float64Array.from({ length: NUTRIENT_COUNT }, (_, n) => 1 / (1 - parameters.storeMin[n]! / parameters.storeMax[n]!))
     this.halfUptake = Float64Array.of(parameters.halfAmmonium, parameters.halfPhosphate, parameters.halfPotassium, parameters.halfIron)
@@ -134,7 +148,7 @@ export const saturation = (x: number, half: number): number => x / (half + x)
 
 const ALGAE_MIN_C = 5
 
-export function dailyOf(conditions: Conditions, site: Site, parameters: Parameters, method: Method, dtH: number): Daily {
+export function dailyOf(conditions: KernelConditions, site: Site, parameters: Parameters, method: Method, dtH: number): Daily {
   const t = conditions.temperatureC
   const q10 = 2 ** ((t - 25) / 10)
   const dtDays = dtH / 24

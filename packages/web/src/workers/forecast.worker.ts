@@ -1,4 +1,4 @@
-import { forecastMember, type ForecastOptions, type MemberCache, type MemberResult } from '@jovrin/core'
+import { forecastMember, warmUp, type ForecastOptions, type MemberCache, type MemberResult } from '@jovrin/core'
 
 /** Asks one worker for some members; `pastKey` names everything that levers cannot change. */
 export interface ForecastJob {
@@ -43,3 +43,6 @@ self.onmessage = async ({ data }: MessageEvent<ForecastJob>) => {
     self.postMessage(reply)
   }
 }
+
+// Before the first request comes; one that is already waiting is served after it.
+warmUp()

@@ -27,7 +27,7 @@ export function exchangeGas(step: Step): void {
   const limit = conditions.gasLimitMgPerL
 
   if (method.gas === 'split') {
-    const room = limit === null ? Infinity : Math.max(0, limit - step.co2MgPerL + co2PerH * dtH * (limit - airMmol * perMmol)) * site.waterL
+    const room = Math.max(0, limit - step.co2MgPerL + co2PerH * dtH * (limit - airMmol * perMmol)) * site.waterL
     const injectedMg = step.gasShare > 0 ? Math.min(suppliedMg, room) : 0
     step.ledger.book(LEDGER_C, (injectedMg * 12) / perMmol)
     state[CARBON] = state[CARBON]! + injectedMg / perMmol / site.waterL
@@ -42,7 +42,7 @@ export function exchangeGas(step: Step): void {
     // C ← C* + (C − C*) e^(−κt) + s (1 − e^(−κt))/κ; the controller's limit bounds s.
     const sourceFactor = co2PerH * dtH > 1e-9 ? (1 - kept) / (co2PerH * dtH) : 1
     const drifted = airMmol + (start - airMmol) * kept
-    const room = limit === null ? Infinity : Math.max(0, limit / perMmol - drifted) / sourceFactor
+    const room = Math.max(0, limit / perMmol - drifted) / sourceFactor
     const injected = Math.min(suppliedMg / perMmol / site.waterL, room)
     state[CARBON] = Math.max(state[CARBON]! + drifted + injected * sourceFactor - start, 1e-6)
     step.ledger.book(LEDGER_C, injected * 12 * site.waterL)

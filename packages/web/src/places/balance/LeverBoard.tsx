@@ -12,6 +12,9 @@ interface LeverBoardProps {
   readonly onKeep: () => void
 }
 
+/** Page keys move by so many steps. */
+const LARGE_STEP = 10
+
 interface Lever {
   readonly name: Exclude<keyof Levers, 'feeding'>
   readonly planned: number
@@ -59,6 +62,7 @@ export function LeverBoard({ plan, figures, levers, isMoved, onMove, onKeep }: L
                   min={lever.min}
                   max={lever.max}
                   step={lever.step}
+                  shiftStep={lever.step * LARGE_STEP}
                   track={false}
                   marks={[{ value: Math.min(Math.max(lever.planned, lever.min), lever.max) }]}
                   aria-label={label}

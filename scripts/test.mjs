@@ -1,0 +1,70 @@
+// npm test: types, lint, import rule, unit, API and browser tests. Prints the time of each layer and ends with one line of counts.
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { buildPages, installBrowser, installPackages, root, run } from './install.mjs'
+
+const WARN_AT = 0.8
+const counts = { passed: 0, failed: 0 }
+const broken = []
+const reports = mkdtempSync(join(tmpdir(), 'jovrin-reports-'))
+
+function layer(name, budgetMin, steps) {
+  const started = Date.now()
+  for (const step of steps) if (!step()) broken.push(name)
+  const minutes = (Date.now() - started) / 60_000
+  const note = minutes > budgetMin * WARN_AT ? `  WARNING: over ${WARN_AT * 100} % of its ${budgetMin} min` : ''
+  console.log(`— ${name}: ${minutes.toFixed(2)} min${note}`)
+}
+
+/** A check without tests of its own counts as one. */
+const check = (command, args) => () => {
+  const passed = run(command, args) === 0
+  counts[passed ? 'passed' : 'failed']++
+  return passed
+}
+
+const vitest = (name) => () => {
+  const file = join(reports, `${name}.json`)
+  const code = run('npx', ['vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile=${file}`], { cwd: join(root, 'packages', name) })
+  return tally(file, code, ({ numPassedTests, numFailedTests }) => [numPassedTests, numFailedTests])
+}
+
+const playwright = () => {
+  const code = run('npx', ['playwright', 'test'], { cwd: join(root, 'e2e') })
+  return tally(join(root, 'e2e', 'test-results', 'report.json'), code, ({ stats }) => [stats.expected, stats.unexpected + stats.flaky])
+}
+
+/** A runner that wrote no report, or ran nothing, has failed. */
+function tally(file, code, read) {
+  try {
+    const [passed, failed] = read(JSON.parse(readFileSync(file, 'utf8')))
+    counts.passed += passed
+    counts.failed += failed
+    if (code !== 0 && failed === 0) counts.failed++
+    return code === 0 && passed > 0
+  } catch {
+    counts.failed++
+    return false
+  }
+}
+
+const started = Date.now()
+layer('install and build', 2, [
+  () => {
+    installPackages()
+    installBrowser()
+    buildPages({ always: true })
+    return true
+  },
+])
+layer('static', 1, [check('npx', ['tsc', '-b']), check('npx', ['eslint', '.']), check('npx', ['depcruise', 'packages', '--config', '.dependency-cruiser.mjs'])])
+layer('core', 2, [vitest('core')])
+layer('contract and API', 1.5, [vitest('contract'), vitest('server')])
+layer('web', 1, [vitest('web')])
+layer('browser', 5, [playwright])
+rmSync(reports, { recursive: true, force: true })
+console.log(`— all: ${((Date.now() - started) / 60_000).toFixed(2)} min of 12`)
+if (broken.length > 0) console.log(`failed in: ${[...new Set(broken)].join(', ')}`)
+console.log(`${counts.passed} passed, ${counts.failed} failed`)
+process.exit(broken.length > 0 || counts.failed > 0 ? 1 : 0)
