@@ -17,6 +17,10 @@ import { DEFAULT_PARAMETERS } from './parameters.js'
 const USUAL_FOOT: Readonly<Record<PlantKind, number>> = { carpet: 0.35, stems: 0.35, rhizome: 0.1, rosette: 0.15, moss: 0.05, floater: 0.3 }
 export const AGITATION = { still: 0.15, ripple: 0.5, strong: 0.8 } as const
 const SKIMMER_SHARE = 0.5
+/** A smaller share of the floor is none: leaf area per floor area would grow beyond sense. */
+const LEAST_FOOT = 0.002
+/** Less than a grain is no layer. */
+const LEAST_LAYER_CM = 0.1
 /** Water that stays however full the tank is: below it the plan contradicts itself and the findings say so. */
 const LEAST_WATER_FRACTION = 0.05
 
@@ -68,7 +72,8 @@ export function tankFigures(plan: Plan, answers = new Answers(null)): TankFigure
   const inner = innerSize(vessel)
   const surfaceM2 = (inner.lengthCm * inner.widthCm) / 10_000
   const layers = plan.layers.map((layer, place) => {
-    const sizes = { frontCm: answers.number('frontCm', layer.frontCm, place), backCm: answers.number('backCm', layer.backCm, place) }
+    const given = { frontCm: answers.number('frontCm', layer.frontCm, place), backCm: answers.number('backCm', layer.backCm, place) }
+    const sizes = given.frontCm + given.backCm < 2 * LEAST_LAYER_CM ? { frontCm: 0, backCm: 0 } : given
     return { id: layer.id, ground: layer.ground, ...sizes, volumeL: layerVolumeL(sizes, surfaceM2 * 10_000) }
   })
   const pieces = plan.hardscape.map((piece, place) => ({ massKg: answers.number('massKg', piece.massKg, place), ...MATERIAL[piece.material] }))
@@ -165,7 +170,7 @@ function plantsOf(plan: Plan, answers: Answers, surfaceM2: number): { plantG: nu
     const group = PLANT_KINDS.indexOf(patch.kind)
     if (patch.footFraction === null) answers.assumed.add('footFraction')
     const foot = patch.footFraction ?? USUAL_FOOT[patch.kind]
-    if (foot <= 0) continue
+    if (foot < LEAST_FOOT) continue
     footOfGroup[group] = footOfGroup[group]! + foot
     const density = answers.choice('density', patch.density, 'half', ['thin', 'half', 'full'])
     const mass = patch.pots === null ? START_G_PER_M2[patch.kind][density] * foot * surfaceM2 : POT_G[patch.kind] * patch.pots

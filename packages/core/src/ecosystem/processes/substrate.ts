@@ -33,7 +33,7 @@ export const substrate: Process = {
     for (let nutrient = 0; nutrient < NUTRIENT_COUNT; nutrient++) {
       const released = state[RESERVOIR + nutrient]! * daily.releaseShare[nutrient]!
       state[RESERVOIR + nutrient] = state[RESERVOIR + nutrient]! - released
-      const held = state[GROUND + nutrient]! + released
+      const held = Math.max(state[GROUND + nutrient]! + released, 0) // grants may leave a rounding error below zero
       if (nutrient === N) step.carbonMineralMg += released * parameters.carbonPerReleasedN
       const poreMgPerL = held / (poreL * parameters.retardation[nutrient]!)
       let outMg = exchangedL * (poreMgPerL - waterAtStart[nutrient]!)

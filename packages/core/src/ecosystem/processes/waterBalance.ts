@@ -1,4 +1,4 @@
-import { ACID_BUFFER, ALKALINITY, AMMONIUM, CARBON, NITRATE, OXYGEN } from '../state.js'
+import { ACID_BUFFER, ALKALINITY, AMMONIUM, CARBON, NITRATE, OXYGEN, SILICON } from '../state.js'
 import { releaseMineralN } from './organics.js'
 import type { Process } from './process.js'
 
@@ -18,6 +18,8 @@ export const waterBalance: Process = {
     state[AMMONIUM] = state[AMMONIUM]! - step.waterUptakeAmmoniumMg / waterL
     state[NITRATE] = state[NITRATE]! - step.waterUptakeNitrateMg / waterL
     releaseMineralN(state, step.mineralNMg, waterL)
+    // Grants keep pools positive up to rounding; what rounding leaves below zero is none. The mass balance would show more.
+    for (let slot: number = AMMONIUM; slot <= SILICON; slot++) if (state[slot]! < 0) state[slot] = 0
 
     // Charge balance: oxidising one ammonium frees two acids; uptake of nitrate leaves a base, of ammonium an acid.
     const base = -2 * dtH * step.ammoniaOxidation + step.waterUptakeNitrateMg - step.waterUptakeAmmoniumMg + step.mineralNMg + step.denitrifiedMg

@@ -1,0 +1,50 @@
+import { readdirSync, readFileSync, statSync } from 'node:fs'
+import { join, relative } from 'node:path'
+import { expect, test } from 'vitest'
+
+/** The words of the craft in their order: a folder may import only from folders above it, or from itself. */
+const ORDER = ['quantity', 'numeric', 'plan', 'tank', 'ground', 'hardscape', 'water', 'gas', 'light', 'feed', 'planting', 'livestock', 'algae', 'ecosystem', 'startup', 'routine', 'journal', 'judge', 'trial', 'practice', 'budget', 'safety']
+const ROOT = import.meta.dirname
+
+const files = (folder: string): string[] =>
+  readdirSync(folder).flatMap((name) => {
+    const path = join(folder, name)
+    return statSync(path).isDirectory() ? files(path) : path.endsWith('.ts') ? [path] : []
+  })
+
+const sources = files(ROOT).filter((path) => !path.endsWith('.test.ts') && !relative(ROOT, path).startsWith('testing'))
+
+test('every import in core points upwards in the order of words', () => {
+  let seen = 0
+  const wrong: string[] = []
+  for (const path of sources) {
+    const [word = ''] = relative(ROOT, path).split('/')
+    if (word.endsWith('.ts')) continue // index.ts and workings.ts collect from all words
+    for (const [, target = ''] of readFileSync(path, 'utf8').matchAll(/from '([^']+)'/g)) {
+      seen++
+      if (!target.startsWith('.')) {
+        wrong.push(`${relative(ROOT, path)} imports ${target}`)
+        continue
+      }
+      const [to = ''] = relative(ROOT, join(path, '..', target)).split('/')
+      if (ORDER.indexOf(to) < 0 || ORDER.indexOf(to) > ORDER.indexOf(word)) wrong.push(`${relative(ROOT, path)} imports ${to}`)
+    }
+  }
+  expect(seen).toBeGreaterThan(100)
+  expect(wrong).toEqual([])
+})
+
+test('core holds no sentence for users: texts are in contract’s catalogue', () => {
+  const sentences: string[] = []
+  let strings = 0
+  for (const path of sources)
+    for (const line of readFileSync(path, 'utf8').split('\n')) {
+      if (/^\s*(\/\/|\*|\/\*)/.test(line) || /throw new|source:|formula:|super\(/.test(line)) continue // notation, citations, and messages for developers
+      for (const [, text = ''] of line.replace(/\/\/.*$/, '').matchAll(/'([^']*)'/g)) {
+        strings++
+        if (/[a-z]+ [a-z]+ [a-z]+ [a-z]+/.test(text)) sentences.push(`${relative(ROOT, path)}: ${text}`)
+      }
+    }
+  expect(strings).toBeGreaterThan(500)
+  expect(sentences).toEqual([])
+})
