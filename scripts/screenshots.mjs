@@ -1,0 +1,67 @@
+// npm run screenshots: refreshes docs/screenshots from the demo data at one fixed instant.
+import { spawn } from 'node:child_process'
+import { mkdtempSync, mkdirSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { buildPages, installBrowser, installPackages, root, run } from './install.mjs'
+
+installPackages({ quiet: true })
+installBrowser()
+buildPages({ quiet: true })
+const { chromium } = await import('@playwright/test')
+
+const NOW = '2026-11-24T09:00:00Z'
+const RIVER = '/tanks/01920000-0000-7000-8000-000000000001'
+const out = join(root, 'docs', 'screenshots')
+mkdirSync(out, { recursive: true })
+
+async function serve(folder, port) {
+  const child = spawn(process.execPath, ['--import', 'tsx', 'packages/server/src/main.ts', '--port', String(port)], { cwd: root, env: { ...process.env, JOVRIN_DATA: folder, JOVRIN_NOW: NOW }, stdio: ['ignore', 'pipe', 'inherit'] })
+  await new Promise((resolve) => child.stdout.on('data', (chunk) => /ready/.test(chunk) && resolve()))
+  return child
+}
+
+const demo = mkdtempSync(join(tmpdir(), 'jovrin-shots-'))
+const empty = mkdtempSync(join(tmpdir(), 'jovrin-shots-'))
+run(process.execPath, ['--import', 'tsx', 'scripts/demo/seed.ts'], { env: { JOVRIN_DATA: demo, JOVRIN_NOW: NOW } })
+const servers = [await serve(demo, 4791), await serve(empty, 4792)]
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-quic', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run'] })
+
+async function shot(name, path, { port = 4791, width = 1280, height = 800, colorScheme = 'light', before = async () => {} } = {}) {
+  const page = await browser.newPage({ viewport: { width, height }, colorScheme, reducedMotion: 'reduce', locale: 'en-GB', timezoneId: 'Europe/Berlin' })
+  await page.clock.setFixedTime(new Date(NOW))
+  await page.goto(`http://127.0.0.1:${port}${path}`)
+  await page.getByRole('heading', { level: 1 }).waitFor()
+  const settle = () => page.waitForFunction(() => document.querySelector('[role=progressbar]') === null && !document.body.innerText.includes('reckoning'), undefined, { timeout: 90_000 })
+  await settle()
+  await before(page, settle)
+  await page.evaluate(() => document.fonts.ready)
+  await page.screenshot({ path: join(out, `${name}.png`), animations: 'disabled' })
+  await page.close()
+}
+const braid = (page) => page.getByRole('group', { name: /^Braid/ }).waitFor()
+
+try {
+  await shot('shelf', '/')
+  await shot('shelf-phone', '/', { width: 390, height: 844 })
+  await shot('balance', `${RIVER}/balance`, { before: async (page, settle) => { await braid(page); await settle() } })
+  await shot('balance-night', `${RIVER}/balance?weeks=26&week=8`, { colorScheme: 'dark', before: async (page, settle) => { await braid(page); await settle() } })
+  await shot('plan', `${RIVER}/plan`)
+  await shot('working', `${RIVER}/plan`, { before: (page) => page.getByRole('button', { name: /µmol\/m²\/s$/ }).click() })
+  await shot('new-tank', '/new')
+  await shot('empty', '/', { port: 4792 })
+  await shot('balance-lever', `${RIVER}/balance?week=3`, {
+    before: async (page, settle) => {
+      await braid(page)
+      await settle()
+      await page.getByRole('slider', { name: 'Gas', exact: true }).focus()
+      for (let press = 0; press < 12; press++) await page.keyboard.press('ArrowLeft')
+      await page.getByText('Against the saved plan').waitFor()
+      await settle()
+    },
+  })
+} finally {
+  await browser.close()
+  for (const server of servers) server.kill('SIGTERM')
+  for (const folder of [demo, empty]) rmSync(folder, { recursive: true, force: true })
+}
