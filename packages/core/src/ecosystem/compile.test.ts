@@ -8,7 +8,7 @@ import { compile } from './compile.js'
 import { DAY, DAY_STRIDE } from './daySeries.js'
 import { drawParameters } from './drawParameters.js'
 import { checkTank } from './findings.js'
-import { forecastMember, leveredTimeline } from './forecast.js'
+import { forecastMember, leveredTimeline, type MemberCache } from './forecast.js'
 import { applyLevers } from './levers.js'
 import { DEFAULT_PARAMETERS } from './parameters.js'
 import { simulate, type Run } from './simulate.js'
@@ -145,7 +145,7 @@ describe('levers', () => {
     expect(applyLevers(samplePlan, {})).toEqual(samplePlan)
   })
   test('a member’s answer does not depend on the cache or on what was asked before', () => {
-    const cache = new Map()
+    const cache: MemberCache = new Map()
     forecastMember({ timeline, today: 30, weeks: 6, seed: 2, levers: { hours: 10 } }, 4, cache)
     expect(forecastMember({ timeline, today: 30, weeks: 3, seed: 2, levers: { hours: 5 } }, 4, cache).changed?.weeks).toEqual(members({ hours: 5 })[3]?.changed?.weeks)
   })

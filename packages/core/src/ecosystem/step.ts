@@ -131,6 +131,14 @@ export interface Daily {
   readonly denitrifiedShare: number
   /** 10^(pH of half nitrification): the inverse of that activity. */
   readonly perHalfHydrogen: number
+  // Shares of one step of decays that depend on nothing but time
+  readonly strainTurn: number
+  readonly indicatorTurn: number
+  readonly bleachedShare: number
+  readonly woodShare: number
+  readonly silicaShare: number
+  readonly ironKept: number
+  readonly bubbledShare: number
   /** Gas transfer relative to 20 °C. */
   readonly transferOfTemperature: number
 }
@@ -159,6 +167,13 @@ export function dailyOf(conditions: KernelConditions, site: Site, parameters: Pa
     algaeOfTemperature: Float64Array.from({ length: GUILD_COUNT }, (_, i) => temperatureFactor(t, ALGAE_MIN_C, parameters.algaeOptimumC[i]!, parameters.algaeMaximumC[i]!)),
     algaeLossQ10: q10 ** 0.585, // 1.5 per 10 °C
     releaseShare: Float64Array.from(Array.from(parameters.reservoirReleasePerDay), (k) => 1 - Math.exp(-k * q10 * dtDays)),
+    strainTurn: 1 - Math.exp(-dtH / parameters.strainMemoryH),
+    indicatorTurn: 1 - Math.exp(-dtH / parameters.indicatorLagH),
+    bleachedShare: 1 - Math.exp(-parameters.tanninBleachPerDay * dtDays),
+    woodShare: 1 - Math.exp(-parameters.woodReleasePerDay * dtDays),
+    silicaShare: 1 - Math.exp(-parameters.silicaLeakPerDay * dtDays),
+    ironKept: Math.exp(-parameters.ironLossPerDay * dtDays),
+    bubbledShare: 1 - Math.exp(-parameters.oxygenBubblingPerH * dtH),
     perHalfHydrogen: 10 ** parameters.nitrifierHalfPh,
     transferOfTemperature: 1.024 ** (t - 20) / 1.126,
     denitrifiedShare: 1 - Math.exp(-parameters.denitrificationPerDay * q10 * dtDays),

@@ -12,7 +12,7 @@ export interface ForecastWish {
 }
 
 export const SEED = 20261
-export const FEW_MEMBERS = 8
+export const FEW_MEMBERS = 6
 export const ALL_MEMBERS = 100
 
 export interface ForecastState extends Progress {

@@ -9,12 +9,9 @@ const ALGAE_LIGHT = 1.25
 /** Leaf area, cover and the light at the top of each plant group and of the algae. Extinction as Monsi & Saeki (1953); taller groups shade lower ones in part. */
 export function shadeCanopy(step: Step): void {
   const { state, parameters, site, lai, cover, topPpfd } = step
-  let algae = 0
-  for (let guild = 0; guild < GUILD_COUNT; guild++) algae += state[ALGAE + guild]!
   for (let group = 0; group < GROUP_COUNT; group++) {
     const foot = step.foot[group]!
     lai[group] = foot > 0 ? (parameters.leafM2PerG[group]! * biomassOf(state, group)) / (site.surfaceM2 * foot) : 0
-    cover[group] = foot * (1 - Math.exp(-parameters.extinction[group]! * lai[group]!))
   }
   const ppfd = step.conditions.ppfd * step.lightShare
   if (ppfd === 0) {
@@ -22,6 +19,9 @@ export function shadeCanopy(step: Step): void {
     step.algaePpfd = 0
     return
   }
+  let algae = 0
+  for (let guild = 0; guild < GUILD_COUNT; guild++) algae += state[ALGAE + guild]!
+  for (let group = 0; group < GROUP_COUNT; group++) cover[group] = step.foot[group]! * (1 - Math.exp(-parameters.extinction[group]! * lai[group]!))
   const stain = Math.exp(-parameters.tanninAbsorption * state[TANNIN]! * site.depthM)
   const epiphytes = 1 - parameters.epiphyteShade * (1 - Math.exp(-algae / (parameters.epiphyteShadeHalfGPerM2 * site.surfaceM2)))
   const belowFloaters = 1 - cover[FLOATER]!

@@ -51,7 +51,7 @@ export function exchangeGas(step: Step): void {
 
   const saturated = daily.water.oxygenSaturationMgPerL
   let oxygen = saturated + (state[OXYGEN]! - saturated) * Math.exp(-oxygenPerH * dtH)
-  oxygen -= Math.max(0, oxygen - BUBBLING_ABOVE * saturated) * (1 - Math.exp(-parameters.oxygenBubblingPerH * dtH))
+  oxygen -= Math.max(0, oxygen - BUBBLING_ABOVE * saturated) * daily.bubbledShare
   state[OXYGEN] = Math.max(oxygen, 0.05)
 
   const film = state[FILM]!

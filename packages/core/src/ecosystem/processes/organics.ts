@@ -38,8 +38,8 @@ export const organics: Process = {
       ledger.book(element, food * (FOOD_TO_WATER[element]! + FOOD_TO_DETRITUS[element]!))
     }
 
-    const bleached = state[TANNIN]! * (1 - Math.exp(-parameters.tanninBleachPerDay * dtDays))
-    const released = state[WOOD]! * (1 - Math.exp(-parameters.woodReleasePerDay * dtDays))
+    const bleached = state[TANNIN]! * daily.bleachedShare
+    const released = state[WOOD]! * daily.woodShare
     state[TANNIN] = state[TANNIN]! - bleached + released / waterL
     state[WOOD] = state[WOOD]! - released
     state[DISSOLVED] = state[DISSOLVED]! + bleached

@@ -34,13 +34,13 @@ export function photosynthesise(step: Step): void {
     fNutrients[group] = scarcest
     health[group] = 1 / (1 + (state[STRAIN + group]! / parameters.strainHalfHealth) ** 2)
 
+    if (isDark || step.foot[group]! === 0) {
+      fLight[group] = fCarbon[group] = bottomLight[group] = grossG[group] = overflowG[group] = 0
+      continue
+    }
     const reachable = step.co2MgPerL + parameters.bicarbonateUse[group]! * step.bicarbonateMgPerL
     const carbon = group === FLOATER ? AIR_CARBON : reachable / (parameters.halfCo2MgPerL[group]! * affinity + reachable)
     fCarbon[group] = carbon
-    if (isDark || step.foot[group]! === 0) {
-      fLight[group] = bottomLight[group] = grossG[group] = overflowG[group] = 0
-      continue
-    }
     const top = step.topPpfd[group]! / parameters.halfLightPpfd[group]!
     const extinction = parameters.extinction[group]! * step.lai[group]!
     let light = 0

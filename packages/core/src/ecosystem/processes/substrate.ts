@@ -22,7 +22,7 @@ export const substrate: Process = {
   apply(step) {
     const { state, parameters, site, daily, ledger, dtH } = step
     const { waterL, groundL } = site
-    const silica = state[SILICA]! * (1 - Math.exp((-parameters.silicaLeakPerDay * dtH) / 24)) * site.groundExchange
+    const silica = state[SILICA]! * daily.silicaShare * site.groundExchange
     state[SILICA] = state[SILICA]! - silica
     state[SILICON] = state[SILICON]! + silica / waterL
     step.denitrifiedMg = 0
@@ -61,7 +61,7 @@ export const ironDecay: Process = {
   demand() {
     // Loses what is left over.
   },
-  apply({ state, parameters, dtH }) {
-    state[IRON] = state[IRON]! * Math.exp((-parameters.ironLossPerDay * dtH) / 24)
+  apply({ state, daily }) {
+    state[IRON] = state[IRON]! * daily.ironKept
   },
 }

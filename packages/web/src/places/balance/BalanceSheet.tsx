@@ -1,6 +1,7 @@
 import { en } from '@jovrin/contract'
 import { applyLevers, datePlusDays, isAtRest, leadOf, limitsByKind, tankFigures, typicalDay, WEEK_STRIDE, type Levers, type Plan } from '@jovrin/core'
 import { Box, Button, LinearProgress, ToggleButton, ToggleButtonGroup } from '@mui/material'
+import { useMemo } from 'react'
 import { Braid } from '../../drawing/braid/Braid.js'
 import { DayStrip } from '../../drawing/day/DayStrip.js'
 import { decimals, longDate, percent, shortDate, significant } from '../../ui/units.js'
@@ -10,6 +11,7 @@ import { EffectTable } from './EffectTable.js'
 import { LeadNote } from './LeadNote.js'
 import { LeverBoard } from './LeverBoard.js'
 import { LimitTable } from './LimitTable.js'
+import { WeekTable } from './WeekTable.js'
 
 interface SheetProps {
   readonly forecast: ForecastState
@@ -35,6 +37,32 @@ export function BalanceSheet({ forecast, plan, today, startedOn, weeks, week: wi
   const week = Math.min(wishedWeek, Math.max(reckoned - 1, 0))
   const isMoved = !isAtRest(levers)
   const arm = isMoved && results[0]?.changed ? 'changed' : 'planned'
+  // The drawings follow the results, not the finger: a lever that moves redraws only itself until an answer comes.
+  const braid = useMemo(
+    () =>
+      reckoned > 0 && (
+        <Braid
+          weeks={braidWeeks(results, arm, reckoned)}
+          ghost={arm === 'changed' ? braidWeeks(results, 'planned', reckoned) : null}
+          limiting={leadOf(results, arm, week, today).limiting}
+          isProvisional={results.length <= FEW_MEMBERS}
+          chosenWeek={week}
+          onChooseWeek={(next) => onShow({ week: String(next) })}
+          labels={{
+            description: en.balance.braid,
+            strand: en.strandTitle,
+            algae: en.balance.algae,
+            limits: en.balance.limitsHere,
+            weeks: Array.from({ length: reckoned }, (_, index) => shortDate(datePlusDays(startedOn, today + index * 7))),
+            algaeTicks: ALGAE_TICKS.map(([gPerM2, name]) => [gPerM2, en.balance.algaeTicks[name]] as const),
+            chosenWeek: en.balance.chosenWeek,
+          }}
+        />
+      ),
+    [results, arm, reckoned, week, today, startedOn, onShow],
+  )
+  const [curve, ghostCurve] = useMemo(() => [typicalDay(results, arm, week), arm === 'changed' ? typicalDay(results, 'planned', week) : null], [results, arm, week])
+  const weekOfTank = significant(Math.floor((today + week * 7) / 7) + 1)
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) 384px' }, flexGrow: 1 }}>
       <Box sx={{ px: 2, pt: 1, minWidth: 0 }}>
@@ -43,7 +71,7 @@ export function BalanceSheet({ forecast, plan, today, startedOn, weeks, week: wi
             {en.balance.title}
           </Box>
           <Box className="figures" sx={{ color: 'text.secondary', flexGrow: 1 }}>
-            {en.balance.weekAt(en.balance.weekNo(significant(Math.floor((today + week * 7) / 7) + 1)), longDate(datePlusDays(startedOn, today + week * 7)))}
+            {en.balance.weekAt(en.balance.weekNo(weekOfTank), longDate(datePlusDays(startedOn, today + week * 7)))}
           </Box>
           <Reckoning forecast={forecast} />
           <ToggleButtonGroup size="small" exclusive aria-label={en.balance.weeks} value={weeks} onChange={(_, next: number | null) => next !== null && onShow({ weeks: String(next) })}>
@@ -51,32 +79,16 @@ export function BalanceSheet({ forecast, plan, today, startedOn, weeks, week: wi
             <ToggleButton value={26}>{en.balance.twentySix}</ToggleButton>
           </ToggleButtonGroup>
         </Box>
+        {braid}
         {reckoned > 0 && (
           <>
-            <Braid
-              weeks={braidWeeks(results, arm, reckoned)}
-              ghost={arm === 'changed' ? braidWeeks(results, 'planned', reckoned) : null}
-              limiting={leadOf(results, arm, week, today).limiting}
-              isProvisional={results.length <= FEW_MEMBERS}
-              chosenWeek={week}
-              onChooseWeek={(next) => onShow({ week: String(next) })}
-              labels={{
-                description: en.balance.braid,
-                strand: en.strandTitle,
-                algae: en.balance.algae,
-                limits: en.balance.limitsHere,
-                weeks: Array.from({ length: reckoned }, (_, index) => shortDate(datePlusDays(startedOn, today + index * 7))),
-                algaeTicks: ALGAE_TICKS.map(([gPerM2, name]) => [gPerM2, en.balance.algaeTicks[name]] as const),
-                chosenWeek: en.balance.chosenWeek,
-              }}
-            />
             <Box className="lettering" sx={{ fontSize: 15, mt: 0.5 }}>
-              {en.balance.typicalDay(significant(Math.floor((today + week * 7) / 7) + 1))}
+              {en.balance.typicalDay(weekOfTank)}
             </Box>
             <DayStrip
               plan={applyLevers(plan, levers)}
-              curve={typicalDay(results, arm, week)}
-              ghost={arm === 'changed' ? typicalDay(results, 'planned', week) : null}
+              curve={curve}
+              ghost={ghostCurve}
               edges={LEVER_EDGES}
               labels={{ description: en.balance.dayDescription, lanes: en.balance.lanes, edges: en.balance.edges, format: decimals }}
               onMove={(moved, isFinal) => onMove({ ...levers, hours: moved.lightWindows[0]?.hours ?? 0 }, isFinal)}
@@ -97,16 +109,28 @@ type MarginProps = Pick<SheetProps, 'forecast' | 'plan' | 'today' | 'week' | 'le
 /** The margin column: notes, levers, tables. */
 function Margin({ forecast, plan, today, week, levers, isMoved, arm, reckoned, onMove, onKeep }: MarginProps) {
   const { results } = forecast
-  const { animals } = plan
-  const age = today + week * 7
-  const hasAnimals = (age >= animals.grazersFromDay && animals.grazers !== 0) || (age >= animals.fishFromDay && animals.foodGPerDay !== 0)
-  const figures = tankFigures(plan)
+  const figures = useMemo(() => tankFigures(plan), [plan])
+  const notes = useMemo(() => {
+    if (reckoned === 0) return { above: null, below: null }
+    const { animals } = plan
+    const age = today + week * 7
+    const hasAnimals = (age >= animals.grazersFromDay && animals.grazers !== 0) || (age >= animals.fishFromDay && animals.foodGPerDay !== 0)
+    return {
+      above: <LeadNote lead={leadOf(results, arm, week, today)} flags={flagsOf(results, arm, week, hasAnimals)} results={results} week={week} />,
+      below: (
+        <>
+          {arm === 'changed' && <EffectTable results={results} week={reckoned - 1} />}
+          <WeekTable results={results} arm={arm} week={week} />
+          <LimitTable limits={limitsByKind(results, arm, week)} />
+        </>
+      ),
+    }
+  }, [results, arm, week, today, reckoned, plan])
   return (
     <Box component="aside" sx={{ borderLeft: { lg: '2px solid var(--ink)' }, background: 'var(--sheet)', px: 2, py: 1.25, display: 'grid', gap: 1.25, alignContent: 'start' }}>
-      {reckoned > 0 && <LeadNote lead={leadOf(results, arm, week, today)} flags={flagsOf(results, arm, week, hasAnimals)} results={results} week={week} />}
+      {notes.above}
       <LeverBoard plan={plan} figures={figures} levers={levers} isMoved={isMoved} onMove={onMove} onKeep={onKeep} />
-      {isMoved && arm === 'changed' && reckoned > 0 && <EffectTable results={results} week={reckoned - 1} />}
-      {reckoned > 0 && <LimitTable limits={limitsByKind(results, arm, week)} />}
+      {notes.below}
       <NotHeld assumed={figures.assumed} />
     </Box>
   )

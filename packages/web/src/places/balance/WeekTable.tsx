@@ -1,0 +1,61 @@
+import { en } from '@jovrin/contract'
+import { bandOf, MODEL_VERSION, type Arm, type Band, type Dimension, type MemberResult, type WeekColumn } from '@jovrin/core'
+import { Box } from '@mui/material'
+import { Figure } from '../../ui/Figure.js'
+import { significant, useUnits } from '../../ui/units.js'
+
+interface Row {
+  readonly column: WeekColumn
+  readonly dimension?: Dimension
+  readonly unit?: string
+}
+const ROWS: readonly Row[] = [
+  { column: 'co2AtLightsOn', unit: 'mg/L' },
+  { column: 'co2Max', unit: 'mg/L' },
+  { column: 'oxygenMin', unit: 'mg/L' },
+  { column: 'alkalinity', dimension: 'alkalinity' },
+  { column: 'nitrate', dimension: 'nitrate' },
+  { column: 'phosphate', dimension: 'phosphate' },
+]
+
+/** The water in the week looked at: median and band of the ensemble, each figure with its working. */
+export function WeekTable({ results, arm, week }: { results: readonly MemberResult[]; arm: Arm; week: number }) {
+  const units = useUnits()
+  return (
+    <Box component="table" className="figures" sx={{ borderCollapse: 'collapse', width: '100%', fontSize: 14, '& td, & th': { textAlign: 'left', fontWeight: 'normal', p: 0, lineHeight: 1.4 } }}>
+      <Box component="caption" className="lettering" sx={{ textAlign: 'left', fontSize: 15, borderBottom: '1px solid var(--ink)' }}>
+        {en.balance.water}
+      </Box>
+      <tbody>
+        {ROWS.map(({ column, dimension, unit = '' }) => {
+          const band = bandOf(results, arm, column, week)
+          const to = (value: number): string => significant(dimension ? units.to(dimension, value) : value, 2)
+          const shownUnit = dimension ? units.unitOf(dimension) : unit
+          const name = en.balance.waterRow[column] ?? column
+          return (
+            <tr key={column}>
+              <th scope="row">{name}</th>
+              <td>
+                <Figure explained={explained(name, results.length, week, band, to, shownUnit)}>{`${to(band.median)} ${shownUnit}`}</Figure>
+              </td>
+              <Box component="td" sx={{ color: 'text.secondary', textAlign: 'right !important' }}>
+                {en.balance.effectRange(to(band.low), to(band.high))}
+              </Box>
+            </tr>
+          )
+        })}
+      </tbody>
+    </Box>
+  )
+}
+
+const explained = (title: string, members: number, week: number, band: Band, to: (value: number) => string, unit: string) => ({
+  title,
+  formula: en.balance.ensembleFormula,
+  inputs: [
+    { name: en.balance.tanksDrawn, value: significant(members), from: 'model' as const },
+    { name: en.balance.weeksAhead, value: significant(week), from: 'reckoned' as const },
+  ],
+  source: en.balance.modelSource(MODEL_VERSION),
+  range: [`${to(band.low)} ${unit}`, `${to(band.high)} ${unit}`] as const,
+})

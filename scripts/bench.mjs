@@ -1,0 +1,127 @@
+// npm run bench: one JSON line per figure. Sums run as the pages run them: bundled, in workers; the rest in Chromium.
+import { spawn } from 'node:child_process'
+import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { Worker } from 'node:worker_threads'
+import { gzipSync } from 'node:zlib'
+import { buildPages, installBrowser, installPackages, root, run } from './install.mjs'
+
+installPackages({ quiet: true })
+installBrowser()
+buildPages({ quiet: true })
+const { build } = await import('vite')
+const { chromium } = await import('@playwright/test')
+
+const sorted = (values) => [...values].sort((a, b) => a - b)
+const quantile = (values, share) => sorted(values)[Math.min(values.length - 1, Math.floor(share * values.length))]
+const say = (name, value, unit, n) => console.log(JSON.stringify({ name, value: Number(value.toFixed(2)), unit, n }))
+
+const folder = mkdtempSync(join(tmpdir(), 'jovrin-bench-'))
+await build({ root, configFile: false, logLevel: 'error', build: { outDir: folder, emptyOutDir: false, lib: { entry: join(root, 'scripts/bench/kernel.ts'), formats: ['es'], fileName: () => 'kernel.mjs' } } })
+const bundle = join(folder, 'kernel.mjs')
+
+const open = () =>
+  new Promise((resolve, reject) => {
+    const worker = new Worker(new URL('./bench/worker.mjs', import.meta.url), { workerData: { bundle } })
+    worker.once('error', reject)
+    worker.once('message', () => resolve(worker))
+  })
+const ask = (worker, message) =>
+  new Promise((resolve) => {
+    worker.once('message', resolve)
+    worker.postMessage(message)
+  })
+const timed = async (act) => {
+  const started = performance.now()
+  await act()
+  return performance.now() - started
+}
+const range = (from, to) => Array.from({ length: to - from + 1 }, (_, index) => from + index)
+
+const first = []
+for (let time = 0; time < 5; time++) first.push(await timed(async () => {
+  const worker = await open()
+  await ask(worker, { what: 'single' })
+  void worker.terminate()
+}))
+
+const pair = [await open(), await open()]
+await Promise.all(pair.map((worker) => ask(worker, { what: 'warm' })))
+const singles = []
+for (let time = 0; time < 40; time++) singles.push(await ask(pair[0], { what: 'single' }))
+say('forecast-26w-single-ms', quantile(singles.slice(20), 0.5), 'ms', 20)
+say('forecast-first-in-fresh-worker-ms', quantile(first, 0.5), 'ms', first.length)
+const share = (to) => Promise.all(pair.map((worker, index) => ask(worker, { what: 'members', which: range(1, to).filter((member) => member % 2 === index) })))
+const ensembles = []
+const eights = []
+for (let time = 0; time < 5; time++) {
+  eights.push(await timed(() => share(8)))
+  ensembles.push(await timed(() => share(100)))
+}
+say('forecast-26w-ensemble-100-ms', quantile(ensembles, 0.5), 'ms', ensembles.length)
+say('forecast-first-8-members-ms', quantile(eights, 0.5), 'ms', eights.length)
+await Promise.all(pair.map((worker) => worker.terminate()))
+
+const data = join(folder, 'data')
+const env = { JOVRIN_DATA: data, JOVRIN_NOW: '2026-11-24T09:00:00Z' }
+run(process.execPath, ['--import', 'tsx', 'scripts/demo/seed.ts'], { env, quiet: true })
+const server = spawn(process.execPath, ['--import', 'tsx', 'packages/server/src/main.ts', '--port', '4793'], { cwd: root, env: { ...process.env, ...env }, stdio: ['ignore', 'pipe', 'inherit'] })
+await new Promise((resolve) => server.stdout.on('data', (chunk) => /ready/.test(chunk) && resolve()))
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-quic', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run'] })
+try {
+  const shelf = await browser.newPage()
+  let bytes = 0
+  let scripts = 0
+  shelf.on('response', async (response) => {
+    if (!response.url().endsWith('.js')) return
+    const body = await response.body()
+    bytes += gzipSync(body, { level: 9 }).length
+    scripts++
+  })
+  await shelf.goto('http://127.0.0.1:4793/')
+  await shelf.waitForFunction(() => document.querySelectorAll('li').length === 5 && !document.body.innerText.includes('reckoning'), undefined, { timeout: 90_000 })
+  say('first-load-js-gzip-kb', bytes / 1000, 'kB', scripts)
+  await shelf.close()
+
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  await page.goto('http://127.0.0.1:4793/tanks/01920000-0000-7000-8000-000000000001/balance')
+  await page.getByRole('group', { name: /^Braid/ }).waitFor()
+  await page.waitForFunction(() => document.querySelector('[role=progressbar]') === null, undefined, { timeout: 90_000 })
+  const box = await page.getByRole('slider', { name: 'Light', exact: true }).locator('..').boundingBox()
+  await page.mouse.move(box.x + 5, box.y + 9)
+  await page.mouse.down()
+  // From the pointer's event to the frame in which the strand has its new outline.
+  await page.evaluate(() => {
+    window.waits = []
+    let moved = 0
+    addEventListener('pointermove', () => (moved = performance.now()), true)
+    const strand = () => document.querySelector('[data-strand="light"] path:nth-of-type(2)')?.getAttribute('d')
+    let before = strand()
+    const look = () => {
+      const now = strand()
+      if (now !== before && moved > 0) {
+        window.waits.push(performance.now() - moved)
+        before = now
+        moved = 0
+      }
+      requestAnimationFrame(look)
+    }
+    look()
+  })
+  for (let step = 1; step <= 45; step++) {
+    const seen = await page.evaluate(() => window.waits.length)
+    await page.mouse.move(box.x + 5 - (step % 2 === 0 ? 40 : 0) - step, box.y + 9)
+    await page.waitForFunction((count) => window.waits.length > count, seen, { timeout: 5000 }).catch(() => undefined)
+  }
+  await page.mouse.up()
+  const waits = (await page.evaluate(() => window.waits)).slice(5)
+  say('lever-to-redraw-p95-ms', quantile(waits, 0.95), 'ms', waits.length)
+} finally {
+  await browser.close()
+  server.kill('SIGTERM')
+  rmSync(folder, { recursive: true, force: true })
+}
+
+const tests = join(root, 'node_modules', '.cache', 'jovrin-test-minutes.json')
+if (existsSync(tests)) say('test-minutes', JSON.parse(readFileSync(tests, 'utf8')).minutes, 'min', 1)

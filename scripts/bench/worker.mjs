@@ -1,0 +1,10 @@
+// A worker of the benchmark: loads the bundled kernel and does what it is told.
+import { parentPort, workerData } from 'node:worker_threads'
+
+const kernel = await import(workerData.bundle)
+parentPort.on('message', ({ what, which }) => {
+  if (what === 'warm') kernel.warmUp()
+  if (what === 'members') kernel.members(which)
+  parentPort.postMessage(what === 'single' ? kernel.single() : null)
+})
+parentPort.postMessage('ready')
