@@ -24,6 +24,7 @@ export default tseslint.config(
   { files: ['packages/web/**/*.{ts,tsx}'], plugins: { 'react-hooks': reactHooks }, languageOptions: { globals: globals.browser }, rules: reactHooks.configs.recommended.rules },
   // Answers of the API are JSON of no type; the tests look at what is in them.
   { files: ['**/*.api.test.ts', 'packages/server/src/start.test.ts'], rules: Object.fromEntries(['argument', 'assignment', 'call', 'member-access', 'return'].map((what) => [`@typescript-eslint/no-unsafe-${what}`, 'off'])) },
-  { files: ['scripts/**/*.mjs', '*.mjs'], languageOptions: { globals: globals.node } },
+  // Parts of the scripts run in a page.
+  { files: ['scripts/**/*.mjs', '*.mjs'], languageOptions: { globals: { ...globals.node, ...globals.browser } } },
   { files: ['**/vite.config.ts', '**/vitest.config.ts', '**/playwright.config.ts', '**/*.worker.ts'], rules: { 'no-restricted-syntax': 'off' } },
 )
