@@ -10,7 +10,7 @@ export default {
     rule('contract-only-core', '^packages/contract/src', '^packages/(server|web|devices)/|^e2e|^scripts', 'contract knows core and zod'),
     rule('server-not-web', '^packages/server/src', '^packages/(web|devices)/|^e2e|^scripts', 'server and web never import each other'),
     rule('web-not-server', '^packages/web/src', '^packages/(server|devices)/|^e2e|^scripts', 'server and web never import each other'),
-    rule('widgets-know-no-place', '^packages/web/src/(ui|chart|drawing)/', '^packages/web/src/(places|api|workers)/', 'ui, chart and drawing know no place and fetch nothing'),
+    rule('widgets-know-no-place', '^packages/web/src/(ui|chart|drawing)/(?!.*\\.test\\.tsx?$)', '^packages/web/src/(places|api|workers)/', 'ui, chart and drawing know no place and fetch nothing'),
     rule('repository-no-express', '\\.repository\\.ts$', 'node_modules/express', 'a repository knows columns, not requests'),
     rule('routes-no-knex', '\\.routes\\.ts$', 'node_modules/knex|\\.repository\\.ts$', 'a route only translates'),
     rule('service-no-express', '\\.service\\.ts$', 'node_modules/express', 'a service knows no requests'),

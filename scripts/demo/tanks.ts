@@ -1,5 +1,4 @@
-import type { Plan } from '@jovrin/core'
-import { datePlusDays } from '@jovrin/core'
+import { datePlusDays, fromUnit, type Plan } from '@jovrin/core'
 
 /** The made-up library's tanks; ages in days at the demo's "today". */
 interface DemoTank {
@@ -15,7 +14,7 @@ const common = (name: string, startedOn: string): Pick<Plan, 'schemaVersion' | '
   timeZone: 'Europe/Berlin',
   roomCo2Ppm: 650,
   isTrimmed: true,
-  sources: [{ id: 'tap', alkalinityMeqPerL: 1.6, hardnessMmolPerL: 1.25, nitrateMgNPerL: 1.1, phosphateMgPPerL: 0.03 }],
+  sources: [{ id: 'tap', alkalinityMeqPerL: fromUnit('alkalinity', 4.5, '°dKH'), hardnessMmolPerL: fromUnit('hardness', 7, '°dGH'), nitrateMgNPerL: fromUnit('nitrate', 5, 'mg NO3/L'), phosphateMgPPerL: fromUnit('phosphate', 0.1, 'mg PO4/L') }],
 })
 
 const riverTank = (startedOn: string): Plan => ({

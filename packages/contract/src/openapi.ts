@@ -20,7 +20,7 @@ const body = (type: z.ZodType): Json => ({ required: true, content: json(type, '
 
 /** The description of the API, made from the same schemas that check it. */
 export function openApi(version: string): Json {
-  const planReplies = { '200': ok('The newest revision', PlanRevision, ETAG), '404': problem('No such tank'), '412': problem('Another revision is newest'), '428': problem('If-Match is missing') }
+  const planReplies = { '200': ok('The newest plan; its revision is the ETag', PlanSchema, ETAG), '404': problem('No such tank'), '412': problem('Another revision is newest'), '428': problem('If-Match is missing') }
   return {
     openapi: '3.1.0',
     info: { title: 'Jovrin', version, license: { name: 'MIT' } },
@@ -44,8 +44,9 @@ export function openApi(version: string): Json {
           responses: { ...planReplies, ...REFUSALS },
         },
       },
-      '/api/tanks/{id}/plan/undo': { post: { summary: 'Take the last edit back, as a new revision', parameters: [path('id'), IF_MATCH], responses: { ...planReplies, '409': problem('Nothing to undo') } } },
-      '/api/tanks/{id}/plan/redo': { post: { summary: 'Do it again, as a new revision', parameters: [path('id'), IF_MATCH], responses: { ...planReplies, '409': problem('Nothing to redo') } } },
+      '/api/tanks/{id}/plan/revision': { get: { summary: 'The newest plan with its revision, and what can be undone', parameters: [path('id')], responses: { '200': ok('The revision', PlanRevision, ETAG), '404': planReplies['404'] } } },
+      '/api/tanks/{id}/plan/undo': { post: { summary: 'Take the last edit back, as a new revision', parameters: [path('id'), IF_MATCH], responses: { ...planReplies, '200': ok('The new revision', PlanRevision, ETAG), '409': problem('Nothing to undo') } } },
+      '/api/tanks/{id}/plan/redo': { post: { summary: 'Do it again, as a new revision', parameters: [path('id'), IF_MATCH], responses: { ...planReplies, '200': ok('The new revision', PlanRevision, ETAG), '409': problem('Nothing to redo') } } },
       '/api/tanks/{id}/timeline': { get: { summary: 'What was in force since when', parameters: [path('id')], responses: { '200': ok('Plans by date', Timeline), '404': problem('No such tank') } } },
       '/api/tanks/{id}/levers': {
         get: { summary: 'The draft of levers', parameters: [path('id')], responses: { '200': ok('The draft', LeversSchema), '404': problem('No such tank') } },

@@ -2,10 +2,11 @@ import { z } from 'zod'
 import { PlanSchema } from './plan.js'
 
 export const TankId = z.uuid()
-export const NewTank = z.strictObject({ id: z.uuidv7(), plan: PlanSchema })
+/** The id is made by the client, so that a repeated request is the same tank; without one the server makes it. */
+export const NewTank = z.strictObject({ id: z.uuidv7().optional(), plan: PlanSchema })
 export type NewTank = z.output<typeof NewTank>
 
-export const TankEntry = z.object({ id: TankId, revision: z.int(), createdAt: z.iso.datetime(), plan: PlanSchema })
+export const TankEntry = z.object({ id: TankId, revision: z.int(), createdAt: z.iso.datetime(), changedAt: z.iso.datetime(), plan: PlanSchema })
 export type TankEntry = z.output<typeof TankEntry>
 
 export const PlanRevision = z.object({ revision: z.int(), plan: PlanSchema, canUndo: z.boolean(), canRedo: z.boolean() })

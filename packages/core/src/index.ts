@@ -10,6 +10,7 @@ export { randomOf, type Random } from './numeric/random.js'
 export { quantileOfSorted } from './numeric/statistics.js'
 export { civilDate, clockOf, datePlusDays, daysBetween, minutesOf } from './plan/clock.js'
 export { applyEdits, diff, invert, type Edit } from './plan/edit.js'
+export { uuidV7 } from './plan/id.js'
 export {
   DENSITIES, FEEDING_SCHOOLS, FILTER_STATES, GAS_CONTROLS, GROUND_KINDS, HARDSCAPE_MATERIALS, PLAN_SCHEMA_VERSION, PLANT_KINDS, SURFACES,
   type Density, type FeedingSchool, type FilterState, type GasControl, type GroundKind, type HardscapeMaterial, type Plan, type PlantKind, type Surface, type TimelineEntry,

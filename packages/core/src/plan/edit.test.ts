@@ -5,6 +5,7 @@ import { samplePlan } from '../testing/samplePlan.js'
 import { expectRelative, referenceTable } from '../testing/referenceTable.js'
 import { civilDate, clockOf, datePlusDays, daysBetween, minutesOf } from './clock.js'
 import { applyEdits, diff, invert } from './edit.js'
+import { uuidV7 } from './id.js'
 
 describe('edits', () => {
   const changed = { ...samplePlan, temperatureC: 26, vessel: { ...samplePlan.vessel, lengthCm: 90 }, layers: [] }
@@ -48,4 +49,11 @@ test('hardness and ion units meet the tables', () => {
   expectRelative(1 / toUnit('phosphate', 1, 'mg PO4/L'), factor('salts_conversions', 'PO4', 'P'))
   // The hardness table goes through CaO; through CaCO3's own molar mass the same figure is 17.848.
   expectRelative(toUnit('alkalinity', 0.35665246, 'mg/L CaCO3'), factor('salts_hardness_units', 'dKH', 'mg_l_CaCO3'), 1e-6)
+})
+
+test('ids are UUIDs of version 7, in order of time', () => {
+  const chance = Uint8Array.from({ length: 16 }, (_, index) => index * 16 + 15)
+  expect(uuidV7(1_700_000_000_000, chance)).toBe('018bcfe5-6800-7f7f-8f9f-afbfcfdfefff')
+  expect(uuidV7(1_700_000_000_000, chance) < uuidV7(1_700_000_000_001, chance)).toBe(true)
+  expect(() => uuidV7(0, new Uint8Array(4))).toThrow(/16 random bytes/)
 })

@@ -14,18 +14,19 @@ interface PlanRow {
 }
 export interface StoredRevision {
   readonly revision: number
+  readonly createdAt: string
   readonly effectiveOn: string | null
   readonly plan: Plan
   readonly act: 'edit' | 'undo' | 'redo'
   readonly ofRevision: number | null
 }
 export interface NewRevision extends StoredRevision {
-  readonly createdAt: string
   readonly edits: readonly Edit[]
 }
 
 const toRevision = (row: PlanRow): StoredRevision => ({
   revision: row.revision,
+  createdAt: row.created_at,
   effectiveOn: row.effective_on,
   plan: JSON.parse(row.document) as Plan, // was checked by the contract when it was stored
   act: row.act,

@@ -7,7 +7,9 @@ import type { PlanService } from './plan.service.js'
 
 export const planRoutes = (plans: PlanService, tanks: TankService): Router => {
   const tankId = async (req: Request): Promise<string> => tanks.standing(TankId.safeParse(req.params['id']).data ?? null)
-  const answer = (res: Response, revision: PlanRevision): void => void res.set('ETag', etagOf(revision.revision)).json(revision)
+  const mark = (res: Response, { revision }: PlanRevision): Response => res.set('ETag', etagOf(revision))
+  // A script reads a plan, changes it and sends it back: both ways the bare document, its revision in the ETag.
+  const answer = (res: Response, revision: PlanRevision): void => void mark(res, revision).json(revision.plan)
   return Router()
     .get('/tanks/:id/plan', async (req, res) => answer(res, await plans.newest(await tankId(req))))
     .put('/tanks/:id/plan', async (req, res) => {
@@ -16,7 +18,17 @@ export const planRoutes = (plans: PlanService, tanks: TankService): Router => {
       const { effectiveOn } = PutPlanQuery.parse(req.query)
       answer(res, await plans.put(id, expected, PlanSchema.parse(req.body), effectiveOn ?? null))
     })
-    .post('/tanks/:id/plan/undo', async (req, res) => answer(res, await plans.undo(await tankId(req), revisionFromIfMatch(req))))
-    .post('/tanks/:id/plan/redo', async (req, res) => answer(res, await plans.redo(await tankId(req), revisionFromIfMatch(req))))
+    .get('/tanks/:id/plan/revision', async (req, res) => {
+      const revision = await plans.newest(await tankId(req))
+      mark(res, revision).json(revision)
+    })
+    .post('/tanks/:id/plan/undo', async (req, res) => {
+      const revision = await plans.undo(await tankId(req), revisionFromIfMatch(req))
+      mark(res, revision).json(revision)
+    })
+    .post('/tanks/:id/plan/redo', async (req, res) => {
+      const revision = await plans.redo(await tankId(req), revisionFromIfMatch(req))
+      mark(res, revision).json(revision)
+    })
     .get('/tanks/:id/timeline', async (req, res) => void res.json(await plans.timeline(await tankId(req))))
 }

@@ -15,13 +15,13 @@ export const planService = (db: Knex, clock: Clock) => {
   const told = ({ revision, plan }: StoredRevision, history: History): PlanRevision => ({ revision, plan, canUndo: history.undoable !== null, canRedo: history.redoable !== null })
 
   /** Appends one revision if `expected` is still the newest. Every change of a plan goes through here. */
-  const append = (tankId: string, expected: number, make: (newest: StoredRevision, history: History, all: readonly StoredRevision[]) => Omit<StoredRevision, 'revision'>): Promise<PlanRevision> =>
+  const append = (tankId: string, expected: number, make: (newest: StoredRevision, history: History, all: readonly StoredRevision[]) => Omit<StoredRevision, 'revision' | 'createdAt'>): Promise<PlanRevision> =>
     db.transaction(async (trx) => {
       const newest = await newestOf(trx, tankId)
       if (newest.revision !== expected) throw new Refusal(412, 'stale', en.refused.stale)
       const all = await planRepository(trx).ofTank(tankId)
-      const next = { ...make(newest, historyOf(all), all), revision: newest.revision + 1 }
-      await planRepository(trx).add(tankId, { ...next, createdAt: clock().toISOString(), edits: diff(newest.plan, next.plan) })
+      const next = { ...make(newest, historyOf(all), all), revision: newest.revision + 1, createdAt: clock().toISOString() }
+      await planRepository(trx).add(tankId, { ...next, edits: diff(newest.plan, next.plan) })
       return told(next, historyOf([...all, next]))
     })
 

@@ -1,4 +1,5 @@
-import { diff } from '@jovrin/core'
+import { randomBytes } from 'node:crypto'
+import { diff, uuidV7 } from '@jovrin/core'
 import { en, type NewTank, type TankEntry } from '@jovrin/contract'
 import type { Knex } from 'knex'
 import type { Clock } from '../clock.js'
@@ -6,13 +7,14 @@ import { Refusal } from '../http/refusal.js'
 import { planRepository } from '../plan/plan.repository.js'
 import { tankRepository, type StoredTank } from './tank.repository.js'
 
+const newId = (now: number): string => uuidV7(now, randomBytes(16))
 const noSuchTank = (): Refusal => new Refusal(404, 'no_such_tank', en.refused.noSuchTank)
 
 export const tankService = (db: Knex, clock: Clock) => {
   const entry = async (on: Knex, tank: StoredTank): Promise<TankEntry> => {
     const newest = await planRepository(on).newest(tank.id)
     if (newest === null) throw noSuchTank()
-    return { id: tank.id, createdAt: tank.createdAt, revision: newest.revision, plan: newest.plan }
+    return { id: tank.id, createdAt: tank.createdAt, changedAt: newest.createdAt, revision: newest.revision, plan: newest.plan }
   }
   const one = async (on: Knex, id: string | null): Promise<StoredTank> => {
     const tank = id === null ? null : await tankRepository(on).one(id)
@@ -28,7 +30,7 @@ export const tankService = (db: Knex, clock: Clock) => {
     /** The id of a tank that is there; anything else is not found. */
     standing: async (id: string | null): Promise<string> => (await one(db, id)).id,
     /** Idempotent: the same body again is the same tank. */
-    add: ({ id, plan }: NewTank): Promise<{ tank: TankEntry; isNew: boolean }> =>
+    add: ({ id = newId(clock().getTime()), plan }: NewTank): Promise<{ tank: TankEntry; isNew: boolean }> =>
       db.transaction(async (trx) => {
         if (await tankRepository(trx).isTaken(id)) {
           const first = await planRepository(trx).first(id)
@@ -39,7 +41,7 @@ export const tankService = (db: Knex, clock: Clock) => {
         const createdAt = clock().toISOString()
         await tankRepository(trx).add(id, createdAt)
         await planRepository(trx).add(id, { revision: 1, createdAt, effectiveOn: null, plan, edits: [], act: 'edit', ofRevision: null })
-        return { tank: { id, createdAt, revision: 1, plan }, isNew: true }
+        return { tank: { id, createdAt, changedAt: createdAt, revision: 1, plan }, isNew: true }
       }),
     putAway: async (id: string | null): Promise<void> => {
       const tank = await one(db, id)

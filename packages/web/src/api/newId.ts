@@ -1,9 +1,4 @@
-/** A UUIDv7 (RFC 9562): time first, then chance. Needs no secure context. */
-export function newId(now = Date.now()): string {
-  const bytes = crypto.getRandomValues(new Uint8Array(16))
-  for (let index = 0; index < 6; index++) bytes[index] = Math.floor(now / 2 ** (8 * (5 - index))) & 0xff
-  bytes[6] = ((bytes[6] ?? 0) & 0x0f) | 0x70
-  bytes[8] = ((bytes[8] ?? 0) & 0x3f) | 0x80
-  const hex = Array.from(bytes, (byte) => byte.toString(16).padStart(2, '0')).join('')
-  return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-${hex.slice(12, 16)}-${hex.slice(16, 20)}-${hex.slice(20)}`
-}
+import { uuidV7 } from '@jovrin/core'
+
+/** An id for something new. Needs no secure context, which a phone on the local network has not. */
+export const newId = (nowMs = Date.now()): string => uuidV7(nowMs, crypto.getRandomValues(new Uint8Array(16)))

@@ -1,12 +1,15 @@
 import { en } from '@jovrin/contract'
 import { METRIC_UNITS, UNIT_CHOICES, type Dimension } from '@jovrin/core'
-import { Box, Button } from '@mui/material'
+import { Box, Button, useColorScheme } from '@mui/material'
 import { SheetDialog } from '../ui/SheetDialog.js'
 import { Choice } from '../ui/Choice.js'
 import { US_UNITS, useUnits } from '../ui/units.js'
 
+const MODES = ['light', 'dark', 'system'] as const
+
 export function UnitsSheet({ isOpen, onClose }: { isOpen: boolean; onClose: () => void }) {
   const units = useUnits()
+  const { mode, setMode } = useColorScheme()
   return (
     <SheetDialog title={en.app.units.title} isOpen={isOpen} onClose={onClose}>
       <Box sx={{ p: 3, display: 'grid', gap: 1.5 }}>
@@ -18,6 +21,7 @@ export function UnitsSheet({ isOpen, onClose }: { isOpen: boolean; onClose: () =
           <Button onClick={() => units.choose(METRIC_UNITS)}>{en.app.units.metric}</Button>
           <Button onClick={() => units.choose(US_UNITS)}>{en.app.units.us}</Button>
         </Box>
+        <Choice label={en.app.mode.label} why={en.app.mode.label} value={mode ?? 'system'} options={MODES.map((name) => [name, en.app.mode[name]] as const)} onChange={(next) => setMode(next ?? 'system')} />
         {(Object.keys(UNIT_CHOICES) as Dimension[]).map((dimension) => (
           <Choice
             key={dimension}

@@ -3,6 +3,7 @@ import { Box, ToggleButton, ToggleButtonGroup, Tooltip } from '@mui/material'
 import { useId } from 'react'
 
 interface ChoiceProps<T extends string> {
+  readonly question?: string
   readonly label: string
   readonly why: string
   readonly value: T | null
@@ -12,10 +13,10 @@ interface ChoiceProps<T extends string> {
 }
 
 /** A short list of answers side by side; "don't know" is one of them where it may be. */
-export function Choice<T extends string>({ label, why, value, options, canBeUnknown = false, onChange }: ChoiceProps<T>) {
+export function Choice<T extends string>({ question, label, why, value, options, canBeUnknown = false, onChange }: ChoiceProps<T>) {
   const id = useId()
   return (
-    <Box sx={{ minWidth: 0 }}>
+    <Box sx={{ minWidth: 0 }} data-question={question}>
       <Tooltip title={why} placement="top-start" enterDelay={500} describeChild>
         <Box id={id} component="span" sx={{ fontSize: 12, color: 'text.secondary', display: 'inline-block' }}>
           {label}

@@ -6,6 +6,8 @@ import { parseNumber } from './parseNumber.js'
 import { significant, useUnits } from './units.js'
 
 interface NumberFieldProps {
+  /** Name of the question, by which a margin note finds its explanation. */
+  readonly question?: string
   readonly label: string
   readonly why: string
   /** Canonical; `null` is "don't know". */
@@ -26,7 +28,7 @@ interface NumberFieldProps {
 }
 
 /** A number with its unit, its reason and "don't know". Text is the user's own until it is left; a wrong one stays and is explained. */
-export function NumberField({ label, why, value, range, usual, dimension, unit = '', scale = 1, assumed, canBeUnknown = true, onChange, onCommit }: NumberFieldProps) {
+export function NumberField({ question, label, why, value, range, usual, dimension, unit = '', scale = 1, assumed, canBeUnknown = true, onChange, onCommit }: NumberFieldProps) {
   const units = useUnits()
   const id = useId()
   const shownUnit = dimension ? units.unitOf(dimension) : unit
@@ -69,6 +71,7 @@ export function NumberField({ label, why, value, range, usual, dimension, unit =
     <Tooltip title={why} placement="top-start" enterDelay={500} describeChild>
       <TextField
         id={id}
+        data-question={question}
         label={shownUnit === '' ? label : `${label}, ${shownUnit}`}
         value={text}
         error={error !== null}

@@ -1,14 +1,18 @@
 import { STRANDS, type Strand } from '@jovrin/core'
 import { useId, type KeyboardEvent, type PointerEvent } from 'react'
+import { Dimension } from '../Dimension.js'
 import { Hatches } from '../Hatches.js'
 import { hatchFill, INK, svgPrefix } from '../ink.js'
-import { algaeY, band, lanes, ribbons, weekX, type BraidBox, type BraidWeek } from './braidGeometry.js'
+import { algaeY, band, FULLNESS, lanes, ribbons, weekX, type BraidBox, type BraidWeek } from './braidGeometry.js'
 
 export interface BraidLabels {
   readonly description: string
   readonly strand: Readonly<Record<Strand, string>>
   readonly algae: string
-  readonly limits: string
+  /** Written on the scarcest strand at the chosen week. */
+  readonly weakest: string
+  /** Names the thickness of a strand that is ample. */
+  readonly full: string
   readonly weeks: readonly string[]
   readonly algaeTicks: readonly (readonly [gPerM2: number, label: string])[]
   readonly chosenWeek: string
@@ -42,6 +46,9 @@ export function Braid({ weeks, ghost, limiting, labels, isProvisional, chosenWee
   const algaeBand = (of: readonly BraidWeek[], from: 'low' | null, to: 'median' | 'high'): string =>
     band(xs, of.map((week) => (from === null ? box.waterline : algaeY(box, week.algae[from]))), of.map((week) => algaeY(box, week.algae[to])))
   const chosenX = weekX(box, chosenWeek, weeks.length)
+  const lane = (box.waterline - box.top) / STRANDS.length
+  const weakestY = drawn.find((ribbon) => ribbon.strand === limiting)?.centres[chosenWeek] ?? 0
+  const isNearEnd = chosenX > box.right - 80
   const choose = (event: PointerEvent<SVGSVGElement>): void => {
     const rect = event.currentTarget.getBoundingClientRect()
     const x = ((event.clientX - rect.left) / rect.width) * width
@@ -59,7 +66,7 @@ export function Braid({ weeks, ghost, limiting, labels, isProvisional, chosenWee
     <svg viewBox={`0 0 ${width} ${height}`} width="100%" role="group" aria-label={labels.description} onPointerDown={choose} style={{ display: 'block', touchAction: 'pan-y' }}>
       <Hatches prefix={prefix} />
       {weeks.map((_, week) =>
-        weeks.length <= 8 || week % 4 === 0 || week === weeks.length - 1 ? (
+        weeks.length <= 8 || week % 4 === 0 ? (
           <g key={week}>
             <path d={`M${xs[week]} ${box.top}V${box.bottom}`} stroke="var(--hair)" strokeWidth={INK.thin} strokeDasharray="1 4" />
             <text x={xs[week]} y={height - 8} fontSize="13" textAnchor="middle" fill="var(--ink-2)">
@@ -100,19 +107,18 @@ export function Braid({ weeks, ghost, limiting, labels, isProvisional, chosenWee
         return (
           <g key={strand}>
             <path d={`M${box.right + 2} ${y}h7`} stroke={`var(--${strand})`} strokeWidth={INK.medium} />
-            <text x={box.right + 13} y={y + (strand === limiting ? 0 : 5)} fontSize="16" fontWeight={strand === limiting ? 600 : 500} fill={`var(--${strand})`}>
+            <text x={box.right + 13} y={y + 5} fontSize="16" fontWeight={strand === limiting ? 600 : 500} fill={`var(--${strand})`}>
               {labels.strand[strand]}
             </text>
-            {strand === limiting && (
-              <text x={box.right + 13} y={y + 15} fontSize="13" fill="var(--ink)">
-                {labels.limits}
-              </text>
-            )}
           </g>
         )
       })}
       <text x={box.right + 13} y={box.waterline + 22} fontSize="16" fontWeight="500" fill="var(--algae)">
         {labels.algae}
+      </text>
+      <Dimension x1={box.left - 14} y1={box.top + lane * (1 - FULLNESS) * 0.5} x2={box.left - 14} y2={box.top + lane * (1 + FULLNESS) * 0.5} label={labels.full} />
+      <text x={chosenX + (isNearEnd ? -8 : 8)} y={weakestY + 5} textAnchor={isNearEnd ? 'end' : 'start'} fontSize="15" fontWeight="600" fill="var(--ink)" stroke="var(--sheet)" strokeWidth="4" paintOrder="stroke">
+        {labels.weakest}
       </text>
       <g role="slider" tabIndex={0} aria-label={labels.chosenWeek} aria-valuemin={0} aria-valuemax={weeks.length - 1} aria-valuenow={chosenWeek} aria-valuetext={labels.weeks[chosenWeek]} onKeyDown={move} className="week-handle">
         <path d={`M${chosenX} ${box.top - 6}V${box.bottom + 4}`} stroke="var(--ink)" strokeWidth={INK.medium} />

@@ -28,7 +28,7 @@ export interface Ribbon {
 /** Ranks change only where the difference is worth a crossing. */
 const CROSSING = 0.04
 /** Thickest strand over the distance between lanes. */
-const FULLNESS = 0.86
+export const FULLNESS = 0.86
 const ALGAE_SCALE = 0.25
 const ALGAE_MOST = 20
 

@@ -30,7 +30,7 @@ interface SectionProps {
   readonly ageDays: number
   readonly labels: SectionLabels
   readonly width?: number
-  readonly height?: number
+  readonly mostHeight?: number
 }
 
 const HATCH_OF: Readonly<Record<string, Hatch>> = { 'rich-soil': 'pellets', 'lean-soil': 'pellets', 'capped-soil': 'soil', sand: 'sand', gravel: 'gravel' }
@@ -38,11 +38,11 @@ const TITLE_WIDTH = 176
 const SCALE_BAR_CM = 20
 
 /** The tank to scale, from the front and from the side: glass, water line, ground, hardscape, plants at an age, lamp and light, gas. */
-export function Section({ plan, figures, ageDays, labels, width = 820, height = 540 }: SectionProps) {
+export function Section({ plan, figures, ageDays, labels, width = 820, mostHeight = 540 }: SectionProps) {
   const prefix = svgPrefix(useId())
   const lampCm = plan.lamps[0]?.aboveWaterCm ?? 12
-  const layout = sectionLayout(figures, width, height, plan.lamps.length > 0 ? lampCm : 0)
-  const { front, side, floorY, rimY, pxPerCm } = layout
+  const layout = sectionLayout(figures, width, mostHeight, plan.lamps.length > 0 ? lampCm : 0)
+  const { front, side, floorY, rimY, pxPerCm, height } = layout
   const bottom = floorY + figures.vessel.glassCm * pxPerCm
   const edges = groundEdges(figures)
   const top = edges.at(-1) ?? { frontCm: 0, backCm: 0 }

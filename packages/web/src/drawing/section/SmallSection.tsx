@@ -24,7 +24,7 @@ export function SmallSection({ plan, figures, ageDays, pxPerCm, description }: S
   const bottom = height - 2
   const view = { left: 2, right: 2 + vessel.lengthCm * pxPerCm, innerLeft: 2 + vessel.glassCm * pxPerCm, innerRight: 2 + (vessel.lengthCm - vessel.glassCm) * pxPerCm }
   const rimY = bottom - vessel.heightCm * pxPerCm
-  const layout = { pxPerCm, front: view, side: view, floorY: bottom - vessel.glassCm * pxPerCm, rimY, waterY: rimY + vessel.freeboardCm * pxPerCm, scaleDenominator: 1 }
+  const layout = { pxPerCm, front: view, side: view, floorY: bottom - vessel.glassCm * pxPerCm, rimY, waterY: rimY + vessel.freeboardCm * pxPerCm, scaleDenominator: 1, height }
   return (
     <svg viewBox={`0 0 ${width} ${height}`} width={width} height={height} role="img" aria-label={description} style={{ display: 'block', maxWidth: '100%' }}>
       <Hatches prefix={prefix} />

@@ -10,6 +10,8 @@ export interface SectionLayout {
   readonly waterY: number
   readonly rimY: number
   readonly scaleDenominator: number
+  /** Of the sheet: no higher than the drawing needs. */
+  readonly height: number
 }
 export interface View {
   readonly left: number
@@ -20,16 +22,18 @@ export interface View {
 
 const GAP_PX = 66
 const MARGIN_LEFT_PX = 56
-const MARGIN_RIGHT_PX = 26
+const MARGIN_RIGHT_PX = 46
 const BELOW_PX = 122
+const ABOVE_PX = 14
 /** A screen pixel is 1/96 inch. */
 const MM_PER_PX = 25.4 / 96
 
-export function sectionLayout(figures: TankFigures, width: number, height: number, lampCm: number): SectionLayout {
+export function sectionLayout(figures: TankFigures, width: number, mostHeight: number, lampCm: number): SectionLayout {
   const { vessel } = figures
   const acrossPx = width - MARGIN_LEFT_PX - GAP_PX - MARGIN_RIGHT_PX
   const aboveCm = Math.max(lampCm - vessel.freeboardCm, 0) + 5
-  const pxPerCm = Math.min(acrossPx / (vessel.lengthCm + vessel.widthCm), (height - BELOW_PX - 14) / (vessel.heightCm + aboveCm))
+  const pxPerCm = Math.min(acrossPx / (vessel.lengthCm + vessel.widthCm), (mostHeight - BELOW_PX - ABOVE_PX) / (vessel.heightCm + aboveCm))
+  const height = (vessel.heightCm + aboveCm) * pxPerCm + BELOW_PX + ABOVE_PX
   const bottom = height - BELOW_PX
   const floorY = bottom - vessel.glassCm * pxPerCm
   const rimY = bottom - vessel.heightCm * pxPerCm
@@ -47,6 +51,7 @@ export function sectionLayout(figures: TankFigures, width: number, height: numbe
     floorY,
     rimY,
     waterY: rimY + vessel.freeboardCm * pxPerCm,
+    height,
     scaleDenominator: 10 / (pxPerCm * MM_PER_PX),
   }
 }

@@ -52,7 +52,8 @@ export function BalanceSheet({ forecast, plan, today, startedOn, weeks, week: wi
             description: en.balance.braid,
             strand: en.strandTitle,
             algae: en.balance.algae,
-            limits: en.balance.limitsHere,
+            weakest: en.balance.weakestHere,
+            full: en.balance.full,
             weeks: Array.from({ length: reckoned }, (_, index) => shortDate(datePlusDays(startedOn, today + index * 7))),
             algaeTicks: ALGAE_TICKS.map(([gPerM2, name]) => [gPerM2, en.balance.algaeTicks[name]] as const),
             chosenWeek: en.balance.chosenWeek,
@@ -119,8 +120,7 @@ function Margin({ forecast, plan, today, week, levers, isMoved, arm, reckoned, o
       above: <LeadNote lead={leadOf(results, arm, week, today)} flags={flagsOf(results, arm, week, hasAnimals)} results={results} week={week} />,
       below: (
         <>
-          {arm === 'changed' && <EffectTable results={results} week={reckoned - 1} />}
-          <WeekTable results={results} arm={arm} week={week} />
+          {arm === 'changed' ? <EffectTable results={results} week={reckoned - 1} /> : <WeekTable results={results} arm={arm} week={week} />}
           <LimitTable limits={limitsByKind(results, arm, week)} />
         </>
       ),

@@ -7,7 +7,9 @@ import { significant, useUnits } from '../../ui/units.js'
 export function EffectTable({ results, week }: { results: readonly MemberResult[]; week: number }) {
   const units = useUnits()
   const ratio = (name: string, band: Band) => ({ name, middle: `× ${significant(band.median, 2)}`, span: en.balance.effectRange(significant(band.low, 2), significant(band.high, 2)) })
-  const difference = (name: string, band: Band, unit: string) => ({ name, middle: `${band.median >= 0 ? '+' : ''}${significant(band.median, 2)} ${unit}`, span: en.balance.effectRange(significant(band.low, 2), significant(band.high, 2)) })
+  // Hundredths of a milligram are below what the model knows.
+  const signed = (value: number): string => `${value > 0 ? '+' : ''}${significant(Math.round(value * 100) / 100, 2)}`
+  const difference = (name: string, band: Band, unit: string) => ({ name, middle: `${signed(band.median)} ${unit}`, span: en.balance.effectRange(signed(band.low), signed(band.high)) })
   const nitrate = changeBand(results, 'nitrate', week)
   const unit = units.preferences.nitrate
   const scaled: Band = { low: toUnit('nitrate', nitrate.low, unit), median: toUnit('nitrate', nitrate.median, unit), high: toUnit('nitrate', nitrate.high, unit) }

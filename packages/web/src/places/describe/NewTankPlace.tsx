@@ -11,6 +11,8 @@ import { newPlan } from './newPlan.js'
 import { usePlanForm } from './usePlanForm.js'
 
 const DRAFT = 'jovrin.newTank'
+/** A tank not yet kept is drawn grown in. */
+const FIRST_DRAWN = 42
 
 /** A draft survives a reload; one that no longer fits the contract is let go. */
 function draftOrNew(): { id: string; plan: Plan } {
@@ -58,6 +60,7 @@ export function NewTankPlace() {
   return (
     <DescribeSheet
       form={form}
+      age={FIRST_DRAWN}
       onCommit={() => undefined}
       head={
         <>

@@ -4,10 +4,8 @@ import {
 } from '@jovrin/core'
 import { Box, MenuItem, TextField } from '@mui/material'
 import type { ReactNode } from 'react'
-import { DayStrip } from '../../drawing/day/DayStrip.js'
 import { Choice } from '../../ui/Choice.js'
 import { NumberField } from '../../ui/NumberField.js'
-import { decimals } from '../../ui/units.js'
 import type { PlanForm } from './usePlanForm.js'
 
 interface FieldsProps {
@@ -15,7 +13,7 @@ interface FieldsProps {
   readonly onCommit: () => void
 }
 
-const field = (name: string): { label: string; why: string } => ({ label: en.describe.field[name]?.[0] ?? name, why: en.describe.field[name]?.[1] ?? '' })
+const field = (name: string): { question: string; label: string; why: string } => ({ question: name, label: en.describe.field[name]?.[0] ?? name, why: en.describe.field[name]?.[1] ?? '' })
 const options = <T extends string>(values: readonly T[], names: Record<string, string>): (readonly [T, string])[] => values.map((value) => [value, names[value] ?? value] as const)
 const yesNo = [['yes', en.describe.yes], ['no', en.describe.no]] as const
 
@@ -68,7 +66,7 @@ function VesselFields({ form, onCommit }: FieldsProps) {
     </Group>
   )
 }
-const textField = (name: string): { label: string; title: string } => ({ label: field(name).label, title: field(name).why })
+const textField = (name: string): { label: string; title: string; 'data-question': string } => ({ label: field(name).label, title: field(name).why, 'data-question': name })
 
 function WaterFields({ form, onCommit }: FieldsProps) {
   const { draft, set } = form
@@ -151,9 +149,8 @@ function PlantFields({ form, onCommit }: FieldsProps) {
       {PLANT_KINDS.map((kind) => {
         const patch = draft.patches.find((candidate) => candidate.kind === kind)
         return (
-          <Box key={kind} role="group" aria-label={en.describe.kind[kind]} sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr 1fr', sm: '104px 96px minmax(0,1fr) 74px' }, columnGap: 1.5, alignItems: 'start', pb: 0.5 }}>
-            <Box sx={{ pt: '18px' }}>{en.describe.kind[kind]}</Box>
-            <NumberField {...field('footFraction')} value={patch === undefined ? 0 : patch.footFraction} range={PLAN_RANGE.footFraction} unit="%" scale={100} onChange={(footFraction) => change(kind, { footFraction })} onCommit={onCommit} />
+          <Box key={kind} role="group" aria-label={en.describe.kind[kind]} sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr 1fr', sm: '112px minmax(0,1fr) 70px' }, columnGap: 1.5, alignItems: 'start', pb: 0.5 }}>
+            <NumberField {...field('footFraction')} label={en.describe.kind[kind] ?? kind} value={patch === undefined ? 0 : patch.footFraction} range={PLAN_RANGE.footFraction} unit="%" scale={100} onChange={(footFraction) => change(kind, { footFraction })} onCommit={onCommit} />
             {patch !== undefined && (
               <>
                 <Choice
@@ -190,19 +187,6 @@ function LightFields({ form, onCommit }: FieldsProps) {
         <NumberField {...field('dimFraction')} value={lamp.dimFraction} range={PLAN_RANGE.dimFraction} unit="%" scale={100} onChange={(dimFraction) => change({ dimFraction })} onCommit={onCommit} />
         <WindowFields form={form} onCommit={onCommit} />
       </Grid>
-      <Box sx={{ mt: 1 }}>
-        <DayStrip
-          plan={form.valid}
-          curve={null}
-          width={520}
-          labels={{ description: en.balance.dayDescription, lanes: en.balance.lanes, edges: en.balance.edges, format: decimals }}
-          onMove={(plan, isFinal) => {
-            set('lightWindows', plan.lightWindows)
-            set('gasLines', plan.gasLines)
-            if (isFinal) onCommit()
-          }}
-        />
-      </Box>
     </Group>
   )
 }

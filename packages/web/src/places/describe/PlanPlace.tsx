@@ -1,6 +1,7 @@
 import { en, PlanSchema, type PlanRevision } from '@jovrin/contract'
 import { Box, Button } from '@mui/material'
 import { SheetDialog } from '../../ui/SheetDialog.js'
+import { civilDate, daysBetween } from '@jovrin/core'
 import { useQuery } from '@tanstack/react-query'
 import { useCallback, useEffect } from 'react'
 import { Link, useParams } from 'react-router'
@@ -19,6 +20,7 @@ export function PlanPlace() {
 
 function KnownPlan({ tankId, initial }: { tankId: string; initial: PlanRevision }) {
   const form = usePlanForm(initial.plan)
+  const age = daysBetween(initial.plan.startedOn, civilDate(new Date(), initial.plan.timeZone))
   const { replace, now } = form
   const keeper = usePlanKeeper(tankId, initial, replace)
   const { keep, step } = keeper
@@ -41,7 +43,7 @@ function KnownPlan({ tankId, initial }: { tankId: string; initial: PlanRevision 
   }, [step])
   return (
     <>
-      <DescribeSheet form={form} onCommit={commit} head={<Head tankId={tankId} form={form} keeper={keeper} />} />
+      <DescribeSheet form={form} age={age} onCommit={commit} head={<Head tankId={tankId} form={form} keeper={keeper} />} />
       <Conflict keeper={keeper} />
     </>
   )

@@ -2,20 +2,29 @@ import { en } from '@jovrin/contract'
 import { checkTank, tankFigures, type Plan } from '@jovrin/core'
 import { Box, Slider } from '@mui/material'
 import { useState } from 'react'
+import { DayStrip } from '../../drawing/day/DayStrip.js'
 import { Section } from '../../drawing/section/Section.js'
 import { Figure } from '../../ui/Figure.js'
-import { significant, useUnits } from '../../ui/units.js'
+import { decimals, significant, useUnits } from '../../ui/units.js'
 import { explainTank } from './explain.js'
 import { findingSentence } from './findings.text.js'
 
 const FINDINGS_SHOWN = 3
 const OLDEST_DRAWN = 120
-const FIRST_DRAWN = 42
 
-/** The live drawing of a described tank with the figures that follow from it, each of which opens, and what to look at. */
-export function SectionSheet({ plan }: { plan: Plan }) {
+interface SectionSheetProps {
+  readonly plan: Plan
+  readonly age: number
+  /** The question that has the focus. */
+  readonly question: string | null
+  /** An edge of the day was moved; `isFinal` ends the gesture. */
+  readonly onMoveDay: (plan: Plan, isFinal: boolean) => void
+}
+
+/** The live drawing of a described tank, its figures (each of which opens), its day, and what to look at. */
+export function SectionSheet({ plan, age, question, onMoveDay }: SectionSheetProps) {
   const units = useUnits()
-  const [ageDays, setAge] = useState(FIRST_DRAWN)
+  const [ageDays, setAge] = useState(Math.min(Math.max(age, 0), OLDEST_DRAWN))
   const figures = tankFigures(plan)
   const findings = checkTank(plan, figures)
   const explained = explainTank(plan, figures, units)
@@ -29,7 +38,7 @@ export function SectionSheet({ plan }: { plan: Plan }) {
         plan={plan}
         figures={figures}
         ageDays={ageDays}
-        height={548}
+        mostHeight={580}
         labels={{
           description: text.description(plan.name),
           front: text.front,
@@ -72,6 +81,14 @@ export function SectionSheet({ plan }: { plan: Plan }) {
           {text.ageDays(significant(ageDays))}
         </Box>
       </Box>
+      <Box sx={{ mt: 1.5 }}>
+        <DayStrip plan={plan} curve={null} labels={{ description: en.balance.dayDescription, lanes: en.balance.lanes, edges: en.balance.edges, format: decimals }} onMove={onMoveDay} />
+      </Box>
+      {question !== null && en.describe.field[question] && (
+        <Box role="status" sx={{ mt: 1, pl: 1, borderLeft: '2px solid var(--ink)' }}>
+          <b>{en.describe.field[question][0]}</b> {en.describe.field[question][1]}
+        </Box>
+      )}
       {findings.slice(0, FINDINGS_SHOWN).map((finding) => (
         <Box key={finding.code} role="note" sx={{ mt: 0.5, color: finding.severity === 'note' ? 'text.secondary' : 'var(--algae)' }}>
           {`${finding.severity === 'stop' ? '▲' : '△'} ${findingSentence(finding, units)}`}

@@ -1,4 +1,4 @@
-import { PlanRevision } from '@jovrin/contract'
+import { PlanRevision, PlanSchema } from '@jovrin/contract'
 import { applyEdits, diff, type Plan } from '@jovrin/core'
 import { useQueryClient } from '@tanstack/react-query'
 import { useCallback, useRef, useState } from 'react'
@@ -43,7 +43,10 @@ export function usePlanKeeper(tankId: string, initial: PlanRevision, onStored: (
   )
   const failed = useCallback((error: unknown) => setState({ kind: 'failed', message: error instanceof Error ? error.message : String(error) }), [])
   const put = useCallback(
-    (plan: Plan, on: number, effectiveOn?: string) => changeJson('PUT', `/api/tanks/${tankId}/plan${effectiveOn === undefined ? '' : `?effectiveOn=${effectiveOn}`}`, PlanRevision, { body: plan, ifMatch: etag(on) }),
+    async (plan: Plan, on: number, effectiveOn?: string): Promise<PlanRevision> => {
+      await changeJson('PUT', `/api/tanks/${tankId}/plan${effectiveOn === undefined ? '' : `?effectiveOn=${effectiveOn}`}`, PlanSchema, { body: plan, ifMatch: etag(on) })
+      return { revision: on + 1, plan, canUndo: true, canRedo: false } // an edit can always be taken back, and forgets what was
+    },
     [tankId],
   )
   /** One after another: a gesture never overtakes the one before. */

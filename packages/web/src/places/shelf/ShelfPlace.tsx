@@ -10,7 +10,7 @@ import { SmallBraid } from '../../drawing/braid/SmallBraid.js'
 import { SmallSection } from '../../drawing/section/SmallSection.js'
 import { useNotice } from '../../ui/notice.js'
 import { QueryState } from '../../ui/QueryState.js'
-import { significant, useUnits } from '../../ui/units.js'
+import { shortDate, significant, useUnits } from '../../ui/units.js'
 import { leadSentence } from '../lead.text.js'
 import { EmptyShelf } from './EmptyShelf.js'
 import { useShelfForecasts, type ShelfForecast } from './useShelfForecasts.js'
@@ -81,7 +81,7 @@ function TankRow({ tank, timeline, forecast, pxPerCm }: { tank: TankEntry; timel
             </Box>
           </Box>
           <Box className="figures" sx={{ color: 'text.secondary' }}>
-            {`${en.app.dayOfTank(significant(age, 6))} · ${size} · ${units.show('volume', figures.waterL)}`}
+            {`${en.app.dayOfTank(significant(age, 6))} · ${size} · ${units.show('volume', figures.waterL)} · ${en.shelf.touched(shortDate(tank.changedAt.slice(0, 10)))}`}
           </Box>
         </Box>
         <Box sx={{ mt: 0.5 }}>{forecast ? leadSentence(forecast.lead) : en.shelf.reckoning}</Box>
