@@ -69,6 +69,7 @@ export const en = {
   figure: {
     open: (label: string) => `${label}: show the working`,
     formula: 'Formula',
+    worked: 'Worked',
     inputs: 'With',
     source: 'Source',
     range: 'Range',

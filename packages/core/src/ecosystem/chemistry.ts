@@ -1,6 +1,6 @@
 import { CO2_G_PER_MOL } from '../quantity/physicalConstants.js'
 import { co2AirEquilibriumMgPerL } from '../gas/airEquilibrium.js'
-import { carbonateConstants } from '../water/carbonate.js'
+import { carbonateConstants, hydrogenOfCo2 } from '../water/carbonate.js'
 import { oxygenSaturationMgPerL } from '../water/oxygen.js'
 
 /** What the kernel needs to know of the water's chemistry at one temperature. */
@@ -25,6 +25,8 @@ export interface Chemistry {
   readonly co2MgPerMmol: number
   constantsAt(temperatureC: number, airCo2Ppm: number): WaterConstants
   speciate(into: Speciation, carbonMmolPerL: number, alkalinityMeqPerL: number, at: WaterConstants): void
+  /** Total inorganic carbon [mmol/L] of water with a given alkalinity and CO2; the way back. */
+  carbonOf(alkalinityMeqPerL: number, co2MmolPerL: number, at: WaterConstants): number
 }
 
 /** The chemistry of `water` and `gas`: Plummer & Busenberg (1982), Nordstrom et al. (1990), Benson & Krause (1980, 1984); moist air; zero ionic strength. */
@@ -51,6 +53,10 @@ export const CORE_CHEMISTRY: Chemistry = {
     }
     distribute(into, h, carbonMmolPerL, k1, k2)
   },
+  carbonOf: (alkalinityMeqPerL, co2MmolPerL, at) => {
+    const h = hydrogenOfCo2(co2MmolPerL / 1000, Math.max(alkalinityMeqPerL, 0.02) / 1000, at)
+    return co2MmolPerL * (1 + at.k1 / h + (at.k1 * at.k2) / (h * h))
+  },
 }
 
 /** Positive root of a·h² + K1(a − c)h + K1K2(a − 2c) = 0. */
@@ -68,10 +74,4 @@ export function distribute(into: Speciation, h: number, carbonMmolPerL: number, 
   into.hydrogen = h
   into.co2MmolPerL = (carbonMmolPerL * h * h) / denominator
   into.bicarbonateMmolPerL = (carbonMmolPerL * k1 * h) / denominator
-}
-
-/** Total inorganic carbon [mmol/L] of water with a given alkalinity and CO2. */
-export function carbonOf(alkalinityMeqPerL: number, co2MmolPerL: number, { k1, k2 }: Pick<WaterConstants, 'k1' | 'k2'>): number {
-  const h = (k1 * co2MmolPerL * 1e-3) / Math.max(alkalinityMeqPerL * 1e-3, 1e-5)
-  return co2MmolPerL * (1 + k1 / h + (k1 * k2) / (h * h))
 }

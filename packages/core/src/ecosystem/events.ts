@@ -1,5 +1,4 @@
 import type { DoseMgPerL, TankEvent, TapWater } from './forcing.js'
-import { carbonOf } from './chemistry.js'
 import { LEDGER_C, LEDGER_N, LEDGER_P } from './ledger.js'
 import {
   ALGAE, ALKALINITY, AMMONIUM, biomassOf, CALCIUM, CARBON, DETRITUS, DISSOLVED, EMERSED, GROUP_COUNT, GUILD_COUNT, IRON, K, MAGNESIUM, N, NITRATE, NITRITE, NUTRIENT_COUNT, OXYGEN, P, PHOSPHATE, POTASSIUM, RESERVOIR, SILICON, STORE, STRAIN, SUBMERSED, TANNIN,
@@ -119,7 +118,7 @@ function changeWater(step: Step, fraction: number, tap: TapWater, vacuum: number
   }
   ledger.book(LEDGER_N, -fraction * waterL * (state[NITRITE]! + state[DISSOLVED + 1]!))
   ledger.book(LEDGER_P, -fraction * waterL * state[DISSOLVED + 2]!)
-  const tapCarbon = carbonOf(tap.alkalinityMeqPerL, daily.water.airCo2MmolPerL * TAP_CO2_OVER_AIR, daily.water)
+  const tapCarbon = step.method.chemistry.carbonOf(tap.alkalinityMeqPerL, daily.water.airCo2MmolPerL * TAP_CO2_OVER_AIR, daily.water)
   ledger.book(LEDGER_C, fraction * waterL * (12 * (tapCarbon - state[CARBON]!) - state[DISSOLVED]! - state[TANNIN]!))
   state[NITRITE] = state[NITRITE]! * (1 - fraction)
   state[TANNIN] = state[TANNIN]! * (1 - fraction)

@@ -1,5 +1,4 @@
 import type { Chemistry } from './chemistry.js'
-import { carbonOf } from './chemistry.js'
 import { TAP_CO2_OVER_AIR } from './events.js'
 import type { Site, TapWater } from './forcing.js'
 import {
@@ -53,7 +52,7 @@ export function startState(options: StartOptions): Float64Array {
   state[SILICON] = tap.siliconMgPerL
   state[ALKALINITY] = tap.alkalinityMeqPerL
   const water = chemistry.constantsAt(options.temperatureC, site.airCo2Ppm)
-  state[CARBON] = carbonOf(tap.alkalinityMeqPerL, water.airCo2MmolPerL * TAP_CO2_OVER_AIR, water)
+  state[CARBON] = chemistry.carbonOf(tap.alkalinityMeqPerL, water.airCo2MmolPerL * TAP_CO2_OVER_AIR, water)
   state[OXYGEN] = water.oxygenSaturationMgPerL
   state[INDICATOR_CO2] = water.airCo2MmolPerL * chemistry.co2MgPerMmol
   for (let group = 0; group < GROUP_COUNT; group++) {

@@ -47,24 +47,27 @@ export function co2FromPh(pH: number, sample: WaterSample): number | null {
   return (CO2_G_PER_MOL * 1000 * carbonateEq) / (k1 / (h * gamma1) + (2 * k1 * k2) / (h * h * gamma2))
 }
 
-/** pH (activity) of fresh water from dissolved CO2, 0.01–2000 mg/L; the inverse of `co2FromPh`, by Newton steps on log h of the cubic. */
+/** pH (activity) of fresh water from dissolved CO2, 0.01–2000 mg/L; the inverse of `co2FromPh`. */
 export function phFromCo2(co2MgPerL: number, sample: WaterSample): number {
   requireWithin('co2MgPerL', co2MgPerL, 0.01, 2000)
   requireWithin('alkalinityMeqPerL', sample.alkalinityMeqPerL, 0, 20)
-  const { k1, k2, kw } = carbonateConstants(sample.temperatureC)
-  const { gamma1, gamma2 } = activityCoefficients(sample.temperatureC, sample.ionicStrengthMolPerKg ?? 0)
-  const co2 = co2MgPerL / 1000 / CO2_G_PER_MOL
-  const alkalinity = sample.alkalinityMeqPerL / 1000
-  const b = (k1 * co2 + kw) / gamma1
-  const c = (2 * k1 * k2 * co2) / gamma2
-  // h³/γ1 + Alk h² − b h − c has one positive root; the start above it makes Newton's steps fall monotonically.
-  let h = Math.max((b + Math.sqrt(b * b + 4 * alkalinity * c)) / Math.max(2 * alkalinity, 1e-12), Math.sqrt(b * gamma1))
-  h = Math.min(h, 1)
+  const activities = activityCoefficients(sample.temperatureC, sample.ionicStrengthMolPerKg ?? 0)
+  return -Math.log10(hydrogenOfCo2(co2MgPerL / 1000 / CO2_G_PER_MOL, sample.alkalinityMeqPerL / 1000, carbonateConstants(sample.temperatureC), activities))
+}
+
+const NO_ACTIVITY = { gamma1: 1, gamma2: 1 }
+
+/** Activity of H+ [mol/L] of water with known CO2 [mol/L] and alkalinity [eq/L]: the positive root of h³/γ1 + Alk h² − (K1 CO2 + Kw) h/γ1 − 2 K1 K2 CO2/γ2 = 0. */
+export function hydrogenOfCo2(co2MolPerL: number, alkalinityEqPerL: number, { k1, k2, kw }: Pick<CarbonateConstants, 'k1' | 'k2' | 'kw'>, { gamma1, gamma2 } = NO_ACTIVITY): number {
+  const b = (k1 * co2MolPerL + kw) / gamma1
+  const c = (2 * k1 * k2 * co2MolPerL) / gamma2
+  // There is one positive root; the start above it makes Newton's steps fall monotonically.
+  let h = Math.min(1, Math.max((b + Math.sqrt(b * b + 4 * alkalinityEqPerL * c)) / Math.max(2 * alkalinityEqPerL, 1e-12), Math.sqrt(b * gamma1)))
   for (let step = 0; step < 100; step++) {
-    const slope = (3 * h * h) / gamma1 + 2 * alkalinity * h - b
-    const next = h - ((h * h * h) / gamma1 + alkalinity * h * h - b * h - c) / slope
-    if (Math.abs(next - h) <= 1e-15 * h) return -Math.log10(next)
+    const slope = (3 * h * h) / gamma1 + 2 * alkalinityEqPerL * h - b
+    const next = h - ((h * h * h) / gamma1 + alkalinityEqPerL * h * h - b * h - c) / slope
+    if (Math.abs(next - h) <= 1e-15 * h) return next
     h = next
   }
-  return -Math.log10(h)
+  return h
 }

@@ -9,6 +9,8 @@ export type Provenance = keyof typeof en.figure.from
 export interface Explained {
   readonly title: string
   readonly formula: string
+  /** The formula with the user's own values put in. */
+  readonly worked?: string
   readonly inputs: readonly { readonly name: string; readonly value: string; readonly from: Provenance }[]
   readonly source: string
   /** `null` when exact for its inputs. */
@@ -56,6 +58,7 @@ function WorkingSheet({ explained, onClose }: { explained: Explained; onClose: (
         </Box>
       </Box>
       <Row head={en.figure.formula}>{explained.formula}</Row>
+      {explained.worked !== undefined && <Row head={en.figure.worked}>{explained.worked}</Row>}
       <Row head={en.figure.inputs}>
         <Box component="table" className="figures" sx={{ borderCollapse: 'collapse', width: '100%' }}>
           <tbody>

@@ -15,4 +15,8 @@ export const PROTOTYPE_CHEMISTRY: Chemistry = {
   },
   speciate: (into, carbonMmolPerL, alkalinityMeqPerL, { k1, k2 }) =>
     distribute(into, rootWithoutWater(carbonMmolPerL * 1e-3, Math.max(alkalinityMeqPerL, 0.02) * 1e-3, k1, k2), carbonMmolPerL, k1, k2),
+  carbonOf: (alkalinityMeqPerL, co2MmolPerL, { k1, k2 }) => {
+    const h = (k1 * co2MmolPerL * 1e-3) / Math.max(alkalinityMeqPerL * 1e-3, 1e-5)
+    return co2MmolPerL * (1 + k1 / h + (k1 * k2) / (h * h))
+  },
 }

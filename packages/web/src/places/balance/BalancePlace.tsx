@@ -45,7 +45,8 @@ function KnownBalance({ tankId, revision, told, draft }: KnownProps) {
   const week = Math.min(weeks - 1, Math.max(0, Math.round(Number(search.get('week')) || 0)))
   const forecast = useForecast({ timeline, today, weeks, levers, isDragging })
   const keeper = usePlanKeeper(tankId, revision, () => undefined)
-  const plan = timeline.at(-1)?.plan ?? revision.plan
+  // In force today; an entry that is still to come is not.
+  const plan = timeline.filter((entry) => entry.fromDay <= today).at(-1)?.plan ?? revision.plan
 
   const show = useCallback(
     (part: Readonly<Record<string, string>>) => setSearch((before) => ({ ...Object.fromEntries(before), ...part }), { replace: true }),

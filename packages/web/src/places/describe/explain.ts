@@ -1,5 +1,5 @@
 import { en } from '@jovrin/contract'
-import { WORKINGS, type Plan, type TankFigures } from '@jovrin/core'
+import { ASSUMED, WORKINGS, type Plan, type TankFigures } from '@jovrin/core'
 import { spanOf, type Explained, type Provenance } from '../../ui/Figure.js'
 import { significant, type Units } from '../../ui/units.js'
 
@@ -10,6 +10,19 @@ const workingOf = (id: string) => {
 }
 const label = (field: string): string => en.describe.field[field]?.[0] ?? field
 const from = (value: unknown): Provenance => (value === null || value === undefined ? 'assumed' : 'typed')
+
+const number = (value: number): string => significant(value, 4)
+
+/** Workings are written in the formula's own units (cm, L), whatever the reader chose for the rest. */
+function workedNet({ vessel, volumes }: TankFigures): string {
+  const inside = `(${number(vessel.lengthCm)} − 2·${number(vessel.glassCm)})·(${number(vessel.widthCm)} − 2·${number(vessel.glassCm)})·(${number(vessel.heightCm)} − ${number(vessel.glassCm)} − ${number(vessel.freeboardCm)})/1000`
+  return `${inside} − ${number(volumes.groundL)} − ${number(volumes.hardscapeL)} = ${number(volumes.openWaterL)} L; + ${number(volumes.poreWaterL)} L = ${number(volumes.netWaterL)} L`
+}
+
+function workedPpfd({ fluxUmolPerS, ppfd, surfaceM2 }: TankFigures): string {
+  const reaching = fluxUmolPerS === 0 ? 0 : (ppfd * surfaceM2) / fluxUmolPerS
+  return `${number(fluxUmolPerS)} µmol/s·${number(reaching)}/${number(surfaceM2)} m² = ${number(ppfd)} µmol/m²/s`
+}
 
 /** The workings behind a tank's figures, with the grower's own values put in. */
 export function explainTank(plan: Plan, figures: TankFigures, units: Units): { readonly net: Explained; readonly ppfd: Explained; readonly dli: Explained; readonly gas: Explained } {
@@ -27,6 +40,7 @@ export function explainTank(plan: Plan, figures: TankFigures, units: Units): { r
     net: {
       title: en.describe.figures.net,
       formula: net.formula,
+      worked: workedNet(figures),
       source: net.source,
       range: null,
       inputs: [
@@ -38,12 +52,13 @@ export function explainTank(plan: Plan, figures: TankFigures, units: Units): { r
     ppfd: {
       title: title('light.floor-ppfd'),
       formula: ppfd.formula,
+      worked: workedPpfd(figures),
       source: ppfd.source,
       range: spanOf(figures.ppfd / 1.3, figures.ppfd * 1.3, 'µmol/m²/s'),
       inputs: [
         { name: label('fluxUmolPerS'), value: `${significant(figures.fluxUmolPerS)} µmol/s`, from: lamp?.fluxUmolPerS != null ? 'typed' : 'reckoned' },
         { name: label('watts'), value: lamp?.watts == null ? '–' : `${significant(lamp.watts)} W`, from: from(lamp?.watts) },
-        { name: label('dimFraction'), value: lamp?.dimFraction == null ? '80 %' : `${significant(lamp.dimFraction * 100)} %`, from: from(lamp?.dimFraction) },
+        { name: label('dimFraction'), value: `${significant((lamp?.dimFraction ?? ASSUMED.dimFraction.value) * 100)} %`, from: from(lamp?.dimFraction) },
         { name: label('aboveWaterCm'), value: lamp?.aboveWaterCm == null ? '–' : units.show('length', lamp.aboveWaterCm), from: from(lamp?.aboveWaterCm) },
         { name: label('lampLengthCm'), value: lamp?.lengthCm == null ? '–' : units.show('length', lamp.lengthCm), from: from(lamp?.lengthCm) },
       ],
@@ -51,6 +66,7 @@ export function explainTank(plan: Plan, figures: TankFigures, units: Units): { r
     dli: {
       title: title('light.dli'),
       formula: dli.formula,
+      worked: `${number(figures.ppfd)}·(${number(figures.lightHours)} − ${number((window?.rampMin ?? 0) / 60)})·0.0036 = ${number(figures.dliMolPerM2)} mol/m²`,
       source: dli.source,
       range: spanOf(figures.dliMolPerM2 / 1.3, figures.dliMolPerM2 * 1.3, 'mol/m²'),
       inputs: [
@@ -62,12 +78,13 @@ export function explainTank(plan: Plan, figures: TankFigures, units: Units): { r
     gas: {
       title: title('gas.bubble-rate'),
       formula: figures.isGasSolved ? `${gas.formula}; ${en.describe.figures.solved}` : gas.formula,
+      worked: `${number(figures.bubblesPerS)}·3600·${number(plan.gasLines[0]?.bubbleMl ?? ASSUMED.bubbleMl.value)}·1.81·(1 + ${number(plan.gasLines[0]?.linePressureBar ?? ASSUMED.linePressureBar.value)}) = ${number(figures.gasMgPerH)} mg/h`,
       source: gas.source,
       range: spanOf(figures.gasMgPerH / 1.35, figures.gasMgPerH * 1.35, 'mg/h'),
       inputs: [
         { name: label('bubblesPerS'), value: `${significant(figures.bubblesPerS)} /s`, from: figures.isGasSolved ? 'reckoned' : 'typed' },
-        { name: label('bubbleMl'), value: `${significant(plan.gasLines[0]?.bubbleMl ?? 0.07)} mL`, from: from(plan.gasLines[0]?.bubbleMl) },
-        { name: label('linePressureBar'), value: `${significant(plan.gasLines[0]?.linePressureBar ?? 0.8)} bar`, from: from(plan.gasLines[0]?.linePressureBar) },
+        { name: label('bubbleMl'), value: `${significant(plan.gasLines[0]?.bubbleMl ?? ASSUMED.bubbleMl.value)} mL`, from: from(plan.gasLines[0]?.bubbleMl) },
+        { name: label('linePressureBar'), value: `${significant(plan.gasLines[0]?.linePressureBar ?? ASSUMED.linePressureBar.value)} bar`, from: from(plan.gasLines[0]?.linePressureBar) },
       ],
     },
   }

@@ -1,0 +1,126 @@
+import { cleanup, fireEvent, render, screen, within } from '@testing-library/react'
+import { useState } from 'react'
+import { afterEach, beforeEach, describe, expect, test } from 'vitest'
+import { Choice } from './Choice.js'
+import { Figure, type Explained } from './Figure.js'
+import { NumberField } from './NumberField.js'
+import { UnitsProvider, US_UNITS, useUnits } from './units.js'
+
+beforeEach(() => localStorage.clear())
+afterEach(cleanup)
+
+let held: number | null = null
+let commits = 0
+
+function Harness({ start, canBeUnknown = true }: { start: number | null; canBeUnknown?: boolean }) {
+  const [value, setValue] = useState(start)
+  const units = useUnits()
+  held = value
+  return (
+    <>
+      <NumberField label="Length" why="Outer length." value={value} range={[10, 600]} usual={[25, 200]} dimension="length" assumed="lengthCm" canBeUnknown={canBeUnknown} onChange={setValue} onCommit={() => void commits++} />
+      <button onClick={() => units.choose(US_UNITS)}>us</button>
+      <button onClick={() => setValue(42)}>outside</button>
+    </>
+  )
+}
+const show = (start: number | null, canBeUnknown = true): HTMLInputElement => {
+  commits = 0
+  render(<UnitsProvider><Harness start={start} canBeUnknown={canBeUnknown} /></UnitsProvider>)
+  return screen.getByRole('textbox') as HTMLInputElement
+}
+const type = (field: HTMLInputElement, text: string): void => {
+  fireEvent.focus(field)
+  fireEvent.change(field, { target: { value: text } })
+}
+
+describe('a number field', () => {
+  test('holds the canonical value while the text stays the person’s own', () => {
+    const field = show(60)
+    type(field, '61,5')
+    expect([held, field.value]).toEqual([61.5, '61,5'])
+    fireEvent.blur(field)
+    expect([commits, field.value]).toEqual([1, '61.5'])
+  })
+  test('empty means "don’t know" and says what is assumed', () => {
+    const field = show(60)
+    type(field, '')
+    expect(held).toBeNull()
+    expect(screen.getByText(/assumed 60 \(45–90\) cm/)).toBeTruthy()
+  })
+  test('where an answer is needed, empty is refused', () => {
+    type(show(60, false), '')
+    expect(held).toBeNaN()
+    expect(screen.getByText('Give a value from 10 to 600 cm.')).toBeTruthy()
+  })
+  test.each([['sixty', 'This is not a number.'], ['9', 'Give a value from 10 to 600 cm.'], ['1.000,5', /Write either a comma or a point/]])('%s is explained and kept', (text, sentence) => {
+    const field = show(60)
+    type(field, text)
+    fireEvent.blur(field)
+    expect(held).toBeNaN()
+    expect(field.value).toBe(text)
+    expect(screen.getByText(sentence)).toBeTruthy()
+  })
+  test('the unlikely warns and passes', () => {
+    type(show(60), '400')
+    expect(held).toBe(400)
+    expect(screen.getByText(/Unusual: most tanks have 25–200 cm/)).toBeTruthy()
+  })
+  test('a switch of units rewrites the text and not the value; bounds follow', () => {
+    const field = show(60)
+    fireEvent.click(screen.getByText('us'))
+    expect([held, field.value]).toEqual([60, '23.622'])
+    type(field, '24')
+    expect(held).toBeCloseTo(60.96, 9)
+    type(field, '1')
+    expect(screen.getByText('Give a value from 3.937 to 236.2 in.')).toBeTruthy()
+  })
+  test('a value from outside is shown, also after a wrong one was left standing', () => {
+    const field = show(60)
+    type(field, 'x')
+    fireEvent.blur(field)
+    fireEvent.click(screen.getByText('outside'))
+    expect(field.value).toBe('42')
+  })
+  test('Enter ends the gesture', () => {
+    const field = show(60)
+    fireEvent.keyDown(field, { key: 'Enter' })
+    expect(commits).toBe(1)
+  })
+})
+
+test('units survive a reload, and storage that holds something else does no harm', () => {
+  const { unmount } = render(<UnitsProvider><Harness start={60} /></UnitsProvider>)
+  fireEvent.click(screen.getByText('us'))
+  unmount()
+  expect(show(60).value).toBe('23.622')
+  cleanup()
+  localStorage.setItem('jovrin.units', '{"length":"furlong"')
+  expect(show(60).value).toBe('60')
+  cleanup()
+  localStorage.setItem('jovrin.units', '{"length":"furlong","volume":3}')
+  expect(show(60).value).toBe('60')
+})
+
+test('a choice offers "don’t know" where it may be', () => {
+  const chosen: (string | null)[] = []
+  render(<Choice label="Surface" why="How it moves." value={null} canBeUnknown options={[['still', 'still'], ['strong', 'strong']]} onChange={(value) => chosen.push(value)} />)
+  const group = screen.getByRole('group', { name: 'Surface' })
+  expect(within(group).getByText('don’t know').getAttribute('aria-pressed')).toBe('true')
+  fireEvent.click(within(group).getByText('strong'))
+  expect(chosen).toEqual(['strong'])
+})
+
+describe('a figure', () => {
+  const explained: Explained = { title: 'Daily light', formula: 'a·b', worked: '2·3 = 6', inputs: [{ name: 'a', value: '2', from: 'typed' }, { name: 'b', value: '3', from: 'assumed' }], source: 'Somebody (1900)', range: null }
+  test('opens to its formula, the values put in, where each came from, source and range, and closes again', async () => {
+    render(<Figure explained={explained}>6 mol</Figure>)
+    const button = screen.getByRole('button', { name: '6 mol' })
+    expect(button.getAttribute('aria-expanded')).toBe('false')
+    fireEvent.click(button)
+    const sheet = await screen.findByRole('dialog', { name: 'Daily light' })
+    for (const text of ['a·b', '2·3 = 6', 'typed', 'assumed', 'Somebody (1900)', 'exact for these inputs']) expect(within(sheet).getByText(text)).toBeTruthy()
+    fireEvent.keyDown(sheet, { key: 'Escape' })
+    await expect.poll(() => screen.queryByRole('dialog')).toBeNull()
+  })
+})
