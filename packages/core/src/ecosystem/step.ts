@@ -57,7 +57,12 @@ export class Step {
   readonly overflowG = new Float64Array(GROUP_COUNT)
   readonly netG = new Float64Array(GROUP_COUNT)
   readonly respiredG = new Float64Array(GROUP_COUNT)
-  readonly deadG = new Float64Array(GROUP_COUNT)
+  /** Of a group's mass, dying and lifting off [1/h]. */
+  readonly deadShare = new Float64Array(GROUP_COUNT)
+  readonly liftPerH = new Float64Array(GROUP_COUNT)
+  /** Uptake at empty stores [g/h per g of store], and the inverse of the mass [1/mg]. */
+  readonly capacityOfGroup = new Float64Array(GROUP_COUNT)
+  readonly perStoreOfGroup = new Float64Array(GROUP_COUNT)
   readonly baseLoss = new Float64Array(GROUP_COUNT)
   readonly lift = new Float64Array(GROUP_COUNT)
   readonly leafAmmonium = new Float64Array(GROUP_COUNT)

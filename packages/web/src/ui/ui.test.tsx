@@ -9,25 +9,31 @@ import { UnitsProvider, US_UNITS, useUnits } from './units.js'
 beforeEach(() => localStorage.clear())
 afterEach(cleanup)
 
-let held: number | null = null
-let commits = 0
+const seen: { held: number | null; commits: number } = { held: null, commits: 0 }
 
 function Harness({ start, canBeUnknown = true }: { start: number | null; canBeUnknown?: boolean }) {
   const [value, setValue] = useState(start)
   const units = useUnits()
-  held = value
   return (
     <>
-      <NumberField label="Length" why="Outer length." value={value} range={[10, 600]} usual={[25, 200]} dimension="length" assumed="lengthCm" canBeUnknown={canBeUnknown} onChange={setValue} onCommit={() => void commits++} />
+      <NumberField label="Length" why="Outer length." value={value} range={[10, 600]} usual={[25, 200]} dimension="length" assumed="lengthCm" canBeUnknown={canBeUnknown} onChange={(next) => {
+          seen.held = next
+          setValue(next)
+        }}
+        onCommit={() => {
+          seen.commits++
+        }}
+      />
       <button onClick={() => units.choose(US_UNITS)}>us</button>
       <button onClick={() => setValue(42)}>outside</button>
     </>
   )
 }
 const show = (start: number | null, canBeUnknown = true): HTMLInputElement => {
-  commits = 0
+  seen.commits = 0
+  seen.held = start
   render(<UnitsProvider><Harness start={start} canBeUnknown={canBeUnknown} /></UnitsProvider>)
-  return screen.getByRole('textbox') as HTMLInputElement
+  return screen.getByRole<HTMLInputElement>('textbox')
 }
 const type = (field: HTMLInputElement, text: string): void => {
   fireEvent.focus(field)
@@ -38,40 +44,40 @@ describe('a number field', () => {
   test('holds the canonical value while the text stays the person’s own', () => {
     const field = show(60)
     type(field, '61,5')
-    expect([held, field.value]).toEqual([61.5, '61,5'])
+    expect([seen.held, field.value]).toEqual([61.5, '61,5'])
     fireEvent.blur(field)
-    expect([commits, field.value]).toEqual([1, '61.5'])
+    expect([seen.commits, field.value]).toEqual([1, '61.5'])
   })
   test('empty means "don’t know" and says what is assumed', () => {
     const field = show(60)
     type(field, '')
-    expect(held).toBeNull()
+    expect(seen.held).toBeNull()
     expect(screen.getByText(/assumed 60 \(45–90\) cm/)).toBeTruthy()
   })
   test('where an answer is needed, empty is refused', () => {
     type(show(60, false), '')
-    expect(held).toBeNaN()
+    expect(seen.held).toBeNaN()
     expect(screen.getByText('Give a value from 10 to 600 cm.')).toBeTruthy()
   })
   test.each([['sixty', 'This is not a number.'], ['9', 'Give a value from 10 to 600 cm.'], ['1.000,5', /Write either a comma or a point/]])('%s is explained and kept', (text, sentence) => {
     const field = show(60)
     type(field, text)
     fireEvent.blur(field)
-    expect(held).toBeNaN()
+    expect(seen.held).toBeNaN()
     expect(field.value).toBe(text)
     expect(screen.getByText(sentence)).toBeTruthy()
   })
   test('the unlikely warns and passes', () => {
     type(show(60), '400')
-    expect(held).toBe(400)
+    expect(seen.held).toBe(400)
     expect(screen.getByText(/Unusual: most tanks have 25–200 cm/)).toBeTruthy()
   })
   test('a switch of units rewrites the text and not the value; bounds follow', () => {
     const field = show(60)
     fireEvent.click(screen.getByText('us'))
-    expect([held, field.value]).toEqual([60, '23.622'])
+    expect([seen.held, field.value]).toEqual([60, '23.622'])
     type(field, '24')
-    expect(held).toBeCloseTo(60.96, 9)
+    expect(seen.held).toBeCloseTo(60.96, 9)
     type(field, '1')
     expect(screen.getByText('Give a value from 3.937 to 236.2 in.')).toBeTruthy()
   })
@@ -85,7 +91,7 @@ describe('a number field', () => {
   test('Enter ends the gesture', () => {
     const field = show(60)
     fireEvent.keyDown(field, { key: 'Enter' })
-    expect(commits).toBe(1)
+    expect(seen.commits).toBe(1)
   })
 })
 

@@ -1,9 +1,10 @@
 import { CALCIUM, FLOATER, GROUP_COUNT, MAGNESIUM, NUTRIENT_COUNT, STORE, STRAIN, SUBMERSED, EMERSED, USUAL_CO2 } from '../state.js'
 import { saturation, type Step } from '../step.js'
 
-/** Three-point Gauss rule over the depth of a canopy. */
-const GAUSS_DEPTH = [0.1127, 0.5, 0.8873] as const
-const GAUSS_WEIGHT = [0.2778, 0.4444, 0.2778] as const
+/** Three-point Gauss rule over the depth of a canopy: at 0.1127, the middle, and as far from the bottom. */
+const GAUSS_DEPTH = 0.1127
+const GAUSS_OUTER = 0.2778
+const GAUSS_MIDDLE = 0.4444
 /** Floating leaves take their carbon from the air. */
 const AIR_CARBON = 0.9
 
@@ -43,15 +44,16 @@ export function photosynthesise(step: Step): void {
     fCarbon[group] = carbon
     const top = step.topPpfd[group]! / parameters.halfLightPpfd[group]!
     const extinction = parameters.extinction[group]! * step.lai[group]!
-    let light = 0
-    let fixed = 0
-    for (let point = 0; point < 3; point++) {
-      const here = Math.tanh(top * Math.exp(-extinction * GAUSS_DEPTH[point]!))
-      light += GAUSS_WEIGHT[point]! * here
-      fixed += GAUSS_WEIGHT[point]! * coLimited(here, carbon, parameters.curveBend)
-    }
-    fLight[group] = light
-    bottomLight[group] = Math.tanh(top * Math.exp(-extinction))
+    // Light left at the rule's three depths and at the bottom; the rule is symmetric, so two exponentials give all four.
+    const upper = Math.exp(-extinction * GAUSS_DEPTH)
+    const bottom = Math.exp(-extinction)
+    const atTop = Math.tanh(top * upper)
+    const inMiddle = Math.tanh(top * Math.sqrt(bottom))
+    const below = Math.tanh((top * bottom) / upper)
+    const bend = parameters.curveBend
+    fLight[group] = GAUSS_OUTER * (atTop + below) + GAUSS_MIDDLE * inMiddle
+    const fixed = GAUSS_OUTER * (coLimited(atTop, carbon, bend) + coLimited(below, carbon, bend)) + GAUSS_MIDDLE * coLimited(inMiddle, carbon, bend)
+    bottomLight[group] = Math.tanh(top * bottom)
     const potential = parameters.maxGrowthPerH[group]! * step.daily.growthOfTemperature[group]! * fixed * (submersed + parameters.emersedEfficiency * emersed)
     grossG[group] = potential * scarcest
     overflowG[group] = parameters.overflowExudation * potential * (1 - scarcest)

@@ -18,7 +18,7 @@ export const plants: Process = {
   name: 'plants',
 
   demand(step) {
-    const { state, parameters, site, want, health, leafAmmonium, leafNitrate, leafUptake, rootUptake } = step
+    const { state, parameters, site, want, health, leafAmmonium, leafNitrate, leafUptake, rootUptake, capacityOfGroup, perStoreOfGroup } = step
     const { halfUptake, leafSaturation, rootSaturation } = step
     const ammonium = saturation(state[AMMONIUM]!, parameters.halfAmmonium)
     const nitrate = saturation(state[NITRATE]!, parameters.halfNitrate) * (1 - 0.6 * ammonium)
@@ -29,40 +29,54 @@ export const plants: Process = {
       rootSaturation[nutrient] = poreL > 0 ? saturation(state[GROUND + nutrient]! / (poreL * parameters.retardation[nutrient]!), ROOT_HALF * halfUptake[nutrient]!) : 0
     }
     let leafArea = 0
+    let growing = 0
+    let carbon = 0
     for (let group = 0; group < GROUP_COUNT; group++) {
       if (step.foot[group]! === 0) continue // absent; its rates stay zero
       const biomass = biomassOf(state, group)
-      const growthScale = parameters.uptakeScale * parameters.maxGrowthPerH[group]! * CAPACITY_HOURS * (1000 / 24) * biomass * (0.5 + 0.5 * health[group]!) * step.daily.growthOfTemperature[group]!
+      capacityOfGroup[group] = parameters.uptakeScale * parameters.maxGrowthPerH[group]! * CAPACITY_HOURS * (1000 / 24) * biomass * (0.5 + 0.5 * health[group]!) * step.daily.growthOfTemperature[group]!
+      perStoreOfGroup[group] = 1 / (1000 * Math.max(biomass, 1e-9))
       leafArea += parameters.leafM2PerG[group]! * biomass * health[group]!
-      // Without ground a root-feeder still takes only its leaf's share from the water.
-      const rootShare = parameters.rootShare[group]!
-      const leafShare = 1 - rootShare
-      const perStore = 1 / (1000 * Math.max(biomass, 1e-9))
-      for (let nutrient = 0; nutrient < NUTRIENT_COUNT; nutrient++) {
-        const at = group * NUTRIENT_COUNT + nutrient
-        const min = parameters.storeMin[nutrient]!
-        const max = parameters.storeMax[nutrient]!
-        const room = Math.min(1, Math.max(0, (max - state[STORE + at]! * perStore) / (max - min)))
-        const capacity = growthScale * max * room
-        if (nutrient === N) {
-          leafAmmonium[group] = capacity * leafShare * ammonium * shared
-          leafNitrate[group] = capacity * leafShare * nitrate * shared
-          want[POOL.ammonium] = want[POOL.ammonium]! + leafAmmonium[group]!
-          want[POOL.nitrate] = want[POOL.nitrate]! + leafNitrate[group]!
-        } else {
-          const uptake = capacity * leafShare * leafSaturation[nutrient]!
-          leafUptake[at] = uptake
-          want[LEAF_POOL[nutrient]!] = want[LEAF_POOL[nutrient]!]! + uptake
-        }
-        const fromRoot = capacity * rootShare * rootSaturation[nutrient]!
-        rootUptake[at] = fromRoot
-        want[POOL.ground + nutrient] = want[POOL.ground + nutrient]! + fromRoot
-      }
-      want[POOL.calcium] = want[POOL.calcium]! + step.grossG[group]! * parameters.calciumMgPerG
-      want[POOL.magnesium] = want[POOL.magnesium]! + step.grossG[group]! * parameters.magnesiumMgPerG
-      if (group !== FLOATER) want[POOL.carbon] = want[POOL.carbon]! + (step.grossG[group]! + step.overflowG[group]!) * parameters.carbonMgPerG
+      growing += step.grossG[group]!
+      if (group !== FLOATER) carbon += step.grossG[group]! + step.overflowG[group]!
     }
     step.healthyLeafM2PerM2 = leafArea / site.surfaceM2
+    want[POOL.calcium] = want[POOL.calcium]! + growing * parameters.calciumMgPerG
+    want[POOL.magnesium] = want[POOL.magnesium]! + growing * parameters.magnesiumMgPerG
+    want[POOL.carbon] = want[POOL.carbon]! + carbon * parameters.carbonMgPerG
+
+    for (let nutrient = 0; nutrient < NUTRIENT_COUNT; nutrient++) {
+      const max = parameters.storeMax[nutrient]!
+      const perRoom = 1 / (max - parameters.storeMin[nutrient]!)
+      let byLeaf = 0
+      let byRoot = 0
+      for (let group = 0; group < GROUP_COUNT; group++) {
+        if (step.foot[group]! === 0) continue
+        const at = group * NUTRIENT_COUNT + nutrient
+        const room = Math.min(1, Math.max(0, (max - state[STORE + at]! * perStoreOfGroup[group]!) * perRoom))
+        const capacity = capacityOfGroup[group]! * max * room
+        // Without ground a root-feeder still takes only its leaf's share from the water.
+        const rootShare = parameters.rootShare[group]!
+        const fromRoot = capacity * rootShare * rootSaturation[nutrient]!
+        const leafCapacity = capacity * (1 - rootShare)
+        rootUptake[at] = fromRoot
+        byRoot += fromRoot
+        if (nutrient === N) {
+          leafAmmonium[group] = leafCapacity * ammonium * shared
+          leafNitrate[group] = leafCapacity * nitrate * shared
+          byLeaf += leafCapacity
+        } else {
+          const uptake = leafCapacity * leafSaturation[nutrient]!
+          leafUptake[at] = uptake
+          byLeaf += uptake
+        }
+      }
+      want[POOL.ground + nutrient] = want[POOL.ground + nutrient]! + byRoot
+      if (nutrient === N) {
+        want[POOL.ammonium] = want[POOL.ammonium]! + byLeaf * ammonium * shared
+        want[POOL.nitrate] = want[POOL.nitrate]! + byLeaf * nitrate * shared
+      } else want[LEAF_POOL[nutrient]!] = want[LEAF_POOL[nutrient]!]! + byLeaf
+    }
   },
 
   apply(step) {
@@ -70,11 +84,14 @@ export const plants: Process = {
     const waterL = step.site.waterL
     const mineralShare = Math.min(granted[POOL.calcium]!, granted[POOL.magnesium]!)
     let grown = 0
+    let deadC = 0
+    let dissolvedC = 0
+    let liftedC = 0
     for (let group = 0; group < GROUP_COUNT; group++) {
       if (step.foot[group]! === 0) continue
-      const biomass = Math.max(biomassOf(state, group), 1e-9)
       const submersed = state[SUBMERSED + group]!
       const emersed = state[EMERSED + group]!
+      const biomass = Math.max(submersed + emersed, 1e-9)
       const carbonShare = group === FLOATER ? 1 : granted[POOL.carbon]!
       const gross = step.grossG[group]! * carbonShare * mineralShare
       const overflow = step.overflowG[group]! * carbonShare
@@ -84,7 +101,6 @@ export const plants: Process = {
 
       const net = gross * (1 - parameters.exudation)
       const respired = (parameters.respirationPerDay[group]! * daily.q10 * (submersed + emersed)) / 24 + (1 - parameters.growthEfficiency) * net
-      const exudedC = (parameters.exudation * gross + overflow) * parameters.carbonMgPerG
       step.netG[group] = net
       step.respiredG[group] = respired
 
@@ -94,18 +110,16 @@ export const plants: Process = {
       const deadEmersed = deathPerH * emersed + (parameters.meltPerDay[group]! * emersed) / 24
       const dead = deadSubmersed + deadEmersed
       const leaked = (parameters.leakPerDay * (1 - step.health[group]!) * (submersed + emersed)) / 24
-      step.deadG[group] = dead
+      step.deadShare[group] = dead / biomass
+      step.liftPerH[group] = liftPerH
 
       const submersedShare = submersed / biomass
-      const emersedShare = emersed / biomass
       state[SUBMERSED + group] = Math.max(submersed + dtH * (net - respired * submersedShare - deadSubmersed - liftPerH * submersed - leaked * submersedShare), 1e-12)
-      state[EMERSED + group] = Math.max(emersed + dtH * (-respired * (1 - submersedShare) - deadEmersed - liftPerH * emersed - leaked * emersedShare), 0)
+      state[EMERSED + group] = Math.max(emersed + dtH * (-respired * (1 - submersedShare) - deadEmersed - liftPerH * emersed - (leaked * emersed) / biomass), 0)
 
-      applyStores(step, group, dead / biomass, liftPerH)
-      state[DETRITUS] = state[DETRITUS]! + dtH * parameters.carbonMgPerG * dead
-      state[DISSOLVED] = state[DISSOLVED]! + (dtH * (exudedC + leaked * parameters.carbonMgPerG)) / waterL
-      ledger.book(LEDGER_C, -dtH * parameters.carbonMgPerG * liftPerH * (submersed + emersed))
-
+      deadC += dead
+      dissolvedC += parameters.exudation * gross + overflow + leaked
+      liftedC += liftPerH * (submersed + emersed)
       const fixedMg = dtH * parameters.carbonMgPerG * (gross + overflow)
       const respiredMg = dtH * parameters.carbonMgPerG * respired
       if (group === FLOATER) ledger.book(LEDGER_C, fixedMg - respiredMg)
@@ -114,8 +128,12 @@ export const plants: Process = {
         step.carbonRespiredMg += respiredMg
       }
     }
+    state[DETRITUS] = state[DETRITUS]! + dtH * parameters.carbonMgPerG * deadC
+    state[DISSOLVED] = state[DISSOLVED]! + (dtH * parameters.carbonMgPerG * dissolvedC) / waterL
+    ledger.book(LEDGER_C, -dtH * parameters.carbonMgPerG * liftedC)
     state[CALCIUM] = state[CALCIUM]! - (dtH * grown * parameters.calciumMgPerG) / waterL
     state[MAGNESIUM] = state[MAGNESIUM]! - (dtH * grown * parameters.magnesiumMgPerG) / waterL
+    for (let nutrient = 0; nutrient < NUTRIENT_COUNT; nutrient++) applyStores(step, nutrient)
   },
 }
 
@@ -132,35 +150,46 @@ function mortalityPerH(step: Step, group: number): number {
   return perDay / 24
 }
 
-/** Books uptake on both sides, and what dead and lifted tissue takes along. Some N, P and K is withdrawn before a leaf dies; lost K goes straight to the water. */
-function applyStores(step: Step, group: number, deadShare: number, liftPerH: number): void {
+/** Books uptake of one nutrient on both sides, and what dead and lifted tissue takes along. Some N, P and K is withdrawn before a leaf dies; lost K goes straight to the water. */
+function applyStores(step: Step, nutrient: number): void {
   const { state, parameters, granted, ledger, dtH } = step
   const waterL = step.site.waterL
-  const ammonium = step.leafAmmonium[group]! * granted[POOL.ammonium]! * dtH
-  const nitrate = step.leafNitrate[group]! * granted[POOL.nitrate]! * dtH
-  step.waterUptakeAmmoniumMg += ammonium
-  step.waterUptakeNitrateMg += nitrate
-  for (let nutrient = 0; nutrient < NUTRIENT_COUNT; nutrient++) {
+  const grantedRoot = granted[POOL.ground + nutrient]!
+  const grantedLeaf = nutrient === N ? 0 : granted[LEAF_POOL[nutrient]!]!
+  const shedShare = dtH * (nutrient === FE ? 1 : 1 - parameters.resorption)
+  let taken = 0
+  let rooted = 0
+  let shed = 0
+  let lifted = 0
+  for (let group = 0; group < GROUP_COUNT; group++) {
+    if (step.foot[group]! === 0) continue
     const at = group * NUTRIENT_COUNT + nutrient
     const store = state[STORE + at]!
-    const root = step.rootUptake[at]! * granted[POOL.ground + nutrient]!
+    const root = step.rootUptake[at]! * grantedRoot
     step.rootUptake[at] = root
     let leafMg: number
-    if (nutrient === N) leafMg = ammonium + nitrate
-    else {
-      leafMg = step.leafUptake[at]! * granted[LEAF_POOL[nutrient]!]! * dtH
-      state[WATER_SLOT[nutrient]!] = state[WATER_SLOT[nutrient]!]! - leafMg / waterL
-    }
-    const shed = dtH * deadShare * store * (nutrient === FE ? 1 : 1 - parameters.resorption)
-    const lifted = dtH * liftPerH * store
-    state[STORE + at] = store + leafMg + dtH * root - shed - lifted
-    state[GROUND + nutrient] = state[GROUND + nutrient]! - dtH * root
     if (nutrient === N) {
-      state[DETRITUS + 1] = state[DETRITUS + 1]! + shed
-      ledger.book(LEDGER_N, -lifted)
-    } else if (nutrient === P) {
-      state[DETRITUS + 2] = state[DETRITUS + 2]! + shed
-      ledger.book(LEDGER_P, -lifted)
-    } else if (nutrient === K) state[POTASSIUM] = state[POTASSIUM]! + shed / waterL
+      const ammonium = step.leafAmmonium[group]! * granted[POOL.ammonium]! * dtH
+      const nitrate = step.leafNitrate[group]! * granted[POOL.nitrate]! * dtH
+      step.waterUptakeAmmoniumMg += ammonium
+      step.waterUptakeNitrateMg += nitrate
+      leafMg = ammonium + nitrate
+    } else leafMg = step.leafUptake[at]! * grantedLeaf * dtH
+    const lost = shedShare * step.deadShare[group]! * store
+    const gone = dtH * step.liftPerH[group]! * store
+    state[STORE + at] = store + leafMg + dtH * root - lost - gone
+    taken += leafMg
+    rooted += root
+    shed += lost
+    lifted += gone
   }
+  state[GROUND + nutrient] = state[GROUND + nutrient]! - dtH * rooted
+  if (nutrient !== N) state[WATER_SLOT[nutrient]!] = state[WATER_SLOT[nutrient]!]! - taken / waterL
+  if (nutrient === N) {
+    state[DETRITUS + 1] = state[DETRITUS + 1]! + shed
+    ledger.book(LEDGER_N, -lifted)
+  } else if (nutrient === P) {
+    state[DETRITUS + 2] = state[DETRITUS + 2]! + shed
+    ledger.book(LEDGER_P, -lifted)
+  } else if (nutrient === K) state[POTASSIUM] = state[POTASSIUM]! + shed / waterL
 }
