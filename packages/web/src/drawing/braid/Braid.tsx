@@ -34,6 +34,7 @@ interface BraidProps {
 
 const LABEL_PX = 108
 const FOOT_PX = 26
+const WEEK_LABEL_PX = 58
 
 /** Weeks across; one strand a supply, as thick as it is ample. Strands cross as their rank changes: the lowest limits growth. Below the line runs the algae strand. */
 export function Braid({ weeks, ghost, limiting, labels, isProvisional, chosenWeek, onChooseWeek, width = 840, height = 400 }: BraidProps) {
@@ -46,6 +47,7 @@ export function Braid({ weeks, ghost, limiting, labels, isProvisional, chosenWee
   const algaeBand = (of: readonly BraidWeek[], from: 'low' | null, to: 'median' | 'high'): string =>
     band(xs, of.map((week) => (from === null ? box.waterline : algaeY(box, week.algae[from]))), of.map((week) => algaeY(box, week.algae[to])))
   const chosenX = weekX(box, chosenWeek, weeks.length)
+  const every = Math.ceil((weeks.length * WEEK_LABEL_PX) / (box.right - box.left))
   const lane = (box.waterline - box.top) / STRANDS.length
   const weakestY = drawn.find((ribbon) => ribbon.strand === limiting)?.centres[chosenWeek] ?? 0
   const isNearEnd = chosenX > box.right - 80
@@ -66,7 +68,7 @@ export function Braid({ weeks, ghost, limiting, labels, isProvisional, chosenWee
     <svg viewBox={`0 0 ${width} ${height}`} width="100%" role="group" aria-label={labels.description} onPointerDown={choose} style={{ display: 'block', touchAction: 'pan-y' }}>
       <Hatches prefix={prefix} />
       {weeks.map((_, week) =>
-        weeks.length <= 8 || week % 4 === 0 ? (
+        week % every === 0 ? (
           <g key={week}>
             <path d={`M${xs[week]} ${box.top}V${box.bottom}`} stroke="var(--hair)" strokeWidth={INK.thin} strokeDasharray="1 4" />
             <text x={xs[week]} y={height - 8} fontSize="13" textAnchor="middle" fill="var(--ink-2)">

@@ -35,11 +35,14 @@ const PLOT_H = 40
 const PLOT_GAP = 6
 const EDGES: readonly DayEdge[] = ['lightOn', 'ramp', 'lightOff', 'gasOn', 'gasOff']
 const PAGE_MIN = 30
+/** Below this the hours are lettered every six. */
+const NARROW_PX = 560
 
 /** A day on one band: light with its ramps, gas, feed, and the CO2, pH and oxygen that follow. Edges are dragged or moved with the arrow keys. */
 export function DayStrip({ plan, labels, curve, ghost = null, onMove, edges = EDGES, width = 840 }: DayStripProps) {
   const svg = useRef<SVGSVGElement>(null)
   const moved = useRef<Plan | null>(null)
+  const tick = width < NARROW_PX ? 360 : 180
   const height = PLOTS_TOP + (curve === null ? 0 : 3 * (PLOT_H + PLOT_GAP)) + 2
   const x = (minutes: number): number => LEFT + ((width - LEFT - RIGHT) * minutes) / DAY_MIN
   const minutesAt = (clientX: number): number => {
@@ -75,7 +78,7 @@ export function DayStrip({ plan, labels, curve, ghost = null, onMove, edges = ED
   const gas = plan.gasLines.find((line) => line.control !== 'none')
   return (
     <svg ref={svg} viewBox={`0 0 ${width} ${height}`} width="100%" role="group" aria-label={labels.description} style={{ display: 'block', touchAction: 'pan-y' }}>
-      {Array.from({ length: 9 }, (_, index) => index * 180).map((minutes) => (
+      {Array.from({ length: DAY_MIN / tick + 1 }, (_, index) => index * tick).map((minutes) => (
         <g key={minutes}>
           <path d={`M${x(minutes)} ${LIGHT_TOP}V${height}`} stroke="var(--hair)" strokeWidth={INK.thin} strokeDasharray="1 4" />
           <text x={x(minutes)} y="11" fontSize="12" textAnchor="middle" fill="var(--ink-2)">

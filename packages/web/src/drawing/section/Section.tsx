@@ -108,7 +108,12 @@ export function FrontElevation({ plan, figures, layout, ageDays, lampCm, prefix 
     <g>
       <rect x={front.innerLeft} y={layout.waterY} width={front.innerRight - front.innerLeft} height={floorY - layout.waterY} fill="var(--water-fill)" opacity="0.55" />
       <LightField view={front} layout={layout} lampCm={lampCm} lamps={plan.lamps} figures={figures} groundCm={(top.frontCm + top.backCm) / 2} />
-      <FrontPlants plan={plan} layout={layout} figures={figures} ageDays={ageDays} backCm={top.backCm} frontCm={top.frontCm} prefix={prefix} />
+      <clipPath id={`${prefix}-inside`}>
+        <rect x={front.innerLeft} y={0} width={front.innerRight - front.innerLeft} height={floorY} />
+      </clipPath>
+      <g clipPath={`url(#${prefix}-inside)`}>
+        <FrontPlants plan={plan} layout={layout} figures={figures} ageDays={ageDays} backCm={top.backCm} frontCm={top.frontCm} prefix={prefix} />
+      </g>
       {edges.map((edge, index) => (
         <GroundFront key={index} edge={edge} view={front} layout={layout} fill={hatchFill(prefix, HATCH_OF[edge.ground] ?? 'gravel')} />
       ))}

@@ -4,6 +4,7 @@ import { Box, Button, LinearProgress, ToggleButton, ToggleButtonGroup } from '@m
 import { useMemo } from 'react'
 import { Braid } from '../../drawing/braid/Braid.js'
 import { DayStrip } from '../../drawing/day/DayStrip.js'
+import { Measured } from '../../drawing/Measured.js'
 import { decimals, longDate, percent, shortDate, significant } from '../../ui/units.js'
 import { FEW_MEMBERS, type ForecastState } from '../../workers/useForecast.js'
 import { braidWeeks, flagsOf } from './balance.view.js'
@@ -27,7 +28,11 @@ interface SheetProps {
   readonly onKeep: () => void
 }
 
-const ALGAE_TICKS = [[0.5, 'traces'], [2, 'nuisance'], [5, 'outbreak']] as const
+const ALGAE_TICKS = [
+  [0.5, 'traces'],
+  [2, 'nuisance'],
+  [5, 'outbreak'],
+] as const
 
 /** The braid and a typical day on the left; the lead, the levers and what limits on the right. */
 export function BalanceSheet({ forecast, plan, today, startedOn, weeks, week: wishedWeek, levers, onShow, onMove, onKeep }: SheetProps) {
@@ -41,24 +46,30 @@ export function BalanceSheet({ forecast, plan, today, startedOn, weeks, week: wi
   const braid = useMemo(
     () =>
       reckoned > 0 && (
-        <Braid
-          weeks={braidWeeks(results, arm, reckoned)}
-          ghost={arm === 'changed' ? braidWeeks(results, 'planned', reckoned) : null}
-          limiting={leadOf(results, arm, week, today).limiting}
-          isProvisional={results.length <= FEW_MEMBERS}
-          chosenWeek={week}
-          onChooseWeek={(next) => onShow({ week: String(next) })}
-          labels={{
-            description: en.balance.braid,
-            strand: en.strandTitle,
-            algae: en.balance.algae,
-            weakest: en.balance.weakestHere,
-            full: en.balance.full,
-            weeks: Array.from({ length: reckoned }, (_, index) => shortDate(datePlusDays(startedOn, today + index * 7))),
-            algaeTicks: ALGAE_TICKS.map(([gPerM2, name]) => [gPerM2, en.balance.algaeTicks[name]] as const),
-            chosenWeek: en.balance.chosenWeek,
-          }}
-        />
+        <Measured>
+          {(width) => (
+            <Braid
+              width={width}
+              height={Math.min(400, Math.max(300, width * 0.47))}
+              weeks={braidWeeks(results, arm, reckoned)}
+              ghost={arm === 'changed' ? braidWeeks(results, 'planned', reckoned) : null}
+              limiting={leadOf(results, arm, week, today).limiting}
+              isProvisional={results.length <= FEW_MEMBERS}
+              chosenWeek={week}
+              onChooseWeek={(next) => onShow({ week: String(next) })}
+              labels={{
+                description: en.balance.braid,
+                strand: en.strandTitle,
+                algae: en.balance.algae,
+                weakest: en.balance.weakestHere,
+                full: en.balance.full,
+                weeks: Array.from({ length: reckoned }, (_, index) => shortDate(datePlusDays(startedOn, today + index * 7))),
+                algaeTicks: ALGAE_TICKS.map(([gPerM2, name]) => [gPerM2, en.balance.algaeTicks[name]] as const),
+                chosenWeek: en.balance.chosenWeek,
+              }}
+            />
+          )}
+        </Measured>
       ),
     [results, arm, reckoned, week, today, startedOn, onShow],
   )
@@ -86,14 +97,19 @@ export function BalanceSheet({ forecast, plan, today, startedOn, weeks, week: wi
             <Box className="lettering" sx={{ fontSize: 15, mt: 0.5 }}>
               {en.balance.typicalDay(weekOfTank)}
             </Box>
-            <DayStrip
-              plan={applyLevers(plan, levers)}
-              curve={curve}
-              ghost={ghostCurve}
-              edges={LEVER_EDGES}
-              labels={{ description: en.balance.dayDescription, lanes: en.balance.lanes, edges: en.balance.edges, format: decimals }}
-              onMove={(moved, isFinal) => onMove({ ...levers, hours: moved.lightWindows[0]?.hours ?? 0 }, isFinal)}
-            />
+            <Measured>
+              {(width) => (
+                <DayStrip
+                  width={width}
+                  plan={applyLevers(plan, levers)}
+                  curve={curve}
+                  ghost={ghostCurve}
+                  edges={LEVER_EDGES}
+                  labels={{ description: en.balance.dayDescription, lanes: en.balance.lanes, edges: en.balance.edges, format: decimals }}
+                  onMove={(moved, isFinal) => onMove({ ...levers, hours: moved.lightWindows[0]?.hours ?? 0 }, isFinal)}
+                />
+              )}
+            </Measured>
           </>
         )}
       </Box>
@@ -158,7 +174,14 @@ function NotHeld({ assumed }: { assumed: readonly string[] }) {
   )
 }
 /** Assumptions that are not a question of their own, and the question that would replace them. */
-const ASSUMED_LABEL: Readonly<Record<string, string>> = { efficacy: 'fluxUmolPerS', wattsPerL: 'watts', lampLengthFraction: 'lampLengthCm', foodGPerDayPerL: 'foodGPerDay', grazersPerL: 'grazers', waterAttenuationPerM: 'waterAttenuationPerM' }
+const ASSUMED_LABEL: Readonly<Record<string, string>> = {
+  efficacy: 'fluxUmolPerS',
+  wattsPerL: 'watts',
+  lampLengthFraction: 'lampLengthCm',
+  foodGPerDayPerL: 'foodGPerDay',
+  grazersPerL: 'grazers',
+  waterAttenuationPerM: 'waterAttenuationPerM',
+}
 
 function Reckoning({ forecast }: { forecast: ForecastState }) {
   if (forecast.isStopped)
@@ -180,4 +203,3 @@ function Reckoning({ forecast }: { forecast: ForecastState }) {
     </Box>
   )
 }
-

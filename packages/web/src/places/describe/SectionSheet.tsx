@@ -3,6 +3,7 @@ import { checkTank, tankFigures, type Plan } from '@jovrin/core'
 import { Box, Slider } from '@mui/material'
 import { useState } from 'react'
 import { DayStrip } from '../../drawing/day/DayStrip.js'
+import { Measured } from '../../drawing/Measured.js'
 import { Section } from '../../drawing/section/Section.js'
 import { Figure } from '../../ui/Figure.js'
 import { decimals, significant, useUnits } from '../../ui/units.js'
@@ -34,31 +35,39 @@ export function SectionSheet({ plan, age, question, onMoveDay }: SectionSheetPro
   const hasGas = plan.gasLines.some((line) => line.control !== 'none')
   return (
     <Box>
-      <Section
-        plan={plan}
-        figures={figures}
-        ageDays={ageDays}
-        mostHeight={580}
-        labels={{
-          description: text.description(plan.name),
-          front: text.front,
-          side: text.side,
-          length: length(figures.vessel.lengthCm),
-          width: length(figures.vessel.widthCm),
-          height: length(figures.vessel.heightCm),
-          groundFront: length(top.front),
-          groundBack: length(top.back),
-          ppfd: `${significant(figures.ppfd)} µmol`,
-          gas: hasGas ? text.gas(significant(figures.bubblesPerS, 2)) : null,
-          scaleBar: length(20),
-          titleRows: [
-            [text.net, units.show('volume', figures.waterL)],
-            [text.ppfd, `${significant(figures.ppfd, 2)} µmol`],
-            [text.age, text.ageDays(significant(ageDays))],
-          ],
-        }}
-      />
-      <Box className="figures" sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr 1fr', sm: 'repeat(4, auto)' }, columnGap: 3, rowGap: 0.5, borderTop: '1px solid var(--hair)', borderBottom: '1px solid var(--hair)', py: 0.75, mt: 0.5 }}>
+      <Measured usual={756}>
+        {(width) => (
+          <Section
+            width={width}
+            plan={plan}
+            figures={figures}
+            ageDays={ageDays}
+            mostHeight={580}
+            labels={{
+              description: text.description(plan.name),
+              front: text.front,
+              side: text.side,
+              length: length(figures.vessel.lengthCm),
+              width: length(figures.vessel.widthCm),
+              height: length(figures.vessel.heightCm),
+              groundFront: length(top.front),
+              groundBack: length(top.back),
+              ppfd: `${significant(figures.ppfd)} µmol`,
+              gas: hasGas ? text.gas(significant(figures.bubblesPerS, 2)) : null,
+              scaleBar: length(20),
+              titleRows: [
+                [text.net, units.show('volume', figures.waterL)],
+                [text.ppfd, `${significant(figures.ppfd, 2)} µmol`],
+                [text.age, text.ageDays(significant(ageDays))],
+              ],
+            }}
+          />
+        )}
+      </Measured>
+      <Box
+        className="figures"
+        sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr 1fr', sm: 'repeat(4, auto)' }, columnGap: 3, rowGap: 0.5, borderTop: '1px solid var(--hair)', borderBottom: '1px solid var(--hair)', py: 0.75, mt: 0.5 }}
+      >
         <Labelled label={en.describe.figures.net}>
           <Figure explained={explained.net}>{units.show('volume', figures.volumes.openWaterL)}</Figure>
         </Labelled>
@@ -76,13 +85,25 @@ export function SectionSheet({ plan, age, question, onMoveDay }: SectionSheetPro
         <Box id="drawn-at" sx={{ fontSize: 13, color: 'text.secondary', whiteSpace: 'nowrap' }}>
           {en.describe.ageLever}
         </Box>
-        <Slider size="small" aria-labelledby="drawn-at" value={ageDays} min={0} max={OLDEST_DRAWN} step={7} onChange={(_, value) => setAge(value)} getAriaValueText={(value) => text.ageDays(significant(value))} sx={{ maxWidth: 220 }} />
+        <Slider
+          size="small"
+          aria-labelledby="drawn-at"
+          value={ageDays}
+          min={0}
+          max={OLDEST_DRAWN}
+          step={7}
+          onChange={(_, value) => setAge(value)}
+          getAriaValueText={(value) => text.ageDays(significant(value))}
+          sx={{ maxWidth: 220 }}
+        />
         <Box className="figures" sx={{ fontSize: 13 }}>
           {text.ageDays(significant(ageDays))}
         </Box>
       </Box>
       <Box sx={{ mt: 1.5 }}>
-        <DayStrip plan={plan} curve={null} labels={{ description: en.balance.dayDescription, lanes: en.balance.lanes, edges: en.balance.edges, format: decimals }} onMove={onMoveDay} />
+        <Measured usual={756}>
+          {(width) => <DayStrip width={width} plan={plan} curve={null} labels={{ description: en.balance.dayDescription, lanes: en.balance.lanes, edges: en.balance.edges, format: decimals }} onMove={onMoveDay} />}
+        </Measured>
       </Box>
       {question !== null && en.describe.field[question] && (
         <Box role="status" sx={{ mt: 1, pl: 1, borderLeft: '2px solid var(--ink)' }}>
