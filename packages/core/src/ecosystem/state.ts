@@ -14,8 +14,7 @@ export const DIATOM = 0
 export const DUST = 1
 export const CYANO = 4
 
-/** Stored in plants and in the ground, in this order. */
-export const NUTRIENTS = ['N', 'P', 'K', 'Fe'] as const
+/** Nutrients that are stored in plants and in the ground: N, P, K, Fe, in this order. */
 export const NUTRIENT_COUNT = 4
 export const N = 0
 export const P = 1

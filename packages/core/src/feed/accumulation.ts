@@ -48,8 +48,3 @@ export function accumulatedMgPerL(options: AccumulationOptions): number {
 
 /** 1 + q + … + q^(terms−1), exact at q = 1. */
 const geometric = (q: number, terms: number): number => (q === 1 ? terms : (1 - q ** terms) / (1 - q))
-
-/** What the water settles to just before a change when nothing takes it up: source + dose/f; `null` when no water is changed, since it then grows without end. */
-export function settledBeforeChange(weeklyDoseMgPerL: number, changeFraction: number, sourceMgPerL: number): number | null {
-  return changeFraction === 0 ? null : sourceMgPerL + weeklyDoseMgPerL / changeFraction
-}

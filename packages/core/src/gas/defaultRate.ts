@@ -1,3 +1,5 @@
+import { gasAfter, gasDayLimits } from './transfer.js'
+
 export interface GasDay {
   /** CO2 exchange with the air [1/h]. */
   readonly kPerH: number
@@ -17,12 +19,13 @@ export const PEAK_WITHOUT_PLANTS_MG_PER_L = 36
 /** Valve rate [mg/h] that brings CO2 to the target at lights-on once every day is alike, unless the peak at gas-off would pass its limit; then the limit decides.
  *  Closed form of the film model (Lewis & Whitman 1924): every level is linear in the rate. */
 export function defaultGasRateMgPerH(day: GasDay): number {
-  const { kPerH: k, equilibriumMgPerL, waterL, beforeLightH, openH, dissolvedShare } = day
+  const { kPerH, equilibriumMgPerL, waterL, beforeLightH, openH, dissolvedShare } = day
   if (openH <= 0) return 0
-  const perSource = (1 - Math.exp(-k * openH)) / k / (1 - Math.exp(-k * 24)) // peak above equilibrium for 1 mg/(L h)
-  const startPerSource = perSource * Math.exp(-k * (24 - openH))
-  const atLightsOn = startPerSource * Math.exp(-k * beforeLightH) + (1 - Math.exp(-k * beforeLightH)) / k
+  // Levels above equilibrium for a source of 1 mg/(L h)
+  const unit = { kPerH, equilibriumMgPerL: 0, sourceMgPerLH: 1 }
+  const { max, min } = gasDayLimits(unit, openH)
+  const atLightsOn = gasAfter(min, unit, beforeLightH)
   const forTarget = (TARGET_AT_LIGHTS_ON_MG_PER_L - equilibriumMgPerL) / Math.max(atLightsOn, 1e-9)
-  const forPeak = (PEAK_WITHOUT_PLANTS_MG_PER_L - equilibriumMgPerL) / perSource
+  const forPeak = (PEAK_WITHOUT_PLANTS_MG_PER_L - equilibriumMgPerL) / max
   return (Math.max(0, Math.min(forTarget, forPeak)) * waterL) / dissolvedShare
 }

@@ -30,5 +30,3 @@ export const KELVIN_AT_0_C = 273.15
 export const MEQ_PER_DKH = 20 / 56.077
 /** Calcium plus magnesium [mmol/L] of one German degree of hardness. */
 export const MMOL_PER_DGH = 10 / 56.077
-/** Standard gravity [m/s²], CGPM 1901. */
-export const GRAVITY_M_PER_S2 = 9.80665
