@@ -23,6 +23,7 @@ export const en = {
     stale: 'Somebody changed this plan since you opened it. Load the newest revision and apply your change to it.',
     needsIfMatch: 'Say which revision you are changing: send its ETag as If-Match.',
     startState: 'startState: from there the sums do not stay finite. Give a state that the model itself could reach.',
+    busy: 'Too many forecasts are waiting. Send it again in a while.',
     noSuchTank: 'There is no such tank.',
     noSuchWorking: 'There is no such worked figure.',
     noSuchRoute: 'There is nothing at this address.',
@@ -36,7 +37,7 @@ export const en = {
     foreignOrigin: 'Requests from other sites are refused.',
     fault: 'Something went wrong inside. Nothing was changed; the log has the details.',
     diskFull: 'The disk is full or cannot be written. Nothing was changed.',
-    title: { 400: 'Not accepted', 404: 'Not found', 409: 'Conflict', 412: 'Out of date', 413: 'Too large', 415: 'Wrong kind', 422: 'Out of range', 428: 'Revision needed', 403: 'Refused', 500: 'Fault', 507: 'No space' } as Record<number, string>,
+    title: { 400: 'Not accepted', 404: 'Not found', 409: 'Conflict', 412: 'Out of date', 413: 'Too large', 415: 'Wrong kind', 422: 'Out of range', 428: 'Revision needed', 429: 'Busy', 403: 'Refused', 500: 'Fault', 507: 'No space' } as Record<number, string>,
   },
   app: {
     name: 'Jovrin',

@@ -46,6 +46,19 @@ test('a start state of the wrong length, weeks or steps out of range are refused
   expect([short.status, short.body.field]).toEqual([400, 'startState'])
 })
 
+test('far too many at once are asked to come again, and the server stays well', async () => {
+  const answers = await Promise.all(Array.from({ length: 60 }, () => post({ plan: plainPlan(), weeks: 1 })))
+  const statuses = new Set(answers.map(({ status }) => status))
+  expect([...statuses].sort()).toEqual([200, 429])
+  await server.agent.get('/api/health').expect(200)
+})
+
+test('a state that leads nowhere finite is refused, not answered with gaps', async () => {
+  const wild = await post({ plan: plainPlan(), weeks: 1, startState: new Array<number>(91).fill(1e9) })
+  expect([200, 422]).toContain(wild.status)
+  if (wild.status === 200) expect(JSON.stringify(wild.body)).not.toContain('null')
+})
+
 test('the description lists every address and is made of JSON Schema', async () => {
   const { body } = await server.agent.get('/api/openapi.json').expect(200)
   expect(body.openapi).toBe('3.1.0')

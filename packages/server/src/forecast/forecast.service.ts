@@ -3,6 +3,9 @@ import { en, type ForecastRequest } from '@jovrin/contract'
 import { Refusal } from '../http/refusal.js'
 import { Piscina } from 'piscina'
 
+/** More than this waiting, and a request is better sent again later. */
+const MOST_WAITING = 32
+
 /** Long sums in worker threads. `close` waits for none: what runs is dropped. */
 export const forecastService = () => {
   let pool: Piscina | null = null
@@ -11,12 +14,12 @@ export const forecastService = () => {
       filename: new URL('./forecast.worker.ts', import.meta.url).href,
       minThreads: 0,
       maxThreads: 2,
-      maxQueue: 64,
       idleTimeout: 30_000,
       execArgv: ['--import', 'tsx'],
     }))
   return {
     run: async ({ startState, ...request }: ForecastRequest, signal: AbortSignal): Promise<PublicForecast> => {
+      if (open().queueSize >= MOST_WAITING) throw new Refusal(429, 'busy', en.refused.busy)
       const forecast = (await open().run({ ...request, ...(startState === undefined ? {} : { startState: Float64Array.from(startState) }) }, { signal })) as PublicForecast | null // what forecast.worker returns
       if (forecast === null) throw new Refusal(422, 'start_state', en.refused.startState)
       return forecast

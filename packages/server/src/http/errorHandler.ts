@@ -39,6 +39,7 @@ export function problemOf(error: unknown): Problem {
 export const errorHandler =
   (log: Logger): ErrorRequestHandler =>
   (error, _req, res, next) => {
+    if (res.destroyed) return // the asker has gone
     const answer = problemOf(error)
     if (answer.status >= 500) log.error({ err: error }, 'request failed')
     if (res.headersSent) {
