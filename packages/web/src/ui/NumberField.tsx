@@ -27,6 +27,9 @@ interface NumberFieldProps {
   readonly onCommit?: () => void
 }
 
+/** An assumed value shows no more digits than a guess deserves. */
+const rough = (value: number): string => significant(value, Math.abs(value) >= 20 ? 3 : 2)
+
 /** A number with its unit, its reason and "don't know". Text is the user's own until it is left; a wrong one stays and is explained. */
 export function NumberField({ question, label, why, value, range, usual, dimension, unit = '', scale = 1, assumed, canBeUnknown = true, onChange, onCommit }: NumberFieldProps) {
   const units = useUnits()
@@ -52,7 +55,7 @@ export function NumberField({ question, label, why, value, range, usual, dimensi
     (canonical !== null && usual && (canonical < usual[0] || canonical > usual[1])
       ? en.number.odd(`${significant(toShown(usual[0]), 3)}–${significant(toShown(usual[1]), 3)}${shownUnit === '' ? '' : ` ${shownUnit}`}`)
       : canonical === null && given
-        ? en.number.assumed(significant(toShown(given.value), 3), significant(toShown(given.low), 2), significant(toShown(given.high), 2), shownUnit)
+        ? en.number.assumed(rough(toShown(given.value)), significant(toShown(given.low), 2), significant(toShown(given.high), 2), shownUnit)
         : canonical === null && canBeUnknown
           ? en.number.unknown
           : '')
