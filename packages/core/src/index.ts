@@ -15,7 +15,7 @@ export {
   DENSITIES, FEEDING_SCHOOLS, FILTER_STATES, GAS_CONTROLS, GROUND_KINDS, HARDSCAPE_MATERIALS, PLAN_SCHEMA_VERSION, PLANT_KINDS, SURFACES,
   type Density, type FeedingSchool, type FilterState, type GasControl, type GroundKind, type HardscapeMaterial, type Plan, type PlantKind, type Surface, type TimelineEntry,
 } from './plan/plan.js'
-export { HEIGHT_CM } from './planting/density.js'
+export { heightCmAtAge } from './planting/height.js'
 export { OutOfRangeError, requireWithin } from './quantity/outOfRange.js'
 export { fromUnit, METRIC_UNITS, toUnit, UNIT_CHOICES, type Dimension, type UnitOf, type UnitPreferences } from './quantity/units.js'
 export { ContradictionError, work, type FieldDescriptor, type WorkedFigure, type Working, type WorkingInputs, type WorkingRow } from './quantity/working.js'
@@ -26,6 +26,7 @@ export { compile, type Compiled, type CompileOptions } from './ecosystem/compile
 export { DAY, DAY_STRIDE } from './ecosystem/daySeries.js'
 export { drawParameters } from './ecosystem/drawParameters.js'
 export { checkTank, type Finding } from './ecosystem/findings.js'
+export { flagsOf, hasAnimalsAt, type Flag } from './ecosystem/flags.js'
 export { forecastMember, type ArmResult, type ForecastOptions, type MemberResult, type MemberCache } from './ecosystem/forecast.js'
 export { applyLevers, isAtRest, type Levers } from './ecosystem/levers.js'
 export { DEFAULT_PARAMETERS } from './ecosystem/parameters.js'

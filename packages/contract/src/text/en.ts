@@ -278,7 +278,6 @@ export const en = {
       oxygenLow: (value: string) => `Oxygen may fall to ${value} mg/L before lights-on (modelled).`,
       ammonia: (value: string) => `Ammonia ${value} mg N/L: no animals yet.`,
       nitrite: (value: string) => `Nitrite ${value} mg N/L: no animals yet.`,
-      algae: 'Algae are gaining.',
     },
   },
   working: {

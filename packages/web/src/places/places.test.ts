@@ -1,8 +1,8 @@
-import { checkTank, forecastMember, leadOf, tankFigures, type Lead } from '@jovrin/core'
+import { checkTank, flagsOf, forecastMember, leadOf, tankFigures, type Lead } from '@jovrin/core'
 import { en, PlanSchema } from '@jovrin/contract'
 import { describe, expect, test } from 'vitest'
 import { agedTimeline } from '../api/tanks.queries.js'
-import { braidWeeks, flagsOf } from './balance/balance.view.js'
+import { braidWeeks, flagSentence } from './balance/balance.view.js'
 import { explainTank } from './describe/explain.js'
 import { findingSentence } from './describe/findings.text.js'
 import { newPlan } from './describe/newPlan.js'
@@ -29,8 +29,9 @@ describe('lead', () => {
 describe('balance', () => {
   test('has a week of strands for each week asked for', () => expect(braidWeeks(results, 'changed', 2).map(({ strands }) => Object.keys(strands).length)).toEqual([5, 5]))
   test('twice the gas raises an alarm with animals, a warning without', () => {
-    expect(flagsOf(results, 'changed', 1, true)[0]).toMatchObject({ severity: 'alarm' })
-    expect(flagsOf(results, 'changed', 1, false).filter(({ text }) => text.startsWith('CO2')).map(({ severity }) => severity)).toEqual(['warn'])
+    const sentences = (hasAnimals: boolean): string[] => flagsOf(results, 'changed', 1, hasAnimals).map(flagSentence)
+    expect(sentences(true)[0]).toMatch(/^▲ CO2 may peak at \d+ mg\/L: alarm for animals/)
+    expect(sentences(false)).toContainEqual(expect.stringMatching(/^△ CO2 may peak at \d+ mg\/L: much for animals/))
   })
 })
 

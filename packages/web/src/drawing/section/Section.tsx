@@ -1,10 +1,9 @@
-import type { Plan, TankFigures } from '@jovrin/core'
+import { heightCmAtAge, type Plan, type TankFigures } from '@jovrin/core'
 import { useId } from 'react'
 import { Dimension } from '../Dimension.js'
 import { Hatches } from '../Hatches.js'
 import { hatchFill, INK, svgPrefix, type Hatch } from '../ink.js'
 import { TitleBlock, titleBlockHeight } from '../TitleBlock.js'
-import { drawnHeightCm } from './growth.js'
 import { pieceOutlines } from './hardscape.js'
 import { groundEdges, sectionLayout, type SectionLayout, type View } from './layout.js'
 import { plantStrokes } from './plants.js'
@@ -200,7 +199,7 @@ function FrontPlants({ plan, layout, figures, ageDays, frontCm, backCm, prefix }
         const stones = kind === 'rhizome' ? <Stones key="stones" plan={plan} layout={layout} y={standingY(0.5)} prefix={prefix} /> : null
         if (patches.length === 0 || foot === 0) return stones
         const depth = DEPTH_OF[kind]
-        const heightPx = Math.max(4, Math.min(drawnHeightCm(kind, ageDays) * pxPerCm, most))
+        const heightPx = Math.max(4, Math.min(heightCmAtAge(kind, ageDays) * pxPerCm, most))
         const y = kind === 'floater' ? layout.waterY : standingY(depth)
         // A strip of the floor as long as the kind's share asks, given the part of the depth that its row takes.
         const lengthPx = Math.min(width, width * Math.min(1, foot / (kind === 'carpet' ? 0.4 : 0.45)))
@@ -256,7 +255,7 @@ function SidePlants({ plan, layout, figures, ageDays, frontCm, backCm }: PlantsP
       {kinds.map((kind) => {
         const depth = DEPTH_OF[kind]
         const most = (floorY - layout.waterY) * 0.97 - backCm * pxPerCm
-        const heightPx = Math.max(4, Math.min(drawnHeightCm(kind, ageDays) * pxPerCm, most))
+        const heightPx = Math.max(4, Math.min(heightCmAtAge(kind, ageDays) * pxPerCm, most))
         const span = kind === 'carpet' ? width * 0.4 : kind === 'floater' ? width * 0.6 : width * 0.16
         const left = kind === 'floater' ? width * 0.2 : Math.min(Math.max(depth * width - span / 2, 0), width - span)
         const y = kind === 'floater' ? layout.waterY : floorY - (frontCm + (backCm - frontCm) * ((left + span / 2) / width)) * pxPerCm

@@ -1,5 +1,5 @@
 import { en } from '@jovrin/contract'
-import { applyLevers, datePlusDays, isAtRest, leadOf, limitsByKind, tankFigures, typicalDay, WEEK_STRIDE, type Levers, type Plan } from '@jovrin/core'
+import { applyLevers, datePlusDays, flagsOf, hasAnimalsAt, isAtRest, leadOf, limitsByKind, tankFigures, typicalDay, WEEK_STRIDE, type Levers, type Plan } from '@jovrin/core'
 import { Box, Button, LinearProgress, ToggleButton, ToggleButtonGroup } from '@mui/material'
 import { useMemo } from 'react'
 import { Braid } from '../../drawing/braid/Braid.js'
@@ -7,7 +7,7 @@ import { DayStrip } from '../../drawing/day/DayStrip.js'
 import { Measured } from '../../drawing/Measured.js'
 import { decimals, longDate, percent, shortDate, significant } from '../../ui/units.js'
 import { FEW_MEMBERS, type ForecastState } from '../../workers/useForecast.js'
-import { braidWeeks, flagsOf } from './balance.view.js'
+import { braidWeeks } from './balance.view.js'
 import { EffectTable } from './EffectTable.js'
 import { LeadNote } from './LeadNote.js'
 import { LeverBoard } from './LeverBoard.js'
@@ -129,11 +129,8 @@ function Margin({ forecast, plan, today, week, levers, isMoved, arm, reckoned, o
   const figures = useMemo(() => tankFigures(plan), [plan])
   const notes = useMemo(() => {
     if (reckoned === 0) return { above: null, below: null }
-    const { animals } = plan
-    const age = today + week * 7
-    const hasAnimals = (age >= animals.grazersFromDay && animals.grazers !== 0) || (age >= animals.fishFromDay && animals.foodGPerDay !== 0)
     return {
-      above: <LeadNote lead={leadOf(results, arm, week, today)} flags={flagsOf(results, arm, week, hasAnimals)} results={results} week={week} />,
+      above: <LeadNote lead={leadOf(results, arm, week, today)} flags={flagsOf(results, arm, week, hasAnimalsAt(plan, today + week * 7))} results={results} week={week} />,
       below: (
         <>
           {arm === 'changed' ? <EffectTable results={results} week={reckoned - 1} /> : <WeekTable results={results} arm={arm} week={week} />}

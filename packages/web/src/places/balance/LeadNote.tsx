@@ -1,10 +1,10 @@
 import { en } from '@jovrin/contract'
-import { changeShares, MODEL_VERSION, type Lead, type MemberResult } from '@jovrin/core'
+import { changeShares, MODEL_VERSION, type Flag, type Lead, type MemberResult } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { Figure } from '../../ui/Figure.js'
 import { percent, significant } from '../../ui/units.js'
 import { leadSentence, trendSentence } from '../lead.text.js'
-import type { Flag } from './balance.view.js'
+import { flagSentence } from './balance.view.js'
 
 interface LeadNoteProps {
   readonly lead: Lead
@@ -44,8 +44,8 @@ export function LeadNote({ lead, flags, results, week }: LeadNoteProps) {
         </Figure>
       </Box>
       {flags.slice(0, FLAGS_SHOWN).map((flag) => (
-        <Box key={flag.text} sx={{ color: 'var(--algae)', fontSize: 14, mt: 0.5 }}>
-          {`${flag.severity === 'alarm' ? '▲' : '△'} ${flag.text}`}
+        <Box key={flag.code} sx={{ color: 'var(--algae)', fontSize: 14, mt: 0.5 }}>
+          {flagSentence(flag)}
         </Box>
       ))}
     </Box>

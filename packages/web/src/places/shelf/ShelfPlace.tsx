@@ -11,6 +11,7 @@ import { SmallSection } from '../../drawing/section/SmallSection.js'
 import { useNotice } from '../../ui/notice.js'
 import { QueryState } from '../../ui/QueryState.js'
 import { shortDate, significant, useUnits } from '../../ui/units.js'
+import { flagSentence } from '../balance/balance.view.js'
 import { leadSentence } from '../lead.text.js'
 import { EmptyShelf } from './EmptyShelf.js'
 import { useShelfForecasts, type ShelfForecast } from './useShelfForecasts.js'
@@ -87,7 +88,7 @@ function TankRow({ tank, timeline, forecast, pxPerCm }: { tank: TankEntry; timel
         <Box sx={{ mt: 0.5 }}>{forecast ? leadSentence(forecast.lead) : en.shelf.reckoning}</Box>
         {forecast && (
           <Box sx={{ color: worst ? 'var(--algae)' : 'text.secondary', mt: 0.25 }}>
-            {worst ? `${worst.severity === 'alarm' ? '▲' : '△'} ${worst.text}` : en.shelf.nothing}
+            {worst ? flagSentence(worst) : en.shelf.nothing}
           </Box>
         )}
       </Box>

@@ -1,11 +1,11 @@
-import { leadOf, type Lead, type MemberResult } from '@jovrin/core'
+import { flagsOf, hasAnimalsAt, leadOf, type Flag, type Lead, type MemberResult, type Plan } from '@jovrin/core'
 import type { Timeline } from '@jovrin/contract'
 import { useEffect, useState } from 'react'
 import { agedTimeline } from '../../api/tanks.queries.js'
 import type { BraidWeek } from '../../drawing/braid/braidGeometry.js'
 import { forecastPool } from '../../workers/forecastPool.js'
 import { SEED } from '../../workers/useForecast.js'
-import { braidWeeks, flagsOf, type Flag } from '../balance/balance.view.js'
+import { braidWeeks } from '../balance/balance.view.js'
 
 export interface ShelfForecast {
   readonly lead: Lead
@@ -30,7 +30,7 @@ export function useShelfForecasts(timelines: readonly { readonly tankId: string;
       const { timeline, today } = agedTimeline(entry.timeline)
       stop = forecastPool.run({ timeline, today, weeks: WEEKS, seed: SEED, levers: {} }, MEMBERS, ({ results, isDone }) => {
         if (!isDone) return
-        setFound((before) => new Map(before).set(entry.tankId, summarise(results, today, timeline.at(-1)?.plan.animals ?? null)))
+        setFound((before) => new Map(before).set(entry.tankId, summarise(results, today, timeline.at(-1)?.plan)))
         next(index + 1)
       })
     }
@@ -45,7 +45,6 @@ export function useShelfForecasts(timelines: readonly { readonly tankId: string;
   return found
 }
 
-function summarise(results: readonly MemberResult[], today: number, animals: { readonly grazersFromDay: number; readonly fishFromDay: number; readonly grazers: number | null; readonly foodGPerDay: number | null } | null): ShelfForecast {
-  const hasAnimals = animals !== null && ((today >= animals.grazersFromDay && animals.grazers !== 0) || (today >= animals.fishFromDay && animals.foodGPerDay !== 0))
-  return { lead: leadOf(results, 'planned', 0, today), weeks: braidWeeks(results, 'planned', WEEKS), flags: flagsOf(results, 'planned', 0, hasAnimals) }
+function summarise(results: readonly MemberResult[], today: number, plan: Plan | undefined): ShelfForecast {
+  return { lead: leadOf(results, 'planned', 0, today), weeks: braidWeeks(results, 'planned', WEEKS), flags: flagsOf(results, 'planned', 0, plan !== undefined && hasAnimalsAt(plan, today)) }
 }
