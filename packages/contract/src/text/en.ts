@@ -217,7 +217,7 @@ export const en = {
     index: 'Lead',
     indexTitle: 'Lead of plants over algae',
     formula: 'lead = relative growth of the plants − fastest invasion rate of any algae; means over a week; median of the ensemble',
-    source: 'Model version 1; algae parameters are rules of thumb. Days between wipes follow from the growth of dust on glass.',
+    source: 'Days between wipes follow from the growth of dust on glass; rule of thumb.',
   },
   balance: {
     title: 'Balance',

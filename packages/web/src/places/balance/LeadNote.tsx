@@ -36,7 +36,7 @@ export function LeadNote({ lead, flags, results, week }: LeadNoteProps) {
               { name: en.balance.weeks, value: significant(week + 1), from: 'reckoned' },
               { name: en.lead.index, value: `${perDay(lead.perDay.median)} /day`, from: 'model' },
             ],
-            source: en.lead.source.replace('1', MODEL_VERSION),
+            source: `${en.balance.modelSource(MODEL_VERSION)} ${en.lead.source}`,
             range: [`${perDay(lead.perDay.low)} /day`, `${perDay(lead.perDay.high)} /day`],
           }}
         >
