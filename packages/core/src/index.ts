@@ -1,9 +1,11 @@
 // The only door of the package, sorted by folder.
 export { SALT_IDS, SALT_SPECIES, type SaltId, type SaltSpecies } from './feed/salts.js'
 export { SCHOOL } from './feed/schools.js'
+export { BUBBLE_SPREAD } from './gas/bubbleRate.working.js'
 export { GROUND } from './ground/kinds.js'
 export { bagsOf } from './ground/layer.js'
 export { MATERIAL } from './hardscape/materials.js'
+export { FLOOR_SPREAD } from './light/light.workings.js'
 export { dailyLightMolPerM2 } from './light/dailyLight.js'
 export { lightDayTable, openDayTable } from './light/dayTable.js'
 export { randomOf, type Random } from './numeric/random.js'

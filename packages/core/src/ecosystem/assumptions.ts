@@ -39,6 +39,9 @@ export const ASSUMED = {
 export type AssumedField = keyof typeof ASSUMED
 
 const FIELDS = Object.keys(ASSUMED)
+/** Unknown answers that are words, each with a stream of chance of its own. */
+const CHOICES = ['surface', 'density'] as const
+export type AssumedChoice = (typeof CHOICES)[number]
 
 /** Answers a plan's questions. Without a draw an unknown takes its common value; with one, a value from its range that depends only on (seed, member, field, place). */
 export class Answers {
@@ -57,11 +60,11 @@ export class Answers {
     return Math.min(high, Math.max(low, value * Math.exp(spread * normal(random))))
   }
 
-  choice<T extends string>(field: string, given: T | null, standard: T, others: readonly T[]): T {
+  choice<T extends string>(field: AssumedChoice, given: T | null, standard: T, others: readonly T[]): T {
     if (given !== null) return given
     this.assumed.add(field)
     if (this.draw === null) return standard
-    const random = randomOf(this.draw.seed, this.draw.member * 4096 + 2048 + field.length)
+    const random = randomOf(this.draw.seed, this.draw.member * 4096 + 2048 + CHOICES.indexOf(field))
     const roll = random()
     // Half the draws keep the common answer; the others share the rest.
     return roll < 0.5 ? standard : (others[Math.floor((roll - 0.5) * 2 * others.length)] ?? standard)

@@ -159,6 +159,9 @@ export function temperatureFactor(temperatureC: number, minC: number, bestC: num
 /** Michaelis–Menten saturation. */
 export const saturation = (x: number, half: number): number => x / (half + x)
 
+/** Gas transfer relative to 20 °C, reaeration rule. */
+export const transferOfTemperature = (temperatureC: number): number => 1.024 ** (temperatureC - 20) / 1.126
+
 const ALGAE_MIN_C = 5
 
 export function dailyOf(conditions: KernelConditions, site: Site, parameters: Parameters, method: Method, dtH: number): Daily {
@@ -180,7 +183,7 @@ export function dailyOf(conditions: KernelConditions, site: Site, parameters: Pa
     ironKept: Math.exp(-parameters.ironLossPerDay * dtDays),
     bubbledShare: 1 - Math.exp(-parameters.oxygenBubblingPerH * dtH),
     perHalfHydrogen: 10 ** parameters.nitrifierHalfPh,
-    transferOfTemperature: 1.024 ** (t - 20) / 1.126,
+    transferOfTemperature: transferOfTemperature(t),
     denitrifiedShare: 1 - Math.exp(-parameters.denitrificationPerDay * q10 * dtDays),
   }
 }

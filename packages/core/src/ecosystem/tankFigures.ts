@@ -12,6 +12,8 @@ import { POT_G, START_G_PER_M2 } from '../planting/density.js'
 import { innerSize, tankVolumes, type InnerSize, type TankVolumes, type Vessel } from '../tank/vessel.js'
 import { Answers } from './assumptions.js'
 import { DEFAULT_PARAMETERS } from './parameters.js'
+import { CO2_OVER_OXYGEN, cleanTransferMPerH } from './processes/gasExchange.js'
+import { transferOfTemperature } from './step.js'
 
 /** Share of the floor each kind gets where the grower does not know. */
 const USUAL_FOOT: Readonly<Record<PlantKind, number>> = { carpet: 0.35, stems: 0.35, rhizome: 0.1, rosette: 0.15, moss: 0.05, floater: 0.3 }
@@ -133,8 +135,7 @@ function flowOf(plan: Plan, answers: Answers, surfaceM2: number, waterL: number)
   const agitation = AGITATION[answers.choice('surface', plan.flow.surface, 'ripple', ['still', 'ripple', 'strong'])]
   const skimmer = plan.flow.hasSkimmer ? SKIMMER_SHARE : 0
   const temperatureC = answers.number('temperatureC', plan.temperatureC)
-  const { transferStillMPerH, transferAgitatedMPerH, transferSkimmerMPerH } = DEFAULT_PARAMETERS
-  const speedMPerH = ((transferStillMPerH + transferAgitatedMPerH * agitation + transferSkimmerMPerH * skimmer) * 1.024 ** (temperatureC - 20)) / 1.126
+  const speedMPerH = cleanTransferMPerH(DEFAULT_PARAMETERS, agitation, skimmer) * transferOfTemperature(temperatureC)
   return {
     agitation,
     skimmer,
@@ -153,7 +154,7 @@ function gasOf(plan: Plan, answers: Answers, water: { waterL: number; oxygenPerH
   if (line.bubblesPerS !== null) return { gasMgPerH: gasRateMgPerH({ ...counter, bubblesPerS: line.bubblesPerS }), bubblesPerS: line.bubblesPerS, isGasSolved: false }
   const first = plan.lightWindows[0]
   const gasMgPerH = defaultGasRateMgPerH({
-    kPerH: 0.91 * water.oxygenPerH,
+    kPerH: CO2_OVER_OXYGEN * water.oxygenPerH,
     equilibriumMgPerL: co2AirEquilibriumMgPerL(water.temperatureC, water.roomCo2Ppm),
     waterL: water.waterL,
     beforeLightH: line.beforeLightMin / 60,

@@ -2,7 +2,7 @@ import { numberOf, type Working } from '../quantity/working.js'
 import { gasRateMgPerH } from './bubble.js'
 
 /** How far a counted bubble's volume is off; rule of thumb. */
-const BUBBLE_SPREAD = 1.35
+export const BUBBLE_SPREAD = 1.35
 
 export const bubbleRateWorking: Working = {
   id: 'gas.bubble-rate',

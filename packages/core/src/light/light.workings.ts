@@ -20,7 +20,7 @@ export const dliWorking: Working = {
 }
 
 /** Walls, dirt and aim of a real lamp against the balance below; rule of thumb. */
-const FLOOR_SPREAD = 1.3
+export const FLOOR_SPREAD = 1.3
 
 export const floorPpfdWorking: Working = {
   id: 'light.floor-ppfd',

@@ -1,17 +1,22 @@
 import { LEDGER_C } from '../ledger.js'
 import { ALKALINITY, CARBON, DISSOLVED, FILM, OXYGEN } from '../state.js'
+import type { Parameters } from '../parameters.js'
 import type { Step } from '../step.js'
 
 /** CO2 crosses the surface a little slower than oxygen. */
-const CO2_OVER_OXYGEN = 0.91
+export const CO2_OVER_OXYGEN = 0.91
 const FILM_BARRIER = 0.3
 /** Supersaturation above which oxygen leaves as bubbles. */
 const BUBBLING_ABOVE = 1.4
 
+/** Gas transfer speed [m/h] of a surface without film at 20 °C, before the temperature rule. */
+export const cleanTransferMPerH = ({ transferStillMPerH, transferAgitatedMPerH, transferSkimmerMPerH }: Parameters, agitation: number, skimmer: number): number =>
+  transferStillMPerH + transferAgitatedMPerH * agitation + transferSkimmerMPerH * skimmer
+
 /** First-order exchange of oxygen with the air [1/h]; grows with surface movement and skimmer, shrinks under a surface film. Form and temperature rule as in reaeration literature; fit to the tank. */
 export function oxygenTransferPerH(step: Step): number {
   const { conditions, parameters, site, state } = step
-  const clean = parameters.transferStillMPerH + parameters.transferAgitatedMPerH * conditions.agitation + parameters.transferSkimmerMPerH * conditions.skimmer
+  const clean = cleanTransferMPerH(parameters, conditions.agitation, conditions.skimmer)
   const speedMPerH = clean * (1 - FILM_BARRIER * state[FILM]!) * step.daily.transferOfTemperature
   return (speedMPerH * site.surfaceM2 * 1000) / site.waterL
 }

@@ -1,4 +1,4 @@
-import { heightCmAtAge, type Plan, type TankFigures } from '@jovrin/core'
+import { heightCmAtAge, PLANT_KINDS, type Plan, type TankFigures } from '@jovrin/core'
 import { useId } from 'react'
 import { Dimension } from '../Dimension.js'
 import { Hatches } from '../Hatches.js'
@@ -195,7 +195,7 @@ function FrontPlants({ plan, layout, figures, ageDays, frontCm, backCm, prefix }
     <g>
       {DRAW_ORDER.map((kind) => {
         const patches = plan.patches.filter((patch) => patch.kind === kind)
-        const foot = figures.footOfGroup[['carpet', 'stems', 'rhizome', 'rosette', 'moss', 'floater'].indexOf(kind)] ?? 0
+        const foot = figures.footOfGroup[PLANT_KINDS.indexOf(kind)] ?? 0
         const stones = kind === 'rhizome' ? <Stones key="stones" plan={plan} layout={layout} y={standingY(0.5)} prefix={prefix} /> : null
         if (patches.length === 0 || foot === 0) return stones
         const depth = DEPTH_OF[kind]
@@ -249,7 +249,7 @@ function Stones({ plan, layout, y, prefix }: { plan: Plan; layout: SectionLayout
 function SidePlants({ plan, layout, figures, ageDays, frontCm, backCm }: PlantsProps) {
   const { side, pxPerCm, floorY } = layout
   const width = side.innerRight - side.innerLeft
-  const kinds = [...new Set(plan.patches.map((patch) => patch.kind))].filter((kind) => (figures.footOfGroup[['carpet', 'stems', 'rhizome', 'rosette', 'moss', 'floater'].indexOf(kind)] ?? 0) > 0)
+  const kinds = [...new Set(plan.patches.map((patch) => patch.kind))].filter((kind) => (figures.footOfGroup[PLANT_KINDS.indexOf(kind)] ?? 0) > 0)
   return (
     <g>
       {kinds.map((kind) => {

@@ -1,6 +1,7 @@
 import { en } from '@jovrin/contract'
 import { changeBand, ratioBand, toUnit, type Band, type MemberResult } from '@jovrin/core'
 import { Box } from '@mui/material'
+import { MarginTable } from '../../ui/MarginTable.js'
 import { significant, useUnits } from '../../ui/units.js'
 
 /** What the levers do by the last week drawn: ratios for amounts, differences for levels, member by member. */
@@ -21,11 +22,7 @@ export function EffectTable({ results, week }: { results: readonly MemberResult[
     difference(en.balance.effect.nitrate, scaled, unit),
   ]
   return (
-    <Box component="table" className="figures" sx={{ borderCollapse: 'collapse', width: '100%', fontSize: 14, '& td, & th': { textAlign: 'left', fontWeight: 'normal', p: 0, lineHeight: 1.4 } }}>
-      <Box component="caption" className="lettering" sx={{ textAlign: 'left', fontSize: 15, borderBottom: '1px solid var(--ink)' }}>
-        {en.balance.changes}
-      </Box>
-      <tbody>
+    <MarginTable caption={en.balance.changes}>
         {rows.map(({ name, middle, span }) => (
           <tr key={name}>
             <th scope="row">{name}</th>
@@ -35,7 +32,6 @@ export function EffectTable({ results, week }: { results: readonly MemberResult[
             </Box>
           </tr>
         ))}
-      </tbody>
-    </Box>
+      </MarginTable>
   )
 }

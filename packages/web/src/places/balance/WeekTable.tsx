@@ -1,6 +1,7 @@
 import { en } from '@jovrin/contract'
 import { bandOf, MODEL_VERSION, type Arm, type Band, type Dimension, type MemberResult, type WeekColumn } from '@jovrin/core'
 import { Box } from '@mui/material'
+import { MarginTable } from '../../ui/MarginTable.js'
 import { Figure } from '../../ui/Figure.js'
 import { significant, useUnits } from '../../ui/units.js'
 
@@ -22,11 +23,7 @@ const ROWS: readonly Row[] = [
 export function WeekTable({ results, arm, week }: { results: readonly MemberResult[]; arm: Arm; week: number }) {
   const units = useUnits()
   return (
-    <Box component="table" className="figures" sx={{ borderCollapse: 'collapse', width: '100%', fontSize: 14, '& td, & th': { textAlign: 'left', fontWeight: 'normal', p: 0, lineHeight: 1.4 } }}>
-      <Box component="caption" className="lettering" sx={{ textAlign: 'left', fontSize: 15, borderBottom: '1px solid var(--ink)' }}>
-        {en.balance.water}
-      </Box>
-      <tbody>
+    <MarginTable caption={en.balance.water}>
         {ROWS.map(({ column, dimension, unit = '' }) => {
           const band = bandOf(results, arm, column, week)
           const to = (value: number): string => significant(dimension ? units.to(dimension, value) : value, 2)
@@ -44,8 +41,7 @@ export function WeekTable({ results, arm, week }: { results: readonly MemberResu
             </tr>
           )
         })}
-      </tbody>
-    </Box>
+      </MarginTable>
   )
 }
 

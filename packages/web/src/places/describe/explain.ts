@@ -1,5 +1,5 @@
 import { en } from '@jovrin/contract'
-import { ASSUMED, WORKINGS, type Plan, type TankFigures } from '@jovrin/core'
+import { ASSUMED, BUBBLE_SPREAD, FLOOR_SPREAD, WORKINGS, type Plan, type TankFigures } from '@jovrin/core'
 import { spanOf, type Explained, type Provenance } from '../../ui/Figure.js'
 import { significant, type Units } from '../../ui/units.js'
 
@@ -54,7 +54,7 @@ export function explainTank(plan: Plan, figures: TankFigures, units: Units): { r
       formula: ppfd.formula,
       worked: workedPpfd(figures),
       source: ppfd.source,
-      range: spanOf(figures.ppfd / 1.3, figures.ppfd * 1.3, 'µmol/m²/s'),
+      range: spanOf(figures.ppfd / FLOOR_SPREAD, figures.ppfd * FLOOR_SPREAD, 'µmol/m²/s'),
       inputs: [
         { name: label('fluxUmolPerS'), value: `${significant(figures.fluxUmolPerS)} µmol/s`, from: lamp?.fluxUmolPerS != null ? 'typed' : 'reckoned' },
         { name: label('watts'), value: lamp?.watts == null ? '–' : `${significant(lamp.watts)} W`, from: from(lamp?.watts) },
@@ -68,7 +68,7 @@ export function explainTank(plan: Plan, figures: TankFigures, units: Units): { r
       formula: dli.formula,
       worked: `${number(figures.ppfd)}·(${number(figures.lightHours)} − ${number((window?.rampMin ?? 0) / 60)})·0.0036 = ${number(figures.dliMolPerM2)} mol/m²`,
       source: dli.source,
-      range: spanOf(figures.dliMolPerM2 / 1.3, figures.dliMolPerM2 * 1.3, 'mol/m²'),
+      range: spanOf(figures.dliMolPerM2 / FLOOR_SPREAD, figures.dliMolPerM2 * FLOOR_SPREAD, 'mol/m²'),
       inputs: [
         { name: title('light.floor-ppfd'), value: light, from: 'reckoned' },
         { name: label('hours'), value: `${significant(figures.lightHours)} h`, from: 'typed' },
@@ -80,7 +80,7 @@ export function explainTank(plan: Plan, figures: TankFigures, units: Units): { r
       formula: figures.isGasSolved ? `${gas.formula}; ${en.describe.figures.solved}` : gas.formula,
       worked: `${number(figures.bubblesPerS)}·3600·${number(plan.gasLines[0]?.bubbleMl ?? ASSUMED.bubbleMl.value)}·1.81·(1 + ${number(plan.gasLines[0]?.linePressureBar ?? ASSUMED.linePressureBar.value)}) = ${number(figures.gasMgPerH)} mg/h`,
       source: gas.source,
-      range: spanOf(figures.gasMgPerH / 1.35, figures.gasMgPerH * 1.35, 'mg/h'),
+      range: spanOf(figures.gasMgPerH / BUBBLE_SPREAD, figures.gasMgPerH * BUBBLE_SPREAD, 'mg/h'),
       inputs: [
         { name: label('bubblesPerS'), value: `${significant(figures.bubblesPerS)} /s`, from: figures.isGasSolved ? 'reckoned' : 'typed' },
         { name: label('bubbleMl'), value: `${significant(plan.gasLines[0]?.bubbleMl ?? ASSUMED.bubbleMl.value)} mL`, from: from(plan.gasLines[0]?.bubbleMl) },
