@@ -2,11 +2,12 @@ import { defineConfig } from '@playwright/test'
 
 export default defineConfig({
   testDir: './journeys',
+  globalSetup: './bundle.ts',
   fullyParallel: true,
   workers: 2,
   retries: 0,
-  timeout: 120_000,
-  expect: { timeout: 15_000 },
+  timeout: 180_000,
+  expect: { timeout: 30_000 },
   reporter: [['list'], ['json', { outputFile: 'test-results/report.json' }]],
   outputDir: 'test-results/artifacts',
   use: {

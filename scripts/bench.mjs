@@ -5,6 +5,8 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { Worker } from 'node:worker_threads'
 import { gzipSync } from 'node:zlib'
+import { planEditWaits } from './bench/planEdit.mjs'
+import { oneMore, redraws, watchRedraws } from './bench/redraw.mjs'
 import { buildPages, installBrowser, installPackages, root, run } from './install.mjs'
 
 installPackages({ quiet: true })
@@ -37,6 +39,7 @@ const timed = async (act) => {
   await act()
   return performance.now() - started
 }
+const uuid = (index) => `01920000-0000-7000-8000-${(0xb0000000 + index).toString(16).padStart(12, '0')}`
 const range = (from, to) => Array.from({ length: to - from + 1 }, (_, index) => from + index)
 
 const first = []
@@ -52,6 +55,10 @@ const singles = []
 for (let time = 0; time < 40; time++) singles.push(await ask(pair[0], { what: 'single' }))
 say('forecast-26w-single-ms', quantile(singles.slice(20), 0.5), 'ms', 20)
 say('forecast-first-in-fresh-worker-ms', quantile(first, 0.5), 'ms', first.length)
+const hindcasts = []
+for (let call = 0; call < 25; call++) hindcasts.push(await ask(pair[0], { what: 'hindcast', which: call }))
+say('hindcast-26w-to-today-ms', quantile(hindcasts.slice(5), 0.5), 'ms', 20)
+say('hindcast-26w-whole-past-ms', hindcasts[0], 'ms', 1)
 const share = (to) => Promise.all(pair.map((worker, index) => ask(worker, { what: 'members', which: range(1, to).filter((member) => member % 2 === index) })))
 const ensembles = []
 const eights = []
@@ -68,6 +75,24 @@ const env = { JOVRIN_DATA: data, JOVRIN_NOW: '2026-11-24T09:00:00Z' }
 run(process.execPath, ['--import', 'tsx', 'scripts/demo/seed.ts'], { env, quiet: true })
 const server = spawn(process.execPath, ['--import', 'tsx', 'packages/server/src/main.ts', '--port', '4793'], { cwd: root, env: { ...process.env, ...env }, stdio: ['ignore', 'pipe', 'inherit'] })
 await new Promise((resolve) => server.stdout.on('data', (chunk) => /ready/.test(chunk) && resolve()))
+const NOW = env.JOVRIN_NOW
+const RIVER_API = 'http://127.0.0.1:4793/api/tanks/01920000-0000-7000-8000-000000000001'
+const inserts = []
+for (let time = 0; time < 320; time++) {
+  const body = JSON.stringify({ id: uuid(time), at: NOW.replace('Z', '.000Z'), recordedBy: null, note: null, kind: 'reading', quantity: 'conductivity', value: 300, qualifier: '=', enteredText: '300', enteredUnit: 'µS/cm', basis: null, method: null, moment: null, eventId: null })
+  inserts.push(await timed(async () => {
+    const answer = await fetch(`${RIVER_API}/journal`, { method: 'POST', headers: { 'Content-Type': 'application/json' }, body })
+    if (answer.status !== 201) throw new Error(`a reading was not taken: ${answer.status}`)
+    await answer.arrayBuffer()
+  }))
+}
+say('reading-insert-p95-ms', quantile(inserts.slice(20), 0.95), 'ms', 300)
+const rows = ['at,quantity,value,unit']
+for (let index = 0; index < 100_000; index++) rows.push(`${new Date(Date.parse('2026-09-22T00:00:00Z') + index * 54_000).toISOString()},oxygen,${(6 + 2 * Math.sin(index / 800)).toFixed(3)},mg/L`)
+const mapping = { columns: ['at', 'quantity', 'value', 'unit'].map((use) => ({ use })), decimalMark: '.', dateOrder: 'ymd', timeZone: 'UTC', delimiter: ',', hasHeader: true }
+const taken = await (await fetch(`${RIVER_API}/readings.csv?mapping=${encodeURIComponent(JSON.stringify(mapping))}`, { method: 'POST', headers: { 'Content-Type': 'text/csv' }, body: rows.join('\n') })).json()
+if (taken.accepted !== 100_000) throw new Error(`only ${taken.accepted} readings were taken`)
+
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-quic', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run'] })
 try {
   const shelf = await browser.newPage()
@@ -84,6 +109,40 @@ try {
   say('first-load-js-gzip-kb', bytes / 1000, 'kB', scripts)
   await shelf.close()
 
+  // From the request of 100,000 readings to their picture (fetched, checked, drawn), and from the click that asks for them, with the menu closing in between. The band comes later, from the workers.
+  const journal = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  const charts = []
+  for (let time = 0; time < 7; time++) {
+    await journal.goto('http://127.0.0.1:4793/tanks/01920000-0000-7000-8000-000000000001/journal?quantity=evaporated')
+    await journal.waitForFunction(() => performance.getEntriesByName('journal-chart-drawn').length > 0)
+    await journal.waitForTimeout(4000) // the model's own run is over
+    await journal.getByRole('combobox', { name: /Quantity/ }).click()
+    await journal.getByRole('option', { name: 'Oxygen' }).waitFor()
+    charts.push(await journal.evaluate(async () => {
+      performance.clearMarks('journal-chart-drawn')
+      const [option] = [...document.querySelectorAll('[role=option]')].filter((one) => one.textContent === 'Oxygen')
+      const started = performance.now()
+      option.click()
+      // The first picture may still be that of no data: the one that counts comes after the readings.
+      for (;;) {
+        await new Promise((resolve) => setTimeout(resolve, 4))
+        const fetched = performance.getEntriesByType('resource').filter(({ name, startTime }) => name.includes('quantity=oxygen') && startTime >= started).at(-1)
+        const drawn = fetched && performance.getEntriesByName('journal-chart-drawn').find(({ startTime }) => startTime > fetched.responseEnd)
+        if (drawn) return { request: drawn.startTime - fetched.startTime, click: drawn.startTime - started, fetch: fetched.responseEnd - fetched.startTime }
+      }
+    }))
+  }
+  const middle = (part) => quantile(charts.slice(2).map((chart) => chart[part]), 0.5)
+  say('journal-chart-100k-ms', middle('request'), 'ms', charts.length - 2)
+  say('journal-chart-100k-fetch-ms', middle('fetch'), 'ms', charts.length - 2)
+  say('journal-chart-100k-from-click-ms', middle('click'), 'ms', charts.length - 2)
+  await journal.close()
+
+  const edits = await planEditWaits(browser, 'http://127.0.0.1:4793')
+  say('plan-edit-to-redraw-p95-ms', quantile(edits, 0.95), 'ms', edits.length)
+  const moves = await planEditWaits(browser, 'http://127.0.0.1:4793', 'hardscape')
+  say('piece-edit-to-redraw-p95-ms', quantile(moves, 0.95), 'ms', moves.length)
+
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   await page.goto('http://127.0.0.1:4793/tanks/01920000-0000-7000-8000-000000000001/balance')
   await page.getByRole('group', { name: /^Braid/ }).waitFor()
@@ -91,28 +150,11 @@ try {
   const box = await page.getByRole('slider', { name: 'Light', exact: true }).locator('..').boundingBox()
   await page.mouse.move(box.x + 5, box.y + 9)
   await page.mouse.down()
-  // From the pointer's event to the frame in which the strand has its new outline.
-  await page.evaluate(() => {
-    window.waits = []
-    let moved = 0
-    addEventListener('pointermove', () => (moved = performance.now()), true)
-    const strand = () => document.querySelector('[data-strand="light"] path:nth-of-type(2)')?.getAttribute('d')
-    let before = strand()
-    const look = () => {
-      const now = strand()
-      if (now !== before && moved > 0) {
-        window.waits.push(performance.now() - moved)
-        before = now
-        moved = 0
-      }
-      requestAnimationFrame(look)
-    }
-    look()
-  })
+  await watchRedraws(page, '[data-strand="light"] path:nth-of-type(2)')
   for (let step = 1; step <= 45; step++) {
-    const seen = await page.evaluate(() => window.waits.length)
+    const seen = await redraws(page)
     await page.mouse.move(box.x + 5 - (step % 2 === 0 ? 40 : 0) - step, box.y + 9)
-    await page.waitForFunction((count) => window.waits.length > count, seen, { timeout: 5000 }).catch(() => undefined)
+    await oneMore(page, seen, 5000)
   }
   await page.mouse.up()
   const waits = (await page.evaluate(() => window.waits)).slice(5)

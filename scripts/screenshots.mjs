@@ -22,15 +22,14 @@ async function serve(folder, port) {
 }
 
 const demo = mkdtempSync(join(tmpdir(), 'jovrin-shots-'))
-const empty = mkdtempSync(join(tmpdir(), 'jovrin-shots-'))
 run(process.execPath, ['--import', 'tsx', 'scripts/demo/seed.ts'], { env: { JOVRIN_DATA: demo, JOVRIN_NOW: NOW } })
-const servers = [await serve(demo, 4791), await serve(empty, 4792)]
+const server = await serve(demo, 4791)
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-quic', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run'] })
 
-async function shot(name, path, { port = 4791, width = 1280, height = 800, colorScheme = 'light', before = async () => {} } = {}) {
+async function shot(name, path, { width = 1280, height = 800, colorScheme = 'light', before = async () => {} } = {}) {
   const page = await browser.newPage({ viewport: { width, height }, colorScheme, reducedMotion: 'reduce', locale: 'en-GB', timezoneId: 'Europe/Berlin' })
   await page.clock.setFixedTime(new Date(NOW))
-  await page.goto(`http://127.0.0.1:${port}${path}`)
+  await page.goto(`http://127.0.0.1:4791${path}`)
   await page.getByRole('heading', { level: 1 }).waitFor()
   const settle = () => page.waitForFunction(() => document.querySelector('[role=progressbar]') === null && !document.body.innerText.includes('reckoning'), undefined, { timeout: 90_000 })
   await settle()
@@ -39,6 +38,7 @@ async function shot(name, path, { port = 4791, width = 1280, height = 800, color
   await page.screenshot({ path: join(out, `${name}.png`), animations: 'disabled' })
   await page.close()
 }
+const sheet = (page) => page.getByRole('heading', { level: 2 }).first().waitFor()
 const braid = (page) => page.getByRole('group', { name: /^Braid/ }).waitFor()
 
 try {
@@ -48,20 +48,21 @@ try {
   await shot('balance-night', `${RIVER}/balance?weeks=26&week=8`, { colorScheme: 'dark', before: async (page, settle) => { await braid(page); await settle() } })
   await shot('plan', `${RIVER}/plan`)
   await shot('working', `${RIVER}/plan`, { before: (page) => page.getByRole('button', { name: /µmol\/m²\/s$/ }).click() })
-  await shot('new-tank', '/new')
-  await shot('empty', '/', { port: 4792 })
-  await shot('balance-lever', `${RIVER}/balance?week=3`, {
-    before: async (page, settle) => {
-      await braid(page)
-      await settle()
-      await page.getByRole('slider', { name: 'Gas', exact: true }).focus()
-      for (let press = 0; press < 12; press++) await page.keyboard.press('ArrowLeft')
-      await page.getByText('Against the saved plan').waitFor()
-      await settle()
-    },
-  })
+  await shot('journal', `${RIVER}/journal`, { before: (page) => page.getByText(/lie in the band/).waitFor({ timeout: 60_000 }) })
+  await shot('journal-phone', `${RIVER}/journal`, { width: 390, height: 844 })
+  await shot('emergency', `${RIVER}/journal`, { width: 390, height: 844, before: (page) => page.getByRole('button', { name: 'Emergency' }).click() })
+  await shot('today', '/today')
+  await shot('calendar', '/tanks/01920000-0000-7000-8000-000000000002/calendar', { before: (page) => page.getByText('brown film', { exact: true }).waitFor() })
+  await shot('answers', '/answers/gas?tank=01920000-0000-7000-8000-000000000001', { before: (page) => page.getByText('gas off').waitFor() })
+  await shot('workings', '/workings/feed.salt-grams?addMgPerL=10&litres=180')
+  await shot('settings', '/settings')
+  await shot('intent', `${RIVER}/plan/intent`, { before: sheet })
+  await shot('vessel', `${RIVER}/plan/vessel`, { before: sheet })
+  await shot('ground', `${RIVER}/plan/ground?zone=bed`, { before: sheet })
+  await shot('hardscape', `${RIVER}/plan/hardscape`, { before: sheet })
+  await shot('shopping', `${RIVER}/plan/shopping`, { before: sheet })
 } finally {
   await browser.close()
-  for (const server of servers) server.kill('SIGTERM')
-  for (const folder of [demo, empty]) rmSync(folder, { recursive: true, force: true })
+  server.kill('SIGTERM')
+  rmSync(demo, { recursive: true, force: true })
 }

@@ -26,12 +26,43 @@ for (const colorScheme of ['light', 'dark'] as const)
       await expectAccessible(page)
     })
 
+    test('every place of records is accessible', async ({ page, demoApp }) => {
+      for (const path of ['/today', `/tanks/${RIVER}/calendar`, '/answers', `/answers/gas?tank=${RIVER}`, '/answers/water', '/workings', '/workings/vessel.net-water', '/settings']) {
+        await page.goto(`${demoApp}${path}`)
+        await page.getByRole('heading', { level: 1 }).waitFor()
+        await expectAccessible(page)
+      }
+    })
+
+    test('the journal and the first weeks are accessible', async ({ page, demoApp }) => {
+      await page.goto(`${demoApp}/tanks/01920000-0000-7000-8000-000000000002/calendar`)
+      await expect(page.getByRole('heading', { name: 'The first eight weeks' })).toBeVisible()
+      await expectAccessible(page)
+      await page.goto(`${demoApp}/tanks/${RIVER}/journal`)
+      await expect(page.getByText(/lie in the band/)).toBeVisible({ timeout: 60_000 })
+      await page.getByRole('button', { name: 'Dose', exact: true }).click()
+      await expectAccessible(page)
+      await page.getByRole('listitem').getByRole('button', { name: 'Edit' }).first().click()
+      await expectAccessible(page)
+    })
+
     test('the empty shelf is accessible', async ({ page, emptyApp }) => {
       await page.goto(emptyApp)
       await expect(page.getByRole('heading', { name: 'An empty shelf' })).toBeVisible()
       await expectAccessible(page)
     })
   })
+
+test('every sheet of the plan and the library are accessible, by day and by night', async ({ page, demoApp }) => {
+  for (const path of [...['intent', 'vessel', 'ground?zone=left', 'hardscape?piece=stones', 'kit', 'shopping', 'programme'].map((sheet) => `/tanks/${RIVER}/plan/${sheet}`), '/library']) {
+    await page.goto(`${demoApp}${path}`)
+    await expect(page.getByRole('heading', { level: 2 }).first()).toBeVisible()
+    await expectAccessible(page)
+    await page.keyboard.press('d')
+    await expectAccessible(page)
+    await page.keyboard.press('d')
+  }
+})
 
 test('a lever dragged by mouse redraws at once and ends with the whole ensemble; stop and go on', async ({ page, demoApp }) => {
   await page.goto(`${demoApp}/tanks/${RIVER}/balance?weeks=26`)

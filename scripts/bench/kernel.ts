@@ -1,4 +1,4 @@
-import { compile, DEFAULT_PARAMETERS, forecastMember, simulate, warmUp, type ForecastOptions } from '@jovrin/core'
+import { compile, DEFAULT_PARAMETERS, forecastMember, simulate, stateToday, warmUp, type CheckpointStore, type Deeds, type ForecastOptions } from '@jovrin/core'
 import { DEMO_TANKS } from '../demo/tanks.js'
 
 const river = DEMO_TANKS[0]
@@ -18,6 +18,17 @@ export function single(): number {
 export function members(which: readonly number[]): void {
   const options: ForecastOptions = { timeline, today: 0, weeks: WEEKS, seed: 1, levers: {} }
   for (const member of which) forecastMember(options, member, new Map())
+}
+
+const PAST_DAYS = WEEKS * 7
+const store: CheckpointStore = new Map()
+
+/** A deed of yesterday at a tank that is 26 weeks old: the state today, as the pages ask a warm worker for it. Each call is another deed. */
+export function hindcast(call: number): number {
+  const deeds: Deeds = { acts: [{ kind: 'change', day: PAST_DAYS - 1, minute: 600, fraction: 0.3 + (call % 50) / 100, hasWiped: false }], omitted: [] }
+  const started = performance.now()
+  stateToday({ timeline, deeds, today: PAST_DAYS, seed: 1 }, 1, store)
+  return performance.now() - started
 }
 
 export { warmUp }

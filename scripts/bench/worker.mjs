@@ -5,6 +5,6 @@ const kernel = await import(workerData.bundle)
 parentPort.on('message', ({ what, which }) => {
   if (what === 'warm') kernel.warmUp()
   if (what === 'members') kernel.members(which)
-  parentPort.postMessage(what === 'single' ? kernel.single() : null)
+  parentPort.postMessage(what === 'single' ? kernel.single() : what === 'hindcast' ? kernel.hindcast(which) : null)
 })
 parentPort.postMessage('ready')

@@ -1,11 +1,11 @@
-import { WORKINGS, type Plan } from '@jovrin/core'
+import { GROUND_KINDS, INDICATOR_COLOURS, JOB_KINDS, READING_QUANTITIES, RECORD_KINDS, SALT_IDS, SIGNS, wetStartProgramme, WORKINGS, UNPLANNED, type Plan } from '@jovrin/core'
 import { describe, expect, test } from 'vitest'
 import { ZodError } from 'zod'
-import { en, inputsSchema, PLAN_RANGE, PlanSchema, sentenceOf } from './index.js'
+import { en, enProgramme, enWorkings, enWorkingTitle, inputsSchema, JournalRecordSchema, PLAN_RANGE, PlanSchema, sentenceOf } from './index.js'
 
 const plan: Plan = {
-  schemaVersion: 1, name: 'x', startedOn: '2026-01-01', timeZone: 'UTC',
-  vessel: { lengthCm: null, widthCm: null, heightCm: null, glassCm: null, freeboardCm: null },
+  ...UNPLANNED, schemaVersion: 2, name: 'x', startedOn: '2026-01-01', timeZone: 'UTC',
+  vessel: { lengthCm: null, widthCm: null, heightCm: null, glassCm: null, freeboardCm: null, top: null },
   temperatureC: null, roomCo2Ppm: null, sources: [], layers: [], hardscape: [], patches: [], lamps: [], lightWindows: [], gasLines: [],
   flow: { surface: null, hasSkimmer: false, turnoverPerH: null, filter: null }, feeding: 'none',
   changes: { fraction: 0, everyDays: 1, firstWeeksMore: false }, animals: { foodGPerDay: null, grazers: null, grazersFromDay: 0, fishFromDay: 0 }, isTrimmed: false,
@@ -38,11 +38,52 @@ describe('a plan', () => {
 describe('workings', () => {
   test('every id has a title, every schema refuses an unknown field and a NaN', () => {
     for (const working of WORKINGS) {
-      expect(en.working.title[working.id], working.id).toBeTruthy()
+      expect(enWorkingTitle[working.id], working.id).toBeTruthy()
       const schema = inputsSchema(working)
       expect(() => schema.parse({ nothing: 1 })).toThrow(ZodError)
       const first = working.fields.find((field) => field.kind === 'number')
       expect(() => schema.parse({ [first?.name ?? '']: NaN })).toThrow(ZodError)
     }
   })
+})
+
+describe('texts of records', () => {
+  test('every job has a title and says what to do with whatever values it has', () => {
+    for (const kind of JOB_KINDS) {
+      expect(en.job.title[kind]).toMatch(/^[A-Z]/)
+      expect(en.job.plain(kind, {})).not.toContain('undefined')
+    }
+    expect(en.job.plain('change', { litres: 88.44, fraction: 0.5 })).toBe('88.4 L (50 %)')
+    expect(en.job.plain('dose', { 'potassium-nitrate': 0.9531, 'monopotassium-phosphate': 0.12 })).toBe('0.953 g potassium nitrate, 0.12 g monopotassium phosphate')
+  })
+  test('every quantity, kind, sign, salt and fault of a row has its words', () => {
+    for (const quantity of READING_QUANTITIES) expect(en.quantity[quantity]).toBeTruthy()
+    for (const kind of RECORD_KINDS) expect(en.kind[kind]).toBeTruthy()
+    for (const sign of SIGNS) expect(en.sign[sign]).toBeTruthy()
+    for (const salt of SALT_IDS) expect(en.salt[salt], salt).toBeTruthy()
+    for (const colour of INDICATOR_COLOURS) expect(en.indicator[colour]).toBeTruthy()
+  })
+  test('every input of a working has a name, and every step of the first weeks its words', () => {
+    const steps = GROUND_KINDS.flatMap((ground) => [true, false].flatMap((firstWeeksMore) => wetStartProgramme({ ...plan, feeding: 'rich-column', layers: [{ id: 'g', ground, frontCm: 4, backCm: 6, product: null }], changes: { ...plan.changes, firstWeeksMore }, gasLines: [{ id: 'c', control: 'timer', bubblesPerS: null, bubbleMl: null, linePressureBar: null, beforeLightMin: 90, beforeDarkMin: 60, limitMgPerL: null }], animals: { ...plan.animals, grazersFromDay: 35, fishFromDay: 49 } }, [])))
+    expect([...new Set(steps.map(({ code }) => code))].filter((code) => enProgramme[code] === undefined)).toEqual([])
+    expect(steps.length).toBeGreaterThan(60)
+    const names = WORKINGS.flatMap(({ fields }) => fields.flatMap((field) => (field.kind === 'rows' ? [field, ...field.fields] : [field]))).map(({ name }) => name)
+    expect([...new Set(names)].filter((name) => enWorkings.field[name] === undefined)).toEqual([])
+  })
+})
+
+describe('a journal record', () => {
+  const base = { id: '01920000-0000-7000-8000-0000000000c1', at: '2026-11-24T08:00:00Z', recordedBy: null, note: null }
+  test.each([
+    [{ ...base, kind: 'note', note: 'x' }, true],
+    [{ ...base, kind: 'note', note: '' }, false],
+    [{ ...base, kind: 'change', fraction: 1.01, hasWiped: false }, false],
+    [{ ...base, kind: 'death', animal: 'shrimp', count: 0 }, false],
+    [{ ...base, kind: 'purchase', what: 'x', cost: 3, currency: 'eur' }, false],
+    [{ ...base, kind: 'photo', sha256: '../../etc', widthPx: 1, heightPx: 1, spot: 'front' }, false],
+    [{ ...base, kind: 'trim', wetG: Infinity, kinds: [] }, false],
+    [{ ...base, at: '2026-11-24T08:00:00+01:00', kind: 'note', note: 'x' }, false],
+    [{ ...base, id: '01920000-0000-4000-8000-0000000000c1', kind: 'note', note: 'x' }, false],
+    [{ ...base, kind: 'elegy' }, false],
+  ])('%o: accepted %s', (record, isAccepted) => expect(JournalRecordSchema.safeParse(record).success).toBe(isAccepted))
 })

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { DeedsSchema, SettingChangeSchema } from './journal.js'
 import { PlanSchema } from './plan.js'
 
 export const TankId = z.uuid()
@@ -12,9 +13,11 @@ export type TankEntry = z.output<typeof TankEntry>
 export const PlanRevision = z.object({ revision: z.int(), plan: PlanSchema, canUndo: z.boolean(), canRedo: z.boolean() })
 export type PlanRevision = z.output<typeof PlanRevision>
 
-/** What was in force since when; the first entry from the tank's start. */
-export const Timeline = z.object({ today: z.iso.date(), entries: z.array(z.object({ from: z.iso.date(), plan: PlanSchema })) })
+/** What was in force since when, the first entry from the tank's start; and what the journal adds to the plan or takes from it. */
+export const Timeline = z.object({ today: z.iso.date(), entries: z.array(z.object({ from: z.iso.date(), plan: PlanSchema })), deeds: DeedsSchema })
 export type Timeline = z.output<typeof Timeline>
 
 /** `effectiveOn` dates a change of settings; without it the change corrects the description. */
-export const PutPlanQuery = z.strictObject({ effectiveOn: z.iso.date().optional() })
+export const PutPlanQuery = z.strictObject({ effectiveOn: z.iso.date().optional(), why: z.string().trim().min(1).max(500).optional() })
+
+export const SettingList = z.array(SettingChangeSchema)

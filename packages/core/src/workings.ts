@@ -1,23 +1,50 @@
+import { bottleDoseWorking, ghSaltWorking, khSaltWorking, labelStrengthWorking, saltGramsWorking } from './feed/dose.workings.js'
 import { accumulationWorking, saltDoseWorking } from './feed/feed.workings.js'
 import { co2AirEquilibriumWorking } from './gas/airEquilibrium.working.js'
 import { bubbleRateWorking } from './gas/bubbleRate.working.js'
+import { co2FromDropWorking, cylinderDaysWorking } from './gas/checks.workings.js'
+import { ballastWorking, filledWeightWorking, groundBagsWorking } from './hardscape/ground.workings.js'
 import { netWaterWorking } from './hardscape/netWater.working.js'
 import { dliWorking, floorPpfdWorking } from './light/light.workings.js'
+import { ppfdFromLuxWorking } from './light/light.workings.js'
 import type { Working } from './quantity/working.js'
+import { evaporationWorking, jetReachWorking, paneSafetyWorking, realFlowWorking, twistWorking } from './tank/vessel.workings.js'
+import { blendShareWorking, changesNeededWorking, conditionerWorking, fillTimeWorking, hotWaterWorking } from './water/change.workings.js'
 import { co2FromPhWorking, dilutionWorking, oxygenSaturationWorking, phFromCo2Working, unionisedAmmoniaWorking } from './water/water.workings.js'
 
 /** Every worked figure, in the order of the work. */
 export const WORKINGS: readonly Working[] = [
   netWaterWorking,
+  filledWeightWorking,
+  paneSafetyWorking,
+  twistWorking,
+  evaporationWorking,
+  groundBagsWorking,
+  ballastWorking,
+  realFlowWorking,
+  jetReachWorking,
   floorPpfdWorking,
   dliWorking,
+  ppfdFromLuxWorking,
   co2FromPhWorking,
   phFromCo2Working,
+  co2FromDropWorking,
   co2AirEquilibriumWorking,
   bubbleRateWorking,
+  cylinderDaysWorking,
+  saltGramsWorking,
   saltDoseWorking,
+  bottleDoseWorking,
+  labelStrengthWorking,
   accumulationWorking,
   dilutionWorking,
+  changesNeededWorking,
+  blendShareWorking,
+  ghSaltWorking,
+  khSaltWorking,
+  fillTimeWorking,
+  hotWaterWorking,
+  conditionerWorking,
   unionisedAmmoniaWorking,
   oxygenSaturationWorking,
 ]

@@ -5,18 +5,41 @@ import express, { type Express } from 'express'
 import type { Knex } from 'knex'
 import type { Logger } from 'pino'
 import { pinoHttp } from 'pino-http'
+import { accessRoutes, onlySignedIn } from './access/access.routes.js'
+import { LOOPBACK_NAMES } from './access/localNames.js'
+import type { Access } from './access/passphrase.js'
+import { backupRoutes, type Restore } from './backup/backup.routes.js'
+import { backupService } from './backup/backup.service.js'
+import { calendarRoutes } from './calendar/calendar.routes.js'
 import type { Clock } from './clock.js'
 import { forecastRoutes } from './forecast/forecast.routes.js'
 import type { ForecastService } from './forecast/forecast.service.js'
+import { schemaRoutes } from './http/schemas.routes.js'
 import { errorHandler } from './http/errorHandler.js'
 import { Refusal } from './http/refusal.js'
 import { nonceOf, onlyOwnHost, securityHeaders } from './http/security.js'
+import { jobRepository } from './job/job.repository.js'
+import { jobRoutes } from './job/job.routes.js'
+import { jobService } from './job/job.service.js'
+import { journalRoutes } from './journal/journal.routes.js'
+import { journalService } from './journal/journal.service.js'
+import { productRoutes } from './product/product.routes.js'
+import { productService } from './product/product.service.js'
+import { kitRoutes } from './kit/kit.routes.js'
+import { kitService } from './kit/kit.service.js'
 import { leverRoutes } from './levers/lever.routes.js'
 import { leverService } from './levers/lever.service.js'
+import { photoRoutes } from './photo/photo.routes.js'
+import { photoService } from './photo/photo.service.js'
 import { planRoutes } from './plan/plan.routes.js'
 import { planService } from './plan/plan.service.js'
 import { tankRoutes } from './tank/tank.routes.js'
 import { tankService } from './tank/tank.service.js'
+import { timelineRoutes } from './timeline/timeline.routes.js'
+import { timelineService } from './timeline/timeline.service.js'
+import { readingFileService } from './transfer/readingFile.service.js'
+import { tankFileService } from './transfer/tankFile.service.js'
+import { transferRoutes } from './transfer/transfer.routes.js'
 import { VERSION } from './version.js'
 import { workingRoutes } from './working/working.routes.js'
 
@@ -27,36 +50,52 @@ export interface Parts {
   readonly forecasts: ForecastService
   /** Folder of the built pages; `null` serves the API alone. */
   readonly webFolder: string | null
+  /** Where the database and the pictures lie. */
+  readonly dataFolder: string
+  readonly restore: Restore
+  /** Who may come in from the local network; `null` on the loopback interface alone. */
+  readonly access: Access | null
+  readonly hostNames?: ReadonlySet<string>
 }
 
 /** Plans and forecasts with their states are the largest bodies. */
 const BODY_LIMIT = '256kb'
 
 /** The only place where the parts meet. */
-export function app({ db, clock, log, forecasts, webFolder }: Parts): Express {
+export function app({ db, clock, log, forecasts, webFolder, dataFolder, restore, access, hostNames = LOOPBACK_NAMES }: Parts): Express {
   const tanks = tankService(db, clock)
   const plans = planService(db, clock)
+  const photos = photoService(db, clock, dataFolder)
+  const journal = journalService(db, clock, photos.knows)
+  const timelines = timelineService(clock, plans, journal, (tankId) => jobRepository(db).ofTank(tankId))
+  const jobs = jobService(db, clock, timelines, journal)
   const server = express()
   server.disable('x-powered-by')
   server.set('query parser', 'simple')
   server.use(pinoHttp({ logger: log, quietReqLogger: true, customLogLevel: (_req, res) => (res.statusCode >= 500 ? 'error' : 'debug') }))
   server.use(...securityHeaders)
-  server.use(onlyOwnHost)
+  server.use(onlyOwnHost(hostNames))
 
   const api = express.Router()
   api.use((_req, res, next) => {
     res.set('Cache-Control', 'no-store')
     next()
   })
+  api.get('/health', (_req, res) => void res.json({ status: 'ok', version: VERSION }))
+  api.use('/session', express.json({ limit: '4kb', strict: true }))
+  api.use(accessRoutes(access, clock))
+  api.use(onlySignedIn(access, clock))
+  // Files have bodies of their own kind and size.
+  api.use(transferRoutes(tankFileService(db, clock), readingFileService(db, clock), tanks), photoRoutes(photos, tanks, plans), backupRoutes(backupService(db, clock, dataFolder), dataFolder, restore))
   api.use((req, _res, next) => {
     const hasBody = req.headers['content-length'] !== undefined && req.headers['content-length'] !== '0'
     if (hasBody && !req.is(['application/json', 'application/*+json'])) throw new Refusal(415, 'wrong_kind', en.refused.wrongMedia)
     next()
   })
   api.use(express.json({ limit: BODY_LIMIT, strict: true }))
-  api.get('/health', (_req, res) => void res.json({ status: 'ok', version: VERSION }))
   api.get('/openapi.json', (_req, res) => void res.json(openApi(VERSION)))
-  api.use(tankRoutes(tanks), planRoutes(plans, tanks), leverRoutes(leverService(db, clock), tanks), forecastRoutes(forecasts), workingRoutes())
+  api.use(tankRoutes(tanks), planRoutes(plans, tanks), timelineRoutes(timelines, tanks), leverRoutes(leverService(db, clock), tanks), forecastRoutes(forecasts), workingRoutes())
+  api.use(journalRoutes(journal, tanks), jobRoutes(jobs, tanks), calendarRoutes(jobs, tanks, clock), kitRoutes(kitService(db)), productRoutes(productService(db, clock)), schemaRoutes())
   api.use(() => {
     throw new Refusal(404, 'no_such_route', en.refused.noSuchRoute)
   })

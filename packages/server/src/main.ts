@@ -1,61 +1,102 @@
 import { existsSync } from 'node:fs'
-import { createServer, type Server } from 'node:http'
+import { createServer, type RequestListener, type Server } from 'node:http'
 import { fileURLToPath } from 'node:url'
 import { parseArgs } from 'node:util'
-import { en } from '@jovrin/contract'
+import { en, enStart } from '@jovrin/contract'
+import type { Express } from 'express'
 import { pino } from 'pino'
+import { lanAddresses, lanNames } from './access/localNames.js'
+import { accessOf } from './access/passphrase.js'
 import { app } from './app.js'
+import type { Restore } from './backup/backup.routes.js'
+import { prepareRestore, swapFolders } from './backup/restore.js'
 import { clockFrom } from './clock.js'
 import { readyDataFolder } from './dataFolder.js'
 import { openDatabase } from './db/connection.js'
 import { forecastService } from './forecast/forecast.service.js'
+import { lockFolder } from './folderLock.js'
+import { Refusal } from './http/refusal.js'
 import { StartError } from './startError.js'
 
 const DEFAULT_PORT = 4780
+const KEEP_ALIVE_MS = 310_000
 const GRACE_MS = 3000
 
 async function start(): Promise<void> {
-  const { values } = parseArgs({ options: { port: { type: 'string' } } })
+  const { values } = parseArgs({ options: { port: { type: 'string' }, lan: { type: 'boolean' } } })
   const port = portOf(values.port ?? process.env['JOVRIN_PORT'])
   const clock = clockFrom(process.env['JOVRIN_NOW'])
-  const folder = readyDataFolder(process.env['JOVRIN_DATA'], process.env)
+  const dataFolder = readyDataFolder(process.env['JOVRIN_DATA'], process.env)
   const webFolder = fileURLToPath(new URL('../../web/dist', import.meta.url))
-  if (!existsSync(webFolder)) throw new StartError(en.start.noBuild)
-  const db = await openDatabase(folder)
+  if (!existsSync(webFolder)) throw new StartError(enStart.noBuild)
+  const access = values.lan === true ? accessOf(dataFolder, process.env['JOVRIN_PASSPHRASE']) : null
+  const unlock = lockFolder(dataFolder)
+  process.once('exit', unlock)
   const log = pino({ level: process.env['JOVRIN_LOG'] ?? 'warn' })
   const forecasts = forecastService()
-  const server = createServer(app({ db, clock, log, forecasts, webFolder }))
+  let db = await openDatabase(dataFolder)
+  const opened = (): Express => app({ db, clock, log, forecasts, webFolder, dataFolder, restore, access, ...(access === null ? {} : { hostNames: lanNames(process.env['JOVRIN_HOSTS']) }) })
+  let isSwapping = false
+  /** Everything is checked beside the data before the data itself is touched; then the folders change places while nobody is served. */
+  const restore: Restore = async (zipPath) => {
+    if (isSwapping) throw new Refusal(503, 'restoring', en.refused.restoring)
+    isSwapping = true
+    try {
+      const counts = await prepareRestore(zipPath, dataFolder)
+      handler = busy
+      await db.destroy()
+      try {
+        return { ...counts, keptOld: swapFolders(dataFolder, new Date()) }
+      } finally {
+        db = await openDatabase(dataFolder)
+        handler = opened()
+      }
+    } finally {
+      isSwapping = false
+    }
+  }
+  let handler: RequestListener = opened()
+  const server = createServer((req, res) => handler(req, res))
+  // Longer than a browser keeps an idle connection: closed by us, one that it is just using again would be reset.
+  server.keepAliveTimeout = KEEP_ALIVE_MS
+  server.headersTimeout = KEEP_ALIVE_MS + 5_000
   const stop = (): void => {
     setTimeout(() => process.exit(0), GRACE_MS).unref()
     server.close(() => void Promise.all([forecasts.close(), db.destroy()]).then(() => process.exit(0)))
     server.closeIdleConnections()
   }
   try {
-    await listen(server, port)
+    await listen(server, port, access === null ? '127.0.0.1' : '0.0.0.0')
   } catch (error) {
     await db.destroy()
     throw error
   }
   process.once('SIGTERM', stop)
   process.once('SIGINT', stop)
-  console.log(en.start.ready(`http://127.0.0.1:${port}/`))
+  console.log(enStart.ready(`http://127.0.0.1:${port}/`))
+  if (access !== null) console.log(enStart.readyLan(lanAddresses().map((address) => `http://${address}:${port}/`).join(' ')))
+}
+
+/** While the folders change places. */
+const busy: RequestListener = (_req, res) => {
+  res.writeHead(503, { 'Content-Type': 'application/problem+json', 'Retry-After': '2' }).end(JSON.stringify({ type: 'about:blank', title: en.refused.title[503], status: 503, code: 'restoring', detail: en.refused.restoring }))
 }
 
 function portOf(text: string | undefined): number {
   if (text === undefined || text === '') return DEFAULT_PORT
   const port = Number(text)
-  if (!/^\d{1,5}$/.test(text) || port < 1 || port > 65_535) throw new StartError(en.start.badPort(text))
+  if (!/^\d{1,5}$/.test(text) || port < 1 || port > 65_535) throw new StartError(enStart.badPort(text))
   return port
 }
 
-function listen(server: Server, port: number): Promise<void> {
+function listen(server: Server, port: number, address: string): Promise<void> {
   return new Promise((resolve, reject) => {
     server.once('error', (error: NodeJS.ErrnoException) => {
-      if (error.code === 'EADDRINUSE') reject(new StartError(en.start.portInUse(port), error))
-      else if (error.code === 'EACCES') reject(new StartError(en.start.portRefused(port), error))
+      if (error.code === 'EADDRINUSE') reject(new StartError(enStart.portInUse(port), error))
+      else if (error.code === 'EACCES') reject(new StartError(enStart.portRefused(port), error))
       else reject(error)
     })
-    server.listen(port, '127.0.0.1', resolve)
+    server.listen(port, address, resolve)
   })
 }
 

@@ -1,8 +1,8 @@
 import { spawn } from 'node:child_process'
-import { chmodSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs'
+import { chmodSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
-import { join } from 'node:path'
+import { basename, join } from 'node:path'
 import { afterEach, expect, test } from 'vitest'
 import { openDatabase } from './db/connection.js'
 import { plainPlan, TANK_ID, testServer } from './testing/testServer.js'
@@ -16,9 +16,9 @@ const folder = (): string => {
 afterEach(() => folders.splice(0).forEach((made) => rmSync(made, { recursive: true, force: true })))
 
 /** Runs the real entry point until it ends by itself. */
-function startAndEnd(args: string[], env: Record<string, string>): Promise<{ code: number | null; text: string }> {
+function startAndEnd(args: string[], env: Record<string, string>, script = 'main.ts'): Promise<{ code: number | null; text: string }> {
   return new Promise((resolve) => {
-    const child = spawn(process.execPath, ['--import', 'tsx', join(import.meta.dirname, 'main.ts'), ...args], { env: { ...process.env, ...env } })
+    const child = spawn(process.execPath, ['--import', 'tsx', join(import.meta.dirname, script), ...args], { env: { ...process.env, ...env } })
     let text = ''
     child.stdout.on('data', (chunk: Buffer) => (text += chunk.toString()))
     child.stderr.on('data', (chunk: Buffer) => (text += chunk.toString()))
@@ -76,3 +76,27 @@ test('what was kept is there after a restart, with foreign keys on and full dura
   await expect(second.db('lever_draft').insert({ tank_id: 'nobody', document: '{}', updated_at: 'x' })).rejects.toThrow(/FOREIGN KEY/i)
   await second.close()
 })
+
+test('the local network needs a passphrase, and a long one', async () => {
+  expect(await startAndEnd(['--lan'], { JOVRIN_DATA: folder() })).toMatchObject({ code: 1, text: expect.stringMatching(/^Opening to the local network needs a passphrase\. .*\.$/) as string })
+  expect((await startAndEnd(['--lan'], { JOVRIN_DATA: folder(), JOVRIN_PASSPHRASE: 'short' })).text).toBe('The passphrase needs at least 10 characters.')
+})
+
+test('backup and restore by command: out, wiped, back; a missing file and a file in the way are told in a sentence', async () => {
+  const data = folder()
+  const server = await testServer(data)
+  await server.agent.post('/api/tanks').send({ id: TANK_ID, plan: plainPlan() }).expect(201)
+  await server.close(true)
+  const zip = join(folder(), 'all.zip')
+  const command = (args: string[]) => startAndEnd(args, { JOVRIN_DATA: data }, 'backup/command.ts')
+  expect((await command(['backup', zip])).text).toMatch(/^Backup written: .*all\.zip \(\d+ bytes, 1 files\)\.$/)
+  expect((await command(['backup', zip])).text).toMatch(/exists already\. Name another file\.$/)
+  rmSync(join(data, 'jovrin.sqlite'))
+  expect((await command(['restore', zip])).text).toMatch(/^Restored 1 tanks and 0 records\. The data of before is kept in /)
+  const back = await testServer(data)
+  await back.agent.get(`/api/tanks/${TANK_ID}`).expect(200)
+  await back.close(true)
+  expect(await command(['restore', join(data, 'nothing.zip')])).toMatchObject({ code: 1, text: expect.stringMatching(/^There is no file /) as string })
+  expect((await command(['restore'])).text).toBe('Say which backup: npm run restore -- FILE')
+  for (const name of readdirSync(join(data, '..')).filter((entry) => entry.startsWith(`${basename(data)}.before-`))) rmSync(join(data, '..', name), { recursive: true })
+}, 120_000)

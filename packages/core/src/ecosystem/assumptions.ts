@@ -56,7 +56,7 @@ export class Answers {
     const { value, low, high } = ASSUMED[field]
     if (this.draw === null) return value
     const spread = Math.log(high / low) / 3.2 // low and high stand for about ±1.6 standard deviations
-    const random = randomOf(this.draw.seed, this.draw.member * 4096 + FIELDS.indexOf(field) * 32 + place + 1)
+    const random = randomOf(this.draw.seed, this.draw.member * 4096 + FIELDS.indexOf(field) * 32 + (place % 31) + 1) // the thirty-second of a kind shares the first one's chance
     return Math.min(high, Math.max(low, value * Math.exp(spread * normal(random))))
   }
 

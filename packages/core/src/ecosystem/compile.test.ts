@@ -1,12 +1,15 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import { FEEDING_SCHOOLS, GROUND_KINDS, HARDSCAPE_MATERIALS, PLANT_KINDS, type Plan } from '../plan/plan.js'
+import { FEEDING_SCHOOLS, FIXINGS, GROUND_KINDS, HARDSCAPE_MATERIALS, PLANT_KINDS, ZONE_PURPOSES, type Plan } from '../plan/plan.js'
+import type { PlanV1 } from '../plan/upgrade/planV1.js'
+import { v1to2 } from '../plan/upgrade/v1to2.js'
 import { samplePlan } from '../testing/samplePlan.js'
 import { dkhOfAlkalinity } from '../water/carbonate.js'
 import { bandOf, changeBand, leadOf } from './balance.js'
 import { compile } from './compile.js'
 import { DAY, DAY_STRIDE } from './daySeries.js'
 import { drawParameters } from './drawParameters.js'
+import { checkPlan } from '../safety/checkPlan.js'
 import { checkTank } from './findings.js'
 import { forecastMember, leveredTimeline, type MemberCache } from './forecast.js'
 import { applyLevers } from './levers.js'
@@ -23,7 +26,7 @@ const daily = ({ rows, days }: Run, column: number): number[] => Array.from({ le
 
 const maybe = (min: number, max: number) => fc.option(fc.double({ min, max, noNaN: true }), { nil: null })
 /** Any plan within the ranges that the contract accepts, the odd corners included. */
-const anyPlan: fc.Arbitrary<Plan> = fc.record({
+const anyOldPlan: fc.Arbitrary<PlanV1> = fc.record({
   schemaVersion: fc.constant(1 as const),
   name: fc.constant('x'),
   startedOn: fc.constant('2026-01-01'),
@@ -47,6 +50,20 @@ const anyPlan: fc.Arbitrary<Plan> = fc.record({
   animals: fc.record({ foodGPerDay: maybe(0, 100), grazers: maybe(0, 2000), grazersFromDay: fc.integer({ min: 0, max: 60 }), fishFromDay: fc.integer({ min: 0, max: 60 }) }),
   isTrimmed: fc.boolean(),
 })
+const anyCorner = fc.record({ xCm: fc.double({ min: -20, max: 620, noNaN: true }), yCm: fc.double({ min: -20, max: 320, noNaN: true }), isRound: fc.boolean() })
+const anyLayer = fc.record({ id: fc.constant('g'), ground: fc.constantFrom(...GROUND_KINDS), frontCm: maybe(0, 100), backCm: maybe(0, 100), product: fc.constant(null) })
+/** Outlines of any shape: the sums must stand even those that the boundary would refuse. */
+const anyZone = fc.record({
+  id: fc.constant('z'), name: fc.constant(''), purpose: fc.constantFrom(...ZONE_PURPOSES), outline: fc.array(anyCorner, { maxLength: 9 }), layers: fc.array(anyLayer, { maxLength: 2 }),
+  heights: fc.array(fc.record({ id: fc.constant('h'), xCm: fc.double({ min: 0, max: 200, noNaN: true }), yCm: fc.double({ min: 0, max: 100, noNaN: true }), heightCm: fc.double({ min: 0, max: 60, noNaN: true }) }), { maxLength: 3 }),
+})
+const anyPiece = fc.record({
+  id: fc.constant('s'), name: fc.constant(''), material: fc.constantFrom(...HARDSCAPE_MATERIALS), massKg: maybe(0, 1000), volumeL: maybe(0, 400), outline: fc.option(fc.array(anyCorner, { maxLength: 7 }), { nil: null }), profile: fc.constant(null),
+  heightCm: maybe(0, 150), sunkCm: fc.double({ min: 0, max: 50, noNaN: true }), fixing: fc.constantFrom(...FIXINGS),
+})
+const anyPlan: fc.Arbitrary<Plan> = fc
+  .tuple(anyOldPlan, fc.array(anyZone, { maxLength: 3 }), fc.array(anyPiece, { maxLength: 3 }), maybe(0, 50_000))
+  .map(([old, zones, hardscape, ratedLPerH]) => ({ ...v1to2(old), zones, hardscape, filters: [{ id: 'f', ratedLPerH, headCm: null, media: null, watts: null }] }))
 
 test('any plan that the contract accepts gives finite, non-negative series that balance', () =>
   fc.assert(
@@ -59,6 +76,13 @@ test('any plan that the contract accepts gives finite, non-negative series that 
     }),
     { numRuns: 120, endOnFailure: true } // a run takes long; shrinking would take minutes,
   ))
+
+test('two thousand bunches in a jar are dark, not an end of the sums', () => {
+  const jar = { ...samplePlan, vessel: { ...samplePlan.vessel, lengthCm: 10, widthCm: 10 }, layers: [], hardscape: [], patches: [{ id: 'p', kind: 'stems' as const, footFraction: 0.35, density: null, pots: 1962 }] }
+  const result = run(jar, 5)
+  expect(result.outcome).toBe('reached-end')
+  for (const value of result.rows) expect(Number.isFinite(value)).toBe(true)
+})
 
 test('the same question gives the same answer, bit for bit', () => expect(run(samplePlan, 21, { draw: { seed: 3, member: 5 } }).rows).toEqual(run(samplePlan, 21, { draw: { seed: 3, member: 5 } }).rows))
 
@@ -185,14 +209,14 @@ describe('draws', () => {
 })
 
 describe('findings', () => {
-  const codes = (plan: Plan): string[] => checkTank(plan, tankFigures(plan)).map((finding) => finding.code)
-  test('a sound tank has none', () => expect(codes(samplePlan)).toEqual([]))
-  test('a tank full of ground stops, and stands first', () => expect(codes({ ...samplePlan, layers: [{ id: 'g', ground: 'sand', frontCm: 60, backCm: 60 }] })[0]).toBe('no-room-for-water'))
+  const codes = (plan: Plan): string[] => checkPlan(plan, tankFigures(plan)).map((finding) => finding.code)
+  test('water, light and plants of a sound tank give none', () => expect(checkTank(samplePlan, tankFigures(samplePlan))).toEqual([]))
+  test('a tank full of ground stops, and stands first', () => expect(codes({ ...samplePlan, layers: [{ id: 'g', ground: 'sand', frontCm: 60, backCm: 60, product: null }] })[0]).toBe('no-room-for-water'))
   test('thin start, no gas, no plants, no light, shallow ground, hard tap', () => {
     expect(codes({ ...samplePlan, patches: [{ ...samplePlan.patches[0]!, footFraction: 0.2 }] })).toContain('thin-start')
     expect(codes({ ...samplePlan, gasLines: [] })).toContain('light-without-gas')
     expect(codes({ ...samplePlan, patches: [], lamps: [] })).toEqual(expect.arrayContaining(['no-plants', 'no-light']))
-    expect(codes({ ...samplePlan, layers: [{ id: 'g', ground: 'rich-soil', frontCm: 2, backCm: 3 }] })).toContain('stems-float-out')
+    expect(codes({ ...samplePlan, layers: [{ id: 'g', ground: 'rich-soil', frontCm: 2, backCm: 3, product: null }] })).toContain('stems-float-out')
     expect(codes({ ...samplePlan, sources: [{ ...samplePlan.sources[0]!, alkalinityMeqPerL: 3 }] })).toContain('hard-softening')
   })
 })

@@ -8,18 +8,15 @@ import { PLANT_KINDS, type Plan, type TimelineEntry, type WaterSource } from '..
 import { EMERSED_SHARE } from '../planting/density.js'
 import { molarMass } from '../feed/chemicalFormula.js'
 import { Answers } from './assumptions.js'
+import { isChangeDay } from './changeDays.js'
+import { DETRITUS_VACUUMED, GOOD_LAI, MOST_CUT, WIPED } from './care.js'
+import { eventOfAct, NO_DEEDS, type Deeds, type Omission } from './deeds.js'
 import type { Conditions, DoseMgPerL, Forcing, Site, TankEvent, TapWater, TimedEvent } from './forcing.js'
 import { PRODUCT_METHOD } from './simulate.js'
 import { lightsOnMin, tankFigures, type TankFigures } from './tankFigures.js'
 
-/** Hour of weekly care: before the lights. */
-const CARE_MIN = 9 * 60
-const DETRITUS_VACUUMED = 0.08
-/** Half of what can be wiped is wiped at the weekly care. */
-const WIPED = 0.5
-/** Leaf area index at which each kind is in good shape; the weekly trim brings it back towards it. Rule of thumb. */
-const GOOD_LAI = [4, 3.6, 4, 4.8, 4, 1] as const
-const MOST_CUT = 0.5
+/** Time of the weekly care: before the lights. */
+export const CARE_MIN = 9 * 60
 const FILTER_CEILING_MG_PER_L = 2
 /** Lit glass and stone per floor area; geometry, 1–3. */
 const HARD_OVER_FLOOR = 1.5
@@ -37,6 +34,8 @@ export interface CompileOptions {
   readonly stepMin: 10 | 30 | 60
   /** Unknown answers drawn for one member of an ensemble; `null` takes the common values. */
   readonly draw?: { readonly seed: number; readonly member: number } | null
+  /** What was done besides the plan, and left out of it. */
+  readonly deeds?: Deeds
   /** An act at the start of a day: the standing plants times a factor (thinned or added to). */
   readonly massChange?: { readonly day: number; readonly factor: number }
 }
@@ -49,7 +48,7 @@ export interface Compiled {
 
 /** The only door from plan to forcing. Any plan that the contract accepts gives a forcing whose series are finite; absent kinds and missing ground are left out, not divided by. */
 export function compile(options: CompileOptions): Compiled {
-  const { timeline, days, stepMin, draw = null } = options
+  const { timeline, days, stepMin, draw = null, deeds = NO_DEEDS } = options
   const newest = timeline.at(-1)
   if (newest === undefined) throw new RangeError('a timeline has at least one entry')
   const figures = tankFigures(newest.plan, new Answers(draw))
@@ -58,12 +57,14 @@ export function compile(options: CompileOptions): Compiled {
   const startTap = tapOf(first.sources[0], new Answers(draw))
   const spans: Forcing['spans'][number][] = []
   const events: TimedEvent[] = []
+  const omitted = new Set(deeds.omitted.map(omissionKey))
   timeline.forEach((entry, index) => {
     const until = timeline[index + 1]?.fromDay ?? days
     const now = entry === newest ? figures : tankFigures(entry.plan, new Answers(draw))
     for (const fromDay of breakpoints(entry, until)) spans.push({ fromDay, conditions: conditionsOf(entry.plan, now, fromDay, stepMin) })
     const tap = tapOf(entry.plan.sources[0], new Answers(draw))
-    for (let day = entry.fromDay; day < until; day++) events.push(...eventsOfDay(entry.plan, day, tap))
+    for (let day = entry.fromDay; day < until; day++) events.push(...eventsOfDay(entry.plan, day, tap, (what) => omitted.has(omissionKey({ what, day }))))
+    for (const act of deeds.acts) if (act.day >= entry.fromDay && act.day < until) events.push(eventOfAct(act, figures.waterL, tap))
   })
   if (options.massChange && options.massChange.factor !== 1) {
     const { day, factor } = options.massChange
@@ -74,15 +75,13 @@ export function compile(options: CompileOptions): Compiled {
 }
 
 function siteOf(figures: TankFigures): Site {
-  const soils = figures.layers.filter((layer) => GROUND[layer.ground].acidBufferMeqPerL > 0)
-  const top = figures.layers.filter((layer) => layer.volumeL > 0).at(-1)
-  const isCapped = soils.length > 0 && top !== undefined && !soils.includes(top)
+  const soils = figures.layers.filter((layer) => layer.volumeL > 0 && GROUND[layer.ground].acidBufferMeqPerL > 0)
   return {
     waterL: figures.waterL,
     surfaceM2: figures.surfaceM2,
     depthM: Math.max(figures.inner.waterDepthCm, 1) / 100,
     groundL: figures.volumes.groundL,
-    groundExchange: isCapped ? GROUND['capped-soil'].exchange : top === undefined ? 1 : GROUND[top.ground].exchange,
+    groundExchange: exchangeOf(figures),
     softenToMeqPerL: soils.length === 0 ? 0 : Math.min(...soils.map((layer) => GROUND[layer.ground].softenToMeqPerL)),
     acidBufferMeq: figures.layers.reduce((sum, layer) => sum + layer.volumeL * GROUND[layer.ground].acidBufferMeqPerL, 0),
     footOfGroup: figures.footOfGroup,
@@ -90,6 +89,21 @@ function siteOf(figures: TankFigures): Site {
     filterCeilingMg: FILTER_CEILING_MG_PER_L * figures.waterL,
     airCo2Ppm: figures.roomCo2Ppm,
   }
+}
+
+/** Speed of exchange between ground and water, each zone by its share of the floor: a soil under another ground is held back, any other gives what its uppermost layer gives. */
+function exchangeOf({ ground }: TankFigures): number {
+  let sum = 0
+  let area = 0
+  for (const zone of ground.zones) {
+    const laid = zone.layers.filter((layer) => layer.volumeL > 0)
+    const top = laid.at(-1)
+    if (top === undefined) continue
+    const isCapped = laid.some((layer) => GROUND[layer.ground].acidBufferMeqPerL > 0) && GROUND[top.ground].acidBufferMeqPerL === 0
+    sum += zone.areaCm2 * (isCapped ? GROUND['capped-soil'].exchange : GROUND[top.ground].exchange)
+    area += zone.areaCm2
+  }
+  return area < 1e-6 ? 1 : sum / area
 }
 
 function startOf(plan: Plan, figures: TankFigures, site: Site, tap: TapWater): Float64Array {
@@ -118,9 +132,9 @@ function tapOf(source: WaterSource | undefined, answers: Answers): TapWater {
     phosphateMgPPerL: answers.number('phosphateMgPPerL', source?.phosphateMgPPerL),
     potassiumMgPerL: TAP_POTASSIUM_MG_PER_L,
     ironMgPerL: 0,
-    calciumMgPerL: hardness * CALCIUM_SHARE * ATOMIC_WEIGHT.Ca,
-    magnesiumMgPerL: hardness * (1 - CALCIUM_SHARE) * ATOMIC_WEIGHT.Mg,
-    siliconMgPerL: TAP_SILICON_MG_PER_L,
+    calciumMgPerL: source?.calciumMgPerL ?? hardness * CALCIUM_SHARE * ATOMIC_WEIGHT.Ca,
+    magnesiumMgPerL: source?.magnesiumMgPerL ?? hardness * (1 - CALCIUM_SHARE) * ATOMIC_WEIGHT.Mg,
+    siliconMgPerL: source?.silicaMgSiPerL ?? TAP_SILICON_MG_PER_L,
     alkalinityMeqPerL: answers.number('alkalinityMeqPerL', source?.alkalinityMeqPerL),
   }
 }
@@ -149,21 +163,16 @@ function conditionsOf(plan: Plan, figures: TankFigures, day: number, stepMin: nu
   }
 }
 
-/** The dense change programme of the first four weeks: daily, every other day, then twice a week. */
-function isChangeDay({ changes }: Plan, day: number): boolean {
-  if (day === 0) return false
-  if (changes.firstWeeksMore && day < 28) return day < 7 || (day < 14 ? day % 2 === 0 : day % 7 === 0 || day % 7 === 3)
-  return day % changes.everyDays === 0
-}
+const omissionKey = ({ what, day }: Omission): string => `${what} ${day}`
 
-function eventsOfDay(plan: Plan, day: number, tap: TapWater): TimedEvent[] {
+function eventsOfDay(plan: Plan, day: number, tap: TapWater, isOmitted: (what: Omission['what']) => boolean): TimedEvent[] {
   const events: TimedEvent[] = []
   const at = (minute: number, event: TankEvent): void => void events.push({ atMin: day * 1440 + minute, event })
   const isCareDay = day > 0 && day % 7 === 0
-  if (plan.isTrimmed && isCareDay) at(CARE_MIN, { kind: 'trim-towards', laiOfGroup: GOOD_LAI, mostCut: MOST_CUT })
-  if (isChangeDay(plan, day)) at(CARE_MIN, { kind: 'change', fraction: plan.changes.fraction, tap, vacuum: DETRITUS_VACUUMED, wipe: isCareDay || plan.changes.everyDays > 7 ? WIPED : 0 })
+  if (plan.isTrimmed && isCareDay && !isOmitted('trim')) at(CARE_MIN, { kind: 'trim-towards', laiOfGroup: GOOD_LAI, mostCut: MOST_CUT })
+  if (isChangeDay(plan, day) && !isOmitted('change')) at(CARE_MIN, { kind: 'change', fraction: plan.changes.fraction, tap, vacuum: DETRITUS_VACUUMED, wipe: isCareDay || plan.changes.everyDays > 7 ? WIPED : 0 })
   const school = SCHOOL[plan.feeding]
-  at(lightsOnMin(plan), { kind: school.kind === 'weekly' ? 'dose' : 'dose-up-to', mgPerL: dailyDose(school.amounts, school.kind === 'weekly' ? 7 : 1) })
+  if (!isOmitted('dose')) at(lightsOnMin(plan), { kind: school.kind === 'weekly' ? 'dose' : 'dose-up-to', mgPerL: dailyDose(school.amounts, school.kind === 'weekly' ? 7 : 1) })
   return events
 }
 

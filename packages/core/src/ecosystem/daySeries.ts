@@ -7,7 +7,7 @@ import { saturation, type Step } from './step.js'
 const GROUPED = ['biomassG', 'lai', 'light', 'carbon', 'storeN', 'storeP', 'storeK', 'storeFe', 'feed', 'growthPerDay', 'trimmedG'] as const
 const GUILDED = ['algaeG', 'invasionPerDay'] as const
 const SINGLE = [
-  'ammonium', 'nitrite', 'nitrate', 'phosphate', 'potassium', 'iron', 'calcium', 'magnesium', 'silicon', 'alkalinity', 'pH', 'dissolvedC', 'detritusC', 'tannin',
+  'ammonium', 'nitrite', 'nitrate', 'phosphate', 'potassium', 'iron', 'calcium', 'magnesium', 'silicon', 'alkalinity', 'pH', 'pHMin', 'pHMax', 'dissolvedC', 'detritusC', 'tannin',
   'ammoniaOxidisers', 'nitriteOxidisers', 'biofilm', 'film', 'oxygenMin', 'oxygenMax', 'co2AtLightsOn', 'co2Day', 'co2Max', 'co2Swing', 'stress',
   'grossG', 'algaeGrossG', 'uptakeN', 'rootN', 'redness', 'baseLossStems', 'carpetLift', 'lightH',
   'braidLight', 'braidCarbon', 'braidFeed', 'braidMass', 'braidClean', 'healthyLeaf', 'dustOnGlass',
@@ -45,6 +45,8 @@ export class DayRecorder {
   private readonly row = new Float64Array(DAY_STRIDE)
   readonly trimmedG = new Float64Array(GROUP_COUNT)
   private braidWeight = 0
+  private hydrogenMin = Infinity
+  private hydrogenMax = 0
 
   constructor(days: number) {
     this.rows = new Float64Array(days * DAY_STRIDE)
@@ -55,6 +57,8 @@ export class DayRecorder {
     this.row[DAY.oxygenMin] = 99
     this.row[DAY.co2AtLightsOn] = -1
     this.braidWeight = 0
+    this.hydrogenMin = Infinity
+    this.hydrogenMax = 0
     this.trimmedG.fill(0)
   }
 
@@ -83,6 +87,8 @@ export class DayRecorder {
     add(row, DAY.uptakeN, (step.waterUptakeAmmoniumMg + step.waterUptakeNitrateMg) / site.waterL)
     if (isAfterLightsOn && row[DAY.co2AtLightsOn]! < 0) row[DAY.co2AtLightsOn] = step.co2MgPerL
     row[DAY.co2Max] = Math.max(row[DAY.co2Max]!, step.co2MgPerL)
+    if (step.water.hydrogen < this.hydrogenMin) this.hydrogenMin = step.water.hydrogen
+    if (step.water.hydrogen > this.hydrogenMax) this.hydrogenMax = step.water.hydrogen
     row[DAY.oxygenMin] = Math.min(row[DAY.oxygenMin]!, state[OXYGEN]!)
     row[DAY.oxygenMax] = Math.max(row[DAY.oxygenMax]!, state[OXYGEN]!)
     if (step.lightShare > 0) this.addLight(step, step.lightShare * dtH, parameters.plantAreaHalf, parameters.ammoniaHalf, parameters.organicsHalf)
@@ -139,6 +145,8 @@ export class DayRecorder {
     for (let guild = 0; guild < GUILD_COUNT; guild++) row[DAY.algaeG + guild] = state[ALGAE + guild]!
     for (const [column, slot] of END_OF_DAY) row[column] = state[slot]!
     row[DAY.pH] = -Math.log10(step.water.hydrogen)
+    row[DAY.pHMin] = -Math.log10(this.hydrogenMax)
+    row[DAY.pHMax] = -Math.log10(this.hydrogenMin)
     row[DAY.stress] = co2Stress(row[DAY.co2Max]!)
     row[DAY.baseLossStems] = step.baseLoss[STEMS]!
     row[DAY.carpetLift] = step.lift[CARPET]!

@@ -8,6 +8,9 @@ import type { Step } from './step.js'
 /** Fresh tap water holds more CO2 than the room's air would leave in it. Rule of thumb 1–3 times. */
 export const TAP_CO2_OVER_AIR = 1.5
 
+/** A heavier harvest than this is a weighing error, or the end of the planting. */
+const MOST_HARVESTED = 0.9
+
 /** Dissolved pools that a change mixes with the tap's, and the dose that feeds them. */
 const MIXED: readonly (readonly [slot: number, tap: keyof TapWater, dose: keyof DoseMgPerL | null])[] = [
   [AMMONIUM, 'ammoniumMgNPerL', 'ammoniumN'],
@@ -37,6 +40,13 @@ export function applyEvent(step: Step, event: TankEvent, trimmedG: Float64Array)
         if (lai > wanted) trim(step, group, Math.min(event.mostCut, 1 - wanted / lai), trimmedG)
       }
       return
+    case 'harvest': {
+      let standing = 0
+      for (let group = 0; group < GROUP_COUNT; group++) if (event.isGroupCut[group]) standing += biomassOf(step.state, group)
+      const cut = standing > 0 ? Math.min(MOST_HARVESTED, event.dryG / standing) : 0
+      for (let group = 0; group < GROUP_COUNT; group++) if (event.isGroupCut[group]) trim(step, group, cut, trimmedG)
+      return
+    }
     case 'scale-plants':
       for (let group = 0; group < GROUP_COUNT; group++) {
         if (event.factor < 1) trim(step, group, 1 - event.factor, trimmedG)

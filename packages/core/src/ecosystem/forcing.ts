@@ -70,6 +70,8 @@ export type TankEvent =
   | { readonly kind: 'trim-above'; readonly laiLimitOfGroup: readonly number[]; readonly cut: number }
   /** As above, but the cut grows with the excess, so that small differences in growth stay small. */
   | { readonly kind: 'trim-towards'; readonly laiOfGroup: readonly number[]; readonly mostCut: number }
+  /** So much dry mass taken, shared by mass over the groups that are cut; at most nine tenths of what stands. */
+  | { readonly kind: 'harvest'; readonly dryG: number; readonly isGroupCut: readonly boolean[] }
   /** The standing plants times a factor: thinned out, or more of the same added with stores as full as theirs. */
   | { readonly kind: 'scale-plants'; readonly factor: number }
   | { readonly kind: 'change'; readonly fraction: number; readonly tap: TapWater; readonly vacuum: number; readonly wipe: number }

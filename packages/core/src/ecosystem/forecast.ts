@@ -1,5 +1,7 @@
 import type { TimelineEntry } from '../plan/plan.js'
 import { compile, type Compiled } from './compile.js'
+import { checkpointed, type CheckpointStore } from './checkpoints.js'
+import { NO_DEEDS, type Deeds } from './deeds.js'
 import { drawParameters } from './drawParameters.js'
 import { applyLevers, isAtRest, type Levers } from './levers.js'
 import { DEFAULT_PARAMETERS } from './parameters.js'
@@ -13,6 +15,7 @@ export interface ForecastOptions {
   readonly weeks: number
   readonly seed: number
   readonly levers: Levers
+  readonly deeds?: Deeds
 }
 
 export interface ArmResult {
@@ -29,9 +32,9 @@ export interface MemberResult {
   readonly changed: ArmResult | null
 }
 
-const INTERACTIVE_STEP_MIN = 30
+export const INTERACTIVE_STEP_MIN = 30
 /** Member 0 is the common tank: standard parameters, common answers. */
-const COMMON_TANK = 0
+export const COMMON_TANK = 0
 
 /** Hours are kept for the first members only: their median is a typical day, and a whole ensemble of hours would be megabytes. */
 export const MEMBERS_WITH_HOURS = 12
@@ -41,14 +44,24 @@ const TYPICAL_DAY_OF_WEEK = 3
 /** What levers cannot change, kept between gestures: each member's state today, and its planned arm by number of weeks. Of use only for the same timeline, day and seed. */
 export type MemberCache = Map<number, { readonly stateToday: Float64Array; readonly plannedOfWeeks: Map<number, ArmResult> }>
 
-export function forecastMember(options: ForecastOptions, member: number, cache: MemberCache): MemberResult {
-  const { timeline, today, weeks, seed, levers } = options
-  const parameters = member === COMMON_TANK ? DEFAULT_PARAMETERS : drawParameters(seed, member)
-  const draw = member === COMMON_TANK ? null : { seed, member }
+/** One member's state at the start of today, run from the first day or from the newest checkpoint whose past is the same. */
+export function stateToday({ timeline, deeds = NO_DEEDS, today, seed }: Pick<ForecastOptions, 'timeline' | 'deeds' | 'today' | 'seed'>, member: number, store: CheckpointStore): Float64Array {
+  const compiled = compile({ timeline, days: Math.max(1, today), stepMin: INTERACTIVE_STEP_MIN, draw: drawOf(seed, member), deeds })
+  return checkpointed({ compiled, timeline, deeds, today, parameters: parametersOf(seed, member), slot: `${seed}/${member}` }, store)
+}
+
+const drawOf = (seed: number, member: number) => (member === COMMON_TANK ? null : { seed, member })
+const parametersOf = (seed: number, member: number) => (member === COMMON_TANK ? DEFAULT_PARAMETERS : drawParameters(seed, member))
+
+/** `store` outlives the cache: it keeps states on the way to today for whatever stays the same. */
+export function forecastMember(options: ForecastOptions, member: number, cache: MemberCache, store: CheckpointStore = new Map()): MemberResult {
+  const { timeline, today, weeks, seed, levers, deeds = NO_DEEDS } = options
+  const parameters = parametersOf(seed, member)
+  const draw = drawOf(seed, member)
   const days = weeks * 7
   const curveDays = member > MEMBERS_WITH_HOURS ? [] : Array.from({ length: weeks }, (_, week) => today + week * 7 + TYPICAL_DAY_OF_WEEK)
   const compileAlong = (along: readonly TimelineEntry[], massFactor?: number): Compiled =>
-    compile({ timeline: along, days: today + days, stepMin: INTERACTIVE_STEP_MIN, draw, ...(massFactor === undefined ? {} : { massChange: { day: today, factor: massFactor } }) })
+    compile({ timeline: along, days: today + days, stepMin: INTERACTIVE_STEP_MIN, draw, deeds, ...(massFactor === undefined ? {} : { massChange: { day: today, factor: massFactor } }) })
   const runFromToday = ({ forcing, figures }: Compiled, startState: Float64Array): ArmResult => {
     const run = simulate({ forcing, parameters, startState, fromDay: today, days, curveDays })
     return { weeks: summariseWeeks(run.rows, weeks, today, figures.surfaceM2), curves: run.curves }
@@ -58,15 +71,15 @@ export function forecastMember(options: ForecastOptions, member: number, cache: 
   let compiled: Compiled | undefined
   if (past === undefined) {
     compiled = compileAlong(timeline)
-    const stateToday = today === 0 ? compiled.startState : simulate({ forcing: compiled.forcing, parameters, startState: compiled.startState, days: today }).endState
-    past = { stateToday, plannedOfWeeks: new Map() }
+    const state = checkpointed({ compiled, timeline, deeds, today, parameters, slot: `${seed}/${member}` }, store)
+    past = { stateToday: state, plannedOfWeeks: new Map() }
     cache.set(member, past)
   }
-  const { stateToday, plannedOfWeeks } = past
-  const planned = plannedOfWeeks.get(weeks) ?? runFromToday(compiled ?? compileAlong(timeline), stateToday)
+  const { stateToday: startState, plannedOfWeeks } = past
+  const planned = plannedOfWeeks.get(weeks) ?? runFromToday(compiled ?? compileAlong(timeline), startState)
   plannedOfWeeks.set(weeks, planned)
   if (isAtRest(levers)) return { member, planned, changed: null }
-  return { member, planned, changed: runFromToday(compileAlong(leveredTimeline(timeline, today, levers), levers.massFactor), stateToday) }
+  return { member, planned, changed: runFromToday(compileAlong(leveredTimeline(timeline, today, levers), levers.massFactor), startState) }
 }
 
 /** The timeline with the levers in force from today on. */

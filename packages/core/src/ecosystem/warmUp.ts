@@ -1,17 +1,19 @@
 import type { Plan } from '../plan/plan.js'
+import { UNPLANNED } from '../plan/unplanned.js'
 import { forecastMember } from './forecast.js'
 
 /** A small plain tank; only the time it takes matters. */
 const PLAIN: Plan = {
-  schemaVersion: 1,
+  ...UNPLANNED,
+  schemaVersion: 2,
   name: 'warm-up',
   startedOn: '2026-01-01',
   timeZone: 'UTC',
-  vessel: { lengthCm: null, widthCm: null, heightCm: null, glassCm: null, freeboardCm: null },
+  vessel: { lengthCm: null, widthCm: null, heightCm: null, glassCm: null, freeboardCm: null, top: null },
   temperatureC: null,
   roomCo2Ppm: null,
   sources: [],
-  layers: [{ id: 'g', ground: 'rich-soil', frontCm: null, backCm: null }],
+  layers: [{ id: 'g', ground: 'rich-soil', frontCm: null, backCm: null, product: null }],
   hardscape: [],
   patches: [{ id: 'p', kind: 'stems', footFraction: 0.5, density: null, pots: null }, { id: 'q', kind: 'carpet', footFraction: 0.5, density: null, pots: null }],
   lamps: [{ id: 'l', fluxUmolPerS: null, watts: null, lengthCm: null, aboveWaterCm: null, dimFraction: null }],

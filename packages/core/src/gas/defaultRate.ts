@@ -12,7 +12,7 @@ export interface GasDay {
   readonly dissolvedShare: number
 }
 
-/** Wanted at lights-on, and the most that a day without plants may climb to (the plants then take it lower). Handbook values for tanks with animals. */
+/** Wanted at lights-on, and the most that a day without plants may climb to (the plants then take it lower). General practice for tanks with animals. */
 export const TARGET_AT_LIGHTS_ON_MG_PER_L = 25
 export const PEAK_WITHOUT_PLANTS_MG_PER_L = 36
 

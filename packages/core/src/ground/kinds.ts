@@ -16,12 +16,22 @@ export interface GroundProperties {
   /** Alkalinity down to which it softens [meq/L]. */
   readonly softenToMeqPerL: number
   readonly silicaMgPerL: number
+  /** Angle at which it may be planned: loose pellets 15–20°, sand 15°, gravel 20°. On the day of pouring it stands steeper, later roots, fish and changes flatten it. Rule of thumb. */
+  readonly plannedDeg: number
+  /** Angle of repose under water on the day of pouring. Rule of thumb ±3°. */
+  readonly reposeDeg: number
+  /** A usual bag; the user's own products go before it. */
+  readonly usualBagL: number
+  /** Fills up once poured; rule of thumb 0.05–0.10. */
+  readonly settling: number
 }
 
 export const GROUND: Readonly<Record<GroundKind, GroundProperties>> = {
-  'rich-soil': { porosity: 0.5, bulkKgPerL: 0.92, exchangeableMgPerL: [130, 25, 60, 30], reservoirMgPerL: [260, 80, 250, 300], exchange: 1, acidBufferMeqPerL: 100, softenToMeqPerL: 0.3, silicaMgPerL: 60 },
-  'lean-soil': { porosity: 0.5, bulkKgPerL: 0.92, exchangeableMgPerL: [15, 8, 25, 20], reservoirMgPerL: [90, 30, 120, 150], exchange: 1, acidBufferMeqPerL: 100, softenToMeqPerL: 0.3, silicaMgPerL: 60 },
-  'capped-soil': { porosity: 0.45, bulkKgPerL: 1.1, exchangeableMgPerL: [130, 25, 60, 30], reservoirMgPerL: [260, 80, 250, 300], exchange: 0.25, acidBufferMeqPerL: 12, softenToMeqPerL: 0.6, silicaMgPerL: 90 },
-  sand: { porosity: 0.39, bulkKgPerL: 1.57, exchangeableMgPerL: [0.5, 0.5, 1, 2], reservoirMgPerL: [0, 0, 0, 0], exchange: 1, acidBufferMeqPerL: 0, softenToMeqPerL: 0, silicaMgPerL: 40 },
-  gravel: { porosity: 0.4, bulkKgPerL: 1.52, exchangeableMgPerL: [0.5, 0.5, 1, 2], reservoirMgPerL: [0, 0, 0, 0], exchange: 1, acidBufferMeqPerL: 0, softenToMeqPerL: 0, silicaMgPerL: 40 },
+  'rich-soil': { porosity: 0.5, bulkKgPerL: 0.92, exchangeableMgPerL: [130, 25, 60, 30], reservoirMgPerL: [260, 80, 250, 300], exchange: 1, acidBufferMeqPerL: 100, softenToMeqPerL: 0.3, silicaMgPerL: 60, plannedDeg: 20, reposeDeg: 30, usualBagL: 9, settling: 0.08 },
+  'lean-soil': { porosity: 0.5, bulkKgPerL: 0.92, exchangeableMgPerL: [15, 8, 25, 20], reservoirMgPerL: [90, 30, 120, 150], exchange: 1, acidBufferMeqPerL: 100, softenToMeqPerL: 0.3, silicaMgPerL: 60, plannedDeg: 20, reposeDeg: 30, usualBagL: 9, settling: 0.08 },
+  'capped-soil': { porosity: 0.45, bulkKgPerL: 1.1, exchangeableMgPerL: [130, 25, 60, 30], reservoirMgPerL: [260, 80, 250, 300], exchange: 0.25, acidBufferMeqPerL: 12, softenToMeqPerL: 0.6, silicaMgPerL: 90, plannedDeg: 15, reposeDeg: 28, usualBagL: 10, settling: 0.1 },
+  sand: { porosity: 0.39, bulkKgPerL: 1.57, exchangeableMgPerL: [0.5, 0.5, 1, 2], reservoirMgPerL: [0, 0, 0, 0], exchange: 1, acidBufferMeqPerL: 0, softenToMeqPerL: 0, silicaMgPerL: 40, plannedDeg: 15, reposeDeg: 28, usualBagL: 6, settling: 0.05 },
+  gravel: { porosity: 0.4, bulkKgPerL: 1.52, exchangeableMgPerL: [0.5, 0.5, 1, 2], reservoirMgPerL: [0, 0, 0, 0], exchange: 1, acidBufferMeqPerL: 0, softenToMeqPerL: 0, silicaMgPerL: 40, plannedDeg: 20, reposeDeg: 35, usualBagL: 6, settling: 0.05 },
+  'porous-base': { porosity: 0.55, bulkKgPerL: 0.6, exchangeableMgPerL: [40, 10, 30, 15], reservoirMgPerL: [80, 20, 60, 80], exchange: 0.5, acidBufferMeqPerL: 0, softenToMeqPerL: 0, silicaMgPerL: 60, plannedDeg: 20, reposeDeg: 32, usualBagL: 5, settling: 0.05 },
+  'carbonate-sand': { porosity: 0.4, bulkKgPerL: 1.45, exchangeableMgPerL: [0.5, 0.5, 1, 2], reservoirMgPerL: [0, 0, 0, 0], exchange: 1, acidBufferMeqPerL: 0, softenToMeqPerL: 0, silicaMgPerL: 5, plannedDeg: 15, reposeDeg: 28, usualBagL: 6, settling: 0.05 },
 }

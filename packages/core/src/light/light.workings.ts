@@ -49,3 +49,18 @@ export const floorPpfdWorking: Working = {
     return { value, low: value / FLOOR_SPREAD, high: value * FLOOR_SPREAD }
   },
 }
+
+/** Lux to photons for a white lamp; 55–75 by its spectrum. */
+const LUX_PER_PPFD = 65
+const LUX_SPREAD = 0.25
+export const ppfdFromLuxWorking: Working = {
+  id: 'light.ppfd-from-lux',
+  unit: 'µmol/m²/s',
+  fields: [{ kind: 'number', name: 'lux', unit: 'lx', min: 0, max: 200_000 }],
+  formula: 'lux/65',
+  source: 'Rule of thumb for white LED and daylight, ±25 %; a phone held at the ground of the empty tank',
+  compute(inputs) {
+    const value = numberOf(inputs, 'lux') / LUX_PER_PPFD
+    return { value, low: value * (1 - LUX_SPREAD), high: value * (1 + LUX_SPREAD) }
+  },
+}

@@ -22,7 +22,57 @@ export const datePlusDays = (date: string, days: number): string => new Date(Dat
 
 /** The civil date of an instant in a time zone. */
 export function civilDate(instant: Date, timeZone: string): string {
-  const parts = new Intl.DateTimeFormat('en-GB', { timeZone, year: 'numeric', month: '2-digit', day: '2-digit' }).formatToParts(instant)
+  const parts = clockIn(timeZone).formatToParts(instant)
   const part = (type: string): string => parts.find((candidate) => candidate.type === type)?.value ?? ''
   return `${part('year')}-${part('month')}-${part('day')}`
+}
+
+const CLOCKS = new Map<string, Intl.DateTimeFormat>()
+function clockIn(timeZone: string): Intl.DateTimeFormat {
+  const known = CLOCKS.get(timeZone)
+  if (known) return known
+  const made = new Intl.DateTimeFormat('en-GB', { timeZone, year: 'numeric', month: '2-digit', day: '2-digit', hour: '2-digit', minute: '2-digit', second: '2-digit', hourCycle: 'h23' })
+  CLOCKS.set(timeZone, made)
+  return made
+}
+
+/** Milliseconds that the zone's wall clock is ahead of UTC at an instant. */
+function aheadMs(instantMs: number, timeZone: string): number {
+  const parts = Object.fromEntries(clockIn(timeZone).formatToParts(instantMs).map(({ type, value }) => [type, Number(value)]))
+  const wall = Date.UTC(parts['year'] ?? 0, (parts['month'] ?? 1) - 1, parts['day'], parts['hour'], parts['minute'], parts['second'])
+  return wall - Math.floor(instantMs / 1000) * 1000
+}
+
+/** Minutes after the tank's midnight of an instant, by its wall clock. */
+export function minuteOfDay(instant: Date, timeZone: string): number {
+  const wall = instant.getTime() + aheadMs(instant.getTime(), timeZone)
+  return Math.floor((((wall % 86_400_000) + 86_400_000) % 86_400_000) / 60_000)
+}
+
+/** The instant of a wall-clock time YYYY-MM-DD and minutes after midnight in a zone. In an hour that clocks skip, the instant after the skip; in one that they repeat, the first. */
+export function instantOf(date: string, minutes: number, timeZone: string): Date {
+  const wall = Date.parse(`${date}T00:00:00Z`) + minutes * 60_000
+  const first = wall - aheadMs(wall, timeZone)
+  // The offset guessed from UTC may be the one of the other side of a clock change.
+  const candidates = [wall - aheadMs(first - 3_600_000, timeZone), wall - aheadMs(first + 3_600_000, timeZone)]
+  const fitting = candidates.filter((instant) => instant + aheadMs(instant, timeZone) === wall)
+  return new Date(fitting.length > 0 ? Math.min(...fitting) : Math.max(...candidates))
+}
+
+/** An ISO instant by the tank's wall clock. */
+export function wallClock(at: string, timeZone: string): { readonly date: string; readonly minute: number } {
+  const instant = new Date(at)
+  return { date: civilDate(instant, timeZone), minute: minuteOfDay(instant, timeZone) }
+}
+
+/** Whether YYYY-MM-DD is a day of the calendar: 30 February would be carried over, and is none. */
+export function isCivilDate(date: string): boolean {
+  const ms = Date.parse(`${date}T00:00:00Z`)
+  return !Number.isNaN(ms) && new Date(ms).toISOString().startsWith(date)
+}
+
+/** An instant with its offset, in UTC; `null` when it is none. */
+export function instantOfIso(text: string): string | null {
+  const ms = Date.parse(text)
+  return Number.isNaN(ms) ? null : new Date(ms).toISOString()
 }

@@ -1,13 +1,13 @@
 /** What is intended for one tank: shapes only, no arithmetic. `null` is the answer "don't know": the model then assumes a value and widens its band.
  *  Lists stand even where a screen offers only one entry; their local ids are never reused. Lengths in cm, inner floor as origin. */
 
-export const PLAN_SCHEMA_VERSION = 1
+export const PLAN_SCHEMA_VERSION = 2
 
 export const PLANT_KINDS = ['carpet', 'stems', 'rhizome', 'rosette', 'moss', 'floater'] as const
 export type PlantKind = (typeof PLANT_KINDS)[number]
 export const DENSITIES = ['thin', 'half', 'full'] as const
 export type Density = (typeof DENSITIES)[number]
-export const GROUND_KINDS = ['rich-soil', 'lean-soil', 'capped-soil', 'sand', 'gravel'] as const
+export const GROUND_KINDS = ['rich-soil', 'lean-soil', 'capped-soil', 'sand', 'gravel', 'porous-base', 'carbonate-sand'] as const
 export type GroundKind = (typeof GROUND_KINDS)[number]
 export const HARDSCAPE_MATERIALS = ['granite', 'slate', 'limestone', 'lava', 'wood', 'staining-wood'] as const
 export type HardscapeMaterial = (typeof HARDSCAPE_MATERIALS)[number]
@@ -20,6 +20,40 @@ export type FilterState = (typeof FILTER_STATES)[number]
 export const GAS_CONTROLS = ['none', 'timer', 'controller'] as const
 export type GasControl = (typeof GAS_CONTROLS)[number]
 
+export const LAYOUT_KINDS = ['stones', 'wood-and-stones', 'formal-rows', 'island', 'valley', 'slope', 'shallow'] as const
+export type LayoutKind = (typeof LAYOUT_KINDS)[number]
+export const PACES = ['quiet', 'steady', 'fast'] as const
+export type Pace = (typeof PACES)[number]
+export const VIEW_SIDES = ['front', 'left', 'right', 'back', 'above'] as const
+export type ViewSide = (typeof VIEW_SIDES)[number]
+export const WISHES = ['fine-carpet', 'red-stems', 'cool-water-plants', 'shoal', 'shrimps', 'diggers', 'jumpers', 'warm-water-fish'] as const
+export type Wish = (typeof WISHES)[number]
+export const TOPS = ['open', 'braced', 'covered'] as const
+export type Top = (typeof TOPS)[number]
+export const STAND_RESTS = ['base', 'feet'] as const
+export type StandRest = (typeof STAND_RESTS)[number]
+export const FLOORS = ['solid', 'timber'] as const
+export type Floor = (typeof FLOORS)[number]
+export const DISINFECTANTS = ['none', 'chlorine', 'chloramine'] as const
+export type Disinfectant = (typeof DISINFECTANTS)[number]
+export const ZONE_PURPOSES = ['planted', 'cosmetic', 'bare'] as const
+export type ZonePurpose = (typeof ZONE_PURPOSES)[number]
+export const FIXINGS = ['none', 'wedged', 'glued', 'screwed', 'tied', 'weighted'] as const
+export type Fixing = (typeof FIXINGS)[number]
+export const TAB_KINDS = ['tab', 'capsule'] as const
+export type TabKind = (typeof TAB_KINDS)[number]
+export const FILTER_MEDIA = ['light', 'usual', 'packed'] as const
+export type FilterMedia = (typeof FILTER_MEDIA)[number]
+
+/** What the grower wants: the yardstick of later checks. Money in the plan's currency. */
+export interface PlanIntent {
+  readonly layout: LayoutKind | null
+  readonly pace: Pace | null
+  readonly hoursPerWeek: number | null
+  readonly money: number | null
+  readonly views: readonly ViewSide[]
+  readonly wishes: readonly Wish[]
+}
 export interface PlanVessel {
   readonly lengthCm: number | null
   readonly widthCm: number | null
@@ -27,6 +61,31 @@ export interface PlanVessel {
   readonly glassCm: number | null
   /** From the rim down to the water. */
   readonly freeboardCm: number | null
+  readonly top: Top | null
+}
+/** Heights of the four corners against a common mark [mm]; higher is higher. */
+export interface CornerReadings {
+  readonly frontLeft: number | null
+  readonly frontRight: number | null
+  readonly backLeft: number | null
+  readonly backRight: number | null
+}
+export interface PlanStand {
+  readonly massKg: number | null
+  /** Lamp, filter with its water, cylinder and the rest that stands with the tank. */
+  readonly kitMassKg: number | null
+  readonly rests: StandRest | null
+  readonly feet: number | null
+  readonly footAreaCm2: number | null
+  readonly floor: Floor | null
+  readonly cornersMm: CornerReadings
+}
+export interface PlanRoom {
+  /** Mean of the room, January to December. */
+  readonly monthlyC: readonly (number | null)[]
+  readonly humidityFraction: number | null
+  /** Direct sun on the glass a day, at its worst. */
+  readonly sunHours: number | null
 }
 export interface WaterSource {
   readonly id: string
@@ -35,17 +94,89 @@ export interface WaterSource {
   readonly hardnessMmolPerL: number | null
   readonly nitrateMgNPerL: number | null
   readonly phosphateMgPPerL: number | null
+  readonly pH: number | null
+  readonly calciumMgPerL: number | null
+  readonly magnesiumMgPerL: number | null
+  readonly silicaMgSiPerL: number | null
+  readonly disinfectant: Disinfectant | null
 }
+/** A corner of an outline on the inner floor; a round one bends the edge instead of breaking it. */
+export interface Vertex {
+  readonly xCm: number
+  readonly yCm: number
+  readonly isRound: boolean
+}
+/** A bag of ground as bought: copied from the library when it is chosen, so that the plan stands on its own. */
+export interface GroundProduct {
+  readonly name: string
+  readonly bagL: number
+  readonly bulkKgPerL: number | null
+  readonly porosity: number | null
+  readonly price: number | null
+}
+/** Thickness at the foremost and rearmost point of its zone, straight between. */
 export interface GroundLayer {
   readonly id: string
   readonly ground: GroundKind
   readonly frontCm: number | null
   readonly backCm: number | null
+  readonly product: GroundProduct | null
+}
+/** Height of the ground's surface at one spot, above the glass. */
+export interface HeightPoint {
+  readonly id: string
+  readonly xCm: number
+  readonly yCm: number
+  readonly heightCm: number
+}
+/** A part of the floor with ground of its own. Zones later in the list lie over earlier ones; what none covers has the plan's `layers`. */
+export interface GroundZone {
+  readonly id: string
+  readonly name: string
+  readonly purpose: ZonePurpose
+  readonly outline: readonly Vertex[]
+  readonly layers: readonly GroundLayer[]
+  /** Where there are any, the uppermost layer fills up to them. */
+  readonly heights: readonly HeightPoint[]
+}
+/** A wall in the ground that keeps two grounds apart. */
+export interface Barrier {
+  readonly id: string
+  readonly line: readonly { readonly xCm: number; readonly yCm: number }[]
+  readonly heightCm: number
+}
+export interface TabProduct {
+  readonly name: string
+  readonly pack: number
+  readonly price: number | null
+  readonly renewDays: number
+}
+export interface RootTab {
+  readonly id: string
+  readonly kind: TabKind
+  readonly xCm: number
+  readonly yCm: number
+}
+/** A point of a silhouette: along the tank, and above the piece's own foot. */
+export interface ProfilePoint {
+  readonly xCm: number
+  readonly zCm: number
 }
 export interface Piece {
   readonly id: string
+  readonly name: string
   readonly material: HardscapeMaterial
   readonly massKg: number | null
+  /** Solid volume; used where the mass is not known. */
+  readonly volumeL: number | null
+  /** Seen from above; `null` until it has its place. */
+  readonly outline: readonly Vertex[] | null
+  /** Seen from the front; `null` draws a plain one of the given height. */
+  readonly profile: readonly ProfilePoint[] | null
+  readonly heightCm: number | null
+  /** How deep its foot stands in the ground. */
+  readonly sunkCm: number
+  readonly fixing: Fixing
 }
 /** Plants of one kind. The amount is told in pots, or as how densely its own share of the floor is planted. */
 export interface Patch {
@@ -84,6 +215,75 @@ export interface GasLine {
   /** Only a controller has one. */
   readonly limitMgPerL: number | null
 }
+export interface Filter {
+  readonly id: string
+  readonly ratedLPerH: number | null
+  /** From the pump up to the outlet. */
+  readonly headCm: number | null
+  readonly media: FilterMedia | null
+  readonly watts: number | null
+}
+/** A return into the tank. Heading 0° to the right, 90° to the back; pitch below 0° points down. */
+export interface Outlet {
+  readonly id: string
+  readonly xCm: number
+  readonly yCm: number
+  readonly zCm: number
+  readonly headingDeg: number
+  readonly pitchDeg: number
+  readonly boreMm: number
+}
+export interface PlanClimate {
+  readonly heaterW: number | null
+  readonly coolerW: number | null
+}
+/** A column of the shopping list: one way of buying it all. */
+export interface PriceColumn {
+  readonly id: string
+  readonly name: string
+}
+/** What one line of the shopping list costs by the piece in one column. */
+export interface Price {
+  readonly id: string
+  readonly item: string
+  readonly column: string
+  readonly price: number
+}
+/** A line of the grower's own. */
+export interface Extra {
+  readonly id: string
+  readonly name: string
+  readonly count: number
+}
+export interface PlanMoney {
+  /** ISO 4217. */
+  readonly currency: string
+  readonly electricityPerKwh: number | null
+  readonly gasPerKg: number | null
+  readonly waterPerM3: number | null
+  readonly saltsPerKg: number | null
+  readonly plantsPerMonth: number | null
+  readonly columns: readonly PriceColumn[]
+  readonly prices: readonly Price[]
+  readonly extras: readonly Extra[]
+  /** Items that are at hand already. */
+  readonly owned: readonly string[]
+}
+/** How the water for changes comes into the house. */
+export interface PlanLogistics {
+  readonly purifiedFraction: number | null
+  readonly purifierLPerDay: number | null
+  readonly barrelL: number | null
+  /** Litres down the drain for each purified litre. */
+  readonly wastePerL: number | null
+}
+/** A finding that its grower has looked at and let be, and why. */
+export interface MutedFinding {
+  readonly id: string
+  /** As `findingKey` names it. */
+  readonly finding: string
+  readonly note: string
+}
 export interface PlanFlow {
   readonly surface: Surface | null
   readonly hasSkimmer: boolean
@@ -109,17 +309,31 @@ export interface Plan {
   /** Civil date YYYY-MM-DD of the first fill, in the tank's zone. */
   readonly startedOn: string
   readonly timeZone: string
+  readonly intent: PlanIntent
   readonly vessel: PlanVessel
+  readonly stand: PlanStand
+  readonly room: PlanRoom
   readonly temperatureC: number | null
   readonly roomCo2Ppm: number | null
   readonly sources: readonly WaterSource[]
+  /** Ground of all the floor that no zone covers. */
   readonly layers: readonly GroundLayer[]
+  readonly zones: readonly GroundZone[]
+  readonly barriers: readonly Barrier[]
+  readonly tabs: readonly RootTab[]
+  readonly tabProduct: TabProduct | null
   readonly hardscape: readonly Piece[]
   readonly patches: readonly Patch[]
   readonly lamps: readonly Lamp[]
   readonly lightWindows: readonly LightWindow[]
   readonly gasLines: readonly GasLine[]
   readonly flow: PlanFlow
+  readonly filters: readonly Filter[]
+  readonly outlets: readonly Outlet[]
+  readonly climate: PlanClimate
+  readonly money: PlanMoney
+  readonly logistics: PlanLogistics
+  readonly muted: readonly MutedFinding[]
   readonly feeding: FeedingSchool
   readonly changes: PlanChanges
   readonly animals: PlanAnimals

@@ -1,7 +1,9 @@
 import type { Plan } from '../plan/plan.js'
+import type { PlanV1 } from '../plan/upgrade/planV1.js'
+import { v1to2 } from '../plan/upgrade/v1to2.js'
 
-/** A plain planted tank for tests, everything answered. */
-export const samplePlan: Plan = {
+/** A plan as the first released version wrote it. It stays as it is, so that old documents go on being read. */
+export const samplePlanV1: PlanV1 = {
   schemaVersion: 1,
   name: 'Sample',
   startedOn: '2026-09-01',
@@ -27,3 +29,6 @@ export const samplePlan: Plan = {
   animals: { foodGPerDay: 0.4, grazers: 10, grazersFromDay: 28, fishFromDay: 42 },
   isTrimmed: true,
 }
+
+/** A plain planted tank for tests, everything answered. */
+export const samplePlan: Plan = { ...v1to2(samplePlanV1), schemaVersion: 2 }

@@ -1,15 +1,16 @@
 import { existsSync } from 'node:fs'
 import { join } from 'node:path'
 import knexPackage, { type Knex } from 'knex'
-import { en } from '@jovrin/contract'
+import { enStart } from '@jovrin/contract'
 import { StartError } from '../startError.js'
 import { LibsqlDialect } from './libsqlDialect.js'
 import { MigrationList, migrationNames } from './migrations/list.js'
 
 const { knex } = knexPackage
 
+export const DATABASE_NAME = 'jovrin.sqlite'
 /** The file inside a data folder. */
-export const databaseFile = (folder: string): string => join(folder, 'jovrin.sqlite')
+export const databaseFile = (folder: string): string => join(folder, DATABASE_NAME)
 
 const quiet = (): void => undefined
 
@@ -47,7 +48,7 @@ export async function openDatabase(folder: string): Promise<Knex> {
   } catch (error) {
     await db.destroy()
     if (error instanceof StartError) throw error
-    throw new StartError(en.start.badDatabase(filename), error)
+    throw new StartError(enStart.badDatabase(filename), error)
   }
 }
 
@@ -55,5 +56,5 @@ async function refuseNewer(db: Knex): Promise<void> {
   if (!(await db.schema.hasTable('knex_migrations'))) return
   const applied = await db<{ name: string }>('knex_migrations').select('name')
   const unknown = applied.find(({ name }) => !migrationNames.includes(name))
-  if (unknown) throw new StartError(en.start.newerDatabase(unknown.name))
+  if (unknown) throw new StartError(enStart.newerDatabase(unknown.name))
 }

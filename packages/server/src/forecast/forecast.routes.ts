@@ -1,11 +1,12 @@
 import { ForecastRequest } from '@jovrin/contract'
+import { upgradeBody } from '../plan/upgradeBody.js'
 import { Router } from 'express'
 import { forecastCsv } from './csv.js'
 import type { ForecastService } from './forecast.service.js'
 
 export const forecastRoutes = (forecasts: ForecastService): Router =>
   Router().post('/forecasts', async (req, res) => {
-    const request = ForecastRequest.parse(req.body)
+    const request = ForecastRequest.parse(upgradeBody(req.body))
     const gone = new AbortController()
     res.on('close', () => gone.abort()) // after the answer it stops nothing
     const forecast = await forecasts.run(request, gone.signal)

@@ -29,6 +29,8 @@ export function problemOf(error: unknown): Problem {
   if (error instanceof Refusal) return problem(error.status, error.code, error.detail)
   const code = codeOf(error)
   if (code.startsWith('SQLITE_FULL') || code.startsWith('SQLITE_IOERR') || code.startsWith('SQLITE_READONLY') || code === 'ENOSPC') return problem(507, 'no_space', en.refused.diskFull)
+  if (code === 'LIMIT_FILE_SIZE') return problem(413, 'too_large', en.refused.tooBig)
+  if (code.startsWith('LIMIT_')) return problem(400, 'not_accepted', en.refused.notPicture)
   const status = statusOf(error)
   if (status === 413) return problem(413, 'too_large', en.refused.tooBig)
   if (status === 415) return problem(415, 'wrong_kind', en.refused.wrongMedia)

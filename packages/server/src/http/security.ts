@@ -4,13 +4,10 @@ import type { RequestHandler, Response } from 'express'
 import helmet from 'helmet'
 import { Refusal } from './refusal.js'
 
-/** Names under which a server on the loopback interface may be asked for. */
-const LOOPBACK_NAMES = new Set(['127.0.0.1', 'localhost', '[::1]'])
-
 /** Refuses other Host names (a page elsewhere may point its own name at this machine) and requests that another site sends. */
-export const onlyOwnHost: RequestHandler = (req, _res, next) => {
+export const onlyOwnHost = (names: ReadonlySet<string>): RequestHandler => (req, _res, next) => {
   const host = hostName(req.headers.host)
-  if (host === null || !LOOPBACK_NAMES.has(host)) throw new Refusal(403, 'foreign_host', en.refused.foreignHost)
+  if (host === null || !names.has(host)) throw new Refusal(403, 'foreign_host', en.refused.foreignHost)
   const { origin } = req.headers
   if (origin !== undefined && (!URL.canParse(origin) || new URL(origin).host !== req.headers.host)) throw new Refusal(403, 'foreign_origin', en.refused.foreignOrigin)
   if (req.headers['sec-fetch-site'] === 'cross-site' && req.method !== 'GET') throw new Refusal(403, 'foreign_origin', en.refused.foreignOrigin)
@@ -52,6 +49,9 @@ export const securityHeaders: RequestHandler[] = [
     // Plain http on the loopback interface: nothing to pin.
     strictTransportSecurity: false,
     crossOriginEmbedderPolicy: false,
+    // Both mean something in a secure context only; over plain http on the local network a browser complains of them.
+    crossOriginOpenerPolicy: false,
+    originAgentCluster: false,
     referrerPolicy: { policy: 'no-referrer' },
   }),
 ]

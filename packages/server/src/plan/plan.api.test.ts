@@ -8,7 +8,7 @@ beforeAll(async () => {
 })
 afterAll(() => server.close())
 beforeEach(async () => {
-  for (const table of ['lever_draft', 'plan_revision', 'tank']) await server.db(table).delete()
+  for (const table of ['setting_change', 'lever_draft', 'plan_revision', 'tank']) await server.db(table).delete()
   await server.agent.post('/api/tanks').send({ id: TANK_ID, plan: plainPlan() }).expect(201)
 })
 const url = `/api/tanks/${TANK_ID}/plan`
@@ -128,7 +128,7 @@ describe('bad input', () => {
     await refusal(plainPlan({ vessel: { ...vessel, lengthCm: 1e9 } }), 'vessel.lengthCm')
     await refusal({ ...plainPlan(), temperatureC: 'warm' }, 'temperatureC')
     await refusal({ ...plainPlan(), temperatureC: NaN, vessel: { ...vessel, widthCm: '1e999' } }, 'vessel.widthCm') // NaN travels as null, which is "don't know"
-    await refusal({ ...plainPlan(), schemaVersion: 2 }, 'schemaVersion')
+    await refusal({ ...plainPlan(), schemaVersion: 3 }, 'schemaVersion')
     await refusal({ ...plainPlan(), surprise: 1 }, 'surprise')
     await refusal({ ...plainPlan(), timeZone: 'Moon/Crater' }, 'timeZone')
     await refusal({ ...plainPlan(), startedOn: '2026-02-31' }, 'startedOn')
@@ -155,5 +155,61 @@ describe('bad input', () => {
     expect((await server.agent.get(`/api/tanks/${TANK_ID}/levers`)).body).toEqual({ hours: 6, gasFactor: 0 })
     await server.agent.put(`/api/tanks/${TANK_ID}/levers`).send({ hours: 25 }).expect(400)
     expect((await server.agent.get(`/api/tanks/${TANK_ID}/levers`)).body).toEqual({ hours: 6, gasFactor: 0 })
+  })
+})
+
+describe('plans of the first version', () => {
+  /** As it was written before zones, places of pieces, kit and money. */
+  const firstVersion = () => {
+    const { schemaVersion: _version, intent: _i, stand: _s, room: _r, zones: _z, barriers: _b, tabs: _t, tabProduct: _p, filters: _f, outlets: _o, climate: _c, logistics: _l, money: _m, muted: _mu, ...rest } = plainPlan({ name: 'From before' })
+    return {
+      ...rest,
+      schemaVersion: 1,
+      vessel: { lengthCm: 60, widthCm: 35, heightCm: 36, glassCm: 0.8, freeboardCm: 2 },
+      sources: [{ id: 'tap', alkalinityMeqPerL: 1.4, hardnessMmolPerL: 1.2, nitrateMgNPerL: 0.5, phosphateMgPPerL: 0.02 }],
+      layers: [{ id: 'g1', ground: 'rich-soil', frontCm: 4, backCm: 7 }],
+      hardscape: [{ id: 's1', material: 'granite', massKg: 5 }],
+    }
+  }
+  test('are taken from scripts and kept in today’s form', async () => {
+    await put(firstVersion(), '"1"').expect(200)
+    const now = await server.agent.get(url).expect(200)
+    expect(now.body).toMatchObject({ schemaVersion: 2, name: 'From before', zones: [], layers: [{ id: 'g1', product: null }] })
+  })
+  test('stored ones are read in today’s form and stay as they were written', async () => {
+    const document = JSON.stringify(firstVersion())
+    await server.db('plan_revision').update({ document, schema_version: 1 })
+    const read = await server.agent.get(url).expect(200)
+    expect(read.body).toMatchObject({ schemaVersion: 2, hardscape: [{ id: 's1', outline: null, fixing: 'none' }] })
+    await put({ ...read.body, temperatureC: 23 }, '"1"').expect(200)
+    expect((await server.db('plan_revision').where({ revision: 1 }).first()).document).toBe(document)
+    // What the tank's file holds is today's form, and a file with the old one is taken too.
+    const file = (await server.agent.get(`/api/tanks/${TANK_ID}/file`).expect(200)).body as { revisions: { plan: unknown }[] }
+    expect(file.revisions[0]?.plan).toMatchObject({ schemaVersion: 2 })
+    const old = { ...file, revisions: file.revisions.map((revision) => ({ ...revision, plan: firstVersion() })) }
+    await server.agent.post('/api/tank-files?as=copy').send(old).expect(201)
+  })
+  test('half of one is refused by the schema, not by a fault', async () => {
+    for (const broken of [{ schemaVersion: 1 }, { ...firstVersion(), layers: 'none' }, { ...firstVersion(), vessel: null }]) await put(broken, '"1"').expect(400)
+  })
+})
+
+describe('outlines', () => {
+  const outlined = (corners: readonly (readonly [number, number])[]) => plainPlan({ zones: [{ id: 'z1', name: 'Bank', purpose: 'planted', outline: corners.map(([xCm, yCm]) => ({ xCm, yCm, isRound: false })), layers: [], heights: [] }] })
+  test.each([
+    ['crosses itself', [[0, 0], [10, 10], [10, 0], [0, 10]], /crosses itself/],
+    ['is flat', [[0, 0], [10, 0], [20, 0]], /bounds no area/],
+    ['has two corners', [[0, 0], [10, 0]], /at least 3/],
+    ['lies far away', [[0, 0], [5000, 0], [0, 10]], /must be at most/],
+    ['has too many corners', Array.from({ length: 250 }, (_, index) => [30 + 20 * Math.cos(index / 40), 20 + 10 * Math.sin(index / 40)]), /at most 200/],
+  ] as const)('one that %s is refused with its place and reason', async (_name, corners, reason) => {
+    const refused = await put(outlined(corners as readonly (readonly [number, number])[]), '"1"')
+    expect(refused.status).toBe(400)
+    expect(refused.body.field).toMatch(/^zones\.0\.outline/)
+    expect(refused.body.detail).toMatch(reason)
+    expect((await server.agent.get(url)).headers['etag']).toBe('"1"')
+  })
+  test('one that reaches beyond the glass is kept', async () => {
+    await put(outlined([[-5, 0], [40, 0], [40, 20]]), '"1"').expect(200)
   })
 })

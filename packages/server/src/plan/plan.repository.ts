@@ -1,4 +1,4 @@
-import type { Edit, Plan } from '@jovrin/core'
+import { upgradePlan, type Edit, type Plan } from '@jovrin/core'
 import type { Knex } from 'knex'
 
 interface PlanRow {
@@ -28,7 +28,7 @@ const toRevision = (row: PlanRow): StoredRevision => ({
   revision: row.revision,
   createdAt: row.created_at,
   effectiveOn: row.effective_on,
-  plan: JSON.parse(row.document) as Plan, // was checked by the contract when it was stored
+  plan: upgradePlan(JSON.parse(row.document)) as Plan, // was checked by the contract when it was stored; older ones are read in today’s form
   act: row.act,
   ofRevision: row.of_revision,
 })

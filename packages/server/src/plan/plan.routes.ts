@@ -1,4 +1,5 @@
 import { PlanSchema, PutPlanQuery, TankId } from '@jovrin/contract'
+import { upgradePlan } from '@jovrin/core'
 import { Router, type Request, type Response } from 'express'
 import type { PlanRevision } from '@jovrin/contract'
 import { etagOf, revisionFromIfMatch } from '../http/etag.js'
@@ -15,8 +16,8 @@ export const planRoutes = (plans: PlanService, tanks: TankService): Router => {
     .put('/tanks/:id/plan', async (req, res) => {
       const id = await tankId(req)
       const expected = revisionFromIfMatch(req)
-      const { effectiveOn } = PutPlanQuery.parse(req.query)
-      answer(res, await plans.put(id, expected, PlanSchema.parse(req.body), effectiveOn ?? null))
+      const { effectiveOn, why } = PutPlanQuery.parse(req.query)
+      answer(res, await plans.put(id, expected, PlanSchema.parse(upgradePlan(req.body)), effectiveOn ?? null, why ?? null))
     })
     .get('/tanks/:id/plan/revision', async (req, res) => {
       const revision = await plans.newest(await tankId(req))
@@ -30,5 +31,5 @@ export const planRoutes = (plans: PlanService, tanks: TankService): Router => {
       const revision = await plans.redo(await tankId(req), revisionFromIfMatch(req))
       mark(res, revision).json(revision)
     })
-    .get('/tanks/:id/timeline', async (req, res) => void res.json(await plans.timeline(await tankId(req))))
+    .get('/tanks/:id/settings', async (req, res) => void res.json(await plans.settings(await tankId(req))))
 }

@@ -1,10 +1,12 @@
-import { civilDate, diff, type Plan } from '@jovrin/core'
-import { en, type PlanRevision, type Timeline } from '@jovrin/contract'
+import { randomBytes } from 'node:crypto'
+import { diff, uuidV7, type Plan, type SettingChange } from '@jovrin/core'
+import { en, type PlanRevision } from '@jovrin/contract'
 import type { Knex } from 'knex'
 import type { Clock } from '../clock.js'
 import { Refusal } from '../http/refusal.js'
-import { historyOf, timelineOf, type History } from './history.js'
+import { historyOf, type History } from './history.js'
 import { planRepository, type StoredRevision } from './plan.repository.js'
+import { settingRepository } from './setting.repository.js'
 
 export const planService = (db: Knex, clock: Clock) => {
   const newestOf = async (on: Knex, tankId: string): Promise<StoredRevision> => {
@@ -15,20 +17,25 @@ export const planService = (db: Knex, clock: Clock) => {
   const told = ({ revision, plan }: StoredRevision, history: History): PlanRevision => ({ revision, plan, canUndo: history.undoable !== null, canRedo: history.redoable !== null })
 
   /** Appends one revision if `expected` is still the newest. Every change of a plan goes through here. */
-  const append = (tankId: string, expected: number, make: (newest: StoredRevision, history: History, all: readonly StoredRevision[]) => Omit<StoredRevision, 'revision' | 'createdAt'>): Promise<PlanRevision> =>
+  const append = (tankId: string, expected: number, make: (newest: StoredRevision, history: History) => Omit<StoredRevision, 'revision' | 'createdAt'>, why: string | null = null): Promise<PlanRevision> =>
     db.transaction(async (trx) => {
       const newest = await newestOf(trx, tankId)
       if (newest.revision !== expected) throw new Refusal(412, 'stale', en.refused.stale)
       const all = await planRepository(trx).ofTank(tankId)
-      const next = { ...make(newest, historyOf(all), all), revision: newest.revision + 1, createdAt: clock().toISOString() }
-      await planRepository(trx).add(tankId, { ...next, edits: diff(newest.plan, next.plan) })
+      const next = { ...make(newest, historyOf(all)), revision: newest.revision + 1, createdAt: clock().toISOString() }
+      const edits = diff(newest.plan, next.plan)
+      await planRepository(trx).add(tankId, { ...next, edits })
+      // One dated record a changed field: "what changed before this began" is answered from these.
+      if (next.effectiveOn !== null)
+        for (const { path, from, to } of edits)
+          await settingRepository(trx).add(tankId, { id: uuidV7(clock().getTime(), randomBytes(16)), effectiveOn: next.effectiveOn, path, from, to, planRevision: next.revision, why })
       return told(next, historyOf([...all, next]))
     })
 
   return {
     newest: async (tankId: string): Promise<PlanRevision> => told(await newestOf(db, tankId), historyOf(await planRepository(db).ofTank(tankId))),
 
-    put: (tankId: string, expected: number, plan: Plan, effectiveOn: string | null): Promise<PlanRevision> => append(tankId, expected, () => ({ plan, effectiveOn, act: 'edit', ofRevision: null })),
+    put: (tankId: string, expected: number, plan: Plan, effectiveOn: string | null, why: string | null = null): Promise<PlanRevision> => append(tankId, expected, () => ({ plan, effectiveOn, act: 'edit', ofRevision: null }), why),
 
     undo: (tankId: string, expected: number): Promise<PlanRevision> =>
       append(tankId, expected, (_newest, { undoable, standing }) => {
@@ -43,9 +50,10 @@ export const planService = (db: Knex, clock: Clock) => {
         return { plan: redoable.plan, effectiveOn: null, act: 'redo', ofRevision: redoable.revision }
       }),
 
-    timeline: async (tankId: string): Promise<Timeline> => {
-      const newest = await newestOf(db, tankId)
-      return { today: civilDate(clock(), newest.plan.timeZone), entries: timelineOf(historyOf(await planRepository(db).ofTank(tankId)).standing) }
+    /** Dated changes that stand: those of revisions that were not taken back. */
+    settings: async (tankId: string): Promise<SettingChange[]> => {
+      const standing = new Set(historyOf(await planRepository(db).ofTank(tankId)).standing.map(({ revision }) => revision))
+      return (await settingRepository(db).ofTank(tankId)).filter(({ planRevision }) => standing.has(planRevision))
     },
   }
 }

@@ -1,4 +1,5 @@
 import { NewTank, TankId } from '@jovrin/contract'
+import { upgradeBody } from '../plan/upgradeBody.js'
 import { Router, type Request } from 'express'
 import type { TankService } from './tank.service.js'
 
@@ -9,7 +10,7 @@ export const tankRoutes = (tanks: TankService): Router =>
   Router()
     .get('/tanks', async (_req, res) => void res.json(await tanks.all()))
     .post('/tanks', async (req, res) => {
-      const { tank, isNew } = await tanks.add(NewTank.parse(req.body))
+      const { tank, isNew } = await tanks.add(NewTank.parse(upgradeBody(req.body)))
       res.status(isNew ? 201 : 200).json(tank)
     })
     .get('/tanks/:id', async (req, res) => void res.json(await tanks.one(idOf(req))))

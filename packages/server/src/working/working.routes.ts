@@ -1,5 +1,5 @@
 import { WORKINGS, work } from '@jovrin/core'
-import { en, inputsJsonSchema, inputsSchema, type WorkedResponse } from '@jovrin/contract'
+import { en, enWorkingTitle, inputsJsonSchema, inputsSchema, type WorkedResponse } from '@jovrin/contract'
 import { Router } from 'express'
 import { Refusal } from '../http/refusal.js'
 
@@ -8,7 +8,7 @@ const SCHEMA_OF = new Map(WORKINGS.map((working) => [working.id, { working, sche
 export const workingRoutes = (): Router =>
   Router()
     .get('/workings', (_req, res) => {
-      res.json([...SCHEMA_OF.values()].map(({ working, schema }) => ({ id: working.id, title: en.working.title[working.id] ?? working.id, inputs: inputsJsonSchema(schema), unit: working.unit, source: working.source })))
+      res.json([...SCHEMA_OF.values()].map(({ working, schema }) => ({ id: working.id, title: enWorkingTitle[working.id] ?? working.id, inputs: inputsJsonSchema(schema), unit: working.unit, source: working.source })))
     })
     .post('/workings/:id', (req, res) => {
       const found = SCHEMA_OF.get(req.params.id)

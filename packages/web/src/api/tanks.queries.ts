@@ -1,5 +1,5 @@
 import { LeversSchema, leversOf, PlanRevision, TankEntry, Timeline } from '@jovrin/contract'
-import { daysBetween, type TimelineEntry } from '@jovrin/core'
+import { daysBetween, type Deeds, type TimelineEntry } from '@jovrin/core'
 import { queryOptions } from '@tanstack/react-query'
 import { z } from 'zod'
 import { getJson } from './http.js'
@@ -11,10 +11,17 @@ export const leversOfTank = (tankId: string) =>
   queryOptions({ queryKey: ['tanks', tankId, 'levers'], queryFn: async ({ signal }) => leversOf(await getJson(`/api/tanks/${tankId}/levers`, LeversSchema, signal)), staleTime: Infinity })
 
 /** The timeline in days of the tank's age, and its age today; a tank that starts in the future is looked at from its first day. */
-export function agedTimeline({ today, entries }: Timeline): { readonly today: number; readonly startedOn: string; readonly timeline: readonly TimelineEntry[] } {
+export interface AgedTimeline {
+  readonly today: number
+  readonly startedOn: string
+  readonly timeline: readonly TimelineEntry[]
+  readonly deeds: Deeds
+}
+export function agedTimeline({ today, entries, deeds }: Timeline): AgedTimeline {
   const startedOn = entries.at(-1)?.plan.startedOn ?? today
   return {
     startedOn,
+    deeds,
     today: Math.max(0, daysBetween(startedOn, today)),
     timeline: entries.map(({ from, plan }, index) => ({ fromDay: index === 0 ? 0 : Math.max(1, daysBetween(startedOn, from)), plan })),
   }

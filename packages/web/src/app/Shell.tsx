@@ -1,25 +1,32 @@
 import { en } from '@jovrin/contract'
 import { Box, Button, useColorScheme } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
-import { useEffect, useState } from 'react'
+import { lazy, Suspense, useEffect, useState } from 'react'
 import { Link, NavLink, Outlet, useNavigate, useParams } from 'react-router'
+import { session } from '../api/journal.queries.js'
 import { agedTimeline, planOfTank, timelineOfTank } from '../api/tanks.queries.js'
 import { SmallDay } from '../drawing/day/SmallDay.js'
 import { METRIC_UNITS } from '@jovrin/core'
-import { significant, US_UNITS, useUnits } from '../ui/units.js'
+import { ageText } from '../ui/age.js'
+import { US_UNITS, useUnits } from '../ui/units.js'
 import { forecastPool } from '../workers/forecastPool.js'
-import { ShortcutsSheet } from './ShortcutsSheet.js'
-import { UnitsSheet } from './UnitsSheet.js'
+import { EmergencyCard } from './EmergencyCard.js'
 import { useShortcuts } from './useShortcuts.js'
 
-const navStyle = { px: 1, py: '3px', color: 'var(--ink)', textDecoration: 'none', borderBottom: '3px solid transparent', fontSize: 17, '&.active': { borderColor: 'var(--ink)', fontWeight: 600 }, '&:hover': { borderColor: 'var(--hair)' } } as const
+const SignIn = lazy(async () => ({ default: (await import('./SignIn.js')).SignIn }))
+const UnitsSheet = lazy(async () => ({ default: (await import('./UnitsSheet.js')).UnitsSheet }))
+const ShortcutsSheet = lazy(async () => ({ default: (await import('./ShortcutsSheet.js')).ShortcutsSheet }))
+const OutboxNote = lazy(async () => ({ default: (await import('./OutboxNote.js')).OutboxNote }))
+
+const navStyle = { px: { xs: 0.6, md: 0.75 }, py: '3px', whiteSpace: 'nowrap', color: 'var(--ink)', textDecoration: 'none', borderBottom: '3px solid transparent', fontSize: 17, '&.active': { borderColor: 'var(--ink)', fontWeight: 600 }, '&:hover': { borderColor: 'var(--hair)' } } as const
 
 export function Shell() {
   const { tankId } = useParams()
   const navigate = useNavigate()
   const units = useUnits()
   const { mode, systemMode, setMode } = useColorScheme()
-  const [sheet, setSheet] = useState<'units' | 'shortcuts' | null>(null)
+  const [sheet, setSheet] = useState<'units' | 'shortcuts' | 'emergency' | null>(null)
+  const signedOut = useQuery(session()).data?.isSignedIn === false
   const shown = mode === 'system' ? systemMode : mode
   useEffect(() => forecastPool.warm(), [])
   useShortcuts({
@@ -27,6 +34,13 @@ export function Shell() {
     'g s': () => navigate('/'),
     'g p': () => tankId !== undefined && navigate(`/tanks/${tankId}/plan`),
     'g b': () => tankId !== undefined && navigate(`/tanks/${tankId}/balance`),
+    'g c': () => tankId !== undefined && navigate(`/tanks/${tankId}/calendar`),
+    'g j': () => tankId !== undefined && navigate(`/tanks/${tankId}/journal`),
+    'g t': () => navigate('/today'),
+    'g a': () => navigate('/answers'),
+    'g w': () => navigate('/workings'),
+    'g l': () => navigate('/library'),
+    '!': () => setSheet('emergency'),
     n: () => navigate('/new'),
     u: () => units.choose(units.preferences.length === 'cm' ? US_UNITS : METRIC_UNITS),
     d: () => setMode(shown === 'dark' ? 'light' : 'dark'),
@@ -36,31 +50,71 @@ export function Shell() {
       <Box component="a" href="#sheet" sx={{ position: 'absolute', left: -9999, '&:focus': { left: 8, top: 8, background: 'var(--sheet)', p: 1, zIndex: 10 } }}>
         {en.app.skip}
       </Box>
-      <Box component="header" className="no-print" sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 2, px: 2, borderBottom: '2px solid var(--ink)', background: 'var(--sheet)', minHeight: 44 }}>
-        <Box component={Link} to="/" className="lettering" sx={{ fontSize: 21, fontWeight: 600, letterSpacing: '0.16em', color: 'var(--ink)', textDecoration: 'none' }}>
+      <Box component="header" className="no-print" sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 1, px: 2, borderBottom: '2px solid var(--ink)', background: 'var(--sheet)', minHeight: 44 }}>
+        <Box component={Link} to="/" className="lettering" sx={{ fontSize: 21, fontWeight: 600, letterSpacing: '0.14em', color: 'var(--ink)', textDecoration: 'none' }}>
           {en.app.name}
         </Box>
-        <Box component="nav" sx={{ display: 'flex', alignItems: 'center', gap: 0.5, flexGrow: 1, minWidth: 0 }} className="lettering">
+        <Box component="nav" aria-label={en.app.name} sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 0.5, flexGrow: 1, minWidth: 0 }} className="lettering">
           <Box component={NavLink} to="/" end sx={navStyle}>
             {en.app.places.shelf}
           </Box>
-          {tankId !== undefined && <TankNav tankId={tankId} />}
+          <Box component={NavLink} to="/today" sx={navStyle}>
+            {en.nav.today}
+          </Box>
+          {tankId === undefined ? (
+            <>
+              <Box component={NavLink} to="/answers" sx={navStyle}>
+                {en.nav.answers}
+              </Box>
+              <Box component={NavLink} to="/workings" sx={navStyle}>
+                {en.nav.workings}
+              </Box>
+              <Box component={NavLink} to="/library" sx={navStyle}>
+                {en.nav.library}
+              </Box>
+              <Box component={NavLink} to="/settings" sx={navStyle}>
+                {en.nav.settings}
+              </Box>
+            </>
+          ) : (
+            <TankNav tankId={tankId} />
+          )}
         </Box>
+        {tankId !== undefined && (
+          <Button variant="text" component={Link} to={`/answers?tank=${tankId}`} sx={{ minWidth: 0 }}>
+            {en.nav.answers}
+          </Button>
+        )}
+        <Button variant="outlined" onClick={() => setSheet('emergency')} sx={{ minWidth: 0, color: 'var(--algae)', borderColor: 'var(--algae)' }}>
+          {en.nav.emergency}
+        </Button>
         <Button variant="text" onClick={() => setSheet('units')} sx={{ minWidth: 0 }}>
           {en.app.units.open}
         </Button>
-        <Button variant="text" onClick={() => setMode(shown === 'dark' ? 'light' : 'dark')} aria-label={`${en.app.mode.label}: ${shown === 'dark' ? en.app.mode.dark : en.app.mode.light}`} sx={{ minWidth: 0 }}>
+        <Button variant="text" onClick={() => setMode(shown === 'dark' ? 'light' : 'dark')} aria-label={`${en.app.mode.label}: ${shown === 'dark' ? en.app.mode.dark : en.app.mode.light}`} sx={{ minWidth: 0, display: { xs: 'none', sm: 'inline-flex' } }}>
           {shown === 'dark' ? en.app.mode.dark : en.app.mode.light}
         </Button>
-        <Button variant="text" onClick={() => setSheet('shortcuts')} aria-label={en.app.shortcuts.open} sx={{ minWidth: 0 }}>
+        <Button variant="text" onClick={() => setSheet('shortcuts')} aria-label={en.app.shortcuts.open} sx={{ minWidth: 0, display: { xs: 'none', sm: 'inline-flex' } }}>
           ?
         </Button>
       </Box>
       <Box component="main" id="sheet" tabIndex={-1} sx={{ flexGrow: 1, display: 'flex', flexDirection: 'column', outline: 'none' }}>
-        <Outlet />
+        <Suspense fallback={null}>
+          <OutboxNote />
+        </Suspense>
+        {signedOut ? (
+          <Suspense fallback={null}>
+            <SignIn />
+          </Suspense>
+        ) : (
+          <Outlet />
+        )}
       </Box>
-      <UnitsSheet isOpen={sheet === 'units'} onClose={() => setSheet(null)} />
-      <ShortcutsSheet isOpen={sheet === 'shortcuts'} onClose={() => setSheet(null)} />
+      <EmergencyCard isOpen={sheet === 'emergency'} onClose={() => setSheet(null)} />
+      <Suspense fallback={null}>
+        {sheet === 'units' && <UnitsSheet isOpen onClose={() => setSheet(null)} />}
+        {sheet === 'shortcuts' && <ShortcutsSheet isOpen onClose={() => setSheet(null)} />}
+      </Suspense>
     </Box>
   )
 }
@@ -69,7 +123,7 @@ export function Shell() {
 function TankNav({ tankId }: { tankId: string }) {
   const plan = useQuery(planOfTank(tankId))
   const timeline = useQuery(timelineOfTank(tankId))
-  const age = timeline.data ? agedTimeline(timeline.data).today : null
+  const age = timeline.data ? ageText(agedTimeline(timeline.data).startedOn, timeline.data.today) : null
   return (
     <>
       <Box component="span" aria-hidden sx={{ color: 'var(--hair)' }}>
@@ -79,7 +133,7 @@ function TankNav({ tankId }: { tankId: string }) {
         {plan.data?.plan.name ?? '…'}
         {age !== null && (
           <Box component="span" className="figures" sx={{ color: 'var(--ink-2)', ml: 1 }}>
-            {en.app.dayOfTank(significant(age, 6))}
+            {age}
           </Box>
         )}
       </Box>
@@ -89,7 +143,13 @@ function TankNav({ tankId }: { tankId: string }) {
       <Box component={NavLink} to={`/tanks/${tankId}/balance`} sx={navStyle}>
         {en.app.places.balance}
       </Box>
-      <Box sx={{ display: { xs: 'none', md: 'block' }, ml: 1 }}>{plan.data && <SmallDay plan={plan.data.plan} description={en.app.dayStrip} />}</Box>
+      <Box component={NavLink} to={`/tanks/${tankId}/calendar`} sx={navStyle}>
+        {en.nav.calendar}
+      </Box>
+      <Box component={NavLink} to={`/tanks/${tankId}/journal`} sx={navStyle}>
+        {en.nav.journal}
+      </Box>
+      <Box sx={{ display: { xs: 'none', lg: 'block' }, ml: 0.5 }}>{plan.data && <SmallDay plan={plan.data.plan} description={en.app.dayStrip} />}</Box>
     </>
   )
 }

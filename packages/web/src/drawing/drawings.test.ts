@@ -1,7 +1,7 @@
 import { STRANDS, type Band, type Plan, type Strand } from '@jovrin/core'
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import { newPlan } from '../places/describe/newPlan.js'
+import { newPlan } from '../places/plan/describe/newPlan.js'
 import { algaeY, lanes, ribbons, type BraidWeek } from './braid/braidGeometry.js'
 import { edgeMinutes, moveEdge, partsOfDay, type DayEdge } from './day/dayGeometry.js'
 import { plantStrokes } from './section/plants.js'

@@ -1,11 +1,11 @@
-import { checkTank, flagsOf, forecastMember, leadOf, tankFigures, type Lead } from '@jovrin/core'
+import { checkPlan, flagsOf, forecastMember, leadOf, tankFigures, type Lead } from '@jovrin/core'
 import { en, PlanSchema } from '@jovrin/contract'
 import { describe, expect, test } from 'vitest'
 import { agedTimeline } from '../api/tanks.queries.js'
 import { braidWeeks, flagSentence } from './balance/balance.view.js'
-import { explainTank } from './describe/explain.js'
-import { findingSentence } from './describe/findings.text.js'
-import { newPlan } from './describe/newPlan.js'
+import { explainTank } from './plan/describe/explain.js'
+import { findingSentence } from './plan/describe/findings.text.js'
+import { newPlan } from './plan/describe/newPlan.js'
 import { leadSentence, trendSentence } from './lead.text.js'
 import { significant, type Units } from '../ui/units.js'
 
@@ -36,8 +36,8 @@ describe('balance', () => {
 })
 
 test('every finding has a sentence without gaps', () => {
-  const odd = { ...plan, patches: [{ ...plan.patches[1]!, footFraction: 0.2 }], gasLines: [], layers: [{ id: 'g', ground: 'rich-soil' as const, frontCm: 1, backCm: 2 }], lamps: [{ ...plan.lamps[0]!, watts: 90 }], sources: [{ ...plan.sources[0]!, alkalinityMeqPerL: 4 }] }
-  const sentences = [odd, { ...plan, patches: [], lamps: [] }, { ...plan, layers: [{ id: 'g', ground: 'sand' as const, frontCm: 90, backCm: 90 }] }].flatMap((one) => checkTank(one, tankFigures(one)).map((finding) => findingSentence(finding, units)))
+  const odd = { ...plan, patches: [{ ...plan.patches[1]!, footFraction: 0.2 }], gasLines: [], layers: [{ id: 'g', ground: 'rich-soil' as const, frontCm: 1, backCm: 2, product: null }], lamps: [{ ...plan.lamps[0]!, watts: 90 }], sources: [{ ...plan.sources[0]!, alkalinityMeqPerL: 4 }] }
+  const sentences = [odd, { ...plan, patches: [], lamps: [] }, { ...plan, layers: [{ id: 'g', ground: 'sand' as const, frontCm: 90, backCm: 90, product: null }] }].flatMap((one) => checkPlan(one, tankFigures(one)).map((finding) => findingSentence(finding, units)))
   expect(sentences.length).toBeGreaterThan(6)
   for (const sentence of sentences) expect(sentence).toMatch(/^[A-Z0-9].*\.$/)
   for (const sentence of sentences) expect(sentence).not.toMatch(/undefined|NaN/)
@@ -53,6 +53,6 @@ test('workings put the tank’s own values in, and tell typed from assumed', () 
 
 test('a timeline is told in days of the tank’s age; a tank of tomorrow is looked at from its first day', () => {
   const later = { ...plan, temperatureC: 26 }
-  expect(agedTimeline({ today: '2026-09-21', entries: [{ from: '2026-09-01', plan }, { from: '2026-09-11', plan: later }] })).toMatchObject({ today: 20, timeline: [{ fromDay: 0 }, { fromDay: 10 }] })
-  expect(agedTimeline({ today: '2026-08-01', entries: [{ from: '2026-09-01', plan }] }).today).toBe(0)
+  expect(agedTimeline({ today: '2026-09-21', deeds: { acts: [], omitted: [] }, entries: [{ from: '2026-09-01', plan }, { from: '2026-09-11', plan: later }] })).toMatchObject({ today: 20, timeline: [{ fromDay: 0 }, { fromDay: 10 }] })
+  expect(agedTimeline({ today: '2026-08-01', deeds: { acts: [], omitted: [] }, entries: [{ from: '2026-09-01', plan }] }).today).toBe(0)
 })

@@ -2,7 +2,7 @@ import { fromUnit, METRIC_UNITS, toUnit, UNIT_CHOICES, type Dimension, type Unit
 import { createContext, useContext, useMemo, useState, type ReactNode } from 'react'
 
 const STORE = 'jovrin.units'
-export const US_UNITS: UnitPreferences = { length: 'in', volume: 'US gal', temperature: '°F', alkalinity: '°dKH', hardness: '°dGH', nitrate: 'mg NO3/L', phosphate: 'mg PO4/L', mass: 'lb' }
+export const US_UNITS: UnitPreferences = { length: 'in', volume: 'US gal', temperature: '°F', alkalinity: '°dKH', hardness: '°dGH', nitrate: 'mg NO3/L', nitrite: 'mg NO2/L', ammonia: 'mg N/L', phosphate: 'mg PO4/L', silica: 'mg SiO2/L', mass: 'lb', portion: 'oz' }
 
 function stored(): UnitPreferences {
   try {

@@ -1,4 +1,4 @@
-import { forecastMember, warmUp, type ForecastOptions, type MemberCache, type MemberResult } from '@jovrin/core'
+import { forecastMember, warmUp, type CheckpointStore, type ForecastOptions, type MemberCache, type MemberResult } from '@jovrin/core'
 
 /** Asks one worker for some members; `pastKey` names everything that levers cannot change. */
 export interface ForecastJob {
@@ -15,6 +15,8 @@ export interface ForecastReply {
 // A few tanks are open at a time; the oldest past is let go.
 const PASTS_KEPT = 6
 const pasts = new Map<string, MemberCache>()
+/** Lives as long as the worker: a change of yesterday leaves the states before it. */
+const checkpoints: CheckpointStore = new Map()
 let newest = 0
 
 const pastOf = (key: string): MemberCache => {
@@ -39,7 +41,7 @@ self.onmessage = async ({ data }: MessageEvent<ForecastJob>) => {
   for (const member of data.members) {
     await breathe()
     if (data.ticket < newest) return
-    const reply: ForecastReply = { ticket: data.ticket, result: forecastMember(data.options, member, past) }
+    const reply: ForecastReply = { ticket: data.ticket, result: forecastMember(data.options, member, past, checkpoints) }
     self.postMessage(reply)
   }
 }

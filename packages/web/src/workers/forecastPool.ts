@@ -46,7 +46,7 @@ class ForecastPool {
       }
     }
     // Levers and the number of weeks leave the past as it was.
-    const pastKey = JSON.stringify([options.timeline, options.today, options.seed])
+    const pastKey = JSON.stringify([options.timeline, options.deeds, options.today, options.seed])
     this.workers.forEach((worker, index) => {
       const members = Array.from({ length: count }, (_, at) => at + 1).filter((member) => member % this.workers.length === index)
       const job: ForecastJob = { ticket, options, members, pastKey }

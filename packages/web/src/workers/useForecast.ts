@@ -1,4 +1,4 @@
-import type { Levers, TimelineEntry } from '@jovrin/core'
+import type { Deeds, Levers, TimelineEntry } from '@jovrin/core'
 import { useEffect, useRef, useState } from 'react'
 import { forecastPool, type Progress } from './forecastPool.js'
 
@@ -7,6 +7,7 @@ export interface ForecastWish {
   readonly today: number
   readonly weeks: number
   readonly levers: Levers
+  readonly deeds: Deeds
   /** While dragging a few fixed members answer; on release the whole ensemble. */
   readonly isDragging: boolean
 }

@@ -5,6 +5,8 @@ import { saturation, type Step } from '../step.js'
 const GAUSS_DEPTH = 0.1127
 const GAUSS_OUTER = 0.2778
 const GAUSS_MIDDLE = 0.4444
+/** A canopy so deep is dark below its first leaves; deeper still, its exponentials would underflow and divide nothing by nothing. */
+const PITCH_DARK = 700
 /** Floating leaves take their carbon from the air. */
 const AIR_CARBON = 0.9
 
@@ -43,7 +45,7 @@ export function photosynthesise(step: Step): void {
     const carbon = group === FLOATER ? AIR_CARBON : reachable / (parameters.halfCo2MgPerL[group]! * affinity + reachable)
     fCarbon[group] = carbon
     const top = step.topPpfd[group]! / parameters.halfLightPpfd[group]!
-    const extinction = parameters.extinction[group]! * step.lai[group]!
+    const extinction = Math.min(parameters.extinction[group]! * step.lai[group]!, PITCH_DARK)
     // Light left at the rule's three depths and at the bottom; the rule is symmetric, so two exponentials give all four.
     const upper = Math.exp(-extinction * GAUSS_DEPTH)
     const bottom = Math.exp(-extinction)

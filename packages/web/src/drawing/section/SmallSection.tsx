@@ -2,7 +2,7 @@ import type { Plan, TankFigures } from '@jovrin/core'
 import { useId } from 'react'
 import { Hatches } from '../Hatches.js'
 import { svgPrefix } from '../ink.js'
-import { FrontElevation } from './Section.js'
+import { FrontElevation } from './FrontElevation.js'
 
 interface SmallSectionProps {
   readonly plan: Plan

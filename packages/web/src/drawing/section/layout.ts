@@ -28,8 +28,7 @@ const ABOVE_PX = 14
 /** A screen pixel is 1/96 inch. */
 const MM_PER_PX = 25.4 / 96
 
-export function sectionLayout(figures: TankFigures, width: number, mostHeight: number, lampCm: number): SectionLayout {
-  const { vessel } = figures
+export function sectionLayout(vessel: TankFigures['vessel'], width: number, mostHeight: number, lampCm: number): SectionLayout {
   const acrossPx = width - MARGIN_LEFT_PX - GAP_PX - MARGIN_RIGHT_PX
   const aboveCm = Math.max(lampCm - vessel.freeboardCm, 0) + 5
   const pxPerCm = Math.min(acrossPx / (vessel.lengthCm + vessel.widthCm), (mostHeight - BELOW_PX - ABOVE_PX) / (vessel.heightCm + aboveCm))
@@ -54,16 +53,4 @@ export function sectionLayout(figures: TankFigures, width: number, mostHeight: n
     height,
     scaleDenominator: 10 / (pxPerCm * MM_PER_PX),
   }
-}
-
-/** Upper edges of the ground, lowest layer first: height above the floor [cm] at front and back. */
-export function groundEdges(figures: TankFigures): { readonly ground: TankFigures['layers'][number]['ground']; readonly frontCm: number; readonly backCm: number; readonly belowFrontCm: number; readonly belowBackCm: number }[] {
-  let front = 0
-  let back = 0
-  return figures.layers.map((layer) => {
-    const below = { belowFrontCm: front, belowBackCm: back }
-    front += layer.frontCm
-    back += layer.backCm
-    return { ground: layer.ground, frontCm: front, backCm: back, ...below }
-  })
 }

@@ -8,7 +8,7 @@ import { agedTimeline, leversOfTank, planOfTank, timelineOfTank } from '../../ap
 import { useNotice } from '../../ui/notice.js'
 import { QueryState } from '../../ui/QueryState.js'
 import { useForecast } from '../../workers/useForecast.js'
-import { usePlanKeeper } from '../describe/usePlanKeeper.js'
+import { usePlanKeeper } from '../plan/usePlanKeeper.js'
 import { BalanceSheet } from './BalanceSheet.js'
 import { KeepDialog } from './KeepDialog.js'
 
@@ -40,10 +40,10 @@ function KnownBalance({ tankId, revision, told, draft }: KnownProps) {
   const [levers, setLevers] = useState<Levers>(draft)
   const [isDragging, setDragging] = useState(false)
   const [isKeepOpen, setKeepOpen] = useState(false)
-  const { timeline, today, startedOn } = useMemo(() => agedTimeline(told), [told])
+  const { timeline, today, startedOn, deeds } = useMemo(() => agedTimeline(told), [told])
   const weeks = search.get('weeks') === String(LONG_WEEKS) ? LONG_WEEKS : SHORT_WEEKS
   const week = Math.min(weeks - 1, Math.max(0, Math.round(Number(search.get('week')) || 0)))
-  const forecast = useForecast({ timeline, today, weeks, levers, isDragging })
+  const forecast = useForecast({ timeline, today, weeks, levers, deeds, isDragging })
   const keeper = usePlanKeeper(tankId, revision, () => undefined)
   // In force today; an entry that is still to come is not.
   const plan = timeline.filter((entry) => entry.fromDay <= today).at(-1)?.plan ?? revision.plan
@@ -62,17 +62,17 @@ function KnownBalance({ tankId, revision, told, draft }: KnownProps) {
     },
     [client, tankId, tell],
   )
-  const keep = async (effectiveOn: string): Promise<void> => {
+  const keep = async (effectiveOn: string, why: string | null): Promise<void> => {
     setKeepOpen(false)
     const hadMass = (levers.massFactor ?? 1) !== 1
-    await keeper.keep(applyLevers(plan, levers), effectiveOn)
+    await keeper.keep(applyLevers(plan, levers), { effectiveOn, why })
     move({}, true)
     tell({ text: hadMass ? `${en.balance.kept} ${en.balance.massLeft}` : en.balance.kept, action: { label: en.describe.undo, run: () => void keeper.step('undo') } })
   }
   return (
     <>
       <BalanceSheet forecast={forecast} plan={plan} today={today} startedOn={startedOn} weeks={weeks} week={week} levers={levers} onShow={show} onMove={move} onKeep={() => setKeepOpen(true)} />
-      <KeepDialog key={String(isKeepOpen)} isOpen={isKeepOpen} today={told.today} startedOn={startedOn} onClose={() => setKeepOpen(false)} onKeep={(date) => void keep(date)} />
+      <KeepDialog key={String(isKeepOpen)} isOpen={isKeepOpen} today={told.today} startedOn={startedOn} onClose={() => setKeepOpen(false)} onKeep={(date, why) => void keep(date, why)} />
     </>
   )
 }

@@ -1,4 +1,4 @@
-import { en } from '@jovrin/contract'
+import { en, enField } from '@jovrin/contract'
 import { applyLevers, datePlusDays, flagsOf, hasAnimalsAt, isAtRest, leadOf, limitsByKind, tankFigures, typicalDay, WEEK_STRIDE, type Levers, type Plan } from '@jovrin/core'
 import { Box, Button, LinearProgress, ToggleButton, ToggleButtonGroup } from '@mui/material'
 import { useMemo } from 'react'
@@ -150,7 +150,7 @@ function Margin({ forecast, plan, today, week, levers, isMoved, arm, reckoned, o
 }
 
 function NotHeld({ assumed }: { assumed: readonly string[] }) {
-  const names = [...new Set(assumed)].map((field) => en.describe.field[ASSUMED_LABEL[field] ?? field]?.[0] ?? field)
+  const names = [...new Set(assumed)].map((field) => enField[ASSUMED_LABEL[field] ?? field]?.[0] ?? field)
   return (
     <Box sx={{ fontSize: 13, color: 'text.secondary' }}>
       <details>

@@ -8,20 +8,22 @@ interface KeepDialogProps {
   readonly today: string
   readonly startedOn: string
   readonly onClose: () => void
-  readonly onKeep: (effectiveOn: string) => void
+  readonly onKeep: (effectiveOn: string, why: string | null) => void
 }
 
 /** Asks from when the kept settings hold; the past keeps its own. */
 export function KeepDialog({ isOpen, today, startedOn, onClose, onKeep }: KeepDialogProps) {
   const [date, setDate] = useState(today)
+  const [why, setWhy] = useState('')
   const isPossible = /^\d{4}-\d{2}-\d{2}$/.test(date) && date >= startedOn
   return (
     <SheetDialog title={en.balance.keepFrom} isOpen={isOpen} onClose={onClose}>
       <Box component="form" sx={{ p: 3, display: 'grid', gap: 2 }} onSubmit={(event) => {
         event.preventDefault()
-        if (isPossible) onKeep(date)
+        if (isPossible) onKeep(date, why.trim() === '' ? null : why.trim())
       }}>
         <TextField type="date" label={en.balance.keepFrom} value={date} onChange={(event) => setDate(event.target.value)} helperText={en.balance.keepHint} slotProps={{ inputLabel: { shrink: true }, htmlInput: { min: startedOn } }} autoFocus />
+        <TextField label={en.balance.keepWhy} value={why} onChange={(event) => setWhy(event.target.value)} slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 500 } }} />
         <Box sx={{ display: 'flex', gap: 1 }}>
           <Button type="submit" variant="contained" disabled={!isPossible}>
             {en.balance.keepYes}

@@ -1,13 +1,15 @@
-import { en, type TankEntry, type Timeline } from '@jovrin/contract'
+import { en, type RoundStop, type TankEntry, type Timeline } from '@jovrin/contract'
 import { tankFigures } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useQueries, useQuery, useQueryClient } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { z } from 'zod'
 import { changeJson } from '../../api/http.js'
+import { roundToday } from '../../api/journal.queries.js'
 import { agedTimeline, allTanks, timelineOfTank } from '../../api/tanks.queries.js'
 import { SmallBraid } from '../../drawing/braid/SmallBraid.js'
 import { SmallSection } from '../../drawing/section/SmallSection.js'
+import { ageText } from '../../ui/age.js'
 import { useNotice } from '../../ui/notice.js'
 import { QueryState } from '../../ui/QueryState.js'
 import { shortDate, significant, useUnits } from '../../ui/units.js'
@@ -28,6 +30,7 @@ export function ShelfPlace() {
     const timeline = timelines[index]?.data
     return timeline ? [{ tank, timeline }] : []
   })
+  const stops = useQuery(roundToday()).data?.stops ?? []
   const forecasts = useShelfForecasts(known.map(({ tank, timeline }) => ({ tankId: tank.id, timeline })))
   if (!tanks.data) return <QueryState error={tanks.error} onRetry={() => void tanks.refetch()} />
   if (tanks.data.length === 0) return <EmptyShelf />
@@ -48,14 +51,23 @@ export function ShelfPlace() {
       </Box>
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
         {tanks.data.map((tank) => (
-          <TankRow key={tank.id} tank={tank} timeline={known.find((entry) => entry.tank.id === tank.id)?.timeline ?? null} forecast={forecasts.get(tank.id) ?? null} pxPerCm={pxPerCm} />
+          <TankRow key={tank.id} tank={tank} timeline={known.find((entry) => entry.tank.id === tank.id)?.timeline ?? null} forecast={forecasts.get(tank.id) ?? null} stop={stops.find(({ tankId }) => tankId === tank.id) ?? null} pxPerCm={pxPerCm} />
         ))}
       </Box>
     </Box>
   )
 }
 
-function TankRow({ tank, timeline, forecast, pxPerCm }: { tank: TankEntry; timeline: Timeline | null; forecast: ShelfForecast | null; pxPerCm: number }) {
+interface TankRowProps {
+  readonly tank: TankEntry
+  readonly timeline: Timeline | null
+  readonly forecast: ShelfForecast | null
+  /** What is open there today; none until it is fetched. */
+  readonly stop: RoundStop | null
+  readonly pxPerCm: number
+}
+
+function TankRow({ tank, timeline, forecast, stop, pxPerCm }: TankRowProps) {
   const units = useUnits()
   const client = useQueryClient()
   const tell = useNotice()
@@ -82,10 +94,18 @@ function TankRow({ tank, timeline, forecast, pxPerCm }: { tank: TankEntry; timel
             </Box>
           </Box>
           <Box className="figures" sx={{ color: 'text.secondary' }}>
-            {`${en.app.dayOfTank(significant(age, 6))} · ${size} · ${units.show('volume', figures.waterL)} · ${en.shelf.touched(shortDate(tank.changedAt.slice(0, 10)))}`}
+            {`${timeline ? ageText(tank.plan.startedOn, timeline.today) : en.app.dayOfTank('…')} · ${size} · ${units.show('volume', figures.waterL)} · ${en.shelf.touched(shortDate(tank.changedAt.slice(0, 10)))}`}
           </Box>
         </Box>
         <Box sx={{ mt: 0.5 }}>{forecast ? leadSentence(forecast.lead) : en.shelf.reckoning}</Box>
+        {stop && (
+          <Box sx={{ color: stop.attention.length > 0 ? 'var(--algae)' : 'text.secondary', mt: 0.25 }}>
+            {stop.attention.map((name) => `▲ ${en.today.attention[name] ?? name} · `)}
+            <Box component={Link} to="/today" sx={{ color: 'inherit' }}>
+              {dueText(stop)}
+            </Box>
+          </Box>
+        )}
         {forecast && (
           <Box sx={{ color: worst ? 'var(--algae)' : 'text.secondary', mt: 0.25 }}>
             {worst ? flagSentence(worst) : en.shelf.nothing}
@@ -105,4 +125,12 @@ function TankRow({ tank, timeline, forecast, pxPerCm }: { tank: TankEntry; timel
       </Box>
     </Box>
   )
+}
+
+/** What is due, by name; the rest is counted. */
+function dueText({ due, overdue }: RoundStop): string {
+  const open = [...due, ...overdue]
+  const [first, second, ...others] = open.map(({ kind }) => en.job.title[kind])
+  if (first === undefined) return en.today.nothingDue
+  return en.shelf.due([first, second].filter((title) => title !== undefined).join(', '), others.length === 0 ? null : significant(others.length))
 }

@@ -27,8 +27,8 @@ export function useShelfForecasts(timelines: readonly { readonly tankId: string;
     const next = (index: number): void => {
       const entry = timelines[index]
       if (entry === undefined || isGone) return
-      const { timeline, today } = agedTimeline(entry.timeline)
-      stop = forecastPool.run({ timeline, today, weeks: WEEKS, seed: SEED, levers: {} }, MEMBERS, ({ results, isDone }) => {
+      const { timeline, today, deeds } = agedTimeline(entry.timeline)
+      stop = forecastPool.run({ timeline, today, weeks: WEEKS, seed: SEED, levers: {}, deeds }, MEMBERS, ({ results, isDone }) => {
         if (!isDone) return
         setFound((before) => new Map(before).set(entry.tankId, summarise(results, today, timeline.at(-1)?.plan)))
         next(index + 1)

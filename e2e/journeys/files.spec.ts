@@ -1,0 +1,69 @@
+import { expect, RIVER, test } from '../fixtures.js'
+
+const bare = ({ writtenAt: _at, ...rest }: Record<string, unknown>) => rest
+
+test('export, wipe, import, compare equal', async ({ page, demoApp, emptyApp }) => {
+  const out = (await (await page.request.get(`${demoApp}/api/tanks/${RIVER}/file`)).json()) as Record<string, unknown>
+  await page.goto(`${emptyApp}/settings`)
+  await page.getByLabel('Bring a tank’s file in').setInputFiles({ name: 'river.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(out)) })
+  await expect(page.getByText(/Reading-room river: \d+ records, 5 revisions of the plan\. Nothing is kept yet\./)).toBeVisible()
+  await expect(page.getByText('4 pictures are named but not stored here')).toBeVisible()
+  await page.getByRole('button', { name: 'Bring it in' }).click()
+  await expect(page.getByText('Reading-room river is on the shelf.')).toBeVisible()
+  const back = (await (await page.request.get(`${emptyApp}/api/tanks/${RIVER}/file`)).json()) as Record<string, unknown>
+  expect(bare(back)).toEqual(bare(out))
+
+  // The same again is refused; half a file and another kind of file are, too.
+  await page.getByLabel('Bring a tank’s file in').setInputFiles({ name: 'river.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(out)) })
+  await expect(page.getByText('This tank is already here')).toBeVisible()
+  await page.getByLabel('as a copy, with ids of its own').check()
+  await expect(page.getByText(/Nothing is kept yet/)).toBeVisible()
+  await page.getByLabel('Bring a tank’s file in').setInputFiles({ name: 'half.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(out).slice(0, 5000)) })
+  await expect(page.getByText('This is not a tank’s file written by Jovrin.')).toBeVisible()
+})
+
+test('readings from a table: guessed, looked over, refused by line, mended, kept', async ({ page, demoApp }) => {
+  await page.goto(`${demoApp}/settings`)
+  const input = page.getByLabel('Bring readings in (CSV)')
+  await input.setInputFiles({ name: 'log.csv', mimeType: 'text/csv', buffer: Buffer.from('Date;pH;KH\n23.11.2026;6,71;4\n24.11.2026;sour;4\n') })
+  await page.getByRole('button', { name: 'Look it over' }).click()
+  await expect(page.getByText('Line 3: “sour” is not a number.')).toBeVisible()
+  await expect(page.getByRole('button', { name: /Bring \d+ readings in/ })).toHaveCount(0)
+  await input.setInputFiles({ name: 'log.csv', mimeType: 'text/csv', buffer: Buffer.from('Date;pH;KH\n23.11.2026;6,71;4\n') })
+  await page.getByRole('button', { name: 'Look it over' }).click()
+  await expect(page.getByText('1 rows: 2 new readings, 0 already here, 0 refused.')).toBeVisible()
+  await page.getByRole('button', { name: 'Bring 2 readings in' }).click()
+  await expect(page.getByText('2 readings were brought in.')).toBeVisible()
+  await page.goto(`${demoApp}/tanks/${RIVER}/journal?of=pH`)
+  await expect(page.getByRole('listitem').filter({ hasText: 'pH 6.71' })).toHaveCount(1)
+})
+
+test('a backup restores all tanks; a broken one is refused and changes nothing', async ({ page, demoApp }) => {
+  const backup = await (await page.request.get(`${demoApp}/api/backup.zip`)).body()
+  await page.request.delete(`${demoApp}/api/tanks/${RIVER}`)
+  await page.goto(`${demoApp}/settings`)
+  const restore = async (name: string, buffer: Buffer): Promise<void> => {
+    await page.getByLabel('Restore from a backup').setInputFiles({ name, mimeType: 'application/zip', buffer })
+    await page.getByRole('button', { name: 'Restore it' }).click()
+  }
+  await restore('half.zip', backup.subarray(0, backup.length / 2))
+  await expect(page.getByText('This is not a whole backup')).toBeVisible()
+  await restore('whole.zip', backup)
+  await expect(page.getByText(/Restored 5 tanks and \d+ records\. The data of before is kept in/)).toBeVisible()
+  await page.getByRole('link', { name: 'Shelf' }).click()
+  await expect(page.getByRole('heading', { name: 'Reading-room river' })).toBeVisible()
+  await page.goto(`${demoApp}/tanks/${RIVER}/journal`)
+  await expect(page.getByRole('img', { name: /front, 22 Nov 2026/ })).toBeVisible()
+})
+
+test('pictures of one spot are compared under one slider', async ({ page, demoApp }) => {
+  await page.goto(`${demoApp}/tanks/${RIVER}/journal`)
+  const compare = page.getByRole('region', { name: 'Same spot, before and after' })
+  await expect(compare.getByRole('img')).toHaveCount(2)
+  await compare.getByRole('slider').focus()
+  await page.keyboard.press('Home')
+  await expect(compare.getByRole('img').nth(1)).toHaveCSS('clip-path', 'inset(0px 0px 0px 0%)')
+  await page.getByRole('button', { name: 'Photo', exact: true }).click()
+  await page.getByLabel('Choose or take a picture').setInputFiles({ name: 'x.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('not a picture') })
+  await expect(page.getByText('That is not a picture that can be read.')).toBeVisible()
+})

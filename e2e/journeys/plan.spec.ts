@@ -1,0 +1,288 @@
+import { readFileSync } from 'node:fs'
+import { expect, RIVER, test } from '../fixtures.js'
+import type { Page } from '@playwright/test'
+
+const saved = (page: Page) => expect(page.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible()
+const storedPlan = async (page: Page, app: string, tank: string) => (await (await page.request.get(`${app}/api/tanks/${tank}/plan`)).json()) as { zones: { id: string; name: string; outline: { xCm: number; yCm: number }[] }[]; hardscape: { id: string; name: string; outline: { xCm: number; yCm: number }[] | null; fixing: string }[]; barriers: unknown[] }
+
+test('from intent to a printed shopping list, before anything is bought', async ({ page, emptyApp }) => {
+  await page.goto(`${emptyApp}/new`)
+  await page.getByLabel('Name').fill('Hall island')
+  await page.getByLabel('Running since').fill('2027-03-01')
+  await page.getByLabel('Length, cm', { exact: true }).fill('80')
+  await page.getByLabel('Width, cm').fill('40')
+  await page.getByLabel('Height, cm').fill('40')
+  await page.getByRole('button', { name: 'Plan it sheet by sheet' }).click()
+
+  // Intent: what is wanted, and what does not go together.
+  await page.getByRole('button', { name: 'fast', exact: true }).click()
+  await page.getByRole('button', { name: 'island', exact: true }).click()
+  await page.getByLabel('Hours a week, h').fill('0.5')
+  await page.getByLabel('Money to begin with, EUR').fill('100')
+  await page.getByLabel('animals that jump').check()
+  await expect(page.getByText(/^You said 30 min a week; this plan asks for \d/)).toBeVisible()
+  await expect(page.getByRole('list', { name: 'To look at' })).toContainText('You said 30 min a week; this asks for')
+  await page.getByLabel('Hours a week, h').fill('3')
+  await page.getByRole('button', { name: 'Plan the moderate level' }).click()
+  await saved(page)
+
+  // Vessel: weight, level with shims, and a finding that mends itself.
+  await page.getByRole('link', { name: 'Vessel' }).click()
+  for (const [corner, mm] of [['Back left', '0'], ['Back right', '0'], ['Front left', '0'], ['Front right', '6']] as const) await page.getByLabel(`${corner}, mm`).fill(mm)
+  await expect(page.getByText(/twist 3\.0 mm/)).toBeVisible()
+  await expect(page.getByText(/The diagonals differ by 3 mm; more than 2 mm is twist/)).toBeVisible()
+  await page.getByLabel('Front right, mm').fill('1')
+  await expect(page.getByText(/is twist, which breaks glass/)).toHaveCount(0)
+  await page.getByRole('button', { name: 'Plan a cover' }).click()
+  await expect(page.getByRole('button', { name: 'covered' })).toHaveAttribute('aria-pressed', 'true')
+
+  // Ground: a path, whose missing barrier is set by one click.
+  await page.getByRole('link', { name: 'Ground', exact: true }).click()
+  await page.getByRole('button', { name: 'Add a path' }).click()
+  await expect(page.getByText(/Path lies beside soil with nothing between/)).toBeVisible()
+  await page.getByRole('button', { name: /^Set a strip of/ }).click()
+  await expect(page.getByText(/with nothing between/)).toHaveCount(0)
+  await page.getByRole('button', { name: 'Compare ways to make the ground' }).click()
+  const comparison = page.getByRole('dialog', { name: 'Ways to make the ground of this tank' })
+  await expect(comparison.getByRole('columnheader')).toHaveCount(4)
+  await expect(comparison.getByRole('row', { name: /Ammonia shows/ })).toContainText('weeks, peak')
+  await comparison.getByRole('button', { name: 'Close' }).click()
+
+  // Hardscape: a stone and a branch that must be held down.
+  await page.getByRole('link', { name: 'Hardscape' }).click()
+  await page.getByRole('button', { name: 'Add a stone' }).click()
+  await page.getByRole('button', { name: 'Add wood' }).click()
+  await page.getByLabel('Fixed by').click()
+  await page.getByRole('option', { name: 'nothing' }).click()
+  await expect(page.getByText(/floats when new/)).toBeVisible()
+  await page.getByRole('button', { name: /^Weigh it down/ }).click()
+  await expect(page.getByText(/stones on it/).first()).toBeVisible()
+
+  // Kit, shopping with prices, running cost.
+  await page.getByRole('link', { name: 'Kit', exact: true }).click()
+  await page.getByRole('button', { name: 'Add a filter' }).click()
+  await page.getByLabel('Rated flow, L/h').fill('1200')
+  await page.getByRole('button', { name: 'Add an outlet' }).click()
+  await expect(page.getByText(/^Outside every jet: \d+/)).toBeVisible()
+  await page.getByRole('link', { name: 'Shopping' }).click()
+  await page.getByLabel(/^Tank 80 cm × 40 cm × 40 cm.*Price, first choice$/).fill('150')
+  await page.getByLabel(/^Tank 80 cm.*Price, first choice$/).press('Enter')
+  await page.getByRole('button', { name: 'Add a column' }).click()
+  await page.getByLabel(/^Tank 80 cm.*Price, second choice$/).fill('90,5')
+  await page.getByLabel(/^Tank 80 cm.*Price, second choice$/).press('Enter')
+  await expect(page.getByTestId('column-total').nth(0)).toHaveText('€150.00')
+  await expect(page.getByTestId('column-total').nth(1)).toHaveText('€90.50')
+  await expect(page.getByText(/over your sum|within your sum/).first()).toBeVisible()
+  await page.getByLabel(/^Tank 80 cm.*have it$/).check()
+  await expect(page.getByTestId('column-total').nth(0)).toHaveText('€0.00')
+  await page.getByLabel(/^Tank 80 cm.*have it$/).uncheck()
+  await page.getByLabel('Currency').fill('chf')
+  await page.getByLabel('Currency').press('Tab')
+  await expect(page.getByTestId('column-total').nth(0)).toHaveText(/CHF\s150\.00/)
+
+  const download = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Save as CSV' }).click()
+  const csv = readFileSync(await (await download).path(), 'utf8')
+  expect(csv).toContain('Tank and stand,"Tank 80 cm × 40 cm × 40 cm')
+  expect(csv.split('\r\n').length).toBeGreaterThan(20)
+  // On paper: the list without the shell, and nothing wider than the sheet.
+  await page.emulateMedia({ media: 'print' })
+  await expect(page.getByRole('heading', { name: /Shopping list/ })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Print' })).toBeHidden()
+  const pdf = await page.pdf({ format: 'A4' })
+  expect(pdf.subarray(0, 5).toString()).toBe('%PDF-')
+  await page.emulateMedia({ media: 'screen' })
+
+  // The programme counts back from planting.
+  // What may stay so is let be with a note, and looked at again.
+  await page.getByRole('link', { name: 'Hardscape' }).click()
+  await page.getByRole('button', { name: /^Let be: With wood, flood/ }).click()
+  await page.getByLabel('Why it may stay so').fill('soaked since autumn')
+  await page.keyboard.press('Enter')
+  await expect(page.getByText('1 let be')).toBeVisible()
+  await page.reload()
+  await page.getByText('1 let be').click()
+  await expect(page.getByText('soaked since autumn')).toBeVisible()
+  await page.getByRole('button', { name: 'look at it again' }).click()
+  await expect(page.getByText(/With wood, flood the layout/)).toBeVisible()
+
+  await page.getByRole('link', { name: 'Programme' }).click()
+  await expect(page.getByRole('row', { name: /Put the wood to soak/ })).toContainText('1 Feb 2027')
+  await expect(page.getByText(/times the tank/)).toBeVisible()
+  await page.reload()
+  await expect(page.getByRole('row', { name: /Planting: about/ })).toContainText('1 Mar 2027')
+})
+
+test('zones are made, shaped, split, merged and taken back by keyboard alone', async ({ page, demoApp }) => {
+  await page.goto(`${demoApp}/tanks/${RIVER}/plan/ground`)
+  const press = async (key: string, times = 1): Promise<void> => {
+    for (let time = 0; time < times; time++) await page.keyboard.press(key)
+  }
+  const tabTo = async (name: string | RegExp): Promise<void> => {
+    const target = page.getByRole('button', { name, exact: typeof name === 'string' }).first()
+    await expect(target).toBeVisible()
+    for (let step = 0; step < 160; step++) {
+      if (await target.evaluate((node) => node === document.activeElement)) return
+      await page.keyboard.press('Tab')
+    }
+    throw new Error(`${String(name)} is not reached by Tab`)
+  }
+  const zones = async () => (await storedPlan(page, demoApp, RIVER)).zones
+  await tabTo('Add a zone')
+  await press('Enter')
+  await saved(page)
+  expect((await zones()).at(-1)?.name).toBe('Zone 4')
+  const before = (await zones()).at(-1)!.outline
+
+  // The whole outline by 5 cm, then one corner by 1 cm and 1 mm, then another corner, then the corner away.
+  await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur())
+  await tabTo(/^Outline of Zone 4/)
+  await press('Shift+ArrowLeft')
+  await expect.poll(async () => (await zones()).at(-1)!.outline[0]!.xCm).toBeCloseTo(before[0]!.xCm - 5, 5)
+  await tabTo(/^Corner 1: /)
+  await press('ArrowDown', 2)
+  await press('Alt+ArrowUp')
+  await expect.poll(async () => (await zones()).at(-1)!.outline[0]!.yCm).toBeCloseTo(before[0]!.yCm - 1.9, 5)
+  await press('Insert')
+  await expect.poll(async () => (await zones()).at(-1)!.outline.length).toBe(5)
+  await press('Delete')
+  await expect.poll(async () => (await zones()).at(-1)!.outline.length).toBe(4)
+  await press('r')
+  await expect.poll(async () => (await zones()).at(-1)!.outline.some((corner) => (corner as unknown as { isRound: boolean }).isRound)).toBe(true)
+  await press('Control+z')
+  await expect.poll(async () => (await zones()).at(-1)!.outline.some((corner) => (corner as unknown as { isRound: boolean }).isRound)).toBe(false)
+
+  // A corner that would cross the outline stays where it is, with a sentence.
+  await tabTo(/^Corner 1: /)
+  await press('Shift+ArrowRight', 12)
+  await expect(page.getByRole('alert').filter({ hasText: 'crosses itself' })).toBeVisible()
+
+  await tabTo('Split')
+  await press('Enter')
+  await expect.poll(async () => (await zones()).length).toBe(5)
+  await press('Control+z')
+  await expect.poll(async () => (await zones()).length).toBe(4)
+  await press('Control+Shift+z')
+  await expect.poll(async () => (await zones()).length).toBe(5)
+  // Merged again through the menu.
+  await page.getByRole('combobox', { name: 'Merge with …' }).focus()
+  await press('Enter')
+  await page.getByRole('option', { name: 'Zone 4 2' }).focus()
+  await press('Enter')
+  await expect.poll(async () => (await zones()).length).toBe(4)
+  await tabTo('Remove the zone')
+  await press('Enter')
+  await expect.poll(async () => (await zones()).length).toBe(3)
+})
+
+test('a gesture cut off by a reload is not lost; nor are corners that were drawn', async ({ page, demoApp }) => {
+  await page.goto(`${demoApp}/tanks/${RIVER}/plan/ground?zone=left`)
+  const corner = page.getByRole('button', { name: /^Corner 2: / })
+  const box = (await corner.boundingBox())!
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)
+  await page.mouse.down()
+  await page.mouse.move(box.x + 40, box.y + 30, { steps: 4 })
+  const moved = await corner.getAttribute('aria-label')
+  await page.reload() // the button is still down: nothing was let go, nothing was stored
+  await expect(page.getByRole('button', { name: moved ?? '' })).toBeVisible()
+  await saved(page)
+  await page.mouse.up()
+  const plan = page.getByTestId('ground-plan')
+  await page.getByRole('button', { name: 'draws a zone' }).click()
+  for (const [x, y] of [[200, 60], [300, 60], [300, 140]] as const) await plan.click({ position: { x, y } })
+  await expect(page.getByText('3 corners drawn')).toBeVisible()
+  await page.reload()
+  await expect(page.getByText('3 corners drawn')).toBeVisible()
+  await page.getByRole('button', { name: 'draws a zone' }).click()
+  await page.getByRole('button', { name: 'Close the outline' }).click()
+  await expect.poll(async () => (await storedPlan(page, demoApp, RIVER)).zones.length).toBe(4)
+})
+
+test('silly outlines are refused or mended, with a sentence', async ({ page, demoApp }) => {
+  await page.goto(`${demoApp}/tanks/${RIVER}/plan/ground`)
+  await page.getByText('Outline from elsewhere').click()
+  const field = page.getByLabel(/^Corners, one on a line/)
+  const take = async (text: string): Promise<void> => {
+    await field.fill(text)
+    await page.getByRole('button', { name: 'Make a zone of it' }).click()
+  }
+  await take('0 0\n10 10\n10 0\n0 10')
+  await expect(page.getByText(/This outline crosses itself/)).toBeVisible()
+  await take('0 0\n10 0\n20 0')
+  await expect(page.getByText(/bounds no area/)).toBeVisible()
+  await take('200 200\n220 200\n220 220')
+  await expect(page.getByText('All of it lies outside the glass.')).toBeVisible()
+  await take('0 0\nten 5\n20 0')
+  await expect(page.getByText(/^Line 2 is not two numbers/)).toBeVisible()
+  await expect(field).toHaveValue('0 0\nten 5\n20 0')
+  expect((await storedPlan(page, demoApp, RIVER)).zones).toHaveLength(3)
+  const circle = Array.from({ length: 10_000 }, (_, index) => `${(100 + 20 * Math.cos(index / 1591.55)).toFixed(3)};${(20 + 12 * Math.sin(index / 1591.55)).toFixed(3)}`).join('\n')
+  await page.getByTestId('outline-file').setInputFiles({ name: 'shore.csv', mimeType: 'text/csv', buffer: Buffer.from(circle) })
+  await expect(page.getByText(/The zone was made\..* 10000 corners were thinned to \d+.* What lay outside the glass was cut off\./)).toBeVisible()
+  await expect.poll(async () => (await storedPlan(page, demoApp, RIVER)).zones.length).toBe(4)
+
+  // By the API: refused with field and reason, nothing changed.
+  const current = await page.request.get(`${demoApp}/api/tanks/${RIVER}/plan`)
+  const plan = (await current.json()) as { zones: { outline: unknown }[] }
+  const bow = [[0, 0], [10, 10], [10, 0], [0, 10]].map(([xCm, yCm]) => ({ xCm, yCm, isRound: false }))
+  for (const [outline, reason] of [[bow, /crosses itself/], [bow.slice(0, 2), /at least 3/], [Array.from({ length: 300 }, () => bow[0]), /at most 200/]] as const) {
+    const refused = await page.request.put(`${demoApp}/api/tanks/${RIVER}/plan`, { data: { ...plan, zones: plan.zones.map((zone, index) => (index === 0 ? { ...zone, outline } : zone)) }, headers: { 'If-Match': current.headers()['etag'] ?? '' } })
+    expect(refused.status()).toBe(400)
+    const problem = (await refused.json()) as { field: string; detail: string }
+    expect(problem.field).toBe('zones.0.outline')
+    expect(problem.detail).toMatch(reason)
+  }
+})
+
+test('a stone is traced from a photograph beside a ruler, turned, mirrored, copied and taken back', async ({ page, demoApp }) => {
+  await page.goto(`${demoApp}/tanks/${RIVER}/plan/hardscape`)
+  const pieces = async () => (await storedPlan(page, demoApp, RIVER)).hardscape
+  const count = (await pieces()).length
+  await page.getByRole('button', { name: 'Trace from a photograph' }).click()
+  const picture = await page.screenshot()
+  await page.getByTestId('trace-file').setInputFiles({ name: 'stones.png', mimeType: 'image/png', buffer: picture })
+  const canvas = page.getByTestId('trace-picture')
+  await canvas.click({ position: { x: 40, y: 40 } })
+  await canvas.click({ position: { x: 42, y: 40 } })
+  await expect(page.getByText('The two marks are too close together to measure by.')).toBeVisible()
+  await canvas.click({ position: { x: 440, y: 40 } })
+  await page.getByLabel('Distance of the marks, cm').fill('40')
+  for (const [x, y] of [[100, 120], [300, 120], [320, 260], [120, 280]] as const) await canvas.click({ position: { x, y } })
+  await page.getByRole('button', { name: 'Make a piece of it' }).click()
+  await expect(page.getByText(/was made, 2[0-9.]+ cm × 1[0-9.]+ cm across/)).toBeVisible()
+  await page.getByRole('button', { name: 'Done' }).click()
+  await expect.poll(async () => (await pieces()).length).toBe(count + 1)
+  const traced = (await pieces()).at(-1)!
+  const xs = traced.outline!.map(({ xCm }) => xCm)
+  expect(Math.max(...xs) - Math.min(...xs)).toBeCloseTo(22, 0)
+
+  await page.getByRole('button', { name: /^Turn 15/ }).click()
+  await expect.poll(async () => (await pieces()).at(-1)!.outline).not.toEqual(traced.outline)
+  await page.getByRole('button', { name: 'Mirror' }).click()
+  await page.getByRole('button', { name: 'Duplicate' }).click()
+  await expect.poll(async () => (await pieces()).length).toBe(count + 2)
+  await page.getByRole('button', { name: 'Remove', exact: true }).click()
+  await expect.poll(async () => (await pieces()).length).toBe(count + 1)
+  for (let step = 0; step < 5; step++) {
+    await page.getByRole('button', { name: 'Undo' }).click()
+    await saved(page)
+  }
+  await expect.poll(async () => (await pieces()).length).toBe(count)
+  await page.getByRole('button', { name: 'from the couch' }).click()
+  await expect(page.getByRole('img', { name: /as an eye on the couch sees it/ })).toBeVisible()
+})
+
+test('an own bag from the library changes the count of bags', async ({ page, demoApp }) => {
+  await page.goto(`${demoApp}/library`)
+  await page.getByRole('button', { name: 'Add a ground' }).click()
+  const row = page.getByRole('group', { name: 'My ground' })
+  await row.getByLabel('Bag, L').fill('3')
+  await row.getByLabel('Price').fill('7')
+  await row.getByLabel('Name').fill('Library test soil')
+  await page.keyboard.press('Tab')
+  await expect(page.getByRole('group', { name: 'Library test soil' })).toBeVisible()
+  await page.goto(`${demoApp}/tanks/${RIVER}/plan/ground?zone=left`)
+  await page.getByLabel('Bag').first().click()
+  await page.getByRole('option', { name: 'Library test soil' }).click()
+  await expect(page.getByRole('row', { name: /^Library test soil/ })).toContainText('3 × 3 L')
+})

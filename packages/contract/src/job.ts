@@ -1,0 +1,45 @@
+import { ATTENTIONS, JOB_KINDS, type ListedJob } from '@jovrin/core'
+import { z } from 'zod'
+import { JobRecordSchema } from './journal.js'
+import { TankId } from './tank.js'
+
+export const ListedJobSchema: z.ZodType<ListedJob> = z.object({
+  ruleId: z.string(),
+  kind: z.enum(JOB_KINDS),
+  dueOn: z.iso.date(),
+  isTimer: z.boolean(),
+  minutes: z.number(),
+  values: z.record(z.string(), z.number()),
+  state: z.enum(['due', 'assumed', 'done', 'skipped', 'moved']),
+  on: z.iso.date(),
+  record: JobRecordSchema.nullable(),
+})
+
+const MOST_DAYS = 400
+export const JobsQuery = z
+  .strictObject({ from: z.iso.date(), to: z.iso.date() })
+  .refine(({ from, to }) => from <= to && (Date.parse(to) - Date.parse(from)) / 86_400_000 <= MOST_DAYS, { error: 'span_long', path: ['to'] })
+
+/** One tank's calendar between two days. */
+export const JobList = z.object({ today: z.iso.date(), minutesPerWeek: z.number(), jobs: z.array(ListedJobSchema) })
+export type JobList = z.output<typeof JobList>
+
+/** One stop of a round over all tanks. */
+export const RoundStop = z.object({
+  tankId: TankId,
+  name: z.string(),
+  today: z.iso.date(),
+  attention: z.array(z.enum(ATTENTIONS)),
+  lastGlanceAt: z.iso.datetime().nullable(),
+  minutesPerWeek: z.number(),
+  due: z.array(ListedJobSchema),
+  overdue: z.array(ListedJobSchema),
+  settled: z.array(ListedJobSchema),
+  assumed: z.array(ListedJobSchema),
+})
+export type RoundStop = z.output<typeof RoundStop>
+/** Stops in the order to walk them: what presses first. */
+export const Round = z.object({ stops: z.array(RoundStop) })
+export type Round = z.output<typeof Round>
+
+export const JobParams = z.object({ ruleId: z.string().regex(/^[a-z][a-z0-9:-]{0,60}$/), dueOn: z.iso.date() })

@@ -1,0 +1,130 @@
+import { describe, expect, test } from 'vitest'
+import { tankFigures } from '../ecosystem/tankFigures.js'
+import { levelCosts, proposedLevel, upkeepHours, withSupplyLevel } from '../intent/supplyLevel.js'
+import type { Plan, PlanMoney } from '../plan/plan.js'
+import { samplePlan } from '../testing/samplePlan.js'
+import { compareGrounds, withMethod } from './compareGrounds.js'
+import { gasBySurface } from './gasBySurface.js'
+import { monthlyCost, runningParts, USUAL_RATE } from './running.js'
+import { columnTotals, neededHeaterW, priceOf, shoppingList, SHOPPING_GROUPS, USUAL_SPLIT, usualHeaterW } from './shopping.js'
+
+const withMoney = (part: Partial<PlanMoney>, plan: Plan = samplePlan): Plan => ({ ...plan, money: { ...plan.money, ...part } })
+const list = (plan: Plan) => shoppingList(plan, tankFigures(plan))
+const parts = (plan: Plan) => Object.fromEntries(runningParts(plan, tankFigures(plan)).map((part) => [part.kind, part]))
+
+describe('running cost', () => {
+  test('light by hand: 72 W at 80 %, 8 h a day, 365.25/12 days, 0.30 a kWh', () => {
+    const { light } = parts(withMoney({ electricityPerKwh: 0.3 }))
+    expect(light?.amount).toBeCloseTo((72 * 0.8 * 8 * 365.25) / 12 / 1000, 9)
+    expect(light?.cost).toBeCloseTo((72 * 0.8 * 8 * 365.25 * 0.3) / 12 / 1000, 9)
+    expect(light?.isRateGiven).toBe(true)
+  })
+  test('a price that nobody gave is assumed and says so', () => {
+    const { gas } = parts(samplePlan)
+    expect(gas?.isRateGiven).toBe(false)
+    expect(gas?.cost).toBeCloseTo((gas?.amount ?? 0) * USUAL_RATE.gasPerKg, 9)
+  })
+  test('purified water costs its waste too', () => {
+    const purified = { ...samplePlan, logistics: { ...samplePlan.logistics, purifiedFraction: 0.5, wastePerL: 3 } }
+    expect(parts(purified)['water']!.amount / parts(samplePlan)['water']!.amount).toBeCloseTo(2.5, 9)
+  })
+  test('a warmer room heats less; without gas none is paid', () => {
+    const at = (c: number): Plan => ({ ...samplePlan, room: { ...samplePlan.room, monthlyC: samplePlan.room.monthlyC.map(() => c) } })
+    expect(parts(at(18))['heating']!.cost).toBeGreaterThan(parts(at(22))['heating']!.cost)
+    expect(parts(at(30))['heating']!.cost).toBe(0)
+    expect(parts({ ...samplePlan, gasLines: [] })['gas']!.cost).toBe(0)
+  })
+  test('the sum is the sum of its parts', () => {
+    const all = runningParts(samplePlan, tankFigures(samplePlan))
+    expect(monthlyCost(all)).toBeCloseTo(all.reduce((sum, { cost }) => sum + cost, 0), 12)
+  })
+})
+
+describe('shopping', () => {
+  test('ground in whole bags with what settles, by hand: 31.1 L · 1.08 / 9 → 4', () => {
+    const ground = list(samplePlan).find(({ key }) => key === 'ground:rich-soil')
+    expect(ground).toMatchObject({ count: 4, unit: 'bag' })
+    expect(ground?.values['volumeL']).toBeCloseTo(((108 * 48 * 6) / 1000) * 1.08, 6)
+  })
+  test('keys are unique, counts whole and positive', () => {
+    const items = list({ ...samplePlan, tabs: [{ id: 't1', kind: 'tab', xCm: 1, yCm: 1 }], barriers: [{ id: 'w', line: [{ xCm: 0, yCm: 0 }, { xCm: 30, yCm: 40 }], heightCm: 5 }] })
+    expect(new Set(items.map(({ key }) => key)).size).toBe(items.length)
+    for (const { count } of items) expect(Number.isInteger(count) && count > 0).toBe(true)
+    expect(items.find(({ key }) => key === 'barrier')?.values['lengthCm']).toBeCloseTo(50, 9)
+    expect(items.find(({ key }) => key === 'tabs')).toMatchObject({ count: 1, values: { count: 1, spare: 9 } })
+  })
+  test('own prices by column; what is at hand costs nothing; lines without a price are told', () => {
+    const priced = withMoney({ columns: [{ id: 'a', name: '' }, { id: 'b', name: '' }], prices: [{ id: 'p1', item: 'tank', column: 'a', price: 100 }, { id: 'p2', item: 'ground:rich-soil', column: 'a', price: 20 }, { id: 'p3', item: 'tank', column: 'b', price: 60 }] })
+    const items = list(priced)
+    const [a, b] = columnTotals(priced, items)
+    expect(a).toMatchObject({ total: 180, byGroup: { tank: 100, ground: 80 } })
+    expect(b?.total).toBe(60)
+    expect(b!.unpriced - a!.unpriced).toBe(1)
+    const owned = withMoney({ owned: ['tank'] }, priced)
+    expect(columnTotals(owned, list(owned))[0]?.total).toBe(80)
+  })
+  test('a product’s own price stands until one is typed', () => {
+    const product = { name: 'Bag', bagL: 10, bulkKgPerL: null, porosity: null, price: 15 }
+    const plan = { ...samplePlan, layers: [{ ...samplePlan.layers[0]!, product }] }
+    const item = list(plan).find(({ key }) => key === 'ground:rich-soil:Bag')!
+    expect(priceOf(plan, item, 'first')).toBe(15)
+    expect(priceOf(withMoney({ prices: [{ id: 'p', item: item.key, column: 'first', price: 12 }] }, plan), item, 'first')).toBe(12)
+  })
+  test('heaters come in sizes', () => {
+    expect([1, 25, 26, 499, 501].map(usualHeaterW)).toEqual([25, 25, 50, 500, 600])
+    expect(neededHeaterW(samplePlan, tankFigures(samplePlan))).toBeGreaterThan(0)
+  })
+  test('a usual split is a whole', () => expect(SHOPPING_GROUPS.reduce((sum, group) => sum + USUAL_SPLIT[group], 0)).toBeCloseTo(1, 9))
+})
+
+describe('supply levels', () => {
+  const costs = levelCosts(samplePlan)
+  test('more light on the ground, more upkeep and more cost from gentle to strong', () => {
+    for (const of of [(index: number) => costs[index]!.figures.ppfd, (index: number) => costs[index]!.hoursPerWeek, (index: number) => costs[index]!.costPerMonth]) {
+      expect(of(1)).toBeGreaterThan(of(0))
+      expect(of(2)).toBeGreaterThan(of(1))
+    }
+  })
+  test('lamps reach the level’s light where they can', () => expect(costs[1]?.figures.ppfd).toBeCloseTo(55, -1))
+  test('the pace asks, the hours decide', () => {
+    const intent = { ...samplePlan.intent, pace: 'fast' as const }
+    expect(proposedLevel(intent, costs)).toEqual({ level: 'strong', isLoweredForHours: false })
+    expect(proposedLevel({ ...intent, hoursPerWeek: costs[1]!.hoursPerWeek + 0.01 }, costs)).toEqual({ level: 'moderate', isLoweredForHours: true })
+    expect(proposedLevel({ ...intent, hoursPerWeek: 0 }, costs).level).toBe('gentle')
+    expect(proposedLevel({ ...samplePlan.intent, wishes: ['red-stems'] }, costs).level).toBe('moderate')
+  })
+  test('a level keeps the plan’s lists and only moves their settings', () => {
+    const strong = withSupplyLevel(samplePlan, 'strong')
+    expect(strong.lamps.map(({ id }) => id)).toEqual(samplePlan.lamps.map(({ id }) => id))
+    expect(strong.zones).toBe(samplePlan.zones)
+    expect(withSupplyLevel(samplePlan, 'gentle').gasLines).toEqual([])
+    expect(upkeepHours(strong)).toBeGreaterThan(0.5)
+  })
+})
+
+describe('ways to make the ground', () => {
+  const compared = compareGrounds(samplePlan)
+  const of = (method: string) => compared.find((one) => one.method === method)!
+  test('active soil shows ammonia for weeks and softens; inert gravel does neither', () => {
+    expect(of('active-soil').ammoniaWeeks ?? 99).toBeGreaterThan(2)
+    expect(of('active-soil').ammoniaPeakMgNPerL).toBeGreaterThan(5 * of('inert-with-tabs').ammoniaPeakMgNPerL)
+    expect(of('active-soil').khDkhAfter).toBeLessThan(of('inert-with-tabs').khDkhAfter)
+    expect(of('inert-with-tabs').tabs).toBeGreaterThan(10)
+  })
+  test('costs are told only where every price is known; renewals count', () => {
+    expect(of('active-soil').costNow).toBeNull()
+    const priced = compareGrounds(withMoney({ prices: [{ id: 'p1', item: 'ground:rich-soil', column: 'first', price: 30 }] }))
+    const soil = priced.find(({ method }) => method === 'active-soil')!
+    expect(soil.costNow).toBe(30 * soil.needs[0]!.bags)
+    expect(soil.costThreeYears).toBe(soil.costNow)
+  })
+  test('a method replaces zones and layers and nothing else', () => expect({ ...withMethod(samplePlan, 'inert-with-tabs'), layers: samplePlan.layers }).toEqual(samplePlan))
+})
+
+test('a livelier surface costs more gas; without gas there is nothing to tell', () => {
+  const rows = gasBySurface(samplePlan)
+  expect(rows.map(({ surface }) => surface)).toEqual(['still', 'ripple', 'strong'])
+  expect(rows[2]!.gramsPerDay).toBeGreaterThan(rows[0]!.gramsPerDay)
+  for (const { gramsPerDay, lostGPerDay } of rows) expect(lostGPerDay).toBeLessThan(gramsPerDay * 1.2)
+  expect(gasBySurface({ ...samplePlan, gasLines: [] })).toEqual([])
+})

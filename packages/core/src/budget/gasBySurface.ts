@@ -1,0 +1,27 @@
+import { tankFigures } from '../ecosystem/tankFigures.js'
+import { CO2_OVER_OXYGEN } from '../ecosystem/processes/gasExchange.js'
+import { co2AirEquilibriumMgPerL } from '../gas/airEquilibrium.js'
+import { SURFACES, type Plan, type Surface } from '../plan/plan.js'
+
+/** CO2 held in the lit hours when gas use is compared. */
+const HELD_MG_PER_L = 25
+
+export interface SurfaceGas {
+  readonly surface: Surface
+  /** Gas let in on a day, with the solved rate [g]. */
+  readonly gramsPerDay: number
+  /** Of it, lost to the air while the level is held [g]. */
+  readonly lostGPerDay: number
+}
+
+/** What each liveliness of the surface costs in gas, all else as planned. Empty without gas. */
+export function gasBySurface(plan: Plan): SurfaceGas[] {
+  const line = plan.gasLines.find(({ control }) => control !== 'none')
+  if (line === undefined) return []
+  const openH = plan.lightWindows.reduce((sum, { hours }) => sum + Math.max(0, hours + (line.beforeLightMin - line.beforeDarkMin) / 60), 0)
+  return SURFACES.map((surface) => {
+    const figures = tankFigures({ ...plan, flow: { ...plan.flow, surface }, gasLines: [{ ...line, bubblesPerS: null }] })
+    const equilibrium = co2AirEquilibriumMgPerL(figures.temperatureC, figures.roomCo2Ppm)
+    return { surface, gramsPerDay: (figures.gasMgPerH * openH) / 1000, lostGPerDay: (CO2_OVER_OXYGEN * figures.oxygenPerH * (HELD_MG_PER_L - equilibrium) * figures.waterL * openH) / 1000 }
+  })
+}

@@ -1,0 +1,56 @@
+import { saltDoseMgPerL, SALT_IDS, type SaltId } from '../feed/salts.js'
+import { PLANT_KINDS, type PlantKind } from '../plan/plan.js'
+import type { DoseMgPerL, TankEvent, TimedEvent } from './forcing.js'
+import { DETRITUS_VACUUMED, GOOD_LAI, MOST_CUT, WIPED } from './care.js'
+import type { TapWater } from './forcing.js'
+
+/** Something done apart from the plan's own schedule, at a day and minute of the tank's age. */
+export type Act =
+  | { readonly kind: 'change'; readonly day: number; readonly minute: number; readonly fraction: number; readonly hasWiped: boolean }
+  | { readonly kind: 'dose'; readonly day: number; readonly minute: number; readonly salt: SaltId; readonly grams: number }
+  /** `wetG` null: cut back to shape, not weighed. No kinds: all of them. */
+  | { readonly kind: 'trim'; readonly day: number; readonly minute: number; readonly wetG: number | null; readonly kinds: readonly PlantKind[] }
+
+/** Scheduled care that did not take place on its day. */
+export interface Omission {
+  readonly what: 'change' | 'trim' | 'dose'
+  readonly day: number
+}
+export interface Deeds {
+  /** Ascending by time. */
+  readonly acts: readonly Act[]
+  readonly omitted: readonly Omission[]
+}
+export const NO_DEEDS: Deeds = { acts: [], omitted: [] }
+
+/** Dry mass in a gram of shaken-wet trimmings. Rule of thumb 0.06–0.12. */
+export const DRY_OF_WET = 0.08
+
+/** An act as the kernel takes it. `waterL` turns grams into a level. */
+export function eventOfAct(act: Act, waterL: number, tap: TapWater): TimedEvent {
+  return { atMin: act.day * 1440 + act.minute, event: kernelEvent(act, waterL, tap) }
+}
+
+function kernelEvent(act: Act, waterL: number, tap: TapWater): TankEvent {
+  switch (act.kind) {
+    case 'change':
+      return { kind: 'change', fraction: act.fraction, tap, vacuum: DETRITUS_VACUUMED, wipe: act.hasWiped ? WIPED : 0 }
+    case 'dose':
+      return { kind: 'dose', mgPerL: doseOf(act.salt, act.grams, waterL) }
+    case 'trim': {
+      const isCut = PLANT_KINDS.map((kind) => act.kinds.length === 0 || act.kinds.includes(kind))
+      if (act.wetG === null) return { kind: 'trim-towards', laiOfGroup: GOOD_LAI.map((lai, group) => (isCut[group] ? lai : Infinity)), mostCut: MOST_CUT }
+      return { kind: 'harvest', dryG: act.wetG * DRY_OF_WET, isGroupCut: isCut }
+    }
+  }
+}
+
+function doseOf(salt: SaltId, grams: number, waterL: number): DoseMgPerL {
+  const of = (species: Parameters<typeof saltDoseMgPerL>[1]): number => saltDoseMgPerL(salt, species, grams, waterL) ?? 0
+  const ammoniumN = of('N_NH4')
+  // Urea is broken down to ammonium within a day or two.
+  const isUrea = salt === 'urea'
+  return { ammoniumN: isUrea ? of('N') : ammoniumN, nitrateN: of('N_NO3'), phosphateP: of('P'), potassium: of('K'), iron: of('Fe'), calcium: of('Ca'), magnesium: of('Mg') }
+}
+
+export const isSaltId = (text: string): text is SaltId => (SALT_IDS as readonly string[]).includes(text)

@@ -1,0 +1,79 @@
+import type { GroundKind } from '../plan/plan.js'
+import type { GroundPlan } from './groundPlan.js'
+import { bagsOf } from './layer.js'
+import { GROUND } from './kinds.js'
+
+/** What has to be bought of one ground, over all zones. */
+export interface GroundNeed {
+  /** Kind, and the product's name where one was chosen. */
+  readonly key: string
+  readonly ground: GroundKind
+  readonly name: string
+  /** In the tank, settled. */
+  readonly volumeL: number
+  /** Poured, with what it settles. */
+  readonly pouredL: number
+  readonly dryKg: number
+  readonly bagL: number
+  readonly bags: number
+  readonly leftOverL: number
+  readonly pricePerBag: number | null
+}
+export interface LayerProduct {
+  readonly name: string
+  readonly bagL: number
+  readonly price: number | null
+}
+
+/** Litres, kilograms and bags by product. `productOf` tells the product that a layer was planned with. */
+export function groundNeeds(ground: GroundPlan, productOf: (zoneId: string | null, layerId: string) => LayerProduct | null): GroundNeed[] {
+  const needs = new Map<string, GroundNeed>()
+  for (const zone of ground.zones)
+    for (const layer of zone.layers) {
+      if (layer.volumeL < 1e-6) continue
+      const product = productOf(zone.id, layer.id)
+      const key = `ground:${layer.ground}${product === null ? '' : `:${product.name}`}`
+      const before = needs.get(key)
+      const bagL = product?.bagL ?? GROUND[layer.ground].usualBagL
+      const volumeL = (before?.volumeL ?? 0) + layer.volumeL
+      const pouredL = volumeL * (1 + GROUND[layer.ground].settling)
+      const bags = bagsOf(pouredL, bagL)
+      needs.set(key, {
+        key, ground: layer.ground, name: product?.name ?? '', volumeL, pouredL, bagL, bags,
+        dryKg: (before?.dryKg ?? 0) + layer.volumeL * layer.bulkKgPerL,
+        leftOverL: bags * bagL - pouredL,
+        pricePerBag: product?.price ?? null,
+      })
+    }
+  return [...needs.values()]
+}
+
+/** Steps of laying, in their order; codes and the litres each takes. */
+export interface LayingStep {
+  readonly code: 'rinse' | 'do-not-rinse' | 'barriers' | 'base' | 'capsules' | 'soil' | 'cap' | 'slope' | 'cosmetic' | 'damp' | 'hardscape' | 'plate'
+  readonly grounds: readonly GroundKind[]
+  readonly litres: number
+}
+const RINSED: readonly GroundKind[] = ['sand', 'gravel', 'carbonate-sand']
+const SOILS: readonly GroundKind[] = ['rich-soil', 'lean-soil', 'capped-soil']
+
+export function layingOrder(ground: GroundPlan, has: { readonly barriers: boolean; readonly capsules: boolean; readonly hardscape: boolean }): LayingStep[] {
+  const steps: LayingStep[] = []
+  const laid = ground.zones.flatMap((zone) => zone.layers.filter(({ volumeL }) => volumeL > 1e-6).map((layer, index, list) => ({ ...layer, purpose: zone.purpose, isTop: index === list.length - 1, isOver: index > 0 })))
+  const add = (code: LayingStep['code'], of: typeof laid, always = false): void => {
+    if (of.length > 0 || always) steps.push({ code, grounds: [...new Set(of.map(({ ground: kind }) => kind))], litres: of.reduce((sum, { volumeL }) => sum + volumeL, 0) })
+  }
+  add('rinse', laid.filter((layer) => RINSED.includes(layer.ground)))
+  add('do-not-rinse', laid.filter((layer) => SOILS.includes(layer.ground)))
+  add('barriers', [], has.barriers)
+  add('base', laid.filter((layer) => layer.ground === 'porous-base'))
+  add('capsules', [], has.capsules)
+  add('hardscape', [], has.hardscape)
+  add('soil', laid.filter((layer) => SOILS.includes(layer.ground) && layer.purpose !== 'cosmetic'))
+  add('cap', laid.filter((layer) => layer.isOver && RINSED.includes(layer.ground) && layer.purpose !== 'cosmetic'))
+  add('slope', laid.filter((layer) => !layer.isOver && RINSED.includes(layer.ground) && layer.purpose !== 'cosmetic'))
+  add('cosmetic', laid.filter((layer) => layer.purpose === 'cosmetic'))
+  add('damp', laid.filter((layer) => layer.isTop))
+  add('plate', [], true)
+  return steps
+}

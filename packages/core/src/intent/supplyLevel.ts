@@ -1,0 +1,71 @@
+import { monthlyCost, runningParts } from '../budget/running.js'
+import { tankFigures, type TankFigures } from '../ecosystem/tankFigures.js'
+import { datePlusDays } from '../plan/clock.js'
+import type { Pace, Plan, PlanIntent } from '../plan/plan.js'
+import { minutesPerWeek } from '../routine/jobs.js'
+
+export const SUPPLY_LEVELS = ['gentle', 'moderate', 'strong'] as const
+export type SupplyLevel = (typeof SUPPLY_LEVELS)[number]
+
+export interface LevelFacts {
+  /** On the ground, mean of the floor [µmol m⁻² s⁻¹]; rules of thumb: gentle 25–40, moderate 40–70, strong 70–130. */
+  readonly ppfd: number
+  readonly hours: number
+  readonly hasGas: boolean
+  readonly feeding: Plan['feeding']
+  readonly everyDays: number
+  readonly fraction: number
+  readonly difficulty: 1 | 2 | 3
+}
+export const LEVEL: Readonly<Record<SupplyLevel, LevelFacts>> = {
+  gentle: { ppfd: 32, hours: 8, hasGas: false, feeding: 'ground-led', everyDays: 14, fraction: 0.3, difficulty: 1 },
+  moderate: { ppfd: 55, hours: 7.5, hasGas: true, feeding: 'lean-column', everyDays: 7, fraction: 0.4, difficulty: 2 },
+  strong: { ppfd: 90, hours: 8, hasGas: true, feeding: 'rich-column', everyDays: 7, fraction: 0.5, difficulty: 3 },
+}
+const LEVEL_OF_PACE: Readonly<Record<Pace, SupplyLevel>> = { quiet: 'gentle', steady: 'moderate', fast: 'strong' }
+
+/** A settled tank's day, from which its upkeep is counted; the first weeks ask for more. */
+const SETTLED_DAY = 84
+
+/** The plan with a level's light, gas, feed and changes. Lamps are dimmed to it as far as they reach. */
+export function withSupplyLevel(plan: Plan, level: SupplyLevel): Plan {
+  const facts = LEVEL[level]
+  const full = tankFigures({ ...plan, lamps: plan.lamps.map((lamp) => ({ ...lamp, dimFraction: 1 })) }).ppfd
+  const [window] = plan.lightWindows
+  const gas = plan.gasLines.find(({ control }) => control !== 'none')
+  return {
+    ...plan,
+    lamps: plan.lamps.map((lamp) => ({ ...lamp, dimFraction: full <= 0 ? 1 : Math.round(Math.min(1, facts.ppfd / full) * 100) / 100 })),
+    lightWindows: window === undefined ? [{ id: 't1', on: '12:00', hours: facts.hours, rampMin: 30 }] : [{ ...window, hours: facts.hours, rampMin: Math.min(window.rampMin, facts.hours * 30) }],
+    gasLines: !facts.hasGas ? [] : gas === undefined ? [{ id: 'c1', control: 'timer', bubblesPerS: null, bubbleMl: null, linePressureBar: null, beforeLightMin: 90, beforeDarkMin: 60, limitMgPerL: null }] : plan.gasLines,
+    feeding: facts.feeding,
+    changes: { ...plan.changes, everyDays: facts.everyDays, fraction: facts.fraction },
+  }
+}
+
+export interface LevelCost {
+  readonly level: SupplyLevel
+  readonly hoursPerWeek: number
+  readonly costPerMonth: number
+  readonly figures: TankFigures
+  readonly difficulty: LevelFacts['difficulty']
+}
+/** Upkeep of a settled tank [h a week]: mean of the tests, changes, trims, glass and the rest. */
+export const upkeepHours = (plan: Plan): number => minutesPerWeek({ timeline: [{ fromDay: 0, plan }], startedOn: plan.startedOn }, datePlusDays(plan.startedOn, SETTLED_DAY)) / 60
+
+export const levelCosts = (plan: Plan): LevelCost[] =>
+  SUPPLY_LEVELS.map((level) => {
+    const levelled = withSupplyLevel(plan, level)
+    const figures = tankFigures(levelled)
+    return { level, figures, hoursPerWeek: upkeepHours(levelled), costPerMonth: monthlyCost(runningParts(levelled, figures)), difficulty: LEVEL[level].difficulty }
+  })
+
+/** The level that the intent asks for: the pace's, lowered while its upkeep takes more than the hours that there are. */
+export function proposedLevel(intent: PlanIntent, costs: readonly Pick<LevelCost, 'level' | 'hoursPerWeek'>[]): { readonly level: SupplyLevel; readonly isLoweredForHours: boolean } {
+  const wanted = intent.pace === null ? (intent.wishes.some((wish) => wish === 'red-stems' || wish === 'fine-carpet') ? 'moderate' : 'gentle') : LEVEL_OF_PACE[intent.pace]
+  const hours = intent.hoursPerWeek
+  const fits = (level: SupplyLevel): boolean => hours === null || (costs.find((cost) => cost.level === level)?.hoursPerWeek ?? 0) <= hours
+  const downwards = SUPPLY_LEVELS.slice(0, SUPPLY_LEVELS.indexOf(wanted) + 1).reverse()
+  const level = downwards.find(fits) ?? 'gentle'
+  return { level, isLoweredForHours: level !== wanted }
+}

@@ -1,0 +1,52 @@
+import type { Qualifier, ReadingQuantity } from '../plan/journal.js'
+import { fromUnit, UNIT_CHOICES } from '../quantity/units.js'
+import type { Kit } from './kits.js'
+import { QUANTITY } from './quantities.js'
+
+export interface Entered {
+  readonly value: number
+  readonly qualifier: Qualifier
+  readonly basis: string | null
+}
+export type EntryFault = 'not-a-number' | 'both-marks' | 'out-of-range' | 'unknown-unit'
+
+/** A number as typed, with an optional `<` or `>` before it; comma or point is the decimal mark. */
+export function readTyped(text: string): { readonly shown: number; readonly qualifier: Qualifier } | { readonly fault: EntryFault } {
+  const match = /^\s*([<>]?)\s*([-−]?[\d.,]+)\s*$/.exec(text)
+  if (!match) return { fault: 'not-a-number' }
+  const [, sign = '', digits = ''] = match
+  if ((digits.match(/[.,]/g) ?? []).length > 1) return { fault: 'both-marks' }
+  const shown = Number(digits.replace('−', '-').replace(',', '.'))
+  if (!Number.isFinite(shown)) return { fault: 'not-a-number' }
+  return { shown, qualifier: sign === '<' || sign === '>' ? sign : '=' }
+}
+
+/** What was typed in a unit, as it is stored. "Zero" of a kit is stored as below its lowest readable value: a kit cannot see nothing. */
+export function enteredValue(quantity: ReadingQuantity, shown: number, qualifier: Qualifier, unit: string, kit: Kit | null): Entered | { readonly fault: EntryFault } {
+  const value = canonicalOf(quantity, shown, unit)
+  if (value === null) return { fault: 'unknown-unit' }
+  const [min, max] = QUANTITY[quantity].range
+  const slack = 1e-6 * Math.max(1, Math.abs(max)) // another unit's rounding of the bound itself
+  if (!(value >= min - slack && value <= max + slack)) return { fault: 'out-of-range' }
+  const basis = basisOf(unit)
+  const lowest = kit?.lowest == null ? null : canonicalOf(quantity, kit.lowest, kit.unit)
+  if (qualifier === '=' && lowest !== null && lowest > 0 && value < lowest * 0.999) return { value: lowest, qualifier: '<', basis }
+  return { value: Math.min(max, Math.max(min, value)), qualifier, basis }
+}
+
+/** `null`: the quantity is not measured in this unit. */
+export function canonicalOf(quantity: ReadingQuantity, shown: number, unit: string): number | null {
+  const { dimension, unit: only, scale = 1 } = QUANTITY[quantity]
+  if (dimension === null) return unit === only ? shown / scale : null
+  if (!(UNIT_CHOICES[dimension] as readonly string[]).includes(unit)) return null
+  return fromUnit(dimension, shown, unit as never) // was just found among this dimension's units
+}
+
+/** The ion or element in a unit such as mg NO3/L. */
+const basisOf = (unit: string): string | null => /^mg ([A-Z]\w*)\/L$/.exec(unit)?.[1] ?? null
+
+/** Units in which a quantity may be entered. */
+export const unitsOf = (quantity: ReadingQuantity): readonly string[] => {
+  const { dimension, unit } = QUANTITY[quantity]
+  return dimension === null ? [unit] : UNIT_CHOICES[dimension]
+}

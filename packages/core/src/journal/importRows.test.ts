@@ -1,0 +1,36 @@
+import { describe, expect, test } from 'vitest'
+import { guarded, readRow, unguarded, type RowMapping } from './importRows.js'
+
+const long: RowMapping = { columns: [{ use: 'at' }, { use: 'quantity' }, { use: 'value' }, { use: 'unit' }, { use: 'note' }], decimalMark: '.', dateOrder: 'ymd', timeZone: 'Europe/Berlin' }
+const wide: RowMapping = { columns: [{ use: 'date' }, { use: 'time' }, { use: 'reading', quantity: 'pH', unit: '' }, { use: 'reading', quantity: 'nitrate', unit: 'mg NO3/L' }], decimalMark: ',', dateOrder: 'dmy', timeZone: 'Europe/Berlin' }
+
+describe('a row', () => {
+  test('of a long file: an instant, a quantity, a value, a unit', () =>
+    expect(readRow(['2026-11-01T08:00:00Z', 'alkalinity', '4', '°dKH', ''], 2, long)).toMatchObject({ readings: [{ line: 2, at: '2026-11-01T08:00:00.000Z', quantity: 'alkalinity', qualifier: '=', enteredText: '4', enteredUnit: '°dKH', note: null }] }))
+  test('of a wide file: local date and time, decimal commas, gaps passed over', () => {
+    const row = readRow(['3.11.2026', '19:30', '6,8', ''], 5, wide)
+    expect(row).toMatchObject({ readings: [{ at: '2026-11-03T18:30:00.000Z', quantity: 'pH', value: 6.8 }] })
+    expect('readings' in row && row.readings).toHaveLength(1)
+  })
+  test('without a time is taken at noon', () => expect(readRow(['01/07/2026', '', '7', ''], 1, { ...wide, dateOrder: 'mdy' })).toMatchObject({ readings: [{ at: '2026-01-07T11:00:00.000Z' }] }))
+  test.each([
+    [['', 'pH', '7', '', ''], 'no-date'],
+    [['2026-02-30T08:00:00Z', 'pH', '7', '', ''], 'bad-date'],
+    [['yesterday', 'pH', '7', '', ''], 'bad-date'],
+    [['2026-11-01 25:00', 'pH', '7', '', ''], 'bad-date'],
+    [['1900-01-01T00:00:00Z', 'pH', '7', '', ''], 'date-range'],
+    [['2026-11-01', 'mood', '7', '', ''], 'unknown-quantity'],
+    [['2026-11-01', 'pH', '', '', ''], 'no-value'],
+    [['2026-11-01', 'pH', '6,8', '', ''], 'wrong-mark'],
+    [['2026-11-01', 'pH', 'low', '', ''], 'not-a-number'],
+    [['2026-11-01', 'pH', '77', '', ''], 'out-of-range'],
+    [['2026-11-01', 'nitrate', '7', 'furlongs', ''], 'unknown-unit'],
+    [['2026-11-01'], 'too-few-cells'],
+  ] as const)('%j is refused: %s', (cells, fault) => expect(readRow(cells, 3, long)).toMatchObject({ refused: { line: 3, fault } }))
+})
+
+test('text cells that look like formulas are guarded and come back; others and numbers are never touched', () => {
+  for (const text of ['=1+1', '+a', '-x', '@y', '\tz', 'plain', "'quoted'", "it's"]) expect(unguarded(guarded(text))).toBe(text)
+  expect(guarded('=1+1')).toBe("'=1+1")
+  expect(guarded('plain')).toBe('plain')
+})

@@ -1,0 +1,118 @@
+import { instantOf, instantOfIso, isCivilDate } from '../plan/clock.js'
+import { READING_QUANTITIES, type Qualifier, type ReadingQuantity } from '../plan/journal.js'
+import { enteredValue, readTyped, unitsOf, type EntryFault } from './entry.js'
+
+export const DATE_ORDERS = ['ymd', 'dmy', 'mdy'] as const
+export type DateOrder = (typeof DATE_ORDERS)[number]
+export const DECIMAL_MARKS = ['.', ','] as const
+export type DecimalMark = (typeof DECIMAL_MARKS)[number]
+
+/** What a column of the file holds. `long` files have a column that names the quantity and one with its value; `wide` ones a column a quantity. */
+export type ColumnUse =
+  | { readonly use: 'ignore' | 'at' | 'date' | 'time' | 'quantity' | 'value' | 'unit' | 'note' | 'id' }
+  | { readonly use: 'reading'; readonly quantity: ReadingQuantity; readonly unit: string }
+
+export interface RowMapping {
+  readonly columns: readonly ColumnUse[]
+  readonly decimalMark: DecimalMark
+  readonly dateOrder: DateOrder
+  readonly timeZone: string
+}
+export interface ImportedReading {
+  /** Line of the file, counted as editors do. */
+  readonly line: number
+  readonly id: string | null
+  readonly at: string
+  readonly quantity: ReadingQuantity
+  readonly value: number
+  readonly qualifier: Qualifier
+  readonly basis: string | null
+  readonly enteredText: string
+  readonly enteredUnit: string
+  readonly note: string | null
+}
+export type RowFault = EntryFault | 'no-date' | 'bad-date' | 'date-range' | 'unknown-quantity' | 'no-value' | 'wrong-mark' | 'too-few-cells'
+export interface RefusedRow {
+  readonly line: number
+  readonly fault: RowFault
+  readonly cell: string
+}
+
+/** Turns one row into readings, or says why not. A row without any value is passed over: journals have gaps. */
+export function readRow(cells: readonly string[], line: number, mapping: RowMapping): { readonly readings: ImportedReading[] } | { readonly refused: RefusedRow } {
+  const refuse = (fault: RowFault, cell: string): { refused: RefusedRow } => ({ refused: { line, fault, cell: cell.slice(0, 60) } })
+  const cell = (use: ColumnUse['use']): string | null => {
+    const at = mapping.columns.findIndex((column) => column.use === use)
+    return at < 0 ? null : (cells[at] ?? '').trim()
+  }
+  if (cells.length < neededCells(mapping)) return refuse('too-few-cells', cells.join(' '))
+  const dateText = cell('at') ?? cell('date')
+  if (dateText === null || dateText === '') return refuse('no-date', cells.join(' '))
+  const at = instantOfCell(dateText, cell('time'), mapping)
+  if (at === null) return refuse('bad-date', dateText)
+  if (at < '1990' || at > '2101') return refuse('date-range', dateText)
+  const note = unguarded(cell('note') ?? '')
+  const shared = { line, at, note: note === '' ? null : note }
+
+  const wanted: { quantity: ReadingQuantity; unit: string; text: string; id: string | null }[] = []
+  const value = cell('value')
+  if (value !== null) {
+    const name = cell('quantity') ?? ''
+    if (!isQuantity(name)) return refuse('unknown-quantity', name)
+    if (value === '') return refuse('no-value', name)
+    const id = cell('id')
+    wanted.push({ quantity: name, unit: cell('unit') ?? unitsOf(name)[0] ?? '', text: value, id: id === '' ? null : id })
+  }
+  mapping.columns.forEach((column, index) => {
+    const text = (cells[index] ?? '').trim()
+    if (column.use === 'reading' && text !== '') wanted.push({ quantity: column.quantity, unit: column.unit, text, id: null })
+  })
+  const readings: ImportedReading[] = []
+  for (const { quantity, unit, text, id } of wanted) {
+    const foreign = mapping.decimalMark === '.' ? ',' : '.'
+    if (text.includes(foreign)) return refuse('wrong-mark', text)
+    const typed = readTyped(text)
+    if ('fault' in typed) return refuse(typed.fault, text)
+    const entered = enteredValue(quantity, typed.shown, typed.qualifier, unit, null)
+    if ('fault' in entered) return refuse(entered.fault, entered.fault === 'unknown-unit' ? `${quantity} ${unit}` : text)
+    readings.push({ ...shared, ...entered, quantity, id, enteredText: text, enteredUnit: unit })
+  }
+  return { readings }
+}
+
+const neededCells = ({ columns }: RowMapping): number => columns.reduce((last, { use }, index) => (use === 'at' || use === 'date' || use === 'value' || use === 'quantity' ? index + 1 : last), 0)
+const isQuantity = (name: string): name is ReadingQuantity => (READING_QUANTITIES as readonly string[]).includes(name)
+
+/** A leading apostrophe that guards a text cell from being taken for a formula. */
+export const unguarded = (text: string): string => (/^'[=+\-@\t]/.test(text) ? text.slice(1) : text)
+export const guarded = (text: string): string => (/^[=+\-@\t]/.test(text) ? `'${text}` : text)
+
+/** An ISO instant, or a civil date in the stated order with an optional time in the stated zone. `null` when it is neither. */
+function instantOfCell(text: string, timeText: string | null, { dateOrder, timeZone }: RowMapping): string | null {
+  const iso = /^(\d{4}-\d{2}-\d{2})T\d{2}:\d{2}(:\d{2}(\.\d{1,3})?)?(Z|[+-]\d{2}:\d{2})$/.exec(text)
+  if (iso) return isCivilDate(iso[1] ?? '') ? instantOfIso(text) : null
+  const [dateText = '', inlineTime = ''] = text.split(/[ T]+/, 2)
+  const date = civilOf(dateText, dateOrder)
+  const minutes = minutesOfText(timeText !== null && timeText !== '' ? timeText : inlineTime)
+  if (date === null || minutes === null) return null
+  return instantOf(date, minutes, timeZone).toISOString()
+}
+
+function civilOf(text: string, order: DateOrder): string | null {
+  const parts = text.split(/[-./]/)
+  if (parts.length !== 3 || !parts.every((part) => /^\d{1,4}$/.test(part))) return null
+  const place = { ymd: [0, 1, 2], dmy: [2, 1, 0], mdy: [2, 0, 1] }[order]
+  const [year = '', month = '', day = ''] = place.map((index) => parts[index] ?? '')
+  if (year.length !== 4 || month.length > 2 || day.length > 2) return null
+  const date = `${year}-${month.padStart(2, '0')}-${day.padStart(2, '0')}`
+  return isCivilDate(date) ? date : null
+}
+
+/** Without a time of day noon is taken. */
+function minutesOfText(text: string): number | null {
+  if (text === '') return 720
+  const match = /^(\d{1,2}):(\d{2})(?::(\d{2}))?$/.exec(text)
+  if (!match) return null
+  const [hours, minutes] = [Number(match[1]), Number(match[2])]
+  return hours < 24 && minutes < 60 ? hours * 60 + minutes : null
+}

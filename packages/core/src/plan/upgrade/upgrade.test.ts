@@ -1,0 +1,19 @@
+import { expect, test } from 'vitest'
+import { tankFigures } from '../../ecosystem/tankFigures.js'
+import { samplePlanV1 } from '../../testing/samplePlan.js'
+import type { Plan } from '../plan.js'
+import { upgradePlan } from './upgradePlan.js'
+
+test('a plan of the first version still says what it said', () => {
+  const plan = upgradePlan(structuredClone(samplePlanV1)) as Plan
+  expect(plan.schemaVersion).toBe(2)
+  expect(plan).toMatchObject({ ...samplePlanV1, schemaVersion: 2 })
+  const figures = tankFigures(plan)
+  // By hand: 108 · 48 · 42 less 108 · 48 · 6, less 14/2.65 and 3/1.0.
+  expect(figures.volumes.openWaterL).toBeCloseTo((108 * 48 * 42 - 108 * 48 * 6) / 1000 - 14 / 2.65 - 3, 6)
+})
+test('today’s plans, newer ones and what is no plan come back as they are', () => {
+  const today = upgradePlan(samplePlanV1)
+  expect(upgradePlan(today)).toBe(today)
+  for (const other of [null, 'plan', 7, { schemaVersion: 9 }, { schemaVersion: 1 }, { schemaVersion: 1, vessel: {}, sources: [], layers: 'none', hardscape: [] }]) expect(upgradePlan(other)).toBe(other)
+})

@@ -1,0 +1,14 @@
+import type { Plan } from '../plan.js'
+import { UNKNOWN_SOURCE, UNPLACED, UNPLANNED } from '../unplanned.js'
+import type { PlanV1 } from './planV1.js'
+
+/** Version 2 adds intent, stand, room, zones, tabs, places of pieces, kit and money. What a plan said before, it still says. */
+export const v1to2 = (plan: PlanV1): Plan => ({
+  ...UNPLANNED,
+  ...plan,
+  schemaVersion: 2,
+  vessel: { ...plan.vessel, top: null },
+  sources: plan.sources.map((source) => ({ ...UNKNOWN_SOURCE, ...source })),
+  layers: plan.layers.map((layer) => ({ ...layer, product: null })),
+  hardscape: plan.hardscape.map((piece) => ({ ...UNPLACED, ...piece })),
+})

@@ -1,0 +1,13 @@
+import { checkTank } from '../ecosystem/findings.js'
+import type { TankFigures } from '../ecosystem/tankFigures.js'
+import { bySeverity, type Finding } from '../plan/finding.js'
+import type { Plan } from '../plan/plan.js'
+import { checkGround } from './checkGround.js'
+import { checkHardscape } from './checkHardscape.js'
+import { checkIntent } from './checkIntent.js'
+import { checkKit } from './checkKit.js'
+import { checkVessel } from './checkVessel.js'
+
+/** Everything that can be said of a plan, most serious first. */
+export const checkPlan = (plan: Plan, figures: TankFigures): Finding[] =>
+  bySeverity([...checkTank(plan, figures), ...checkVessel(plan, figures), ...checkGround(plan, figures), ...checkHardscape(plan, figures), ...checkKit(plan, figures), ...checkIntent(plan, figures)])

@@ -1,0 +1,108 @@
+import { datePlusDays } from '../plan/clock.js'
+import type { Plan } from '../plan/plan.js'
+import type { TankFigures } from '../ecosystem/tankFigures.js'
+import { isChangeDay } from '../ecosystem/changeDays.js'
+import { FIXING_TIME, MATERIAL } from '../hardscape/materials.js'
+import { PLANT_KINDS } from '../plan/plan.js'
+import { POT_G } from '../planting/density.js'
+
+/** A day of preparation, counted back from planting. */
+export interface Preparation {
+  readonly code: 'dark-start' | 'soak-wood' | 'order-ground' | 'paint-fix' | 'kit-check' | 'cylinder' | 'ph-pen' | 'water-store' | 'layout' | 'trial-flood' | 'plants-order' | 'plants-arrive' | 'mix-water' | 'planting'
+  readonly on: string
+  readonly daysBefore: number
+  readonly values: Readonly<Record<string, number>>
+}
+
+const PORTIONS_PER_POT = { carpet: 14, stems: 8, rhizome: 4, rosette: 6, moss: 6, floater: 6 } as const
+/** Portions planted in an hour; 60–150 by practice. */
+const PORTIONS_PER_HOUR = 100
+/** Making ten pots ready [min]; 30–45. */
+const READY_MIN_PER_TEN_POTS = 38
+export const LONG_DAY_H = 6
+
+export interface PlantingWork {
+  readonly pots: number
+  readonly portions: number
+  readonly hours: number
+}
+/** Pots, portions and hours of the planting day, from shares and densities until a planting map says more. Rule of thumb ±40 %. */
+export function plantingWork(plan: Plan, figures: Pick<TankFigures, 'plantG'>): PlantingWork {
+  let pots = 0
+  let portions = 0
+  PLANT_KINDS.forEach((kind, group) => {
+    const given = plan.patches.filter((patch) => patch.kind === kind).reduce((sum, patch) => sum + (patch.pots ?? 0), 0)
+    const count = Math.ceil(given > 0 ? given : (figures.plantG[group] ?? 0) / POT_G[kind] - 1e-9)
+    pots += count
+    portions += count * PORTIONS_PER_POT[kind]
+  })
+  return { pots, portions, hours: portions / PORTIONS_PER_HOUR + (READY_MIN_PER_TEN_POTS * pots) / 10 / 60 }
+}
+
+/** The preparations of a plan by date, earliest first. */
+export function backwardCalendar(plan: Plan, figures: TankFigures): Preparation[] {
+  const list: Preparation[] = []
+  const add = (code: Preparation['code'], daysBefore: number, values: Preparation['values'] = {}): void => void list.push({ code, daysBefore, on: datePlusDays(plan.startedOn, -daysBefore), values })
+  const hasGas = plan.gasLines.some(({ control }) => control !== 'none')
+  const wood = plan.hardscape.filter(({ material }) => MATERIAL[material].newDensityKgPerL < 1)
+  const leaches = figures.layers.some(({ ground, volumeL }) => volumeL > 0 && (ground === 'rich-soil' || ground === 'capped-soil'))
+  const work = plantingWork(plan, figures)
+  if (leaches) add('dark-start', 35)
+  if (wood.length > 0) add('soak-wood', 28, { pieces: wood.length })
+  if (figures.layers.length > 0) add('order-ground', 21, { litres: figures.volumes.groundL })
+  add('kit-check', 14)
+  if (hasGas) add('cylinder', 14)
+  if (hasGas) add('ph-pen', 14)
+  if (plan.logistics.purifiedFraction !== null && plan.logistics.purifiedFraction > 0) add('water-store', 7)
+  add('plants-order', 7, { pots: work.pots })
+  if (plan.hardscape.length > 0) add('layout', 4, { pieces: plan.hardscape.length })
+  const dryH = Math.max(0, ...plan.hardscape.map(({ fixing }) => FIXING_TIME[fixing].dryH))
+  if (dryH > 0) add('paint-fix', 3, { hours: dryH })
+  if (wood.length > 0) add('trial-flood', 2)
+  add('plants-arrive', 1, { pots: work.pots })
+  add('mix-water', 1, { litres: figures.waterL })
+  add('planting', 0, { portions: work.portions, hours: work.hours })
+  return list.sort((a, b) => b.daysBefore - a.daysBefore)
+}
+
+export interface WaterLogistics {
+  readonly perChangeL: number
+  /** First fill and all changes of the first four weeks. */
+  readonly fourWeeksL: number
+  readonly changes: number
+  readonly tanksFull: number
+  readonly purifiedPerChangeL: number
+  readonly purifiedFourWeeksL: number
+  readonly wasteL: number
+  /** Days that the unit needs for one change; `null` while its output is not known. */
+  readonly daysForOneChange: number | null
+  /** Changes stored in the barrel. */
+  readonly changesInBarrel: number | null
+  readonly minutesPerChange: number
+}
+const CHANGE_WEEKS = 4
+/** Purifiers waste 1 to 4 litres for each of their own. */
+const USUAL_WASTE_PER_L = 2
+
+/** Litres of the first four weeks, before the first bucket is carried. `minutesPerChange` comes from the work's own sum. */
+export function waterLogistics(plan: Plan, waterL: number, minutesPerChange: number): WaterLogistics {
+  const perChangeL = waterL * plan.changes.fraction
+  const changes = Array.from({ length: CHANGE_WEEKS * 7 }, (_, day) => day).filter((day) => isChangeDay(plan, day)).length
+  const fourWeeksL = waterL + changes * perChangeL
+  const { purifiedFraction, purifierLPerDay, barrelL, wastePerL } = plan.logistics
+  const share = purifiedFraction ?? 0
+  const purifiedPerChangeL = perChangeL * share
+  return {
+    perChangeL, fourWeeksL, changes, minutesPerChange,
+    tanksFull: waterL > 0 ? fourWeeksL / waterL : 0,
+    purifiedPerChangeL,
+    purifiedFourWeeksL: fourWeeksL * share,
+    wasteL: fourWeeksL * share * (wastePerL ?? USUAL_WASTE_PER_L),
+    daysForOneChange: purifierLPerDay === null || purifierLPerDay === 0 ? null : purifiedPerChangeL / purifierLPerDay,
+    changesInBarrel: barrelL === null || purifiedPerChangeL === 0 ? null : barrelL / purifiedPerChangeL,
+  }
+}
+
+/** What is forgotten when everything else is bought. */
+export const OFTEN_FORGOTTEN = ['conditioner', 'check-valve', 'spare-seal', 'hose-clips', 'counter-liquid', 'indicator-fluid', 'tweezers', 'sprayer', 'film', 'towels', 'buckets', 'second-timer'] as const
+export type Forgotten = (typeof OFTEN_FORGOTTEN)[number]

@@ -1,0 +1,31 @@
+import { requireWithin } from '../quantity/outOfRange.js'
+import type { Top } from '../plan/plan.js'
+
+/** Saturated vapour [kPa] over water, 0–50 °C: Magnus form, Alduchov & Eskridge (1996). */
+export function vapourKPa(temperatureC: number): number {
+  requireWithin('temperatureC', temperatureC, -5, 60)
+  return 0.61094 * Math.exp((17.625 * temperatureC) / (temperatureC + 243.04))
+}
+
+export interface Air {
+  readonly roomC: number
+  readonly humidityFraction: number
+}
+/** Air over a tank hardly moves [m/s]; rule of thumb 0.05–0.2. */
+const AIR_M_PER_S = 0.1
+/** Against the formula's open pool: a tank's rim keeps the damp air; rule of thumb 0.5–1. */
+const RIM_SHARE = 0.7
+/** Against an open top. A brace hides a fifth, a cover leaves its gaps; rules of thumb. */
+const TOP_SHARE: Readonly<Record<Top, number>> = { open: 1, braced: 0.8, covered: 0.12 }
+export const HEAT_OF_VAPOUR_KJ_PER_KG = 2440
+export const EVAPORATION_SPREAD = 1.6
+/** Of a room that nobody measured; rule of thumb 0.4–0.6. */
+export const USUAL_HUMIDITY = 0.5
+
+/** Water lost from the surface [mm a day] (Carrier 1918): (0.089 + 0.0782·v)·(pw − pa)/heat of vapour. None where the air is too damp. */
+export function evaporationMmPerDay(waterC: number, air: Air, top: Top): number {
+  requireWithin('humidityFraction', air.humidityFraction, 0, 1)
+  const gapKPa = vapourKPa(waterC) - air.humidityFraction * vapourKPa(air.roomC)
+  const kgPerM2S = ((0.089 + 0.0782 * AIR_M_PER_S) * Math.max(0, gapKPa)) / HEAT_OF_VAPOUR_KJ_PER_KG
+  return kgPerM2S * 86_400 * RIM_SHARE * TOP_SHARE[top]
+}

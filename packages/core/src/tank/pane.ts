@@ -1,0 +1,29 @@
+import { requireWithin } from '../quantity/outOfRange.js'
+
+/** Greatest bending stress of a plate held on three edges, free above, under water to its top: σ = β·ρg·h³/t². β by length over height; after plate tables (Timoshenko & Woinowsky-Krieger 1959), read to two digits. */
+const BETA = [[0.5, 0.085], [0.67, 0.116], [1, 0.16], [1.5, 0.26], [2, 0.32], [2.5, 0.35], [3, 0.37]] as const
+/** Bending strength of float glass [N/mm²], as usual for tanks; rule of thumb 15–30, less where scratched. */
+const STRENGTH_N_PER_MM2 = 19.2
+/** ρg of water [N/mm³]. */
+const WATER_N_PER_MM3 = 9.80665e-6
+/** Makers' usual factor; rule of thumb 3–4. */
+export const USUAL_SAFETY = 3.8
+
+/** Safety factor of the longest pane against bending. Information only: cut edges, joints, the stand and the maker decide. A brace is left out, so a braced tank is stronger than this.
+ *  Water height 5–150 cm, glass 2–60 mm; beyond three times as long as high the pane counts as three. */
+export function paneSafety(lengthCm: number, waterHeightCm: number, glassCm: number): number {
+  requireWithin('waterHeightCm', waterHeightCm, 1, 200)
+  requireWithin('glassCm', glassCm, 0.2, 6)
+  const ratio = Math.min(3, Math.max(0.5, lengthCm / waterHeightCm))
+  const stress = (betaOf(ratio) * WATER_N_PER_MM3 * (waterHeightCm * 10) ** 3) / (glassCm * 10) ** 2
+  return STRENGTH_N_PER_MM2 / stress
+}
+
+function betaOf(ratio: number): number {
+  for (let index = 1; index < BETA.length; index++) {
+    const [from, low] = BETA[index - 1]!
+    const [to, high] = BETA[index]!
+    if (ratio <= to) return low + ((high - low) * (ratio - from)) / (to - from)
+  }
+  return BETA.at(-1)![1]
+}

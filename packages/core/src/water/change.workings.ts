@@ -1,0 +1,69 @@
+import { ContradictionError, exactly, numberOf, type FieldDescriptor, type Working } from '../quantity/working.js'
+
+const number = (name: string, unit: string, min: number, max: number, standard?: number): FieldDescriptor => ({ kind: 'number', name, unit, min, max, ...(standard === undefined ? {} : { standard }) })
+
+/** How much tap water a blend takes; hardness, alkalinity and ions all mix linearly. */
+export const blendShareWorking: Working = {
+  id: 'water.blend-share',
+  unit: '1',
+  fields: [number('wanted', '°d', 0, 50), number('tap', '°d', 0, 50), number('purified', '°d', 0, 50, 0)],
+  formula: '(wanted − purified)/(tap − purified)',
+  source: 'Mass balance of a mixture',
+  compute(inputs) {
+    const [wanted, tap, purified] = [numberOf(inputs, 'wanted'), numberOf(inputs, 'tap'), numberOf(inputs, 'purified')]
+    const share = (wanted - purified) / (tap - purified)
+    if (!(share >= 0 && share <= 1)) throw new ContradictionError(['wanted', 'tap', 'purified'])
+    return exactly(share)
+  },
+}
+
+/** A bucket and a watch tell when to stop the hose. Timing by hand is off by about a tenth. */
+const TIMING_SPREAD = 0.1
+export const fillTimeWorking: Working = {
+  id: 'water.fill-time',
+  unit: 'min',
+  fields: [number('litres', 'L', 0, 100_000), number('bucketL', 'L', 0.1, 100, 10), number('bucketS', 's', 1, 3600)],
+  formula: 'litres/bucketL·bucketS/60',
+  source: 'Measured flow; timing by hand is a rule of thumb, ±10 %',
+  compute(inputs) {
+    const value = (numberOf(inputs, 'litres') / numberOf(inputs, 'bucketL')) * (numberOf(inputs, 'bucketS') / 60)
+    return { value, low: value * (1 - TIMING_SPREAD), high: value * (1 + TIMING_SPREAD) }
+  },
+}
+
+export const changesNeededWorking: Working = {
+  id: 'water.changes-needed',
+  unit: '1',
+  fields: [number('startMgPerL', 'mg/L', 0, 1e6), number('limitMgPerL', 'mg/L', 0, 1e6), number('sourceMgPerL', 'mg/L', 0, 1e6, 0), number('fraction', '1', 0.01, 0.99, 0.5)],
+  formula: 'the least whole n with sourceMgPerL + (startMgPerL − sourceMgPerL)·(1 − fraction)^n ≤ limitMgPerL',
+  source: 'Mass balance of a mixed tank',
+  compute(inputs) {
+    const [start, limit, source] = [numberOf(inputs, 'startMgPerL'), numberOf(inputs, 'limitMgPerL'), numberOf(inputs, 'sourceMgPerL')]
+    if (start <= limit) return exactly(0)
+    if (source >= limit) throw new ContradictionError(['sourceMgPerL', 'limitMgPerL'])
+    // The hair keeps a limit that is met exactly from costing one change more.
+    return exactly(Math.ceil(Math.log((limit - source) / (start - source)) / Math.log(1 - numberOf(inputs, 'fraction')) - 1e-9))
+  },
+}
+
+export const hotWaterWorking: Working = {
+  id: 'water.hot-water',
+  unit: 'L',
+  fields: [number('litres', 'L', 0, 100_000), number('wantedC', '°C', 0, 60), number('coldC', '°C', 0, 60), number('hotC', '°C', 0, 100, 50)],
+  formula: 'litres·(wantedC − coldC)/(hotC − coldC)',
+  source: 'Heat balance of a mixture',
+  compute(inputs) {
+    const share = (numberOf(inputs, 'wantedC') - numberOf(inputs, 'coldC')) / (numberOf(inputs, 'hotC') - numberOf(inputs, 'coldC'))
+    if (!(share >= 0 && share <= 1)) throw new ContradictionError(['wantedC', 'coldC', 'hotC'])
+    return exactly(numberOf(inputs, 'litres') * share)
+  },
+}
+
+export const conditionerWorking: Working = {
+  id: 'water.conditioner',
+  unit: 'mL',
+  fields: [number('litres', 'L', 0, 100_000), number('labelMl', 'mL', 0.01, 1000), number('labelL', 'L', 0.1, 100_000)],
+  formula: 'litres·labelMl/labelL',
+  source: 'Proportion of the label',
+  compute: (inputs) => exactly((numberOf(inputs, 'litres') * numberOf(inputs, 'labelMl')) / numberOf(inputs, 'labelL')),
+}

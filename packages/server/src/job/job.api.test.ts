@@ -1,0 +1,85 @@
+import ICAL from 'ical.js'
+import { afterAll, beforeAll, describe, expect, test } from 'vitest'
+import { plainPlan, TANK_ID, testServer, type TestServer } from '../testing/testServer.js'
+
+let server: TestServer
+const jobs = async (from: string, to: string) => (await server.agent.get(`/api/tanks/${TANK_ID}/jobs?from=${from}&to=${to}`).expect(200)).body
+const told = (change: object = {}) => ({ ruleId: 'change', dueOn: '2026-11-24', state: 'done', movedTo: null, reason: null, at: '2026-11-24T09:00:00.000Z', recordedBy: 'phone', ...change })
+const address = (record: { ruleId: string; dueOn: string }): string => `/api/tanks/${TANK_ID}/jobs/${encodeURIComponent(record.ruleId)}/${record.dueOn}`
+
+beforeAll(async () => {
+  server = await testServer()
+  await server.agent.post('/api/tanks').send({ id: TANK_ID, plan: plainPlan({ gasLines: [{ id: 'c1', control: 'timer', bubblesPerS: 2, bubbleMl: 0.07, linePressureBar: 1, beforeLightMin: 90, beforeDarkMin: 60, limitMgPerL: null }] }) })
+})
+afterAll(() => server.close())
+
+describe('jobs', () => {
+  test('are derived from the plan, with what is due today', async () => {
+    const { jobs: listed, today, minutesPerWeek } = await jobs('2026-11-24', '2026-11-24')
+    expect(today).toBe('2026-11-24')
+    expect(minutesPerWeek).toBeGreaterThan(20)
+    const change = listed.find((job: { ruleId: string }) => job.ruleId === 'change')
+    expect(change).toMatchObject({ state: 'due', kind: 'change' })
+    expect(change.values.litres).toBeGreaterThan(10)
+    expect(listed.find((job: { ruleId: string }) => job.ruleId === 'dose')).toMatchObject({ state: 'assumed', isTimer: true })
+  })
+  test('told done: idempotent; told otherwise by somebody else: refused with who and what; with the record it replaces: taken', async () => {
+    const record = told()
+    await server.agent.put(address(record)).send(record).expect(201)
+    await server.agent.put(address(record)).send(record).expect(200)
+    const rival = told({ state: 'skipped', at: '2026-11-24T10:00:00.000Z', recordedBy: 'desk' })
+    const refused = await server.agent.put(address(record)).send(rival).expect(409)
+    expect(refused.body.detail).toMatch(/phone has already told of this job: done/)
+    await server.agent.put(address(record)).set('If-Match', `"${record.at}"`).send(rival).expect(200)
+    await server.agent.delete(address(record)).set('If-Match', `"${record.at}"`).expect(412)
+    await server.agent.delete(address(record)).set('If-Match', `"${rival.at}"`).expect(204)
+    expect((await jobs('2026-11-24', '2026-11-24')).jobs.find((job: { ruleId: string }) => job.ruleId === 'change').state).toBe('due')
+  })
+  test('a skipped change is left out of the tank’s past; a moved one takes place on its new day', async () => {
+    const record = told({ dueOn: '2026-11-17', state: 'moved', movedTo: '2026-11-19', reason: 'away' })
+    await server.agent.put(address(record)).send(record).expect(201)
+    const { deeds } = (await server.agent.get(`/api/tanks/${TANK_ID}/timeline`)).body
+    expect(deeds.omitted).toContainEqual({ what: 'change', day: 77 })
+    expect(deeds.acts).toContainEqual({ kind: 'change', day: 79, minute: 540, fraction: 0.5, hasWiped: true })
+    const listed = (await jobs('2026-11-19', '2026-11-19')).jobs
+    expect(listed.find((job: { ruleId: string }) => job.ruleId === 'change')).toMatchObject({ dueOn: '2026-11-17', on: '2026-11-19', state: 'moved', record: { reason: 'away' } })
+  })
+  test.each([[{ state: 'moved', movedTo: null }], [{ state: 'done', movedTo: '2026-11-30' }], [{ state: 'lost' }], [{ reason: '' }]])('%j is refused', async (change) => {
+    await server.agent.put(address(told())).send(told(change)).expect(400)
+  })
+  test('spans that are silly are refused', async () => {
+    await server.agent.get(`/api/tanks/${TANK_ID}/jobs?from=2026-11-24&to=2026-11-01`).expect(400)
+    await server.agent.get(`/api/tanks/${TANK_ID}/jobs?from=2020-11-24&to=2026-11-01`).expect(400)
+    await server.agent.get(`/api/tanks/${TANK_ID}/jobs?from=yesterday&to=2026-11-01`).expect(400)
+  })
+})
+
+test('a round lists tanks with animals in trouble first', async () => {
+  const other = '01920000-0000-7000-8000-0000000000bb'
+  await server.agent.post('/api/tanks').send({ id: other, plan: plainPlan({ name: 'Second' }) })
+  await server.agent.post(`/api/tanks/${other}/journal`).send({ id: '01920000-0000-7000-8000-0000000000c1', at: '2026-11-24T07:00:00.000Z', recordedBy: null, note: null, kind: 'glance', isAllFine: false, animals: 'gasping', indicator: 'yellow', outlet: null }).expect(201)
+  const { stops } = (await server.agent.get('/api/round').expect(200)).body
+  expect(stops.map(({ name, attention }: { name: string; attention: string[] }) => [name, attention])).toEqual([['Second', ['animals', 'gas']], ['Reading-room river', []]])
+  expect(stops[0].lastGlanceAt).toBe('2026-11-24T07:00:00.000Z')
+})
+
+describe('the calendar file, in an independent parser', () => {
+  test('one event a day with its work, times by the tank’s clock, an alarm before', async () => {
+    const answer = await server.agent.get(`/api/tanks/${TANK_ID}/calendar.ics`).buffer(true).expect(200)
+    expect(answer.type).toBe('text/calendar')
+    const calendar = new ICAL.Component(ICAL.parse(answer.text) as unknown[])
+    const events = calendar.getAllSubcomponents('vevent')
+    expect(events.length).toBeGreaterThan(30)
+    expect(new Set(events.map((event) => event.getFirstPropertyValue('uid'))).size).toBe(events.length)
+    const today = events.map((event) => new ICAL.Event(event)).find(({ startDate }) => startDate.toJSDate().toISOString() === '2026-11-24T17:00:00.000Z') // 18:00 in Berlin
+    expect(today?.summary).toMatch(/^Reading-room river: .*Change water/)
+    expect(today?.description).toMatch(/Change water: \d+(\.\d+)? L \(50 %\)/)
+    expect(today?.component.getAllSubcomponents('valarm')).toHaveLength(1)
+  })
+  test('all tanks in one', async () => {
+    const answer = await server.agent.get('/api/calendar.ics').buffer(true).expect(200)
+    const summaries = new ICAL.Component(ICAL.parse(answer.text) as unknown[]).getAllSubcomponents('vevent').map((event) => String(event.getFirstPropertyValue('summary')))
+    expect(summaries.some((line) => line.startsWith('Second'))).toBe(true)
+    expect(summaries.some((line) => line.startsWith('Reading-room river'))).toBe(true)
+  })
+})

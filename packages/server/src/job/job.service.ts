@@ -1,0 +1,63 @@
+import { attentionOf, ATTENTIONS, datePlusDays, jobsBetween, listJobs, minutesPerWeek, openToday, type JobRecord } from '@jovrin/core'
+import { en, type JobList, type Round, type RoundStop, type TankEntry } from '@jovrin/contract'
+import type { Knex } from 'knex'
+import type { Clock } from '../clock.js'
+import { Refusal } from '../http/refusal.js'
+import type { JournalService } from '../journal/journal.service.js'
+import type { TimelineService } from '../timeline/timeline.service.js'
+import { jobRepository } from './job.repository.js'
+
+/** A glance of the day before yesterday says little about today. */
+const ATTENTION_MS = 48 * 3_600_000
+const ASKED_BACK_DAYS = 8
+
+export const jobService = (db: Knex, clock: Clock, timelines: TimelineService, journal: JournalService) => {
+  const listed = async (tankId: string, from: string, to: string) => {
+    const { aged, today, told } = await timelines.scheduleOf(tankId)
+    // A job that was moved stands on another day than the one it was due on.
+    const moved = told.filter(({ movedTo }) => movedTo !== null && movedTo >= from && movedTo <= to).map(({ dueOn }) => dueOn)
+    const first = [from, ...moved].sort()[0] ?? from
+    const last = [to, ...moved].sort().at(-1) ?? to
+    const jobs = listJobs(jobsBetween(aged, first, last), told).filter(({ on, dueOn }) => (on >= from && on <= to) || (dueOn >= from && dueOn <= to))
+    return { aged, today, jobs }
+  }
+  const stop = async (tank: TankEntry): Promise<RoundStop> => {
+    const { today } = await timelines.scheduleOf(tank.id)
+    const { aged, jobs } = await listed(tank.id, datePlusDays(today, -ASKED_BACK_DAYS), today)
+    const events = await journal.eventsSince(tank.id, new Date(clock().getTime() - ATTENTION_MS).toISOString())
+    return { tankId: tank.id, name: tank.plan.name, today, attention: attentionOf(events), lastGlanceAt: await journal.newestGlance(tank.id), minutesPerWeek: minutesPerWeek(aged, today), ...openToday(jobs, today) }
+  }
+  const rank = ({ attention, overdue, due }: RoundStop): number => {
+    const [worst] = attention
+    return (worst === undefined ? ATTENTIONS.length : ATTENTIONS.indexOf(worst)) * 1000 - overdue.length * 10 - due.length
+  }
+  return {
+    list: async (tankId: string, from: string, to: string): Promise<JobList> => {
+      const { aged, today, jobs } = await listed(tankId, from, to)
+      return { today, minutesPerWeek: minutesPerWeek(aged, today), jobs }
+    },
+    round: async (tanks: readonly TankEntry[]): Promise<Round> => ({ stops: (await Promise.all(tanks.map(stop))).sort((a, b) => rank(a) - rank(b)) }),
+
+    /** Tells what became of a job. Telling the same again changes nothing; another answer needs to know the one it replaces. */
+    tell: (tankId: string, record: JobRecord, replaces: string | null): Promise<{ record: JobRecord; isNew: boolean }> =>
+      db.transaction(async (trx) => {
+        const jobs = jobRepository(trx)
+        const stored = await jobs.one(tankId, record.ruleId, record.dueOn)
+        if (stored !== null && JSON.stringify(stored) === JSON.stringify(record)) return { record: stored, isNew: false }
+        if (stored !== null && stored.at !== replaces) throw new Refusal(409, 'already_told', en.refused.alreadyTold(stored.recordedBy ?? en.refused.somebody, en.refused.toldState[stored.state] ?? stored.state))
+        if (stored === null && replaces !== null) throw new Refusal(412, 'stale', en.refused.staleRecord)
+        await jobs.put(tankId, record)
+        return { record, isNew: stored === null }
+      }),
+
+    /** The undo of telling. */
+    untell: (tankId: string, ruleId: string, dueOn: string, replaces: string | null): Promise<void> =>
+      db.transaction(async (trx) => {
+        const stored = await jobRepository(trx).one(tankId, ruleId, dueOn)
+        if (stored === null) return
+        if (stored.at !== replaces) throw new Refusal(412, 'stale', en.refused.staleRecord)
+        await jobRepository(trx).remove(tankId, ruleId, dueOn)
+      }),
+  }
+}
+export type JobService = ReturnType<typeof jobService>

@@ -1,0 +1,20 @@
+import type { StoredPhoto } from '@jovrin/contract'
+import type { Knex } from 'knex'
+
+interface PhotoRow {
+  sha256: string
+  width_px: number
+  height_px: number
+  taken_at: string | null
+  created_at: string
+}
+
+export const photoRepository = (db: Knex) => ({
+  one: async (sha256: string): Promise<StoredPhoto | null> => {
+    const row = await db<PhotoRow>('photo').where({ sha256 }).first()
+    return row ? { sha256: row.sha256, widthPx: row.width_px, heightPx: row.height_px, takenAt: row.taken_at } : null
+  },
+  add: async ({ sha256, widthPx, heightPx, takenAt }: StoredPhoto, createdAt: string): Promise<void> => {
+    await db<PhotoRow>('photo').insert({ sha256, width_px: widthPx, height_px: heightPx, taken_at: takenAt, created_at: createdAt }).onConflict('sha256').ignore()
+  },
+})

@@ -1,0 +1,58 @@
+import { JobList, JournalPage, KitSchema, ReadingSeries, Round, SessionReport, SettingList } from '@jovrin/contract'
+import type { ReadingQuantity, RecordKind } from '@jovrin/core'
+import { infiniteQueryOptions, queryOptions, useQueryClient } from '@tanstack/react-query'
+import { useCallback } from 'react'
+import { z } from 'zod'
+import { getJson } from './http.js'
+
+export interface JournalFind {
+  readonly kind: RecordKind | null
+  readonly quantity: ReadingQuantity | null
+  readonly text: string
+}
+const PAGE = 60
+
+export const journalOfTank = (tankId: string, find: JournalFind) =>
+  infiniteQueryOptions({
+    queryKey: ['tanks', tankId, 'journal', find],
+    queryFn: ({ signal, pageParam }) => {
+      const query = new URLSearchParams({ limit: String(PAGE) })
+      if (find.kind !== null) query.set('kinds', find.kind)
+      if (find.quantity !== null) query.set('quantity', find.quantity)
+      if (find.text !== '') query.set('q', find.text)
+      if (pageParam !== null) query.set('before', pageParam)
+      return getJson(`/api/tanks/${tankId}/journal?${query.toString()}`, JournalPage, signal)
+    },
+    initialPageParam: null as string | null,
+    getNextPageParam: (page) => page.cursor,
+  })
+export const readingsOfTank = (tankId: string, quantity: ReadingQuantity) =>
+  queryOptions({ queryKey: ['tanks', tankId, 'readings', quantity], queryFn: ({ signal }) => getJson(`/api/tanks/${tankId}/readings?quantity=${quantity}`, ReadingSeries, signal) })
+/** Acts and signs that a chart marks. */
+export const marksOfTank = (tankId: string) =>
+  queryOptions({ queryKey: ['tanks', tankId, 'journal', 'marks'], queryFn: ({ signal }) => getJson(`/api/tanks/${tankId}/journal?kinds=change,trim,dose,sign,death&limit=500`, JournalPage, signal) })
+export const photosOfTank = (tankId: string) =>
+  queryOptions({ queryKey: ['tanks', tankId, 'journal', 'photos'], queryFn: ({ signal }) => getJson(`/api/tanks/${tankId}/journal?kinds=photo&limit=500`, JournalPage, signal) })
+/** Readings of the last weeks, for answers. */
+export const latestReadings = (tankId: string) =>
+  queryOptions({ queryKey: ['tanks', tankId, 'journal', 'latest'], queryFn: ({ signal }) => getJson(`/api/tanks/${tankId}/journal?kinds=reading&limit=300`, JournalPage, signal) })
+export const settingsOfTank = (tankId: string) => queryOptions({ queryKey: ['tanks', tankId, 'settings'], queryFn: ({ signal }) => getJson(`/api/tanks/${tankId}/settings`, SettingList, signal) })
+export const jobsOfTank = (tankId: string, from: string, to: string) =>
+  queryOptions({ queryKey: ['tanks', tankId, 'jobs', from, to], queryFn: ({ signal }) => getJson(`/api/tanks/${tankId}/jobs?from=${from}&to=${to}`, JobList, signal) })
+export const roundToday = () => queryOptions({ queryKey: ['round'], queryFn: ({ signal }) => getJson('/api/round', Round, signal) })
+export const allKits = () => queryOptions({ queryKey: ['kits'], queryFn: ({ signal }) => getJson('/api/kits', z.array(KitSchema), signal), staleTime: 60_000 })
+export const session = () => queryOptions({ queryKey: ['session'], queryFn: ({ signal }) => getJson('/api/session', SessionReport, signal), staleTime: 60_000 })
+
+/** What a change of the journal or of jobs makes stale. */
+export function useJournalChanged(): (tankId: string) => Promise<void> {
+  const client = useQueryClient()
+  return useCallback(
+    async (tankId) => {
+      await Promise.all([
+        client.invalidateQueries({ predicate: ({ queryKey: [root, tank, part] }) => root === 'tanks' && tank === tankId && ['journal', 'readings', 'timeline', 'jobs'].includes(String(part)) }),
+        client.invalidateQueries({ queryKey: ['round'] }),
+      ])
+    },
+    [client],
+  )
+}

@@ -1,0 +1,61 @@
+import { en } from '@jovrin/contract'
+import { tankFigures } from '@jovrin/core'
+import { Box, Button } from '@mui/material'
+import { useQuery } from '@tanstack/react-query'
+import { Link, useParams } from 'react-router'
+import { agedTimeline, planOfTank, timelineOfTank } from '../api/tanks.queries.js'
+import { SheetDialog } from '../ui/SheetDialog.js'
+import { significant, useUnits } from '../ui/units.js'
+
+/** Below this age a tank's ammonia may rise when its gas is driven out. */
+const YOUNG_DAYS = 56
+
+/** What to do when animals gasp. In the first bundle, so that it opens without the server. */
+export function EmergencyCard({ isOpen, onClose }: { isOpen: boolean; onClose: () => void }) {
+  const { tankId } = useParams()
+  return (
+    <SheetDialog title={en.emergency.title} isOpen={isOpen} onClose={onClose}>
+      <Box className="print-alone" sx={{ p: { xs: 2, sm: 3 }, maxWidth: 560 }}>
+        <Box component="h2" className="lettering" sx={{ m: 0, mb: 1.5, fontSize: 24, borderBottom: '4px solid var(--algae)', textTransform: 'none' }}>
+          {en.emergency.title}
+        </Box>
+        {tankId !== undefined && <OfThisTank tankId={tankId} />}
+        <Box component="ol" sx={{ m: 0, pl: 3, fontSize: 17, '& li': { mb: 1 } }}>
+          {en.emergency.steps.map(([act, why]) => (
+            <li key={act}>
+              <strong>{act}</strong> {why}
+            </li>
+          ))}
+        </Box>
+        <Box sx={{ my: 1, fontWeight: 600 }}>{en.emergency.people}</Box>
+        <Box sx={{ color: 'text.secondary', fontSize: 14 }}>{en.emergency.note}</Box>
+        <Box className="no-print" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 2 }}>
+          <Button variant="contained" onClick={onClose}>
+            {en.emergency.close}
+          </Button>
+          <Button onClick={() => window.print()}>{en.emergency.print}</Button>
+          {tankId !== undefined && (
+            <Button component={Link} to={`/tanks/${tankId}/journal`} onClick={onClose}>
+              {en.emergency.log}
+            </Button>
+          )}
+        </Box>
+      </Box>
+    </SheetDialog>
+  )
+}
+
+function OfThisTank({ tankId }: { tankId: string }) {
+  const units = useUnits()
+  const plan = useQuery(planOfTank(tankId)).data?.plan
+  const timeline = useQuery(timelineOfTank(tankId)).data
+  if (plan === undefined) return null
+  const { waterL } = tankFigures(plan)
+  const age = timeline === undefined ? null : agedTimeline(timeline).today
+  return (
+    <Box sx={{ mb: 1, fontWeight: 600 }}>
+      {en.emergency.volume(plan.name, units.show('volume', 0.3 * waterL, 2), units.show('volume', 0.5 * waterL, 2))}
+      {age !== null && age < YOUNG_DAYS && <Box sx={{ color: 'var(--algae)' }}>{en.emergency.binderFirst(plan.name, significant(age))}</Box>}
+    </Box>
+  )
+}

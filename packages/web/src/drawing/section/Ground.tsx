@@ -1,0 +1,70 @@
+import { cutGround, groundHeightCm, type GroundPlan } from '@jovrin/core'
+import { memo } from 'react'
+import { hatchFill, INK } from '../ink.js'
+import { groundFaces, HATCH_OF } from './groundFaces.js'
+import type { SectionLayout, View } from './layout.js'
+
+interface GroundProps {
+  readonly ground: GroundPlan
+  readonly view: View
+  readonly layout: SectionLayout
+  readonly prefix: string
+}
+
+/** Just inside the front pane, where the layers show. */
+const AT_PANE_CM = 0.02
+const HORIZON_STEPS = 36
+const HORIZON_ROWS = 8
+
+/** The rising ground behind the front pane: its highest parts, faint, for what stands before them. */
+export const GroundBehind = memo(function GroundBehind({ ground, view, layout, prefix }: GroundProps) {
+  const x = (cm: number): number => view.innerLeft + cm * layout.pxPerCm
+  const y = (cm: number): number => layout.floorY - cm * layout.pxPerCm
+  const horizon = Array.from({ length: HORIZON_STEPS + 1 }, (_, step) => {
+    const xCm = Math.min((ground.lengthCm * step) / HORIZON_STEPS, ground.lengthCm - AT_PANE_CM)
+    const highest = Math.max(...Array.from({ length: HORIZON_ROWS + 1 }, (_unused, row) => groundHeightCm(ground, xCm, AT_PANE_CM + ((ground.widthCm - 2 * AT_PANE_CM) * row) / HORIZON_ROWS)))
+    return `${x(xCm).toFixed(1)} ${y(highest).toFixed(1)}`
+  })
+  if (ground.groundL === 0) return null
+  const d = `M${x(0)} ${y(0)}L${horizon.join('L')}L${x(ground.lengthCm)} ${y(0)}Z`
+  return (
+    <g>
+      <path d={d} fill="var(--sheet)" opacity="0.6" />
+      <path d={d} fill={hatchFill(prefix, 'sand')} opacity="0.55" />
+      <path d={`M${horizon.join('L')}`} fill="none" stroke="var(--ink-2)" strokeWidth={INK.thin} strokeDasharray="5 3" />
+    </g>
+  )
+})
+
+/** The ground as seen through the front pane. */
+export const GroundFront = memo(function GroundFront({ ground, view, layout, prefix }: GroundProps) {
+  const x = (cm: number): number => view.innerLeft + cm * layout.pxPerCm
+  const y = (cm: number): number => layout.floorY - cm * layout.pxPerCm
+  const faces = groundFaces(cutGround(ground, { xCm: 0, yCm: AT_PANE_CM }, { xCm: ground.lengthCm, yCm: AT_PANE_CM }), x, y)
+  return (
+    <g>
+      {faces.map(({ key, ground: kind, d }) => (
+        <g key={key}>
+          <path d={d} fill="var(--sheet)" />
+          <path d={d} fill={hatchFill(prefix, HATCH_OF[kind])} stroke="var(--ink)" strokeWidth={INK.medium} />
+        </g>
+      ))}
+    </g>
+  )
+})
+
+/** A cut through the ground from the front pane to the back pane, at a place along the tank. */
+export const GroundSide = memo(function GroundSide({ ground, view, layout, prefix, atCm }: GroundProps & { readonly atCm: number }) {
+  const faces = groundFaces(
+    cutGround(ground, { xCm: atCm, yCm: 0 }, { xCm: atCm, yCm: ground.widthCm }),
+    (cm) => view.innerLeft + cm * layout.pxPerCm,
+    (cm) => layout.floorY - cm * layout.pxPerCm,
+  )
+  return (
+    <g>
+      {faces.map(({ key, ground: kind, d }) => (
+        <path key={key} d={d} fill={hatchFill(prefix, HATCH_OF[kind])} stroke="var(--ink)" strokeWidth={INK.medium} />
+      ))}
+    </g>
+  )
+})

@@ -1,0 +1,92 @@
+import { en, enAnswers, type TankEntry } from '@jovrin/contract'
+import { Box, MenuItem, TextField } from '@mui/material'
+import { useQuery } from '@tanstack/react-query'
+import type { ReactNode } from 'react'
+import { Link, useParams, useSearchParams } from 'react-router'
+import { allTanks } from '../../api/tanks.queries.js'
+import { AnimalsAnswer } from './AnimalsAnswer.js'
+import { GasAnswer } from './GasAnswer.js'
+import { LightAnswer } from './LightAnswer.js'
+import { NormalAnswer } from './NormalAnswer.js'
+import { Sums } from './Sums.js'
+
+/** Questions that are answered here, and whether a tank is needed for it. Today's has a place of its own. */
+const QUESTIONS: readonly { readonly id: string; readonly needsTank: boolean }[] = [
+  { id: 'gas', needsTank: true },
+  { id: 'normal', needsTank: true },
+  { id: 'light', needsTank: true },
+  { id: 'dose', needsTank: false },
+  { id: 'animals', needsTank: true },
+  { id: 'water', needsTank: false },
+  { id: 'build', needsTank: false },
+  { id: 'supplies', needsTank: false },
+]
+
+/** The questions that growers open this for, and their answers: one click for the list, one for the answer. */
+export function AnswersPlace() {
+  const { question } = useParams()
+  const [search, setSearch] = useSearchParams()
+  const tanks = useQuery(allTanks()).data ?? []
+  const tank = tanks.find(({ id }) => id === search.get('tank')) ?? tanks[0] ?? null
+  const query = tank === null ? '' : `?tank=${tank.id}`
+  const known = QUESTIONS.find(({ id }) => id === question)
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', md: '380px minmax(0,1fr)' }, flexGrow: 1 }}>
+      <Box component="nav" aria-label={enAnswers.title} sx={{ borderRight: { md: '2px solid var(--ink)' }, background: 'var(--sheet)', px: 2, py: 1.5 }}>
+        <Box component="h1" className="lettering" sx={{ m: 0, fontSize: 26 }}>
+          {enAnswers.title}
+        </Box>
+        <Box sx={{ color: 'text.secondary', mb: 1 }}>{enAnswers.intro}</Box>
+        {tanks.length > 1 && (
+          <TextField select label={enAnswers.which} value={tank?.id ?? ''} onChange={(event) => setSearch({ tank: event.target.value }, { replace: true })} slotProps={{ inputLabel: { shrink: true } }} fullWidth sx={{ mb: 1 }}>
+            {tanks.map(({ id, plan }) => (
+              <MenuItem key={id} value={id}>
+                {plan.name}
+              </MenuItem>
+            ))}
+          </TextField>
+        )}
+        <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+          <Question to="/today" id="today" isOpen={false} />
+          {QUESTIONS.map(({ id }) => (
+            <Question key={id} to={`/answers/${id}${query}`} id={id} isOpen={id === question} />
+          ))}
+        </Box>
+      </Box>
+      <Box sx={{ px: { xs: 2, md: 4 }, py: 2, minWidth: 0, maxWidth: 900 }}>
+        {known === undefined ? <p>{enAnswers.begin}</p> : known.needsTank && tank === null ? <p>{en.today.empty}</p> : <Answer key={`${known.id} ${tank?.id ?? ''}`} id={known.id} tank={tank} />}
+      </Box>
+    </Box>
+  )
+}
+
+function Question({ to, id, isOpen }: { to: string; id: string; isOpen: boolean }) {
+  const [title, hint] = enAnswers.list[id] ?? [id, '']
+  return (
+    <Box component="li" sx={{ borderTop: '1px solid var(--hair)', py: 0.75 }}>
+      <Box component={Link} to={to} aria-current={isOpen ? 'page' : undefined} sx={{ color: 'inherit', fontWeight: isOpen ? 700 : 500, textDecoration: 'none', '&:hover': { textDecoration: 'underline' } }}>
+        {title}
+      </Box>
+      <Box sx={{ color: 'text.secondary', fontSize: 13.5 }}>{hint}</Box>
+    </Box>
+  )
+}
+
+function Answer({ id, tank }: { id: string; tank: TankEntry | null }): ReactNode {
+  const title = enAnswers.list[id]?.[0] ?? id
+  return (
+    <>
+      <Box component="h2" className="lettering" sx={{ m: 0, mb: 1.5, fontSize: 22, textTransform: 'none', letterSpacing: '0.02em' }}>
+        {title}
+      </Box>
+      {id === 'gas' && tank !== null && <GasAnswer tank={tank} />}
+      {id === 'normal' && tank !== null && <NormalAnswer tank={tank} />}
+      {id === 'light' && tank !== null && <LightAnswer tank={tank} />}
+      {id === 'animals' && tank !== null && <AnimalsAnswer tank={tank} />}
+      {id === 'dose' && <Sums ids={['feed.salt-grams', 'feed.bottle-dose', 'feed.label-strength', 'feed.accumulation']} tank={tank} />}
+      {id === 'water' && <Sums ids={['water.blend-share', 'water.gh-salt', 'water.kh-salt', 'water.conditioner', 'water.fill-time', 'water.changes-needed', 'water.hot-water']} tank={tank} />}
+      {id === 'build' && <Sums ids={['ground.bags', 'vessel.net-water', 'vessel.filled-weight', 'hardscape.ballast', 'vessel.twist']} tank={tank} />}
+      {id === 'supplies' && <Sums ids={['gas.cylinder-days', 'gas.bubble-rate']} tank={tank} />}
+    </>
+  )
+}

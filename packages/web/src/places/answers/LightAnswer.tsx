@@ -1,0 +1,35 @@
+import { en, enAnswers, type TankEntry } from '@jovrin/contract'
+import { PROGRAMME_DAYS, wetStartProgramme } from '@jovrin/core'
+import { Box } from '@mui/material'
+import { useQuery } from '@tanstack/react-query'
+import { agedTimeline, timelineOfTank } from '../../api/tanks.queries.js'
+import { MarginTable } from '../../ui/MarginTable.js'
+import { percent, significant } from '../../ui/units.js'
+import { Sums } from './Sums.js'
+
+/** Hours and power for this week of the tank's life, and a phone's lux in photons. */
+export function LightAnswer({ tank }: { tank: TankEntry }) {
+  const told = useQuery(timelineOfTank(tank.id)).data
+  if (told === undefined) return null
+  const { timeline, today } = agedTimeline(told)
+  const steps = wetStartProgramme(tank.plan, timeline).filter(({ lane }) => lane === 'light')
+  return (
+    <Box sx={{ display: 'grid', gap: 1.5 }}>
+      {today >= PROGRAMME_DAYS && <div>{enAnswers.lightDone}</div>}
+      <MarginTable caption={enAnswers.lightTarget}>
+        {steps.map(({ fromDay, toDay, values }) => {
+          const isNow = today >= fromDay && today < toDay
+          return (
+            <Box component="tr" key={fromDay} sx={{ '& td': { fontWeight: isNow ? '700 !important' : undefined } }}>
+              <td>{en.app.dayOfTank(`${significant(fromDay)}–${significant(toDay - 1)}`)}</td>
+              <td>{`${significant(values['hours'] ?? 0)} h`}</td>
+              <td>{`${percent(values['dimFraction'] ?? 0)} %`}</td>
+              <td>{isNow ? en.journal.now : ''}</td>
+            </Box>
+          )
+        })}
+      </MarginTable>
+      <Sums ids={['light.ppfd-from-lux', 'light.dli']} tank={tank} />
+    </Box>
+  )
+}

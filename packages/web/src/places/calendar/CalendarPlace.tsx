@@ -1,0 +1,135 @@
+import { en, enCare, type PlanRevision } from '@jovrin/contract'
+import { datePlusDays, daysBetween, isCivilDate, type JobKind, type ListedJob } from '@jovrin/core'
+import { Box, Button } from '@mui/material'
+import { useQuery } from '@tanstack/react-query'
+import { useMemo, useState } from 'react'
+import { Link, useParams, useSearchParams } from 'react-router'
+import { jobsOfTank } from '../../api/journal.queries.js'
+import { agedTimeline, planOfTank, timelineOfTank, type AgedTimeline } from '../../api/tanks.queries.js'
+import { Measured } from '../../drawing/Measured.js'
+import { Schedule } from '../../drawing/schedule/Schedule.js'
+import { markPath, type ScheduleCell, type ScheduleMark } from '../../drawing/schedule/scheduleGeometry.js'
+import { hoursAndMinutes } from '../../ui/amounts.js'
+import { QueryState } from '../../ui/QueryState.js'
+import { decimals, longDate, shortDate } from '../../ui/units.js'
+import { CalendarFile } from './CalendarFile.js'
+import { DayJobs } from './DayJobs.js'
+import { Programme } from './Programme.js'
+
+const WIDE_DAYS = 42
+const NARROW_DAYS = 14
+const NARROW_PX = 640
+const MARKS: readonly ScheduleMark[] = ['due', 'done', 'skipped', 'moved', 'assumed']
+
+/** Order of the rows: first what carries the tank, then what is seldom. */
+const ROWS: readonly JobKind[] = ['change', 'light-step', 'gas-check', 'dose', 'dose-to-level', 'test-nitrogen', 'test-water', 'melt', 'trim', 'glass', 'photo', 'weigh-cylinder', 'diffuser', 'filter', 'grazers', 'fish']
+
+export function CalendarPlace() {
+  const { tankId = '' } = useParams()
+  const plan = useQuery(planOfTank(tankId))
+  const timeline = useQuery(timelineOfTank(tankId))
+  const aged = useMemo(() => (timeline.data ? agedTimeline(timeline.data) : null), [timeline.data])
+  if (!plan.data || !timeline.data || aged === null) return <QueryState error={plan.error ?? timeline.error} onRetry={() => void Promise.all([plan.refetch(), timeline.refetch()])} />
+  return <KnownCalendar key={tankId} tankId={tankId} today={timeline.data.today} revision={plan.data} aged={aged} />
+}
+
+function KnownCalendar({ tankId, today, revision, aged }: { tankId: string; today: string; revision: PlanRevision; aged: AgedTimeline }) {
+  const [search, setSearch] = useSearchParams()
+  // Kept here and told to the address: keys may come faster than an address changes.
+  const [day, setDay] = useState(() => (isCivilDate(search.get('day') ?? '') ? (search.get('day') ?? today) : today))
+  const [first, setFirst] = useState(datePlusDays(day < today ? day : today, -7))
+  const last = datePlusDays(first, WIDE_DAYS - 1)
+  const jobs = useQuery(jobsOfTank(tankId, first, last))
+  const choose = (date: string): void => {
+    setDay(date)
+    setSearch({ day: date }, { replace: true })
+  }
+  const listed = jobs.data?.jobs ?? []
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) 384px' }, flexGrow: 1 }}>
+      <Box sx={{ px: 2, py: 1, minWidth: 0, display: 'grid', gap: 1.5, alignContent: 'start' }}>
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 1.5 }}>
+          <Box component="h1" className="lettering" sx={{ m: 0, fontSize: 22 }}>
+            {enCare.title}
+          </Box>
+          <Box className="figures" sx={{ color: 'text.secondary', flexGrow: 1 }}>
+            {jobs.data ? en.today.weekly(decimals(jobs.data.minutesPerWeek, 0)) : ''}
+            {jobs.data && revision.plan.intent.hoursPerWeek !== null ? ` · ${enCare.said(hoursAndMinutes(revision.plan.intent.hoursPerWeek * 60))}` : ''}
+          </Box>
+          {revision.plan.startedOn > today && (
+            <Box sx={{ flexBasis: '100%', order: 1 }}>
+              {enCare.planned(longDate(revision.plan.startedOn))} <Link to={`/tanks/${tankId}/plan/programme`}>{enCare.toProgramme}</Link>.
+            </Box>
+          )}
+          <Button onClick={() => setFirst(datePlusDays(first, -14))}>{enCare.earlier}</Button>
+          <Button onClick={() => {
+            setFirst(datePlusDays(today, -7))
+            choose(today)
+          }}>{enCare.toToday}</Button>
+          <Button onClick={() => setFirst(datePlusDays(first, 14))}>{enCare.later}</Button>
+        </Box>
+        {jobs.error ? <QueryState error={jobs.error} onRetry={() => void jobs.refetch()} /> : <Weeks first={first} today={today} day={day} jobs={listed} onChoose={choose} />}
+        <Legend />
+        <Programme plan={revision.plan} aged={aged} />
+      </Box>
+      <Box component="aside" sx={{ borderLeft: { lg: '2px solid var(--ink)' }, background: 'var(--sheet)', px: 2, py: 1.25, display: 'grid', gap: 2, alignContent: 'start' }}>
+        <DayJobs tankId={tankId} day={day} today={today} jobs={listed.filter(({ on, dueOn }) => on === day || dueOn === day)} />
+        <CalendarFile tankId={tankId} />
+      </Box>
+    </Box>
+  )
+}
+
+function Weeks({ first, today, day, jobs, onChoose }: { first: string; today: string; day: string; jobs: readonly ListedJob[]; onChoose: (date: string) => void }) {
+  const kinds = ROWS.filter((kind) => jobs.some((job) => job.kind === kind))
+  const weekday = new Intl.DateTimeFormat(navigator.language, { weekday: 'narrow', timeZone: 'UTC' })
+  return (
+    <Measured>
+      {(width) => {
+        const days = width < NARROW_PX ? NARROW_DAYS : WIDE_DAYS
+        const cells = jobs.flatMap((job): ScheduleCell[] => {
+          const at = daysBetween(first, job.on)
+          const cell = (on: number, mark: ScheduleMark): ScheduleCell[] => (on >= 0 && on < days ? [{ row: kinds.indexOf(job.kind), day: on, mark }] : [])
+          return job.state === 'moved' ? [...cell(daysBetween(first, job.dueOn), 'moved'), ...cell(at, 'due')] : cell(at, job.state)
+        })
+        const minutes = Array.from({ length: days }, (_, index) => jobs.filter(({ on, isTimer, state }) => !isTimer && state !== 'skipped' && daysBetween(first, on) === index).reduce((sum, job) => sum + job.minutes, 0))
+        const dateOf = (index: number): string => datePlusDays(first, index)
+        const todayAt = daysBetween(first, today)
+        return (
+          <Schedule
+            width={width}
+            days={days}
+            rows={kinds.map((kind) => en.job.title[kind])}
+            cells={cells}
+            minutes={minutes}
+            today={todayAt >= 0 && todayAt < days ? todayAt : null}
+            chosen={Math.min(days - 1, Math.max(0, daysBetween(first, day)))}
+            onChoose={(index) => onChoose(dateOf(index))}
+            labels={{
+              description: enCare.description,
+              day: (index) => shortDate(dateOf(index)),
+              weekday: (index) => weekday.format(new Date(`${dateOf(index)}T00:00:00Z`)),
+              minutes: enCare.minutesRow,
+              told: (index) => `${longDate(dateOf(index))}: ${decimals(minutes[index] ?? 0, 0)} ${enCare.minutesRow}`,
+            }}
+          />
+        )
+      }}
+    </Measured>
+  )
+}
+
+function Legend() {
+  return (
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2.5, fontSize: 13.5, color: 'text.secondary' }}>
+      {MARKS.map((mark) => (
+        <Box key={mark} component="span" sx={{ display: 'inline-flex', alignItems: 'center', gap: 0.5 }}>
+          <svg width="14" height="14" aria-hidden>
+            <path d={markPath(mark, 7, 7, 5)} fill={mark === 'done' ? 'var(--ink)' : 'none'} stroke="var(--ink)" strokeWidth={mark === 'assumed' ? 2.5 : 1.4} />
+          </svg>
+          {enCare.legend[mark]}
+        </Box>
+      ))}
+    </Box>
+  )
+}

@@ -1,0 +1,83 @@
+import { en, enCare } from '@jovrin/contract'
+import type { ListedJob } from '@jovrin/core'
+import { Box, Button } from '@mui/material'
+import { useState } from 'react'
+import { decimals, longDate, shortDate, useUnits } from '../../ui/units.js'
+import { jobText } from '../job.text.js'
+import { MoveDialog } from '../MoveDialog.js'
+import { SetLight } from '../today/SetLight.js'
+import { useTellJob } from '../useTellJob.js'
+
+/** Everything of one day, to be told, moved or taken back. */
+export function DayJobs({ tankId, day, today, jobs }: { tankId: string; day: string; today: string; jobs: readonly ListedJob[] }) {
+  const units = useUnits()
+  const { tell, takeBack } = useTellJob(tankId)
+  const [moving, setMoving] = useState<ListedJob | null>(null)
+  return (
+    <Box component="section" aria-label={enCare.day}>
+      <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 18, borderBottom: '1px solid var(--ink)' }}>
+        {longDate(day)}
+      </Box>
+      {jobs.length === 0 && <Box sx={{ color: 'text.secondary', py: 1 }}>{enCare.nothing}</Box>}
+      <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+        {jobs.map((job) => {
+          const isElsewhere = job.on !== day
+          const isOpen = (job.state === 'due' || job.state === 'moved') && !isElsewhere
+          return (
+            <Box component="li" key={`${job.ruleId} ${job.dueOn}`} sx={{ py: 0.75, borderBottom: '1px solid var(--hair)' }}>
+              <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
+                <Box className="lettering" sx={{ fontSize: 16, textTransform: 'none', letterSpacing: '0.02em', flexGrow: 1 }}>
+                  {en.job.title[job.kind]}
+                </Box>
+                <Box sx={{ color: 'text.secondary', fontSize: 13.5 }}>
+                  {isElsewhere ? en.today.moved(shortDate(job.on)) : job.state === 'moved' ? en.today.movedFrom(shortDate(job.dueOn)) : job.state === 'due' ? (job.minutes > 0 ? en.today.minutes(decimals(job.minutes, 0)) : '') : en.today.doneState[job.state]}
+                </Box>
+              </Box>
+              <Box className="figures" sx={{ fontSize: 14 }}>
+                {jobText(job, units)}
+                {job.record?.reason != null && <Box component="span" sx={{ color: 'text.secondary', ml: 1 }}>{job.record.reason}</Box>}
+              </Box>
+              <Box className="no-print" sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, mt: 0.25 }}>
+                {isOpen && job.kind === 'light-step' && <SetLight tankId={tankId} today={today} job={job} onDone={() => void tell(job, { state: 'done' })} />}
+                {isOpen && (
+                  <>
+                    <Button onClick={() => void tell(job, { state: 'done' })} aria-label={`${en.today.done}: ${en.job.title[job.kind]}`}>
+                      {en.today.done}
+                    </Button>
+                    <Button variant="text" onClick={() => void tell(job, { state: 'skipped' })} aria-label={`${en.today.skip}: ${en.job.title[job.kind]}`}>
+                      {en.today.skip}
+                    </Button>
+                    <Button variant="text" onClick={() => setMoving(job)} aria-label={`${en.today.move}: ${en.job.title[job.kind]}`}>
+                      {en.today.move}
+                    </Button>
+                  </>
+                )}
+                {job.state === 'assumed' && (
+                  <Button variant="text" onClick={() => void tell(job, { state: 'skipped' })} sx={{ color: 'text.secondary' }}>
+                    {en.today.notDone}
+                  </Button>
+                )}
+                {job.record !== null && (
+                  <Button variant="text" onClick={() => job.record !== null && void takeBack(job, job.record)} sx={{ color: 'text.secondary' }}>
+                    {en.today.takeBack}
+                  </Button>
+                )}
+              </Box>
+            </Box>
+          )
+        })}
+      </Box>
+      {moving !== null && (
+        <MoveDialog
+          job={moving}
+          today={day > today ? day : today}
+          onClose={() => setMoving(null)}
+          onMove={(told) => {
+            setMoving(null)
+            void tell(moving, told)
+          }}
+        />
+      )}
+    </Box>
+  )
+}

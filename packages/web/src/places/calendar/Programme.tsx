@@ -1,0 +1,74 @@
+import { en, enCare, enProgramme } from '@jovrin/contract'
+import { PROGRAMME_DAYS, stepsOn, wetStartProgramme, type Plan, type ProgrammeStep } from '@jovrin/core'
+import { Box } from '@mui/material'
+import { useMemo } from 'react'
+import type { AgedTimeline } from '../../api/tanks.queries.js'
+import { percent, significant } from '../../ui/units.js'
+
+const LANES = ['change', 'light', 'gas', 'feed', 'animals', 'work', 'normal'] as const
+const WEEKS = PROGRAMME_DAYS / 7
+
+const FRACTIONS = new Set(['fraction', 'dimFraction'])
+const stepText = ({ code, values }: ProgrammeStep): string =>
+  enProgramme[code]?.(Object.fromEntries(Object.entries(values).map(([name, value]) => [name, FRACTIONS.has(name) ? `${percent(value)} %` : significant(value)]))) ?? code
+
+/** The first eight weeks as lanes over days: what to do, and what is normal meanwhile. */
+export function Programme({ plan, aged }: { plan: Plan; aged: AgedTimeline }) {
+  const steps = useMemo(() => wetStartProgramme(plan, aged.timeline), [plan, aged.timeline])
+  if (aged.today >= PROGRAMME_DAYS) return null
+  const now = new Set(stepsOn(steps, aged.today))
+  return (
+    <Box component="section" aria-label={enCare.programme}>
+      <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 18 }}>
+        {enCare.programme}
+      </Box>
+      <Box sx={{ color: 'text.secondary', fontSize: 13.5, mb: 0.5 }}>{enCare.programmeNote}</Box>
+      <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={enCare.programme}>
+        <Box sx={{ display: 'grid', gridTemplateColumns: `76px repeat(${PROGRAMME_DAYS}, minmax(11px, 1fr))`, minWidth: 760, rowGap: '3px', fontSize: 13.5, position: 'relative' }}>
+          <Box />
+          {Array.from({ length: WEEKS }, (_, week) => (
+            <Box key={week} className="lettering" sx={{ gridColumn: `${week * 7 + 2} / span 7`, borderLeft: '1px solid var(--ink)', pl: 0.5, fontSize: 13 }}>
+              {en.balance.weekNo(significant(week + 1))}
+            </Box>
+          ))}
+          {LANES.map((lane) => {
+            const inLane = steps.filter((step) => step.lane === lane)
+            if (inLane.length === 0) return null
+            return <Lane key={lane} title={enCare.lanes[lane] ?? lane} steps={inLane} now={now} />
+          })}
+        </Box>
+      </Box>
+      <Box sx={{ color: 'var(--algae)', fontSize: 14, mt: 0.5 }}>{en.notNormal}</Box>
+    </Box>
+  )
+}
+
+function Lane({ title, steps, now }: { title: string; steps: readonly ProgrammeStep[]; now: ReadonlySet<ProgrammeStep> }) {
+  // Steps that overlap stand below one another.
+  const lines: ProgrammeStep[][] = []
+  for (const step of steps) {
+    const line = lines.find((placed) => placed.every((other) => other.toDay <= step.fromDay || other.fromDay >= step.toDay))
+    if (line) line.push(step)
+    else lines.push([step])
+  }
+  return (
+    <>
+      {lines.map((line, index) => (
+        <Box key={index} sx={{ display: 'contents' }}>
+          <Box className="lettering" sx={{ gridColumn: 1, fontSize: 14 }}>
+            {index === 0 ? title : ''}
+          </Box>
+          {line.map((step) => (
+            <Box
+              key={`${step.code} ${step.fromDay}`}
+              title={stepText(step)}
+              sx={{ gridColumn: `${step.fromDay + 2} / ${step.toDay + 2}`, border: '1px solid var(--ink)', background: now.has(step) ? 'var(--ink)' : 'var(--sheet)', color: now.has(step) ? 'var(--sheet)' : 'var(--ink)', px: 0.5, lineHeight: 1.25, minWidth: 0, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}
+            >
+              {stepText(step)}
+            </Box>
+          ))}
+        </Box>
+      ))}
+    </>
+  )
+}

@@ -1,0 +1,30 @@
+import { en } from '@jovrin/contract'
+import type { Job } from '@jovrin/core'
+import { percent, significant, type Units } from '../ui/units.js'
+
+/** What a job asks for, in the reader's units. */
+export function jobText({ kind, values }: Pick<Job, 'kind' | 'values'>, units: Units): string {
+  const of = (name: string): number => values[name] ?? 0
+  switch (kind) {
+    case 'change':
+      return `${units.show('volume', of('litres'), 2)} (${percent(of('fraction'))} %)`
+    case 'light-step':
+      return `${significant(of('hours'))} h · ${percent(of('dimFraction'))} %`
+    case 'dose':
+      return Object.entries(values).map(([id, grams]) => `${en.salt[id] ?? id} ${units.show('portion', grams, 2)}`).join(' · ')
+    case 'dose-to-level':
+    case 'gas-check':
+    case 'test-nitrogen':
+    case 'test-water':
+    case 'trim':
+    case 'glass':
+    case 'filter':
+    case 'diffuser':
+    case 'weigh-cylinder':
+    case 'photo':
+    case 'melt':
+    case 'grazers':
+    case 'fish':
+      return en.job.plain(kind, values)
+  }
+}

@@ -1,0 +1,100 @@
+import { en, enSettings, JournalEntry } from '@jovrin/contract'
+import { INDICATOR_COLOURS, MOMENTS, unitsOf, type JournalRecord, type Moment, type Reading } from '@jovrin/core'
+import { Box, Button, MenuItem, TextField } from '@mui/material'
+import { useState } from 'react'
+import { changeJson } from '../../api/http.js'
+import { useJournalChanged } from '../../api/journal.queries.js'
+import { Choice } from '../../ui/Choice.js'
+import { useNotice } from '../../ui/notice.js'
+import { SheetDialog } from '../../ui/SheetDialog.js'
+import { EventForm } from './EventForm.js'
+import { judgeReading } from './readingDraft.js'
+import { instantOfWhen, localOf, WhenField, type When } from './WhenField.js'
+
+/** Changes one record. Somebody else's change since is never overwritten: it is said, and the text stays. */
+export function EditDialog({ tankId, entry, onClose }: { tankId: string; entry: JournalEntry; onClose: () => void }) {
+  const changed = useJournalChanged()
+  const tell = useNotice()
+  const { record } = entry
+  const keep = async (next: JournalRecord): Promise<void> => {
+    const kept = await changeJson('PUT', `/api/tanks/${tankId}/journal/${record.id}`, JournalEntry, { body: next, ifMatch: `"${entry.version}"` })
+    await changed(tankId)
+    const back = (): Promise<void> => changeJson('PUT', `/api/tanks/${tankId}/journal/${record.id}`, JournalEntry, { body: record, ifMatch: `"${kept.version}"` }).then(() => changed(tankId))
+    tell({ text: en.describe.saved, action: { label: en.journal.undo, run: () => void back().catch(() => undefined) } })
+    onClose()
+  }
+  return (
+    <SheetDialog title={en.journal.editTitle} isOpen onClose={onClose}>
+      <Box sx={{ p: 3, width: { xs: 'auto', sm: 420 }, display: 'grid', gap: 1.5 }}>
+        <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 18 }}>
+          {record.kind === 'reading' ? en.quantity[record.quantity] : en.kind[record.kind]}
+        </Box>
+        {record.kind === 'reading' && <ReadingForm reading={record} onKeep={keep} onClose={onClose} />}
+        {record.kind !== 'reading' && record.kind !== 'glance' && record.kind !== 'photo' && (
+          <EventForm kind={record.kind} initial={record} initialAt={record.at} submitLabel={en.journal.logKind['reading'] ?? ''} onSubmit={(event, at) => keep({ ...event, id: record.id, at, recordedBy: record.recordedBy })}>
+            <Button onClick={onClose}>{en.balance.cancel}</Button>
+          </EventForm>
+        )}
+      </Box>
+    </SheetDialog>
+  )
+}
+
+function ReadingForm({ reading, onKeep, onClose }: { reading: Reading; onKeep: (next: JournalRecord) => Promise<void>; onClose: () => void }) {
+  const [text, setText] = useState(reading.enteredText)
+  const [unit, setUnit] = useState(reading.enteredUnit)
+  const [moment, setMoment] = useState<Moment | null>(reading.moment)
+  const [note, setNote] = useState(reading.note ?? '')
+  const [when, setWhen] = useState<When>(localOf(reading.at))
+  const [error, setError] = useState<string | null>(null)
+  const isColour = reading.quantity === 'indicator'
+  const submit = async (): Promise<void> => {
+    const judged = isColour ? { part: { ...reading, value: INDICATOR_COLOURS.findIndex((name) => name === text) + 1 } } : judgeReading({ quantity: reading.quantity, text, unit, kit: null })
+    if ('error' in judged) return setError(judged.error)
+    const { value, qualifier, basis } = judged.part
+    // The minute is what the field shows; an untouched time keeps its seconds.
+    const at = when === localOf(reading.at) ? reading.at : instantOfWhen(when)
+    try {
+      await onKeep({ ...reading, at, value, qualifier, basis, enteredText: text.trim(), enteredUnit: unit, moment, note: note.trim() === '' ? null : note.trim() })
+    } catch (failure) {
+      setError(failure instanceof Error ? failure.message : en.app.failed)
+    }
+  }
+  return (
+    <Box component="form" noValidate sx={{ display: 'grid', gap: 1.5 }} onSubmit={(event) => {
+      event.preventDefault()
+      void submit()
+    }}>
+      {isColour ? (
+        <Choice label={en.quantity.indicator} why={en.journal.whyAsk} value={text} options={INDICATOR_COLOURS.map((name) => [name as string, en.indicator[name] ?? name] as const)} onChange={(next) => next !== null && setText(next)} />
+      ) : (
+        <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5 }}>
+          <TextField label={en.journal.measured} value={text} onChange={(event) => setText(event.target.value)} error={error !== null} slotProps={{ htmlInput: { inputMode: 'decimal' }, inputLabel: { shrink: true } }} autoFocus />
+          {unitsOf(reading.quantity).length > 1 && (
+            <TextField select label={enSettings.kitHead[2]} value={unit} onChange={(event) => setUnit(event.target.value)} slotProps={{ inputLabel: { shrink: true } }}>
+              {unitsOf(reading.quantity).map((name) => (
+                <MenuItem key={name} value={name}>
+                  {name}
+                </MenuItem>
+              ))}
+            </TextField>
+          )}
+        </Box>
+      )}
+      {reading.quantity === 'pH' && <Choice label={en.journal.moment} why={en.journal.momentWhy} value={moment ?? 'any'} options={[...MOMENTS.map((name) => [name, en.moment[name] ?? name] as const), ['any', en.journal.anyMoment] as const]} onChange={(next) => setMoment(next === 'any' ? null : next)} />}
+      <TextField label={en.journal.note} value={note} onChange={(event) => setNote(event.target.value)} slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 4000 } }} />
+      <WhenField when={when} onChange={setWhen} />
+      {error !== null && (
+        <Box role="alert" sx={{ color: 'var(--algae)' }}>
+          {error}
+        </Box>
+      )}
+      <Box sx={{ display: 'flex', gap: 1 }}>
+        <Button type="submit" variant="contained">
+          {en.journal.logKind['reading']}
+        </Button>
+        <Button onClick={onClose}>{en.balance.cancel}</Button>
+      </Box>
+    </Box>
+  )
+}

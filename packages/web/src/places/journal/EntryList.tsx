@@ -1,0 +1,130 @@
+import { en, JournalEntry } from '@jovrin/contract'
+import { READING_QUANTITIES, RECORD_KINDS, type ReadingQuantity, type RecordKind } from '@jovrin/core'
+import { Box, Button, MenuItem, TextField } from '@mui/material'
+import { useInfiniteQuery } from '@tanstack/react-query'
+import { Fragment, useState } from 'react'
+import { changeJson } from '../../api/http.js'
+import { journalOfTank, useJournalChanged, type JournalFind } from '../../api/journal.queries.js'
+import { useOutbox } from '../../api/useOutbox.js'
+import { useNotice } from '../../ui/notice.js'
+import { QueryState } from '../../ui/QueryState.js'
+import { useUnits } from '../../ui/units.js'
+import { EditDialog } from './EditDialog.js'
+import { recordLine } from './record.text.js'
+
+interface EntryListProps {
+  readonly tankId: string
+  readonly timeZone: string
+  readonly find: JournalFind
+  readonly onFind: (find: JournalFind) => void
+  /** A record that a link points at. */
+  readonly marked: string | null
+}
+
+/** What happened, newest first, day by day; filtered, changed, put away and brought back. */
+export function EntryList({ tankId, timeZone, find, onFind, marked }: EntryListProps) {
+  const units = useUnits()
+  const tell = useNotice()
+  const changed = useJournalChanged()
+  const pages = useInfiniteQuery(journalOfTank(tankId, find))
+  const waiting = useOutbox().flatMap((item) => (item.tankId === tankId && item.sent.kind === 'record' ? [item.sent.record] : []))
+  const [editing, setEditing] = useState<JournalEntry | null>(null)
+  const entries = pages.data?.pages.flatMap((page) => page.entries) ?? []
+  const day = new Intl.DateTimeFormat(navigator.language, { timeZone, weekday: 'short', day: 'numeric', month: 'short', year: 'numeric' })
+  const clock = new Intl.DateTimeFormat(navigator.language, { timeZone, hour: '2-digit', minute: '2-digit' })
+
+  const remove = async (entry: JournalEntry): Promise<void> => {
+    try {
+      const gone = await changeJson('DELETE', `/api/tanks/${tankId}/journal/${entry.record.id}`, JournalEntry, { ifMatch: `"${entry.version}"` })
+      await changed(tankId)
+      const back = (): Promise<void> => changeJson('POST', `/api/tanks/${tankId}/journal/${entry.record.id}/restore`, JournalEntry, { ifMatch: `"${gone.version}"` }).then(() => changed(tankId))
+      tell({ text: en.journal.removed, action: { label: en.journal.bringBack, run: () => void back().catch(() => undefined) } })
+    } catch (error) {
+      tell({ text: error instanceof Error ? error.message : en.app.failed })
+      await changed(tankId)
+    }
+  }
+  const isFiltered = find.kind !== null || find.quantity !== null || find.text !== ''
+  return (
+    <Box component="section" aria-label={en.journal.list}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'end', gap: 1.5, borderBottom: '2px solid var(--ink)', pb: 0.5 }}>
+        <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 18, flexGrow: 1 }}>
+          {en.journal.list}
+        </Box>
+        <TextField select label={en.journal.filterKind} value={find.quantity ?? find.kind ?? 'all'} sx={{ minWidth: 150 }} slotProps={{ inputLabel: { shrink: true } }} onChange={(event) => {
+          const chosen = event.target.value
+          onFind({ ...find, kind: (RECORD_KINDS as readonly string[]).includes(chosen) ? (chosen as RecordKind) : null, quantity: (READING_QUANTITIES as readonly string[]).includes(chosen) ? (chosen as ReadingQuantity) : null })
+        }}>
+          <MenuItem value="all">{en.journal.everything}</MenuItem>
+          {RECORD_KINDS.map((kind) => (
+            <MenuItem key={kind} value={kind}>
+              {en.kind[kind]}
+            </MenuItem>
+          ))}
+          {READING_QUANTITIES.map((quantity) => (
+            <MenuItem key={quantity} value={quantity} sx={{ pl: 4 }}>
+              {en.quantity[quantity]}
+            </MenuItem>
+          ))}
+        </TextField>
+        <TextField type="search" label={en.journal.filterText} value={find.text} onChange={(event) => onFind({ ...find, text: event.target.value })} sx={{ width: 150 }} slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 100 } }} />
+      </Box>
+      {!pages.data && <QueryState error={pages.error} onRetry={() => void pages.refetch()} />}
+      {pages.data && entries.length === 0 && waiting.length === 0 && <Box sx={{ py: 3, color: 'text.secondary' }}>{isFiltered ? en.journal.noneFound : en.journal.empty}</Box>}
+      <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+        {waiting.map((record) => (
+          <Box component="li" key={record.id} sx={{ display: 'flex', gap: 1.5, py: 0.25, color: 'text.secondary', fontStyle: 'italic' }}>
+            <span>{clock.format(new Date(record.at))}</span>
+            <span>{`${en.kind[record.kind]}: ${recordLine(record, units)}`}</span>
+            <span>{en.journal.waiting}</span>
+          </Box>
+        ))}
+        {entries.map((entry, index) => {
+          const { record } = entry
+          const date = day.format(new Date(record.at))
+          const isNewDay = index === 0 || day.format(new Date(entries[index - 1]?.record.at ?? '')) !== date
+          return (
+            <Fragment key={record.id}>
+              {isNewDay && (
+                <Box component="li" className="lettering" sx={{ fontSize: 14, mt: 1, borderBottom: '1px solid var(--hair)', color: 'text.secondary' }}>
+                  {date}
+                </Box>
+              )}
+              <Box component="li" sx={{ display: 'grid', gridTemplateColumns: { xs: '46px 1fr auto', md: '52px 104px minmax(0,1fr) auto' }, columnGap: 1, alignItems: 'baseline', py: 0.25, background: record.id === marked ? 'var(--water-fill)' : undefined }} {...(record.id === marked ? { ref: scrollTo } : {})}>
+                <Box component="time" dateTime={record.at} className="figures" sx={{ color: 'text.secondary' }}>
+                  {clock.format(new Date(record.at))}
+                </Box>
+                <Box className="lettering" sx={{ fontSize: 14.5, textTransform: 'none', display: { xs: 'none', md: 'block' } }}>
+                  {en.kind[record.kind]}
+                </Box>
+                <Box sx={{ minWidth: 0, overflowWrap: 'anywhere' }}>
+                  {recordLine(record, units)}
+                  {record.note !== null && <Box component="span" sx={{ color: 'text.secondary', ml: 1 }}>{record.note}</Box>}
+                  {record.recordedBy !== null && <Box component="span" sx={{ color: 'text.secondary', fontSize: 12.5, ml: 1 }}>{en.journal.by(record.recordedBy)}</Box>}
+                </Box>
+                <Box sx={{ whiteSpace: 'nowrap' }}>
+                  {record.kind !== 'photo' && record.kind !== 'glance' && (
+                    <Button variant="text" onClick={() => setEditing(entry)} sx={{ minWidth: 0, py: 0, fontSize: 14 }}>
+                      {en.journal.edit}
+                    </Button>
+                  )}
+                  <Button variant="text" onClick={() => void remove(entry)} sx={{ minWidth: 0, py: 0, fontSize: 14, color: 'text.secondary' }}>
+                    {en.journal.remove}
+                  </Button>
+                </Box>
+              </Box>
+            </Fragment>
+          )
+        })}
+      </Box>
+      {pages.hasNextPage && (
+        <Button onClick={() => void pages.fetchNextPage()} disabled={pages.isFetchingNextPage} sx={{ my: 1 }}>
+          {en.journal.more}
+        </Button>
+      )}
+      {editing !== null && <EditDialog key={editing.record.id} tankId={tankId} entry={editing} onClose={() => setEditing(null)} />}
+    </Box>
+  )
+}
+
+const scrollTo = (element: HTMLElement | null): void => element?.scrollIntoView({ block: 'center' })

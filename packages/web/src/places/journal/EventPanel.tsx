@@ -1,0 +1,38 @@
+import { en } from '@jovrin/contract'
+import { Box, ToggleButton, ToggleButtonGroup } from '@mui/material'
+import { useState } from 'react'
+import { EVENT_KINDS, EventForm, type EventKind } from './EventForm.js'
+import { useLog } from './logging.js'
+import { PhotoForm } from './PhotoForm.js'
+
+/** Everything that is not a reading. */
+export function EventPanel({ tankId }: { tankId: string }) {
+  const log = useLog(tankId)
+  const [kind, setKind] = useState<EventKind | 'photo' | null>(null)
+  return (
+    <Box component="section" aria-label={en.journal.event} sx={{ display: 'grid', gap: 1.25 }}>
+      <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 16, borderBottom: '1px solid var(--ink)' }}>
+        {en.journal.event}
+      </Box>
+      <ToggleButtonGroup exclusive size="small" aria-label={en.journal.event} value={kind} onChange={(_, next: EventKind | 'photo' | null) => setKind(next)} sx={{ display: 'flex', flexWrap: 'wrap' }}>
+        {[...EVENT_KINDS, 'photo' as const].map((name) => (
+          <ToggleButton key={name} value={name} sx={{ minHeight: { xs: 42, md: 26 } }}>
+            {en.journal.kinds[name]}
+          </ToggleButton>
+        ))}
+      </ToggleButtonGroup>
+      {kind === 'photo' && <PhotoForm tankId={tankId} />}
+      {kind !== null && kind !== 'photo' && (
+        <EventForm
+          key={kind}
+          kind={kind}
+          submitLabel={en.journal.logKind[kind] ?? en.journal.log}
+          onSubmit={async (event, at) => {
+            await log([event], at, en.journal.kinds[kind] ?? kind)
+            setKind(null)
+          }}
+        />
+      )}
+    </Box>
+  )
+}

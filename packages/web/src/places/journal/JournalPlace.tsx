@@ -1,0 +1,62 @@
+import { en } from '@jovrin/contract'
+import { READING_QUANTITIES, RECORD_KINDS, type ReadingQuantity, type RecordKind } from '@jovrin/core'
+import { Box } from '@mui/material'
+import { useQuery } from '@tanstack/react-query'
+import { useCallback, useMemo } from 'react'
+import { useParams, useSearchParams } from 'react-router'
+import type { JournalFind } from '../../api/journal.queries.js'
+import { agedTimeline, planOfTank, timelineOfTank } from '../../api/tanks.queries.js'
+import { QueryState } from '../../ui/QueryState.js'
+import { EntryList } from './EntryList.js'
+import { EventPanel } from './EventPanel.js'
+import { GlancePanel } from './GlancePanel.js'
+import { MeasuredChart } from './MeasuredChart.js'
+import { PhotoCompare } from './PhotoCompare.js'
+import { ReadingPanel } from './ReadingPanel.js'
+import { SettingHistory } from './SettingHistory.js'
+
+const oneOf = <T extends string>(values: readonly T[], text: string | null): T | null => values.find((value) => value === text) ?? null
+
+/** Log on the right (first on a phone), what was measured beside the forecast on the left, and all that happened below. */
+export function JournalPlace() {
+  const { tankId = '' } = useParams()
+  const plan = useQuery(planOfTank(tankId))
+  const timeline = useQuery(timelineOfTank(tankId))
+  const [search, setSearch] = useSearchParams()
+  const aged = useMemo(() => (timeline.data ? agedTimeline(timeline.data) : null), [timeline.data])
+  const show = useCallback(
+    (part: Readonly<Record<string, string | null>>) =>
+      setSearch(
+        (before) => {
+          const next = new URLSearchParams(before)
+          for (const [key, value] of Object.entries(part)) if (value === null || value === '') next.delete(key)
+            else next.set(key, value)
+          return next
+        },
+        { replace: true },
+      ),
+    [setSearch],
+  )
+  if (!plan.data || aged === null) return <QueryState error={plan.error ?? timeline.error} onRetry={() => void Promise.all([plan.refetch(), timeline.refetch()])} />
+  const { timeZone } = plan.data.plan
+  const quantity: ReadingQuantity = oneOf(READING_QUANTITIES, search.get('quantity')) ?? 'nitrate'
+  const find: JournalFind = { kind: oneOf<RecordKind>(RECORD_KINDS, search.get('kind')), quantity: oneOf(READING_QUANTITIES, search.get('of')), text: search.get('q') ?? '' }
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) 384px' }, flexGrow: 1 }}>
+      <Box component="aside" aria-label={en.journal.log} sx={{ order: { xs: 0, lg: 1 }, borderLeft: { lg: '2px solid var(--ink)' }, background: 'var(--sheet)', px: 2, py: 1.25, display: 'grid', gap: 2, alignContent: 'start' }}>
+        <Box component="h1" className="lettering" sx={{ m: 0, fontSize: 22 }}>
+          {en.journal.title}
+        </Box>
+        <GlancePanel key={`glance ${tankId}`} tankId={tankId} />
+        <ReadingPanel key={`readings ${tankId}`} tankId={tankId} />
+        <EventPanel key={`event ${tankId}`} tankId={tankId} />
+        <SettingHistory tankId={tankId} />
+      </Box>
+      <Box sx={{ px: 2, py: 1, minWidth: 0, display: 'grid', gap: 2, alignContent: 'start' }}>
+        <MeasuredChart tankId={tankId} timeZone={timeZone} aged={aged} quantity={quantity} onQuantity={(next) => show({ quantity: next })} />
+        <EntryList tankId={tankId} timeZone={timeZone} find={find} onFind={(next) => show({ kind: next.kind, of: next.quantity, q: next.text })} marked={search.get('record')} />
+        <PhotoCompare key={tankId} tankId={tankId} />
+      </Box>
+    </Box>
+  )
+}

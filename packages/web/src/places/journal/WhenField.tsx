@@ -1,0 +1,34 @@
+import { en } from '@jovrin/contract'
+import { Box, Button, TextField } from '@mui/material'
+
+/** Local date and time as the platform's field writes it; `null` is now. */
+export type When = string | null
+
+export const instantOfWhen = (when: When): string => (when === null ? new Date() : new Date(when)).toISOString()
+export const localOf = (at: string): string => {
+  const date = new Date(at)
+  return new Date(date.getTime() - date.getTimezoneOffset() * 60_000).toISOString().slice(0, 16)
+}
+
+/** When it happened: now, unless one says otherwise. */
+export function WhenField({ when, onChange }: { when: When; onChange: (when: When) => void }) {
+  return (
+    <Box sx={{ display: 'flex', gap: 1, alignItems: 'end' }}>
+      {when === null ? (
+        <>
+          <Box sx={{ fontSize: 14, color: 'text.secondary' }}>{`${en.journal.when}: ${en.journal.now}`}</Box>
+          <Button variant="text" onClick={() => onChange(localOf(new Date().toISOString()))} sx={{ minWidth: 0 }}>
+            {en.journal.earlier}
+          </Button>
+        </>
+      ) : (
+        <>
+          <TextField type="datetime-local" label={en.journal.when} value={when} onChange={(event) => onChange(event.target.value === '' ? null : event.target.value)} slotProps={{ inputLabel: { shrink: true } }} />
+          <Button variant="text" onClick={() => onChange(null)} sx={{ minWidth: 0 }}>
+            {en.journal.now}
+          </Button>
+        </>
+      )}
+    </Box>
+  )
+}

@@ -1,0 +1,114 @@
+import { enPlan } from '@jovrin/contract'
+import { applyEdits, findingKey, type Finding, type Plan, type PlanSheet } from '@jovrin/core'
+import { Box, Button, TextField } from '@mui/material'
+import { memo, useState } from 'react'
+import { Link } from 'react-router'
+import { localId } from '../../api/localId.js'
+import { useUnits } from '../../ui/units.js'
+import { findingSentence, mendLabel } from './describe/findings.text.js'
+import type { Desk } from './desk.js'
+
+const SHOWN = 4
+
+interface FindingsListProps {
+  readonly tankId: string
+  readonly currency: string
+  readonly muted: Plan['muted']
+  readonly change: Desk['change']
+  readonly findings: readonly Finding[]
+  /** Only what concerns this sheet; all sheets, with links, when left out. */
+  readonly sheet?: PlanSheet
+  readonly onChoose?: (id: string) => void
+}
+
+/** What to look at, most serious first; what can be mended by one click is, and what may stay so is let be with a note. */
+export const FindingsList = memo(function FindingsList(props: FindingsListProps) {
+  const { findings, sheet, muted, currency, change } = props
+  const units = useUnits()
+  const [isOpen, setOpen] = useState(false)
+  const here = sheet === undefined ? findings : findings.filter((finding) => finding.sheet === sheet)
+  const noteOf = (finding: Finding) => muted.find((one) => one.finding === findingKey(finding))
+  const open = here.filter((finding) => noteOf(finding) === undefined)
+  const letBe = here.filter((finding) => noteOf(finding) !== undefined)
+  return (
+    <>
+      {open.length === 0 && <Box sx={{ color: 'text.secondary', fontSize: 14, mt: 1 }}>{enPlan.noFindings}</Box>}
+      <Box component="ul" aria-label={enPlan.findings} sx={{ listStyle: 'none', m: 0, mt: 1, p: 0, fontSize: 14 }}>
+        {open.slice(0, isOpen ? open.length : SHOWN).map((finding) => (
+          <OneFinding key={findingKey(finding)} {...props} finding={finding} />
+        ))}
+        {open.length > SHOWN && (
+          <li>
+            <Button variant="text" sx={{ px: 0 }} aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
+              {isOpen ? enPlan.fewer : enPlan.more(String(open.length - SHOWN))}
+            </Button>
+          </li>
+        )}
+      </Box>
+      {letBe.length > 0 && (
+        <Box component="details" className="no-print" sx={{ fontSize: 14, color: 'text.secondary' }}>
+          <summary>{enPlan.muted(String(letBe.length))}</summary>
+          {letBe.map((finding) => (
+            <Box key={findingKey(finding)} sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
+              <span>
+                {findingSentence(finding, units, currency)} {noteOf(finding)?.note !== '' && <i>{noteOf(finding)?.note}</i>}
+              </span>
+              <Button variant="text" sx={{ py: 0, whiteSpace: 'nowrap' }} onClick={() => change((plan) => ({ ...plan, muted: plan.muted.filter((one) => one.finding !== findingKey(finding)) }))}>
+                {enPlan.unmute}
+              </Button>
+            </Box>
+          ))}
+        </Box>
+      )}
+    </>
+  )
+})
+
+function OneFinding({ finding, tankId, currency, change, sheet, onChoose }: FindingsListProps & { finding: Finding }) {
+  const units = useUnits()
+  const [note, setNote] = useState<string | null>(null)
+  const sentence = findingSentence(finding, units, currency)
+  const mute = (): void => change((plan) => ({ ...plan, muted: [...plan.muted, { id: localId('m'), finding: findingKey(finding), note: (note ?? '').trim() }] }))
+  return (
+    <Box component="li" sx={{ py: '2px', color: finding.severity === 'note' ? 'text.secondary' : 'var(--algae)' }}>
+      <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
+        <span aria-hidden>{finding.severity === 'stop' ? '▲' : finding.severity === 'warn' ? '△' : '·'}</span>
+        <Box sx={{ flexGrow: 1 }}>
+          {sentence}
+          {sheet === undefined && (
+            <>
+              {' '}
+              <Box component={Link} to={`/tanks/${tankId}/plan/${finding.sheet}`} sx={{ color: 'inherit', whiteSpace: 'nowrap' }}>
+                {enPlan.sheets[finding.sheet]}
+              </Box>
+            </>
+          )}
+        </Box>
+        {finding.id !== undefined && onChoose && (
+          <Button variant="text" sx={{ minWidth: 0, py: 0 }} onClick={() => onChoose(finding.id ?? '')}>
+            {enPlan.showIt}
+          </Button>
+        )}
+        {finding.mend && (
+          <Button sx={{ whiteSpace: 'nowrap', py: 0 }} onClick={() => change((plan) => applyEdits(plan, finding.mend?.edits ?? []) ?? plan)}>
+            {mendLabel(finding.mend, units, currency)}
+          </Button>
+        )}
+        {finding.severity !== 'stop' && note === null && (
+          <Button variant="text" sx={{ minWidth: 0, py: 0, whiteSpace: 'nowrap', color: 'text.secondary' }} aria-label={enPlan.muteWhy(sentence)} onClick={() => setNote('')}>
+            {enPlan.mute}
+          </Button>
+        )}
+      </Box>
+      {note !== null && (
+        <Box component="form" sx={{ display: 'flex', gap: 1, alignItems: 'end', pl: 2 }} onSubmit={(event) => {
+          event.preventDefault()
+          mute()
+        }}>
+          <TextField autoFocus label={enPlan.muteNote} value={note} onChange={(event) => setNote(event.target.value)} onKeyDown={(event) => event.key === 'Escape' && setNote(null)} slotProps={{ htmlInput: { maxLength: 300 }, inputLabel: { shrink: true } }} sx={{ flexGrow: 1 }} />
+          <Button type="submit">{enPlan.muteKeep}</Button>
+        </Box>
+      )}
+    </Box>
+  )
+}

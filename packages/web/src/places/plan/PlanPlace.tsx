@@ -1,0 +1,87 @@
+import { en, enPlan, PlanSchema, type PlanRevision } from '@jovrin/contract'
+import { civilDate, daysBetween, PLAN_SHEETS, type PlanSheet } from '@jovrin/core'
+import { useQuery } from '@tanstack/react-query'
+import { lazy, Suspense, useCallback, useEffect, useRef, useState } from 'react'
+import { useParams } from 'react-router'
+import { planOfTank } from '../../api/tanks.queries.js'
+import { useNotice } from '../../ui/notice.js'
+import { QueryState } from '../../ui/QueryState.js'
+import { DescribeSheet } from './describe/DescribeSheet.js'
+import { usePlanForm } from './describe/usePlanForm.js'
+import { useDesk, type Desk } from './desk.js'
+import { Conflict, PlanBar } from './PlanBar.js'
+import { unkeptPlan, usePlanDraft } from './usePlanDraft.js'
+import { usePlanKeeper } from './usePlanKeeper.js'
+
+export function PlanPlace() {
+  const { tankId = '' } = useParams()
+  const plan = useQuery(planOfTank(tankId))
+  if (!plan.data) return <QueryState error={plan.error} onRetry={() => void plan.refetch()} />
+  return <KnownPlan key={tankId} tankId={tankId} initial={plan.data} />
+}
+
+const SHEETS = {
+  intent: lazy(async () => ({ default: (await import('./intent/IntentSheet.js')).IntentSheet })),
+  vessel: lazy(async () => ({ default: (await import('./vessel/VesselSheet.js')).VesselSheet })),
+  ground: lazy(async () => ({ default: (await import('./ground/GroundSheet.js')).GroundSheet })),
+  hardscape: lazy(async () => ({ default: (await import('./hardscape/HardscapeSheet.js')).HardscapeSheet })),
+  kit: lazy(async () => ({ default: (await import('./kit/KitSheet.js')).KitSheet })),
+  shopping: lazy(async () => ({ default: (await import('./shopping/ShoppingSheet.js')).ShoppingSheet })),
+  programme: lazy(async () => ({ default: (await import('./programme/ProgrammeSheet.js')).ProgrammeSheet })),
+} as const satisfies Record<Exclude<PlanSheet, 'supply'>, unknown>
+
+function KnownPlan({ tankId, initial }: { tankId: string; initial: PlanRevision }) {
+  const { sheet } = useParams()
+  const [restored] = useState(() => unkeptPlan(tankId, initial.plan))
+  const form = usePlanForm(restored ?? initial.plan)
+  const age = daysBetween(initial.plan.startedOn, civilDate(new Date(), initial.plan.timeZone))
+  const { replace, now } = form
+  const keeper = usePlanKeeper(tankId, initial, replace)
+  const { keep, step } = keeper
+  const [effectiveOn, setEffectiveOn] = useState<string | null>(null)
+  const notice = useNotice()
+  usePlanDraft(tankId, keeper.revision.plan, form.valid)
+  const commit = useCallback(() => {
+    // After the field's own change has reached the form.
+    queueMicrotask(() => {
+      const parsed = PlanSchema.safeParse(now())
+      if (parsed.success) void keep(parsed.data, effectiveOn === null ? undefined : { effectiveOn, why: null })
+    })
+  }, [keep, now, effectiveOn])
+  const isRestored = useRef(restored !== null)
+  useEffect(() => {
+    if (!isRestored.current) return
+    isRestored.current = false
+    notice({ text: enPlan.restored })
+    commit()
+  }, [commit, notice])
+  useEffect(() => {
+    const listen = (event: KeyboardEvent): void => {
+      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return
+      if ((event.target instanceof HTMLInputElement && event.target.type === 'text') || event.target instanceof HTMLTextAreaElement) return // the field's own undo
+      event.preventDefault()
+      void step(event.shiftKey ? 'redo' : 'undo')
+    }
+    window.addEventListener('keydown', listen)
+    return () => window.removeEventListener('keydown', listen)
+  }, [step])
+  const desk = useDesk(tankId, form, commit)
+  return (
+    <>
+      <PlanBar tankId={tankId} isValid={form.isValid} startedOn={form.valid.startedOn} timeZone={form.valid.timeZone} keeper={keeper} effectiveOn={effectiveOn} onEffectiveOn={setEffectiveOn} />
+      <PlanSheetView sheet={sheet} desk={desk} age={age} />
+      <Conflict keeper={keeper} />
+    </>
+  )
+}
+
+function PlanSheetView({ sheet, desk, age }: { sheet: string | undefined; desk: Desk; age: number }) {
+  if (sheet === undefined || sheet === 'supply' || !(PLAN_SHEETS as readonly string[]).includes(sheet)) return <DescribeSheet form={desk.form} age={age} onCommit={desk.commit} head={null} />
+  const Sheet = SHEETS[sheet as keyof typeof SHEETS] // just checked
+  return (
+    <Suspense fallback={<QueryState error={null} onRetry={() => undefined} />}>
+      <title>{`${enPlan.sheets[sheet as PlanSheet]} · ${desk.plan.name} · ${en.app.name}`}</title>
+      <Sheet desk={desk} />
+    </Suspense>
+  )
+}

@@ -1,0 +1,36 @@
+import type { Plan } from '@jovrin/core'
+import { Box } from '@mui/material'
+import { useState, type FocusEvent, type ReactNode } from 'react'
+import { PlanFields } from './PlanFields.js'
+import { SectionSheet } from './SectionSheet.js'
+import type { PlanForm } from './usePlanForm.js'
+
+interface DescribeSheetProps {
+  readonly form: PlanForm
+  readonly head: ReactNode
+  /** Days at which the tank is drawn first. */
+  readonly age: number
+  readonly onCommit: () => void
+}
+
+/** The drawing beside the questions; the drawing stays in view while the questions scroll, and explains the question that is being answered. */
+export function DescribeSheet({ form, head, age, onCommit }: DescribeSheetProps) {
+  const [question, setQuestion] = useState<string | null>(null)
+  const moveDay = (plan: Plan, isFinal: boolean): void => {
+    form.set('lightWindows', plan.lightWindows)
+    form.set('gasLines', plan.gasLines)
+    if (isFinal) onCommit()
+  }
+  const explain = (event: FocusEvent<HTMLElement>): void => setQuestion(event.target.closest('[data-question]')?.getAttribute('data-question') ?? null)
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', md: 'minmax(0,1fr) 492px' }, flexGrow: 1 }}>
+      <Box sx={{ position: { md: 'sticky' }, top: 0, alignSelf: 'start', p: 2, minWidth: 0 }}>
+        <SectionSheet plan={form.valid} age={age} question={question} onMoveDay={moveDay} />
+      </Box>
+      <Box sx={{ borderLeft: { md: '2px solid var(--ink)' }, background: 'var(--sheet)', p: 2, minWidth: 0 }} onFocus={explain}>
+        {head !== null && <Box sx={{ display: 'flex', alignItems: 'center', flexWrap: 'wrap', gap: 1, mb: 1.5 }}>{head}</Box>}
+        <PlanFields form={form} onCommit={onCommit} />
+      </Box>
+    </Box>
+  )
+}

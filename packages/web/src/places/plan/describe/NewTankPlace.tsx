@@ -1,0 +1,83 @@
+import { en, PlanSchema, TankEntry } from '@jovrin/contract'
+import { civilDate, upgradePlan, type Plan } from '@jovrin/core'
+import { Box, Button } from '@mui/material'
+import { useQueryClient } from '@tanstack/react-query'
+import { useEffect, useRef, useState } from 'react'
+import { useNavigate } from 'react-router'
+import { newId } from '../../../api/newId.js'
+import { postJson } from '../../../api/http.js'
+import { DescribeSheet } from './DescribeSheet.js'
+import { newPlan } from './newPlan.js'
+import { usePlanForm } from './usePlanForm.js'
+
+const DRAFT = 'jovrin.newTank'
+/** A tank not yet kept is drawn grown in. */
+const FIRST_DRAWN = 42
+
+/** A draft survives a reload; one that no longer fits the contract is let go. */
+function draftOrNew(): { id: string; plan: Plan } {
+  const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC'
+  const fresh = { id: newId(), plan: newPlan(en.describe.newTitle, civilDate(new Date(), timeZone), timeZone) }
+  try {
+    const kept = JSON.parse(localStorage.getItem(DRAFT) ?? 'null') as { id?: unknown; plan?: unknown } | null
+    const plan = PlanSchema.safeParse(upgradePlan(kept?.plan))
+    return plan.success && typeof kept?.id === 'string' ? { id: kept.id, plan: plan.data } : fresh
+  } catch {
+    return fresh
+  }
+}
+
+export function NewTankPlace() {
+  const [start] = useState(draftOrNew)
+  const form = usePlanForm(start.plan)
+  const navigate = useNavigate()
+  const client = useQueryClient()
+  const [error, setError] = useState<string | null>(null)
+  const [isKeeping, setKeeping] = useState(false)
+  const isKept = useRef(false)
+  useEffect(() => {
+    if (isKept.current) return
+    try {
+      localStorage.setItem(DRAFT, JSON.stringify({ id: start.id, plan: form.valid }))
+    } catch {
+      // Without storage the draft lives as long as the page.
+    }
+  }, [form.valid, start.id])
+  const keep = async (place: 'balance' | 'plan/intent'): Promise<void> => {
+    setKeeping(true)
+    setError(null)
+    try {
+      await postJson('/api/tanks', { id: start.id, plan: form.now() }, TankEntry)
+      isKept.current = true
+      localStorage.removeItem(DRAFT)
+      await client.invalidateQueries({ queryKey: ['tanks'] })
+      await navigate(`/tanks/${start.id}/${place}`)
+    } catch (failure) {
+      setError(failure instanceof Error ? failure.message : en.app.failed)
+      setKeeping(false)
+    }
+  }
+  return (
+    <DescribeSheet
+      form={form}
+      age={FIRST_DRAWN}
+      onCommit={() => undefined}
+      head={
+        <>
+          <Box component="h1" className="lettering" sx={{ m: 0, fontSize: 22, flexGrow: 1 }}>
+            {en.describe.newTitle}
+          </Box>
+          <Box role="status" sx={{ fontSize: 13, color: form.isValid && error === null ? 'text.secondary' : 'var(--algae)' }}>
+            {error ?? (form.isValid ? en.describe.draftKept : en.describe.unsaved)}
+          </Box>
+          <Button disabled={!form.isValid || isKeeping} onClick={() => void keep('plan/intent')}>
+            {en.describe.keepAndPlan}
+          </Button>
+          <Button variant="contained" disabled={!form.isValid || isKeeping} onClick={() => void keep('balance')}>
+            {en.describe.keep}
+          </Button>
+        </>
+      }
+    />
+  )
+}

@@ -1,0 +1,130 @@
+import { en, enField } from '@jovrin/contract'
+import { checkPlan, findingKey, groundHeightCm, RESTS_ONCE_PLANTED, tankFigures, type Plan } from '@jovrin/core'
+import { Box, Slider } from '@mui/material'
+import { useState } from 'react'
+import { DayStrip } from '../../../drawing/day/DayStrip.js'
+import { Measured } from '../../../drawing/Measured.js'
+import { Section } from '../../../drawing/section/Section.js'
+import { Figure } from '../../../ui/Figure.js'
+import { decimals, significant, useUnits } from '../../../ui/units.js'
+import { explainTank } from './explain.js'
+import { findingSentence } from './findings.text.js'
+
+const FINDINGS_SHOWN = 3
+const OLDEST_DRAWN = 120
+
+interface SectionSheetProps {
+  readonly plan: Plan
+  readonly age: number
+  /** The question that has the focus. */
+  readonly question: string | null
+  /** An edge of the day was moved; `isFinal` ends the gesture. */
+  readonly onMoveDay: (plan: Plan, isFinal: boolean) => void
+}
+
+/** The live drawing of a described tank, its figures (each of which opens), its day, and what to look at. */
+export function SectionSheet({ plan, age, question, onMoveDay }: SectionSheetProps) {
+  const units = useUnits()
+  const [ageDays, setAge] = useState(Math.min(Math.max(age, 0), OLDEST_DRAWN))
+  const figures = tankFigures(plan)
+  // What was let be stays so, and remarks on arrangement rest once plants grow.
+  const isPlanted = age > 0 && plan.patches.length > 0
+  const findings = checkPlan(plan, figures).filter((finding) => !plan.muted.some((one) => one.finding === findingKey(finding)) && !(isPlanted && RESTS_ONCE_PLANTED.includes(finding.code)))
+  const explained = explainTank(plan, figures, units)
+  const length = (cm: number): string => units.show('length', cm)
+  const text = en.describe.drawing
+  const { inner, ground } = figures
+  const groundCm = (yCm: number): number => groundHeightCm(ground, inner.lengthCm / 2, yCm)
+  const hasGas = plan.gasLines.some((line) => line.control !== 'none')
+  return (
+    <Box>
+      <Measured usual={756}>
+        {(width) => (
+          <Section
+            width={width}
+            plan={plan}
+            figures={figures}
+            ageDays={ageDays}
+            mostHeight={580}
+            labels={{
+              description: text.description(plan.name),
+              front: text.front,
+              side: text.side,
+              length: length(figures.vessel.lengthCm),
+              width: length(figures.vessel.widthCm),
+              height: length(figures.vessel.heightCm),
+              groundFront: length(groundCm(0.05)),
+              groundBack: length(groundCm(inner.widthCm - 0.05)),
+              ppfd: `${significant(figures.ppfd)} µmol`,
+              gas: hasGas ? text.gas(significant(figures.bubblesPerS, 2)) : null,
+              scaleBar: length(20),
+              titleRows: [
+                [text.net, units.show('volume', figures.waterL)],
+                [text.ppfd, `${significant(figures.ppfd, 2)} µmol`],
+                [text.age, text.ageDays(significant(ageDays))],
+              ],
+            }}
+          />
+        )}
+      </Measured>
+      <Box
+        className="figures"
+        sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr 1fr', sm: 'repeat(4, auto)' }, columnGap: 3, rowGap: 0.5, borderTop: '1px solid var(--hair)', borderBottom: '1px solid var(--hair)', py: 0.75, mt: 0.5 }}
+      >
+        <Labelled label={en.describe.figures.net}>
+          <Figure explained={explained.net}>{units.show('volume', figures.volumes.openWaterL)}</Figure>
+        </Labelled>
+        <Labelled label={en.describe.figures.ppfd}>
+          <Figure explained={explained.ppfd}>{`${significant(figures.ppfd, 2)} µmol/m²/s`}</Figure>
+        </Labelled>
+        <Labelled label={en.describe.figures.dli}>
+          <Figure explained={explained.dli}>{`${significant(figures.dliMolPerM2, 2)} mol/m²`}</Figure>
+        </Labelled>
+        <Labelled label={en.describe.figures.gas}>
+          {hasGas ? <Figure explained={explained.gas}>{`${significant(figures.bubblesPerS, 2)} /s · ${significant(figures.gasMgPerH / 1000, 2)} g/h`}</Figure> : en.describe.control['none']}
+        </Labelled>
+      </Box>
+      <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', mt: 0.5 }}>
+        <Box id="drawn-at" sx={{ fontSize: 13, color: 'text.secondary', whiteSpace: 'nowrap' }}>
+          {en.describe.ageLever}
+        </Box>
+        <Slider
+          size="small"
+          aria-labelledby="drawn-at"
+          value={ageDays}
+          min={0}
+          max={OLDEST_DRAWN}
+          step={7}
+          onChange={(_, value) => setAge(value)}
+          getAriaValueText={(value) => text.ageDays(significant(value))}
+          sx={{ maxWidth: 220 }}
+        />
+        <Box className="figures" sx={{ fontSize: 13 }}>
+          {text.ageDays(significant(ageDays))}
+        </Box>
+      </Box>
+      <Box sx={{ mt: 1.5 }}>
+        <Measured usual={756}>
+          {(width) => <DayStrip width={width} plan={plan} curve={null} labels={{ description: en.balance.dayDescription, lanes: en.balance.lanes, edges: en.balance.edges, format: decimals }} onMove={onMoveDay} />}
+        </Measured>
+      </Box>
+      {question !== null && enField[question] && (
+        <Box role="status" sx={{ mt: 1, pl: 1, borderLeft: '2px solid var(--ink)' }}>
+          <b>{enField[question][0]}</b> {enField[question][1]}
+        </Box>
+      )}
+      {findings.slice(0, FINDINGS_SHOWN).map((finding) => (
+        <Box key={`${finding.code} ${finding.id ?? ''}`} role="note" sx={{ mt: 0.5, color: finding.severity === 'note' ? 'text.secondary' : 'var(--algae)' }}>
+          {`${finding.severity === 'stop' ? '▲' : '△'} ${findingSentence(finding, units, plan.money.currency)}`}
+        </Box>
+      ))}
+    </Box>
+  )
+}
+
+const Labelled = ({ label, children }: { label: string; children: React.ReactNode }) => (
+  <Box>
+    <Box sx={{ fontSize: 12, color: 'text.secondary' }}>{label}</Box>
+    {children}
+  </Box>
+)

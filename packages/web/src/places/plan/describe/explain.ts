@@ -1,0 +1,91 @@
+import { en, enField, enWorkingTitle } from '@jovrin/contract'
+import { ASSUMED, BUBBLE_SPREAD, FLOOR_SPREAD, WORKINGS, type Plan, type TankFigures } from '@jovrin/core'
+import { spanOf, type Explained, type Provenance } from '../../../ui/Figure.js'
+import { significant, type Units } from '../../../ui/units.js'
+
+const workingOf = (id: string) => {
+  const working = WORKINGS.find((candidate) => candidate.id === id)
+  if (!working) throw new Error(`no working ${id}`)
+  return working
+}
+const label = (field: string): string => enField[field]?.[0] ?? field
+const from = (value: unknown): Provenance => (value === null || value === undefined ? 'assumed' : 'typed')
+
+const number = (value: number): string => significant(value, 4)
+
+/** Workings are written in the formula's own units (cm, L), whatever the reader chose for the rest. */
+function workedNet({ vessel, volumes }: TankFigures): string {
+  const inside = `(${number(vessel.lengthCm)} − 2·${number(vessel.glassCm)})·(${number(vessel.widthCm)} − 2·${number(vessel.glassCm)})·(${number(vessel.heightCm)} − ${number(vessel.glassCm)} − ${number(vessel.freeboardCm)})/1000`
+  return `${inside} − ${number(volumes.groundL)} − ${number(volumes.hardscapeL)} = ${number(volumes.openWaterL)} L; + ${number(volumes.poreWaterL)} L = ${number(volumes.netWaterL)} L`
+}
+
+function workedPpfd({ fluxUmolPerS, ppfd, surfaceM2 }: TankFigures): string {
+  const reaching = fluxUmolPerS === 0 ? 0 : (ppfd * surfaceM2) / fluxUmolPerS
+  return `${number(fluxUmolPerS)} µmol/s·${number(reaching)}/${number(surfaceM2)} m² = ${number(ppfd)} µmol/m²/s`
+}
+
+/** The workings behind a tank's figures, with the grower's own values put in. */
+export function explainTank(plan: Plan, figures: TankFigures, units: Units): { readonly net: Explained; readonly ppfd: Explained; readonly dli: Explained; readonly gas: Explained } {
+  const { vessel } = figures
+  const length = (field: 'lengthCm' | 'widthCm' | 'heightCm' | 'glassCm' | 'freeboardCm') => ({ name: label(field), value: units.show('length', vessel[field]), from: from(plan.vessel[field]) })
+  const lamp = plan.lamps[0]
+  const window = plan.lightWindows[0]
+  const net = workingOf('vessel.net-water')
+  const ppfd = workingOf('light.floor-ppfd')
+  const dli = workingOf('light.dli')
+  const gas = workingOf('gas.bubble-rate')
+  const title = (id: string): string => enWorkingTitle[id] ?? id
+  const light = `${significant(figures.ppfd)} µmol/m²/s`
+  return {
+    net: {
+      title: en.describe.figures.net,
+      formula: net.formula,
+      worked: workedNet(figures),
+      source: net.source,
+      range: null,
+      inputs: [
+        ...(['lengthCm', 'widthCm', 'heightCm', 'glassCm', 'freeboardCm'] as const).map(length),
+        ...figures.layers.map((layer, index) => ({ name: `${en.describe.ground[layer.ground] ?? layer.ground}`, value: `${units.show('length', layer.frontCm)} – ${units.show('length', layer.backCm)}`, from: from(plan.layers[index]?.frontCm) })),
+        { name: en.describe.section.ground, value: units.show('mass', figures.hardscapeKg), from: from(plan.hardscape[0]?.massKg ?? 0) },
+      ],
+    },
+    ppfd: {
+      title: title('light.floor-ppfd'),
+      formula: ppfd.formula,
+      worked: workedPpfd(figures),
+      source: ppfd.source,
+      range: spanOf(figures.ppfd / FLOOR_SPREAD, figures.ppfd * FLOOR_SPREAD, 'µmol/m²/s'),
+      inputs: [
+        { name: label('fluxUmolPerS'), value: `${significant(figures.fluxUmolPerS)} µmol/s`, from: lamp?.fluxUmolPerS != null ? 'typed' : 'reckoned' },
+        { name: label('watts'), value: lamp?.watts == null ? '–' : `${significant(lamp.watts)} W`, from: from(lamp?.watts) },
+        { name: label('dimFraction'), value: `${significant((lamp?.dimFraction ?? ASSUMED.dimFraction.value) * 100)} %`, from: from(lamp?.dimFraction) },
+        { name: label('aboveWaterCm'), value: lamp?.aboveWaterCm == null ? '–' : units.show('length', lamp.aboveWaterCm), from: from(lamp?.aboveWaterCm) },
+        { name: label('lampLengthCm'), value: lamp?.lengthCm == null ? '–' : units.show('length', lamp.lengthCm), from: from(lamp?.lengthCm) },
+      ],
+    },
+    dli: {
+      title: title('light.dli'),
+      formula: dli.formula,
+      worked: `${number(figures.ppfd)}·(${number(figures.lightHours)} − ${number((window?.rampMin ?? 0) / 60)})·0.0036 = ${number(figures.dliMolPerM2)} mol/m²`,
+      source: dli.source,
+      range: spanOf(figures.dliMolPerM2 / FLOOR_SPREAD, figures.dliMolPerM2 * FLOOR_SPREAD, 'mol/m²'),
+      inputs: [
+        { name: title('light.floor-ppfd'), value: light, from: 'reckoned' },
+        { name: label('hours'), value: `${significant(figures.lightHours)} h`, from: 'typed' },
+        { name: label('rampMin'), value: `${significant(window?.rampMin ?? 0)} min`, from: 'typed' },
+      ],
+    },
+    gas: {
+      title: title('gas.bubble-rate'),
+      formula: figures.isGasSolved ? `${gas.formula}; ${en.describe.figures.solved}` : gas.formula,
+      worked: `${number(figures.bubblesPerS)}·3600·${number(plan.gasLines[0]?.bubbleMl ?? ASSUMED.bubbleMl.value)}·1.81·(1 + ${number(plan.gasLines[0]?.linePressureBar ?? ASSUMED.linePressureBar.value)}) = ${number(figures.gasMgPerH)} mg/h`,
+      source: gas.source,
+      range: spanOf(figures.gasMgPerH / BUBBLE_SPREAD, figures.gasMgPerH * BUBBLE_SPREAD, 'mg/h'),
+      inputs: [
+        { name: label('bubblesPerS'), value: `${significant(figures.bubblesPerS)} /s`, from: figures.isGasSolved ? 'reckoned' : 'typed' },
+        { name: label('bubbleMl'), value: `${significant(plan.gasLines[0]?.bubbleMl ?? ASSUMED.bubbleMl.value)} mL`, from: from(plan.gasLines[0]?.bubbleMl) },
+        { name: label('linePressureBar'), value: `${significant(plan.gasLines[0]?.linePressureBar ?? ASSUMED.linePressureBar.value)} bar`, from: from(plan.gasLines[0]?.linePressureBar) },
+      ],
+    },
+  }
+}

@@ -1,0 +1,29 @@
+import { PLAN_SCHEMA_VERSION, UNKNOWN_SOURCE, UNPLANNED, type Plan } from '@jovrin/core'
+
+/** A plan in which nothing is known yet: common kit, every number "don't know". */
+export const newPlan = (name: string, startedOn: string, timeZone: string): Plan => ({
+  ...UNPLANNED,
+  schemaVersion: PLAN_SCHEMA_VERSION,
+  name,
+  startedOn,
+  timeZone,
+  vessel: { lengthCm: null, widthCm: null, heightCm: null, glassCm: null, freeboardCm: null, top: null },
+  temperatureC: null,
+  roomCo2Ppm: null,
+  sources: [{ id: 'tap', ...UNKNOWN_SOURCE }],
+  layers: [{ id: 'g1', ground: 'rich-soil', frontCm: null, backCm: null, product: null }],
+  hardscape: [],
+  patches: [
+    { id: 'carpet', kind: 'carpet', footFraction: 0.35, density: null, pots: null },
+    { id: 'stems', kind: 'stems', footFraction: 0.35, density: null, pots: null },
+    { id: 'rosette', kind: 'rosette', footFraction: 0.15, density: null, pots: null },
+  ],
+  lamps: [{ id: 'l1', fluxUmolPerS: null, watts: null, lengthCm: null, aboveWaterCm: null, dimFraction: null }],
+  lightWindows: [{ id: 't1', on: '12:00', hours: 7, rampMin: 30 }],
+  gasLines: [{ id: 'c1', control: 'timer', bubblesPerS: null, bubbleMl: null, linePressureBar: null, beforeLightMin: 90, beforeDarkMin: 60, limitMgPerL: null }],
+  flow: { surface: null, hasSkimmer: false, turnoverPerH: null, filter: null },
+  feeding: 'lean-column',
+  changes: { fraction: 0.5, everyDays: 7, firstWeeksMore: true },
+  animals: { foodGPerDay: 0, grazers: 0, grazersFromDay: 35, fishFromDay: 49 },
+  isTrimmed: true,
+})

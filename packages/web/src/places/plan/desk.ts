@@ -1,0 +1,57 @@
+import { checkPlan, tankFigures, type Finding, type Plan, type TankFigures } from '@jovrin/core'
+import { useCallback, useEffect, useMemo, useState } from 'react'
+import type { PlanForm } from './describe/usePlanForm.js'
+
+/** What every sheet of the plan works with. */
+export interface Desk {
+  readonly tankId: string
+  /** The newest plan that the contract accepts: what is drawn and reckoned. */
+  readonly plan: Plan
+  readonly figures: TankFigures
+  readonly form: PlanForm
+  /** One step of a gesture; `isFinal` ends it and keeps it as one revision. */
+  readonly change: (edit: (plan: Plan) => Plan, isFinal?: boolean) => void
+  /** A field was left. */
+  readonly commit: () => void
+}
+
+export function useDesk(tankId: string, form: PlanForm, commit: () => void): Desk {
+  const plan = form.valid
+  const figures = useMemo(() => tankFigures(plan), [plan])
+  const { now, set } = form
+  const change = useCallback<Desk['change']>(
+    (edit, isFinal = true) => {
+      const before = now()
+      const after = edit(before)
+      for (const key of Object.keys(after) as (keyof Plan)[]) if (after[key] !== before[key]) set(key, after[key])
+      if (isFinal) commit()
+    },
+    [commit, now, set],
+  )
+  return useMemo(() => ({ tankId, plan, figures, form, change, commit }), [tankId, plan, figures, form, change, commit])
+}
+
+const SETTLED_MS = 120
+
+/** A value once it has rested for a moment: what takes long to reckon waits for the end of a gesture. */
+export function useSettled<T>(value: T): T {
+  const [settled, setSettled] = useState(value)
+  useEffect(() => {
+    const timer = setTimeout(() => setSettled(value), SETTLED_MS)
+    return () => clearTimeout(timer)
+  }, [value])
+  return settled
+}
+
+/** The desk for what stands beside a drawing: as it was when a drag began, until the hand lets go. The drawing itself follows every step. */
+export function useMarginDesk(desk: Desk): readonly [Desk, (isFinal: boolean) => void] {
+  const [held, setHeld] = useState<Desk | null>(null)
+  const step = useCallback((isFinal: boolean) => setHeld((before) => (isFinal ? null : (before ?? desk))), [desk])
+  return [held ?? desk, step]
+}
+
+export function useFindings({ plan, figures }: Pick<Desk, 'plan' | 'figures'>): readonly Finding[] {
+  const both = useMemo(() => ({ plan, figures }), [plan, figures])
+  const settled = useSettled(both)
+  return useMemo(() => checkPlan(settled.plan, settled.figures), [settled])
+}

@@ -1,0 +1,102 @@
+import { applyEdits, type Finding, type Plan } from '@jovrin/core'
+import { cleanup, fireEvent, render, screen } from '@testing-library/react'
+import { MemoryRouter } from 'react-router'
+import { afterEach, describe, expect, test } from 'vitest'
+import { UnitsProvider } from '../../ui/units.js'
+import { newPlan } from './describe/newPlan.js'
+import { FindingsList } from './FindingsList.js'
+import { PriceCell } from './PriceCell.js'
+
+afterEach(cleanup)
+const start = newPlan('x', '2026-01-01', 'UTC')
+const findings: readonly Finding[] = [
+  { code: 'piece-outside', severity: 'stop', sheet: 'hardscape', id: 's1', values: { overCm: 4 }, names: { piece: 'Main stone' } },
+  { code: 'open-jumpers', severity: 'warn', sheet: 'vessel', values: {}, mend: { code: 'top', values: {}, edits: [{ path: '/vessel/top', from: null, to: 'covered' }] } },
+  { code: 'tilt', severity: 'note', sheet: 'vessel', values: { tiltMmPerM: 3, lineMm: 4 } },
+  { code: 'room-warm', severity: 'warn', sheet: 'vessel', values: { roomC: 30 } },
+  { code: 'sun-on-glass', severity: 'warn', sheet: 'vessel', values: { hours: 2 } },
+  { code: 'no-conditioner', severity: 'note', sheet: 'vessel', values: {} },
+]
+
+let plan: Plan = start
+const show = (props: { sheet?: 'vessel' | 'hardscape'; muted?: Plan['muted']; onChoose?: (id: string) => void } = {}) => {
+  plan = start
+  return render(
+    <MemoryRouter>
+      <UnitsProvider>
+        <FindingsList tankId="t" currency="EUR" muted={props.muted ?? []} findings={findings} change={(edit) => (plan = edit(plan))} {...(props.sheet ? { sheet: props.sheet } : {})} {...(props.onChoose ? { onChoose: props.onChoose } : {})} />
+      </UnitsProvider>
+    </MemoryRouter>,
+  )
+}
+
+describe('what to look at', () => {
+  test('only this sheet’s, a few at first, all on demand', () => {
+    show({ sheet: 'vessel' })
+    expect(screen.getAllByRole('listitem')).toHaveLength(5) // four, and the line that tells of more
+    fireEvent.click(screen.getByRole('button', { name: '1 more' }))
+    expect(screen.getByText(/Chloramine does not air out/)).toBeTruthy()
+    expect(screen.queryByText(/Main stone/)).toBeNull()
+  })
+  test('of all sheets, with a way there', () => {
+    show()
+    expect(screen.getAllByRole('link', { name: 'Vessel' }).length).toBeGreaterThan(1)
+  })
+  test('one click mends', () => {
+    show({ sheet: 'vessel' })
+    fireEvent.click(screen.getByRole('button', { name: 'Plan a cover' }))
+    expect(plan).toEqual(applyEdits(start, findings[1]!.mend!.edits))
+  })
+  test('shows the piece that it is about', () => {
+    const chosen: string[] = []
+    show({ sheet: 'hardscape', onChoose: (id) => chosen.push(id) })
+    fireEvent.click(screen.getByRole('button', { name: 'show' }))
+    expect(chosen).toEqual(['s1'])
+  })
+  test('is let be with a note, but not what contradicts itself', () => {
+    show({ sheet: 'hardscape' })
+    expect(screen.queryByRole('button', { name: /^Let be/ })).toBeNull()
+    cleanup()
+    show({ sheet: 'vessel' })
+    fireEvent.click(screen.getByRole('button', { name: /^Let be: The tank leans/ }))
+    fireEvent.change(screen.getByLabelText('Why it may stay so'), { target: { value: ' old house ' } })
+    fireEvent.click(screen.getByRole('button', { name: 'Let it be' }))
+    expect(plan.muted).toMatchObject([{ finding: 'tilt', note: 'old house' }])
+  })
+  test('what was let be is told apart, and looked at again', () => {
+    show({ sheet: 'vessel', muted: [{ id: 'm1', finding: 'tilt', note: 'old house' }] })
+    expect(screen.getByText('1 let be')).toBeTruthy()
+    expect(screen.getByText('old house')).toBeTruthy()
+    plan = { ...start, muted: [{ id: 'm1', finding: 'tilt', note: 'old house' }] }
+    fireEvent.click(screen.getByRole('button', { name: 'look at it again' }))
+    expect(plan.muted).toEqual([])
+  })
+})
+
+describe('a price', () => {
+  const given: (number | null)[] = []
+  const cell = (value: number | null) => {
+    given.length = 0
+    render(<PriceCell value={value} label="price" onPrice={(price) => given.push(price)} />)
+    return screen.getByLabelText('price')
+  }
+  test('takes a comma, is told once, and an emptied one is taken back', () => {
+    const field = cell(null)
+    fireEvent.change(field, { target: { value: '12,5' } })
+    fireEvent.keyDown(field, { key: 'Enter' })
+    expect(given).toEqual([12.5])
+    cleanup()
+    const full = cell(9)
+    fireEvent.change(full, { target: { value: '' } })
+    fireEvent.blur(full)
+    expect(given).toEqual([null])
+  })
+  test.each(['1.000,5', 'dear', '-4', '99999999'])('%s stays in its cell, marked, and is not kept', (text) => {
+    const field = cell(3)
+    fireEvent.change(field, { target: { value: text } })
+    fireEvent.blur(field)
+    expect(given).toEqual([])
+    expect((field as HTMLInputElement).value).toBe(text)
+    expect(field.getAttribute('aria-invalid')).toBe('true')
+  })
+})

@@ -1,0 +1,239 @@
+import { enPlan, PLAN_RANGE } from '@jovrin/contract'
+import { centreOf, isInside, lineOf, ZONE_PURPOSES, type GroundZone, type Plan } from '@jovrin/core'
+import { Box, Button, MenuItem, TextField } from '@mui/material'
+import { memo, useState } from 'react'
+import { localId } from '../../../api/localId.js'
+import { Choice } from '../../../ui/Choice.js'
+import { MarginTable } from '../../../ui/MarginTable.js'
+import { NumberField } from '../../../ui/NumberField.js'
+import { Grid, Group } from '../../../ui/QuestionGroup.js'
+import { significant, useUnits } from '../../../ui/units.js'
+import type { Desk } from '../desk.js'
+import { CompareGrounds } from './CompareGrounds.js'
+import { CornerTable } from './CornerTable.js'
+import { GroundNeeds } from './GroundNeeds.js'
+import type { Cut } from './GroundSheet.js'
+import { ImportOutline } from './ImportOutline.js'
+import { LayersEditor } from './LayersEditor.js'
+import { TabsPanel } from './TabsPanel.js'
+import { addPath, addZone, duplicateZone, mergeZones, removeZone, reorderZone, splitZone, withEdgeBarrier, withZone } from './zoneEdits.js'
+
+interface MarginProps {
+  readonly desk: Desk
+  readonly zoneId: string | null
+  readonly corner: number | null
+  readonly onCorner: (corner: number | null) => void
+  readonly onChoose: (id: string | null) => void
+  readonly onMessage: (message: string | null) => void
+  readonly cut: Cut
+  readonly cutAt: number
+  readonly onCutAt: (cm: number) => void
+}
+interface GroundMarginProps extends MarginProps {
+  readonly zone: GroundZone | null
+}
+
+/** The questions of the ground: which zones, what lies in the chosen one, how much that is, and what else it could be. */
+export const GroundMargin = memo(function GroundMargin(margin: MarginProps) {
+  const { desk, zoneId, onChoose, cut, cutAt, onCutAt } = margin
+  const zone = desk.plan.zones.find(({ id }) => id === zoneId) ?? null
+  const props = { ...margin, zone }
+  const { plan, figures, change } = desk
+  return (
+    <>
+      <Group number={1} title={enPlan.ground.zones}>
+        <ZoneList {...props} />
+      </Group>
+      {zone === null ? (
+        <Group number={2} title={enPlan.ground.rest}>
+          <LayersEditor desk={desk} layers={plan.layers} onLayers={(edit, isFinal) => change((now) => ({ ...now, layers: edit(now.layers) }), isFinal)} />
+        </Group>
+      ) : (
+        <ZonePanel {...props} zone={zone} />
+      )}
+      <Group number={3} title={enPlan.ground.amounts}>
+        <GroundNeeds desk={desk} />
+      </Group>
+      <Group number={4} title={enPlan.ground.tabs}>
+        <TabsPanel desk={desk} zone={zone} />
+      </Group>
+      <Group number={5} title={enPlan.ground.more}>
+        {cut !== 'free' && <NumberField label={cut === 'side' ? enPlan.ground.cutAtX : enPlan.ground.cutAtY} why={enPlan.ground.cutWhy} value={Math.round(cutAt * 10) / 10} range={[0, cut === 'side' ? figures.inner.lengthCm : figures.inner.widthCm]} dimension="length" canBeUnknown={false} onChange={(cm) => cm !== null && Number.isFinite(cm) && onCutAt(cm)} />}
+        <BarrierList desk={desk} />
+        <ImportOutline desk={desk} onMade={onChoose} />
+        <CompareGrounds desk={desk} />
+      </Group>
+    </>
+  )
+})
+
+function ZoneList({ desk, zone, onChoose }: GroundMarginProps) {
+  const { plan, figures, change } = desk
+  const units = useUnits()
+  const { inner, ground } = figures
+  const made = (result: { readonly plan: Plan; readonly id: string } | null): void => {
+    if (result === null) return
+    change(() => result.plan)
+    onChoose(result.id)
+  }
+  const row = (id: string | null, name: string, purpose: string): React.ReactNode => {
+    const laid = ground.zones.find((one) => one.id === id)
+    return (
+      <tr key={id ?? 'rest'}>
+        <td>
+          <Box component="button" type="button" aria-pressed={(zone?.id ?? null) === id} onClick={() => onChoose(id)} sx={{ font: 'inherit', color: 'inherit', background: 'none', border: 0, p: 0, cursor: 'pointer', textAlign: 'left', borderBottom: '2px solid transparent', '&[aria-pressed=true]': { borderColor: 'var(--focus)', fontWeight: 600 } }}>
+            {name}
+          </Box>
+        </td>
+        <td>{purpose}</td>
+        <Box component="td" sx={{ textAlign: 'right !important' }}>
+          {significant((100 * (laid?.areaCm2 ?? 0)) / (inner.lengthCm * inner.widthCm), 2)} %
+        </Box>
+        <Box component="td" sx={{ textAlign: 'right !important' }}>
+          {units.show('volume', laid?.layers.reduce((sum, { volumeL }) => sum + volumeL, 0) ?? 0, 2)}
+        </Box>
+      </tr>
+    )
+  }
+  return (
+    <>
+      <MarginTable caption={enPlan.ground.zonesCaption}>
+        {[...plan.zones].reverse().map(({ id, name, purpose }) => row(id, name === '' ? enPlan.ground.unnamed : name, enPlan.ground.purposes[purpose]))}
+        {row(null, enPlan.ground.rest, enPlan.ground.purposes[plan.layers.length === 0 ? 'bare' : 'planted'])}
+      </MarginTable>
+      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
+        <Button onClick={() => made(addZone(plan, inner, enPlan.ground.zoneName(String(plan.zones.length + 1))))}>{enPlan.ground.addZone}</Button>
+        <Button onClick={() => made(addPath(plan, inner, { frontCm: inner.lengthCm * 0.42, backCm: inner.lengthCm * 0.62, widthFrontCm: Math.max(6, inner.lengthCm * 0.16), widthBackCm: Math.max(2, inner.lengthCm * 0.035), swayCm: inner.lengthCm * 0.05 }, enPlan.ground.pathName))}>{enPlan.ground.addPath}</Button>
+      </Box>
+    </>
+  )
+}
+
+function ZonePanel({ desk, zone, corner, onCorner, onChoose, onMessage }: GroundMarginProps & { zone: GroundZone }) {
+  const { plan, figures, change, commit } = desk
+  const { inner } = figures
+  const [splitAt, setSplitAt] = useState<number | null>(null)
+  const [direction, setDirection] = useState<'across' | 'along'>('across')
+  const edit = (part: (one: GroundZone) => GroundZone, isFinal = true): void => change((now) => withZone(now, zone.id, part), isFinal)
+  const split = (): void => {
+    const at = splitAt ?? (direction === 'across' ? middleOf(zone, 'xCm') : middleOf(zone, 'yCm'))
+    const next = splitZone(plan, zone.id, direction === 'across' ? { xCm: at, yCm: 0 } : { xCm: 0, yCm: at }, direction === 'across' ? { xCm: at, yCm: 1 } : { xCm: 1, yCm: at })
+    if (next === null) onMessage(enPlan.ground.splitMisses)
+    else {
+      onMessage(null)
+      change(() => next)
+    }
+  }
+  const merge = (otherId: string): void => {
+    const next = mergeZones(plan, zone.id, otherId)
+    if (typeof next === 'string') onMessage(enPlan.ground.mergeFault[next])
+    else {
+      onMessage(null)
+      change(() => next)
+    }
+  }
+  return (
+    <Group number={2} title={zone.name === '' ? enPlan.ground.unnamed : zone.name}>
+      <Grid min={150}>
+        <TextField label={enPlan.ground.name} value={zone.name} onChange={(event) => edit((one) => ({ ...one, name: event.target.value }), false)} onBlur={commit} slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 60 } }} />
+        <Choice label={enPlan.ground.purpose} why={enPlan.ground.purposeWhy} value={zone.purpose} options={ZONE_PURPOSES.map((purpose) => [purpose, enPlan.ground.purposes[purpose]] as const)} onChange={(purpose) => purpose !== null && edit((one) => ({ ...one, purpose }))} />
+      </Grid>
+      <LayersEditor desk={desk} layers={zone.layers} onLayers={(layersEdit, isFinal) => change((now) => withZone(now, zone.id, (one) => ({ ...one, layers: layersEdit(one.layers) })), isFinal)} />
+      <CornerTable desk={desk} zone={zone} corner={corner} onCorner={onCorner} onMessage={onMessage} />
+      {zone.heights.length > 0 && (
+        <Box sx={{ mt: 1 }}>
+          {zone.heights.map((point, index) => (
+            <Box key={point.id} sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr 1fr auto', gap: 1, alignItems: 'start' }}>
+              {(['xCm', 'yCm'] as const).map((axis) => (
+                <NumberField key={axis} label={axis === 'xCm' ? enPlan.ground.fromLeft : enPlan.ground.fromFront} why={enPlan.ground.heightWhy} value={point[axis]} range={PLAN_RANGE.onFloorCm} dimension="length" canBeUnknown={false} onChange={(cm) => edit((one) => ({ ...one, heights: one.heights.map((entry) => (entry.id === point.id ? { ...entry, [axis]: cm ?? NaN } : entry)) }), false)} onCommit={commit} />
+              ))}
+              <NumberField label={enPlan.ground.heightPoint(String(index + 1))} why={enPlan.ground.heightWhy} value={point.heightCm} range={PLAN_RANGE.heightPointCm} dimension="length" canBeUnknown={false} onChange={(heightCm) => edit((one) => ({ ...one, heights: one.heights.map((entry) => (entry.id === point.id ? { ...entry, heightCm: heightCm ?? NaN } : entry)) }), false)} onCommit={commit} />
+              <Button variant="text" aria-label={enPlan.ground.removeHeight(String(index + 1))} onClick={() => edit((one) => ({ ...one, heights: one.heights.filter(({ id }) => id !== point.id) }))}>
+                ✕
+              </Button>
+            </Box>
+          ))}
+        </Box>
+      )}
+      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1, alignItems: 'end' }}>
+        <Button onClick={split}>{enPlan.ground.split}</Button>
+        <TextField select aria-label={enPlan.ground.splitDirection} value={direction} onChange={(event) => {
+          setDirection(event.target.value as 'across' | 'along')
+          setSplitAt(null)
+        }} slotProps={{ select: { SelectDisplayProps: { 'aria-label': enPlan.ground.splitDirection } } }}>
+          <MenuItem value="across">{enPlan.ground.splitAcross}</MenuItem>
+          <MenuItem value="along">{enPlan.ground.splitAlong}</MenuItem>
+        </TextField>
+        <Box sx={{ width: 110 }}>
+          <NumberField label={enPlan.ground.splitAt} why={enPlan.ground.splitWhy} value={splitAt ?? Math.round(middleOf(zone, direction === 'across' ? 'xCm' : 'yCm') * 10) / 10} range={[0, direction === 'across' ? inner.lengthCm : inner.widthCm]} dimension="length" canBeUnknown={false} onChange={(cm) => setSplitAt(cm !== null && Number.isFinite(cm) ? cm : null)} />
+        </Box>
+        {plan.zones.length > 1 && (
+          <TextField select value="" onChange={(event) => merge(event.target.value)} slotProps={{ select: { displayEmpty: true, renderValue: () => enPlan.ground.merge, SelectDisplayProps: { 'aria-label': enPlan.ground.merge } } }}>
+            {plan.zones.filter(({ id }) => id !== zone.id).map(({ id, name }) => (
+              <MenuItem key={id} value={id}>
+                {name === '' ? enPlan.ground.unnamed : name}
+              </MenuItem>
+            ))}
+          </TextField>
+        )}
+      </Box>
+      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
+        <Button
+          onClick={() => {
+            const copy = duplicateZone(plan, zone.id, inner)
+            if (copy === null) return
+            change(() => copy.plan)
+            onChoose(copy.id)
+          }}
+        >
+          {enPlan.duplicate}
+        </Button>
+        <Button onClick={() => change((now) => withZone(now, zone.id, (one) => ({ ...one, heights: [...one.heights, { id: localId('h'), ...middleSpot(one), heightCm: Math.round(figures.ground.zones.find(({ id }) => id === one.id)?.meanCm ?? 5) }] })))}>{enPlan.ground.addHeight}</Button>
+        <Button onClick={() => change((now) => withEdgeBarrier(now, zone, inner))}>{enPlan.ground.addBarrier}</Button>
+        <Button onClick={() => change((now) => reorderZone(now, zone.id, 1))}>{enPlan.ground.over}</Button>
+        <Button onClick={() => change((now) => reorderZone(now, zone.id, -1))}>{enPlan.ground.under}</Button>
+        <Button
+          onClick={() => {
+            change((now) => removeZone(now, zone.id))
+            onChoose(null)
+          }}
+        >
+          {enPlan.ground.removeZone}
+        </Button>
+      </Box>
+    </Group>
+  )
+}
+
+const middleSpot = (zone: GroundZone) => {
+  const { xCm, yCm } = centreOf(lineOf(zone.outline))
+  return { xCm: Math.round(xCm * 10) / 10, yCm: Math.round(yCm * 10) / 10 }
+}
+
+/** Middle of a zone's reach; for a hollow one, of a part of it that a line there surely meets. */
+function middleOf(zone: GroundZone, axis: 'xCm' | 'yCm'): number {
+  const line = lineOf(zone.outline)
+  const values = line.map((spot) => spot[axis])
+  const middle = (Math.min(...values) + Math.max(...values)) / 2
+  const other = axis === 'xCm' ? 'yCm' : 'xCm'
+  const across = line.map((spot) => spot[other])
+  const probe = (Math.min(...across) + Math.max(...across)) / 2
+  return isInside(line, axis === 'xCm' ? middle : probe, axis === 'xCm' ? probe : middle) ? middle : (values[0]! + middle) / 2
+}
+
+function BarrierList({ desk }: { desk: Desk }) {
+  const { plan, change, commit } = desk
+  if (plan.barriers.length === 0) return null
+  return (
+    <Box sx={{ mt: 1 }}>
+      {plan.barriers.map((barrier, index) => (
+        <Box key={barrier.id} sx={{ display: 'flex', gap: 1 }}>
+          <NumberField label={enPlan.ground.barrierHeight(String(index + 1))} why={enPlan.ground.barrierWhy} value={barrier.heightCm} range={PLAN_RANGE.barrierCm} dimension="length" canBeUnknown={false} onChange={(heightCm) => change((now) => ({ ...now, barriers: now.barriers.map((one) => (one.id === barrier.id ? { ...one, heightCm: heightCm ?? NaN } : one)) }), false)} onCommit={commit} />
+          <Button variant="text" aria-label={enPlan.ground.removeBarrier(String(index + 1))} onClick={() => change((now) => ({ ...now, barriers: now.barriers.filter(({ id }) => id !== barrier.id) }))}>
+            ✕
+          </Button>
+        </Box>
+      ))}
+    </Box>
+  )
+}

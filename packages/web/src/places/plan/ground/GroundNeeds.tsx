@@ -1,0 +1,80 @@
+import { en, enPlan } from '@jovrin/contract'
+import { groundNeeds, layingOrder } from '@jovrin/core'
+import { Box } from '@mui/material'
+import { useMemo } from 'react'
+import { Figure } from '../../../ui/Figure.js'
+import { significant, useUnits } from '../../../ui/units.js'
+import type { Desk } from '../desk.js'
+
+/** Litres, kilograms and bags by product with what settles, and the order of laying. */
+export function GroundNeeds({ desk: { plan, figures } }: { desk: Desk }) {
+  const units = useUnits()
+  const needs = useMemo(
+    () => groundNeeds(figures.ground, (zoneId, layerId) => (zoneId === null ? plan.layers : (plan.zones.find(({ id }) => id === zoneId)?.layers ?? [])).find(({ id }) => id === layerId)?.product ?? null),
+    [figures.ground, plan.layers, plan.zones],
+  )
+  const steps = layingOrder(figures.ground, { barriers: plan.barriers.length > 0, capsules: plan.tabs.some(({ kind }) => kind === 'capsule'), hardscape: plan.hardscape.length > 0 })
+  if (needs.length === 0) return <Box sx={{ color: 'text.secondary' }}>{enPlan.ground.bareFloor}</Box>
+  return (
+    <>
+      <Box component="table" className="figures" sx={{ borderCollapse: 'collapse', width: '100%', fontSize: 14, '& th': { fontWeight: 'normal', color: 'text.secondary', textAlign: 'right', fontSize: 12.5 }, '& td': { textAlign: 'right', py: '1px' }, '& th:first-of-type, & td:first-of-type': { textAlign: 'left' } }}>
+        <thead>
+          <tr>
+            <th>{enPlan.ground.material}</th>
+            <th>{enPlan.ground.inTank}</th>
+            <th>{enPlan.ground.dry}</th>
+            <th>{enPlan.ground.bags}</th>
+            <th>{enPlan.ground.left}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {needs.map((need) => (
+            <tr key={need.key}>
+              <td>{need.name === '' ? en.describe.ground[need.ground] : need.name}</td>
+              <td>
+                <Figure
+                  explained={{
+                    title: enPlan.ground.volumeTitle,
+                    formula: enPlan.ground.volumeFormula,
+                    worked: `${figures.ground.zones.flatMap((zone) => zone.layers.filter(({ ground: kind }) => kind === need.ground).map(({ volumeL }) => significant(volumeL))).join(' + ')} = ${significant(need.volumeL, 4)} L`,
+                    source: enPlan.ground.volumeSource,
+                    range: null,
+                    inputs: [{ name: enPlan.ground.zones, value: String(figures.ground.zones.length), from: 'typed' }],
+                  }}
+                >
+                  {units.show('volume', need.volumeL)}
+                </Figure>
+              </td>
+              <td>{units.show('mass', need.dryKg)}</td>
+              <td>
+                <Figure
+                  explained={{
+                    title: enPlan.ground.bags,
+                    formula: enPlan.ground.bagsFormula,
+                    worked: `⌈${significant(need.volumeL, 4)}·${significant(need.pouredL / need.volumeL, 3)} / ${significant(need.bagL)}⌉ = ${need.bags}`,
+                    source: enPlan.ground.bagsSource,
+                    range: null,
+                    inputs: [{ name: enPlan.ground.bagSize, value: units.show('volume', need.bagL), from: need.name === '' ? 'assumed' : 'typed' }],
+                  }}
+                >
+                  {`${need.bags} × ${units.show('volume', need.bagL)}`}
+                </Figure>
+              </td>
+              <td>{units.show('volume', need.leftOverL, 2)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </Box>
+      <Box component="details" sx={{ mt: 1, fontSize: 14 }}>
+        <Box component="summary" sx={{ cursor: 'pointer' }}>
+          {enPlan.ground.order}
+        </Box>
+        <Box component="ol" sx={{ m: 0, pl: 2.5 }}>
+          {steps.map((step) => (
+            <li key={step.code}>{enPlan.ground.steps[step.code](step.grounds.map((kind) => en.describe.ground[kind] ?? kind).join(', '), units.show('volume', step.litres, 2))}</li>
+          ))}
+        </Box>
+      </Box>
+    </>
+  )
+}

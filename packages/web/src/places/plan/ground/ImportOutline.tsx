@@ -1,0 +1,73 @@
+import { enPlan } from '@jovrin/contract'
+import { mendOutline, type Spot } from '@jovrin/core'
+import { Box, Button, TextField } from '@mui/material'
+import { useRef, useState } from 'react'
+import { useKeptState } from '../../../ui/useKeptState.js'
+import { useUnits } from '../../../ui/units.js'
+import type { Desk } from '../desk.js'
+import { zoneOf } from './zoneEdits.js'
+import { outlineFaultText } from '../outlineFault.text.js'
+
+const MOST_LINES = 100_000
+/** A browser's text field grows slow with more; such a text is read without being shown. */
+const MOST_SHOWN = 20_000
+
+/** Corners as text, one on a line: x and y by space, semicolon or tab. `null` for what is no such list. */
+export function readSpots(text: string, fromShown: (value: number) => number): readonly Spot[] | { readonly line: number } {
+  const spots: Spot[] = []
+  const lines = text.split(/\r?\n/).slice(0, MOST_LINES)
+  for (const [index, line] of lines.entries()) {
+    if (line.trim() === '') continue
+    const cells = line.trim().split(/[;\t]|\s+/).filter((cell) => cell !== '')
+    const [x, y] = cells.map((cell) => Number(cell.replace(',', '.')))
+    if (cells.length !== 2 || x === undefined || y === undefined || !Number.isFinite(x) || !Number.isFinite(y)) return { line: index + 1 }
+    spots.push({ xCm: fromShown(x), yCm: fromShown(y) })
+  }
+  return spots
+}
+
+/** An outline measured elsewhere, pasted as corners; what does not fit is mended and told, or refused with the reason. */
+export function ImportOutline({ desk, onMade }: { desk: Desk; onMade: (id: string) => void }) {
+  const { plan, figures, change } = desk
+  const units = useUnits()
+  const [text, setText] = useKeptState<string>(`jovrin.outline.${desk.tankId}`, '', (kept) => (typeof kept === 'string' ? kept : null))
+  const [told, setTold] = useState<string | null>(null)
+  const file = useRef<HTMLInputElement>(null)
+  const take = (given: string): void => {
+    const spots = readSpots(given, (value) => units.from('length', value))
+    if ('line' in spots) return setTold(enPlan.ground.importLine(String(spots.line)))
+    const { outline, mends, fault } = mendOutline(spots, figures.inner.lengthCm, figures.inner.widthCm)
+    if (outline === null) return setTold(fault === 'outside-glass' ? enPlan.ground.importOutside : outlineFaultText(fault ?? 'no-area'))
+    const made = zoneOf(plan, outline, enPlan.ground.importName)
+    change(() => made.plan)
+    setText('')
+    setTold(mends.length === 0 ? enPlan.ground.importDone : `${enPlan.ground.importDone} ${mends.map((mend) => enPlan.ground.importMend[mend](String(spots.length), String(outline.length))).join(' ')}`)
+    onMade(made.id)
+  }
+  return (
+    <Box component="details" sx={{ mt: 1 }}>
+      <Box component="summary" sx={{ cursor: 'pointer' }}>
+        {enPlan.ground.importTitle}
+      </Box>
+      <TextField multiline rows={5} fullWidth label={enPlan.ground.importLabel(units.unitOf('length'))} value={text} onChange={(event) => setText(event.target.value)} slotProps={{ inputLabel: { shrink: true } }} onPaste={(event) => {
+        const pasted = event.clipboardData.getData('text')
+        if (pasted.length <= MOST_SHOWN) return
+        event.preventDefault()
+        take(pasted)
+      }} />
+      <input ref={file} type="file" accept=".csv,.txt,text/*" hidden data-testid="outline-file" onChange={(event) => {
+        void event.target.files?.[0]?.text().then(take)
+        event.target.value = ''
+      }} />
+      <Button onClick={() => file.current?.click()} sx={{ mt: 0.5, mr: 1 }}>
+        {enPlan.ground.importFile}
+      </Button>
+      <Button onClick={() => take(text)} disabled={text.trim() === ''} sx={{ mt: 0.5 }}>
+        {enPlan.ground.importTake}
+      </Button>
+      <Box role="status" sx={{ fontSize: 14 }}>
+        {told}
+      </Box>
+    </Box>
+  )
+}

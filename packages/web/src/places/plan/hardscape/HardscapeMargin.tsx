@@ -1,0 +1,262 @@
+import { enPlan, PLAN_RANGE } from '@jovrin/contract'
+import { buoyancyOf, FIXING_TIME, FIXINGS, glassPressureKPa, HARDSCAPE_MATERIALS, MATERIAL, pieceMassKg, type Composition, type Fixing, type HardscapeMaterial, type Piece } from '@jovrin/core'
+import { Box, Button, Checkbox, FormControlLabel, MenuItem, TextField } from '@mui/material'
+import { memo, useState } from 'react'
+import type { Eye } from '../../../drawing/plan/CouchView.js'
+import type { Overlay } from '../../../drawing/plan/PlanOverlays.js'
+import { hoursAndMinutes } from '../../../ui/amounts.js'
+import { Choice } from '../../../ui/Choice.js'
+import { MarginTable } from '../../../ui/MarginTable.js'
+import { NumberField } from '../../../ui/NumberField.js'
+import { Grid, Group } from '../../../ui/QuestionGroup.js'
+import { significant, useUnits } from '../../../ui/units.js'
+import type { Desk } from '../desk.js'
+import type { ChosenOutline } from './FrontOfPieces.js'
+import { addPiece, duplicatePiece, mirrored, placeUnplaced, removePiece, reorderPiece, scaled, turned, withDrawnProfile, withPiece } from './pieceEdits.js'
+import { TracePhoto } from './TracePhoto.js'
+
+interface MarginProps {
+  readonly desk: Desk
+  readonly pieceId: string | null
+  readonly composition: Composition
+  readonly onChoose: (id: string | null) => void
+  readonly overlays: readonly Overlay[]
+  readonly onOverlays: (overlays: readonly Overlay[]) => void
+  readonly outline: ChosenOutline
+  readonly onOutline: (outline: ChosenOutline) => void
+  /** From where it is looked at; `null` shows the front view to scale. */
+  readonly eye: Eye | null
+  readonly onEye: (eye: Eye | null) => void
+}
+interface HardscapeMarginProps extends MarginProps {
+  readonly piece: Piece | null
+}
+
+/** A sofa two metres off, eyes at the height of the rim. */
+const FROM_COUCH: Eye = { awayCm: 200, highCm: 45, share: 0.5 }
+
+export const HardscapeMargin = memo(function HardscapeMargin(margin: MarginProps) {
+  const piece = margin.desk.plan.hardscape.find(({ id }) => id === margin.pieceId) ?? null
+  const props = { ...margin, piece }
+  const { desk, overlays, onOverlays, outline, onOutline, eye, onEye } = props
+  const text = enPlan.hardscape
+  return (
+    <>
+      <Group number={1} title={text.pieces}>
+        <PieceList {...props} />
+      </Group>
+      {piece !== null && <PiecePanel {...props} piece={piece} />}
+      <Group number={3} title={text.overlays}>
+        <Box role="group" aria-label={text.overlays} sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5 }}>
+          {(['thirds', 'golden', 'rear', 'gap'] as const).map((one) => (
+            <FormControlLabel key={one} label={text.overlay[one]} control={<Checkbox size="small" checked={overlays.includes(one)} onChange={() => onOverlays(overlays.includes(one) ? overlays.filter((other) => other !== one) : [...overlays, one])} sx={{ p: '3px', color: 'var(--ink)' }} />} sx={{ mr: 0 }} />
+          ))}
+        </Box>
+        <Choice label={text.outline} why={text.outlineWhy} value={outline} options={(['none', 'triangle', 'mound', 'valley'] as const).map((one) => [one, text.outlines[one]] as const)} onChange={(next) => onOutline(next ?? 'none')} />
+        <Choice label={text.view} why={text.couchWhy} value={eye === null ? 'front' : 'couch'} options={[['front', text.views.front], ['couch', text.views.couch]]} onChange={(next) => onEye(next === 'couch' ? FROM_COUCH : null)} />
+        {eye !== null && (
+          <Grid min={100}>
+            <NumberField label={text.eyeAway} why={text.couchWhy} value={eye.awayCm} range={[20, 1000]} dimension="length" canBeUnknown={false} onChange={(awayCm) => awayCm !== null && Number.isFinite(awayCm) && onEye({ ...eye, awayCm })} />
+            <NumberField label={text.eyeHigh} why={text.couchWhy} value={eye.highCm} range={[-100, 200]} dimension="length" canBeUnknown={false} onChange={(highCm) => highCm !== null && Number.isFinite(highCm) && onEye({ ...eye, highCm })} />
+            <NumberField label={text.eyeShare} why={text.couchWhy} value={eye.share} range={[-1, 2]} unit="%" scale={100} canBeUnknown={false} onChange={(share) => share !== null && Number.isFinite(share) && onEye({ ...eye, share })} />
+          </Grid>
+        )}
+      </Group>
+      <Group number={4} title={text.figures}>
+        <CompositionTable {...props} />
+      </Group>
+      <Group number={5} title={text.fixingList}>
+        <FixingList desk={desk} />
+      </Group>
+    </>
+  )
+})
+
+function PieceList({ desk, piece, onChoose }: HardscapeMarginProps) {
+  const { plan, figures, change } = desk
+  const units = useUnits()
+  const text = enPlan.hardscape
+  const add = (material: HardscapeMaterial): void => {
+    const made = addPiece(plan, figures.inner, material, `${text.materials[material]} ${plan.hardscape.length + 1}`)
+    change(() => made.plan)
+    onChoose(made.id)
+  }
+  return (
+    <>
+      {plan.hardscape.length === 0 ? (
+        <Box sx={{ color: 'text.secondary' }}>{text.nothing}</Box>
+      ) : (
+        <Box sx={{ maxHeight: 220, overflowY: 'auto' }} tabIndex={0} role="region" aria-label={text.pieces}>
+          <MarginTable caption={text.piecesCaption}>
+            {figures.pieces.map(({ piece: one, massKg, placed }) => (
+              <tr key={one.id}>
+                <td>
+                  <Box component="button" type="button" aria-pressed={piece?.id === one.id} onClick={() => onChoose(one.id)} sx={{ font: 'inherit', color: 'inherit', background: 'none', border: 0, p: 0, cursor: 'pointer', textAlign: 'left', borderBottom: '2px solid transparent', '&[aria-pressed=true]': { borderColor: 'var(--focus)', fontWeight: 600 } }}>
+                    {one.name === '' ? text.materials[one.material] : one.name}
+                  </Box>
+                </td>
+                <td>{text.materials[one.material]}</td>
+                <td style={{ textAlign: 'right' }}>
+                  {pieceMassKg(one).from === 'mass' ? '' : '≈ '}
+                  {units.show('mass', massKg, 2)}
+                </td>
+                <td style={{ textAlign: 'right' }}>{placed === null ? '–' : units.show('length', placed.heightCm, 2)}</td>
+              </tr>
+            ))}
+          </MarginTable>
+        </Box>
+      )}
+      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
+        <Button onClick={() => add('granite')}>{text.addStone}</Button>
+        <Button onClick={() => add('wood')}>{text.addWood}</Button>
+        <TracePhoto desk={desk} onMade={onChoose} />
+      </Box>
+    </>
+  )
+}
+
+function PiecePanel({ desk, piece, onChoose }: HardscapeMarginProps & { piece: Piece }) {
+  const { plan, figures, change, commit } = desk
+  const units = useUnits()
+  const text = enPlan.hardscape
+  const [degrees, setDegrees] = useState(15)
+  const [percent, setPercent] = useState(110)
+  const edit = (part: (one: Piece) => Piece, isFinal = true): void => change((now) => withPiece(now, piece.id, part), isFinal)
+  const set = (part: Partial<Piece>, isFinal = false): void => edit((one) => ({ ...one, ...part }), isFinal)
+  const { from } = pieceMassKg(piece)
+  const entry = figures.pieces.find((one) => one.piece.id === piece.id)
+  return (
+    <Group number={2} title={piece.name === '' ? text.chosen : piece.name}>
+      <Grid min={110}>
+        <TextField label={text.name} value={piece.name} onChange={(event) => set({ name: event.target.value })} onBlur={commit} slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 60 } }} />
+        <TextField select label={text.material} value={piece.material} onChange={(event) => set({ material: event.target.value as HardscapeMaterial }, true)} slotProps={{ inputLabel: { shrink: true } }}>
+          {HARDSCAPE_MATERIALS.map((material) => (
+            <MenuItem key={material} value={material}>
+              {text.materials[material]}
+            </MenuItem>
+          ))}
+        </TextField>
+        <TextField select label={text.fixing} title={text.fixingWhy} value={piece.fixing} onChange={(event) => set({ fixing: event.target.value as Fixing }, true)} slotProps={{ inputLabel: { shrink: true } }}>
+          {FIXINGS.map((fixing) => (
+            <MenuItem key={fixing} value={fixing}>
+              {text.fixings[fixing]}
+            </MenuItem>
+          ))}
+        </TextField>
+        <NumberField label={text.mass} why={text.massWhy} value={piece.massKg} range={PLAN_RANGE.massKg} usual={[0, 60]} dimension="mass" onChange={(massKg) => set({ massKg })} onCommit={commit} />
+        <NumberField label={text.volume} why={text.volumeWhy} value={piece.volumeL} range={PLAN_RANGE.volumeL} dimension="volume" onChange={(volumeL) => set({ volumeL })} onCommit={commit} />
+        <NumberField label={text.height} why={text.heightWhy} value={piece.heightCm} range={PLAN_RANGE.pieceCm} usual={[1, 60]} dimension="length" onChange={(heightCm) => set({ heightCm, profile: null })} onCommit={commit} />
+        <NumberField label={text.sunk} why={text.sunkWhy} value={piece.sunkCm} range={PLAN_RANGE.pieceCm} usual={[0, 20]} dimension="length" canBeUnknown={false} onChange={(sunkCm) => set({ sunkCm: sunkCm ?? NaN })} onCommit={commit} />
+      </Grid>
+      <Box className="figures" sx={{ fontSize: 14, my: 0.5 }}>
+        {units.show('mass', entry?.massKg ?? 0, 2)}, {text.massFrom[from]}
+        {entry?.placed ? `; ${text.loadsTold(significant(glassPressureKPa(entry.massKg, entry.placed.footCm2), 2))}` : ''}
+      </Box>
+      {piece.outline === null ? (
+        <Button onClick={() => edit((one) => placeUnplaced(one, figures.inner, plan.hardscape.indexOf(piece)))}>{text.place}</Button>
+      ) : (
+        <>
+          <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'end' }}>
+            <Box sx={{ width: 74 }}>
+              <NumberField label={text.turn} why={text.turnWhy} value={degrees} range={[-360, 360]} unit="°" canBeUnknown={false} onChange={(value) => value !== null && Number.isFinite(value) && setDegrees(value)} />
+            </Box>
+            <Button onClick={() => edit((one) => turned(one, degrees))}>{text.turnBy(significant(degrees))}</Button>
+            <Box sx={{ width: 74 }}>
+              <NumberField label={text.scale} why={text.heightWhy} value={percent} range={[20, 500]} unit="%" canBeUnknown={false} onChange={(value) => value !== null && Number.isFinite(value) && setPercent(value)} />
+            </Box>
+            <Button onClick={() => edit((one) => scaled(one, percent / 100))}>{text.scaleBy(significant(percent))}</Button>
+          </Box>
+          <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
+            <Button onClick={() => edit(mirrored)}>{text.mirror}</Button>
+            <Button
+              onClick={() => {
+                const copy = duplicatePiece(plan, piece.id, figures.inner)
+                if (copy === null) return
+                change(() => copy.plan)
+                onChoose(copy.id)
+              }}
+            >
+              {enPlan.duplicate}
+            </Button>
+            <Button onClick={() => change((now) => reorderPiece(now, piece.id, 1))}>{text.over}</Button>
+            <Button onClick={() => change((now) => reorderPiece(now, piece.id, -1))}>{text.under}</Button>
+            <Button onClick={() => edit((one) => (one.profile === null ? withDrawnProfile(one, entry?.placed?.heightCm ?? 10) : { ...one, profile: null }))}>{piece.profile === null ? text.editProfile : text.plainProfile}</Button>
+          </Box>
+        </>
+      )}
+      <Button
+        sx={{ mt: 1 }}
+        onClick={() => {
+          change((now) => removePiece(now, piece.id))
+          onChoose(null)
+        }}
+      >
+        {text.remove}
+      </Button>
+    </Group>
+  )
+}
+
+function CompositionTable({ desk: { figures }, composition }: HardscapeMarginProps) {
+  const units = useUnits()
+  const text = enPlan.hardscape
+  const percent = (share: number): string => `${significant(share * 100, 2)} %`
+  const { inner } = figures
+  const rows: readonly (readonly [string, string])[] = [
+    [text.figure.openFloor, percent(composition.openFloor)],
+    [text.figure.openRear, percent(composition.openRear)],
+    [text.figure.gap, composition.leastGapCm === null ? '–' : units.show('length', composition.leastGapCm, 2)],
+    [text.figure.main, composition.main === null ? '–' : percent(composition.main.at)],
+    [text.figure.third, composition.main === null ? '–' : units.show('length', composition.main.offThird * inner.lengthCm, 2)],
+    [text.figure.golden, composition.main === null ? '–' : units.show('length', composition.main.offGolden * inner.lengthCm, 2)],
+    [text.figure.second, composition.secondOverMain === null ? '–' : percent(composition.secondOverMain)],
+    [text.figure.depth, composition.sizeToBack === null ? '–' : composition.sizeToBack > 0.3 ? text.depthTold.far : composition.sizeToBack < -0.3 ? text.depthTold.near : text.depthTold.even],
+    [text.figure.hidden, hiddenTold(composition, figures, percent)],
+    [text.figure.kind, text.kinds[composition.outlineKind]],
+    [text.figure.mass, units.show('mass', figures.hardscapeKg)],
+    [text.figure.displaces, units.show('volume', figures.volumes.hardscapeL)],
+  ]
+  return (
+    <>
+    <MarginTable caption={text.measured}>
+      {rows.map(([name, value]) => (
+        <tr key={name}>
+          <td>{name}</td>
+          <td style={{ textAlign: 'right' }}>{value}</td>
+        </tr>
+      ))}
+    </MarginTable>
+    <Box sx={{ fontSize: 13, color: 'text.secondary' }}>{text.overlaysWhy}</Box>
+    </>
+  )
+}
+
+/** The piece that those before it hide most. */
+function hiddenTold(composition: Composition, { pieces }: Desk['figures'], percent: (share: number) => string): string {
+  const worst = composition.hidden.reduce<Composition['hidden'][number] | null>((best, one) => (best === null || one.share > best.share ? one : best), null)
+  if (worst === null || worst.share < 0.05) return enPlan.none
+  const piece = pieces.find((entry) => entry.piece.id === worst.id)?.piece
+  return `${piece === undefined || piece.name === '' ? enPlan.hardscape.chosen : piece.name}, ${percent(worst.share)}`
+}
+
+/** What is fixed how, how long that takes and dries, and what holds down what floats. */
+export function FixingList({ desk: { figures } }: { desk: Desk }) {
+  const units = useUnits()
+  const text = enPlan.hardscape
+  const fixed = figures.pieces.filter(({ piece }) => piece.fixing !== 'none' || MATERIAL[piece.material].newDensityKgPerL < 1)
+  const hasWood = figures.pieces.some(({ piece }) => MATERIAL[piece.material].newDensityKgPerL < 1)
+  return (
+    <>
+      <Box component="ul" sx={{ m: 0, pl: 2.5, fontSize: 14 }}>
+        {fixed.map(({ piece, massKg }) => {
+          const { workMin, dryH } = FIXING_TIME[piece.fixing]
+          const { ballastKg } = buoyancyOf(massKg, piece.material)
+          return <li key={piece.id}>{text.fixingTold(piece.name === '' ? text.materials[piece.material] : piece.name, text.fixings[piece.fixing], hoursAndMinutes(workMin), dryH === 0 ? null : String(dryH), ballastKg > 0 ? units.show('mass', ballastKg, 2) : null)}</li>
+        })}
+      </Box>
+      {fixed.length === 0 && <Box sx={{ color: 'text.secondary' }}>{enPlan.none}</Box>}
+      {hasWood && <Box sx={{ fontSize: 14, mt: 0.5 }}>{text.flood}</Box>}
+      {fixed.some(({ piece }) => piece.fixing === 'glued') && <Box sx={{ fontSize: 14, mt: 0.5, color: 'var(--algae)' }}>{text.glue}</Box>}
+    </>
+  )
+}

@@ -1,0 +1,114 @@
+import { en, enAnswers, enSettings, TankImportReport, type TankEntry } from '@jovrin/contract'
+import { Box, Button, Checkbox, FormControlLabel, MenuItem, TextField } from '@mui/material'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useRef, useState } from 'react'
+import { postJson } from '../../api/http.js'
+import { allTanks } from '../../api/tanks.queries.js'
+import { useNotice } from '../../ui/notice.js'
+import { significant } from '../../ui/units.js'
+import { ReadingsImport } from './ReadingsImport.js'
+import { Section } from './Section.js'
+
+/** Open formats out and in: a tank as one file, readings as a table. */
+export function FilesPanel() {
+  const tanks = useQuery(allTanks()).data ?? []
+  const [chosen, setChosen] = useState<string | null>(null)
+  const tank = tanks.find(({ id }) => id === chosen) ?? tanks[0]
+  return (
+    <Section title={enSettings.files}>
+      {tank && (
+        <>
+          <TankChoice tanks={tanks} tank={tank} onChoose={setChosen} />
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+            <Button component="a" href={`/api/tanks/${tank.id}/file`} download>
+              {enSettings.tankFile}
+            </Button>
+            <Button component="a" href={`/api/tanks/${tank.id}/readings.csv`} download>
+              {enSettings.readingsFile}
+            </Button>
+          </Box>
+          <ReadingsImport key={tank.id} tank={tank} />
+        </>
+      )}
+      <TankImport />
+    </Section>
+  )
+}
+
+function TankChoice({ tanks, tank, onChoose }: { tanks: readonly TankEntry[]; tank: TankEntry; onChoose: (id: string) => void }) {
+  return (
+    <TextField select label={enAnswers.which} value={tank.id} onChange={(event) => onChoose(event.target.value)} slotProps={{ inputLabel: { shrink: true } }}>
+      {tanks.map(({ id, plan }) => (
+        <MenuItem key={id} value={id}>
+          {plan.name}
+        </MenuItem>
+      ))}
+    </TextField>
+  )
+}
+
+/** Looks a tank's file over first; keeps it when it is said so. */
+function TankImport() {
+  const client = useQueryClient()
+  const tell = useNotice()
+  const input = useRef<HTMLInputElement>(null)
+  const [file, setFile] = useState<unknown>(null)
+  const [isCopy, setCopy] = useState(false)
+  const [report, setReport] = useState<TankImportReport | null>(null)
+  const [failure, setFailure] = useState<string | null>(null)
+  const send = async (body: unknown, as: boolean, dryRun: boolean): Promise<void> => {
+    setFailure(null)
+    try {
+      const answer = await postJson(`/api/tank-files?dryRun=${dryRun}&as=${as ? 'copy' : 'same'}`, body, TankImportReport)
+      if (dryRun) return setReport(answer)
+      setReport(null)
+      setFile(null)
+      await client.invalidateQueries({ queryKey: ['tanks'] })
+      tell({ text: enSettings.broughtIn(answer.name) })
+    } catch (error) {
+      setReport(null)
+      setFailure(error instanceof Error ? error.message : en.app.failed)
+    }
+  }
+  const choose = async (chosen: File): Promise<void> => {
+    try {
+      const body: unknown = JSON.parse(await chosen.text())
+      setFile(body)
+      await send(body, isCopy, true)
+    } catch {
+      setFile(null)
+      setReport(null)
+      setFailure(en.refused.notTankFile)
+    }
+  }
+  return (
+    <Box sx={{ display: 'grid', gap: 0.5 }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
+        <input ref={input} type="file" accept="application/json,.json" hidden aria-label={enSettings.importTank} onChange={(event) => {
+          const chosen = event.target.files?.[0]
+          event.target.value = ''
+          if (chosen) void choose(chosen)
+        }} />
+        <Button onClick={() => input.current?.click()}>{enSettings.importTank}</Button>
+        <FormControlLabel control={<Checkbox checked={isCopy} onChange={(event) => {
+          setCopy(event.target.checked)
+          if (file !== null) void send(file, event.target.checked, true)
+        }} />} label={enSettings.asCopy} />
+      </Box>
+      {failure !== null && (
+        <Box role="alert" sx={{ color: 'var(--algae)' }}>
+          {failure}
+        </Box>
+      )}
+      {report !== null && (
+        <Box role="status">
+          {enSettings.dryRun(report.name, significant(report.records, 7), significant(report.revisions, 7))}
+          {report.photosMissing > 0 && <div>{enSettings.photosMissing(significant(report.photosMissing))}</div>}
+          <Button variant="contained" onClick={() => void send(file, isCopy, false)}>
+            {enSettings.bringIn}
+          </Button>
+        </Box>
+      )}
+    </Box>
+  )
+}

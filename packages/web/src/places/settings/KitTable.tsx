@@ -1,0 +1,91 @@
+import { en, enSettings, KitSchema } from '@jovrin/contract'
+import { unitsOf, type Kit } from '@jovrin/core'
+import { Box, MenuItem, TextField } from '@mui/material'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { changeJson } from '../../api/http.js'
+import { allKits } from '../../api/journal.queries.js'
+import { HeadRow } from '../../ui/HeadRow.js'
+import { useNotice } from '../../ui/notice.js'
+import { parseNumber } from '../../ui/parseNumber.js'
+import { significant } from '../../ui/units.js'
+import { Section } from './Section.js'
+
+/** What each kit reports; kept by itself when a field is left. */
+export function KitTable() {
+  const kits = [...(useQuery(allKits()).data ?? [])].sort((a, b) => en.quantity[a.quantity].localeCompare(en.quantity[b.quantity]))
+  return (
+    <Section title={enSettings.kits}>
+      <Box sx={{ color: 'text.secondary', fontSize: 14 }}>{enSettings.kitsHint}</Box>
+      <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={enSettings.kits}>
+        <Box component="table" className="figures" sx={{ borderCollapse: 'collapse', width: '100%', minWidth: 580, '& td, & th': { textAlign: 'left', pr: 1.5, py: 0.25, fontWeight: 'normal', verticalAlign: 'bottom' } }}>
+          <HeadRow heads={enSettings.kitHead} />
+          <tbody>
+            {kits.map((kit) => (
+              <KitRow key={JSON.stringify(kit)} kit={kit} />
+            ))}
+          </tbody>
+        </Box>
+      </Box>
+    </Section>
+  )
+}
+
+function KitRow({ kit }: { kit: Kit }) {
+  const client = useQueryClient()
+  const tell = useNotice()
+  const [texts, setTexts] = useState({ name: kit.name ?? '', step: kit.step === null ? '' : significant(kit.step, 6), lowest: kit.lowest === null ? '' : significant(kit.lowest, 6), expiresOn: kit.expiresOn ?? '' })
+  const name = en.quantity[kit.quantity]
+  const number = (text: string): number | null => {
+    const parsed = parseNumber(text)
+    return 'value' in parsed ? parsed.value : NaN
+  }
+  const isWrong = (text: string): boolean => Number.isNaN(number(text)) || (number(text) ?? 0) < 0
+  const keep = async (part: Partial<Kit> = {}): Promise<void> => {
+    if (isWrong(texts.step) || isWrong(texts.lowest)) return
+    const next: Kit = { ...kit, name: texts.name.trim() === '' ? null : texts.name.trim(), step: number(texts.step), lowest: number(texts.lowest), expiresOn: texts.expiresOn === '' ? null : texts.expiresOn, ...part }
+    if (JSON.stringify(next) === JSON.stringify(kit)) return
+    try {
+      await changeJson('PUT', `/api/kits/${kit.quantity}`, KitSchema, { body: next })
+      await client.invalidateQueries({ queryKey: ['kits'] })
+      tell({ text: enSettings.kitSaved })
+    } catch (error) {
+      tell({ text: error instanceof Error ? error.message : en.app.failed })
+    }
+  }
+  const field = (key: keyof typeof texts, head: string, width: number, isNumber = false) => (
+    <TextField
+      value={texts[key]}
+      error={isNumber && isWrong(texts[key])}
+      helperText={isNumber && isWrong(texts[key]) ? en.number.none : ''}
+      onChange={(event) => setTexts({ ...texts, [key]: event.target.value })}
+      onBlur={() => void keep()}
+      type={key === 'expiresOn' ? 'date' : 'text'}
+      slotProps={{ htmlInput: { 'aria-label': `${name}: ${head}`, ...(isNumber ? { inputMode: 'decimal' as const } : { maxLength: 60 }) } }}
+      sx={{ width }}
+    />
+  )
+  const [, nameHead = '', unitHead = '', stepHead = '', lowestHead = '', dateHead = ''] = enSettings.kitHead
+  return (
+    <tr>
+      <td>{name}</td>
+      <td>{field('name', nameHead, 96)}</td>
+      <td>
+        {unitsOf(kit.quantity).length > 1 ? (
+          <TextField select value={kit.unit} onChange={(event) => void keep({ unit: event.target.value })} slotProps={{ htmlInput: { 'aria-label': `${name}: ${unitHead}` }, select: { SelectDisplayProps: { 'aria-label': `${name}: ${unitHead}` } } }} sx={{ width: 110 }}>
+            {unitsOf(kit.quantity).map((unit) => (
+              <MenuItem key={unit} value={unit}>
+                {unit}
+              </MenuItem>
+            ))}
+          </TextField>
+        ) : (
+          kit.unit
+        )}
+      </td>
+      <td>{field('step', stepHead, 60, true)}</td>
+      <td>{field('lowest', lowestHead, 60, true)}</td>
+      <td>{field('expiresOn', dateHead, 142)}</td>
+    </tr>
+  )
+}

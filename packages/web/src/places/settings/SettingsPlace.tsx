@@ -1,0 +1,64 @@
+import { en, enSettings } from '@jovrin/contract'
+import { Box, Button, TextField } from '@mui/material'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { z } from 'zod'
+import { deviceName, nameDevice } from '../../api/device.js'
+import { changeJson } from '../../api/http.js'
+import { session } from '../../api/journal.queries.js'
+import { CalendarFile } from '../calendar/CalendarFile.js'
+import { BackupPanel } from './BackupPanel.js'
+import { FilesPanel } from './FilesPanel.js'
+import { KitTable } from './KitTable.js'
+import { Section } from './Section.js'
+
+/** What belongs to this device and this installation: names, kits, files, backups, who may come in. */
+export function SettingsPlace() {
+  return (
+    <Box sx={{ px: { xs: 1.5, md: 3 }, py: 1.5, maxWidth: 1240, width: '100%' }}>
+      <Box component="h1" className="lettering" sx={{ m: 0, fontSize: 26, borderBottom: '2px solid var(--ink)' }}>
+        {enSettings.title}
+      </Box>
+      <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) minmax(0,1fr)' }, columnGap: 5, rowGap: 3, pt: 1.5 }}>
+        <Box sx={{ display: 'grid', gap: 3, alignContent: 'start', minWidth: 0 }}>
+          <Device />
+          <KitTable />
+        </Box>
+        <Box sx={{ display: 'grid', gap: 3, alignContent: 'start', minWidth: 0 }}>
+          <FilesPanel />
+          <BackupPanel />
+          <Lan />
+          <CalendarFile />
+        </Box>
+      </Box>
+    </Box>
+  )
+}
+
+function Device() {
+  const [name, setName] = useState(deviceName() ?? '')
+  return (
+    <Section title={enSettings.device}>
+      <TextField label={en.device.label} value={name} placeholder={en.device.unnamed} helperText={en.device.hint} onChange={(event) => {
+        setName(event.target.value)
+        nameDevice(event.target.value)
+      }} slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 40 } }} />
+    </Section>
+  )
+}
+
+function Lan() {
+  const client = useQueryClient()
+  const known = useQuery(session()).data
+  if (known === undefined) return null
+  return (
+    <Section title={enSettings.lan}>
+      <div>{known.isLan ? enSettings.lanOn(known.addresses.map((address) => `http://${address}:${window.location.port}`).join(', ')) : enSettings.lanOff}</div>
+      {known.isLan && (
+        <Box>
+          <Button onClick={() => void changeJson('DELETE', '/api/session', z.null()).then(() => client.invalidateQueries())}>{enSettings.signOut}</Button>
+        </Box>
+      )}
+    </Section>
+  )
+}

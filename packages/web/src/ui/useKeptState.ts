@@ -1,0 +1,24 @@
+import { useCallback, useState } from 'react'
+
+/** State that a reload does not lose, for what is being typed. Kept for this tab only; without storage it lives as long as the page. `read` checks what was kept. */
+export function useKeptState<T>(key: string, initial: T, read: (kept: unknown) => T | null): readonly [T, (next: T) => void] {
+  const [state, setState] = useState<T>(() => {
+    try {
+      return read(JSON.parse(sessionStorage.getItem(key) ?? 'null')) ?? initial
+    } catch {
+      return initial
+    }
+  })
+  const set = useCallback(
+    (next: T) => {
+      setState(next)
+      try {
+        sessionStorage.setItem(key, JSON.stringify(next))
+      } catch {
+        // Typing goes on without it.
+      }
+    },
+    [key],
+  )
+  return [state, set]
+}
