@@ -1,4 +1,4 @@
-import type { Forgotten, Preparation, RunningPart, ShoppingGroup } from '@jovrin/core'
+import type { Forgotten, PreparationCode, RunningPart, ShoppingGroup } from '@jovrin/core'
 
 const countedPieces = (count: string | undefined): string => (count === '1' ? '1 piece' : `${count} pieces`)
 
@@ -90,7 +90,7 @@ export const enBuild = {
     'plants-arrive': (v) => `Plants arrive (${v['pots']} pots): open, keep damp and cool, take out wool and gel, split.`,
     'mix-water': (v) => `Have ${v['litres']} of water ready, tempered and conditioned.`,
     planting: (v) => `Planting: about ${v['portions']} portions, ${v['hours']} h. Spray every ten minutes.`,
-  } as Record<Preparation['code'], (v: Record<string, string>) => string>,
+  } as Record<PreparationCode, (v: Record<string, string>) => string>,
   longDay: (hours: string) => `${hours} h is more than one good day: split it in two, or get help.`,
   water: 'Water of the first four weeks',
   asPlanned: 'By the changes as planned',

@@ -2,6 +2,8 @@ import type { JobKind, ReadingQuantity, RecordKind, Sign } from '@jovrin/core'
 
 const number = (value: number | undefined, digits = 3): string => (value === undefined ? '?' : String(Number(value.toPrecision(digits))))
 
+const counted = (value: number | undefined, what: string): string => `${number(value)} ${what}${value === 1 ? '' : 's'}`
+
 /** Salts by their everyday chemical names. */
 const salt: Record<string, string> = {
   'potassium-nitrate': 'potassium nitrate', 'monopotassium-phosphate': 'monopotassium phosphate', 'dipotassium-phosphate': 'dipotassium phosphate', 'potassium-sulfate': 'potassium sulfate', 'potassium-bicarbonate': 'potassium bicarbonate',
@@ -13,6 +15,7 @@ const salt: Record<string, string> = {
 }
 
 const title: Record<JobKind, string> = {
+  'dark-start': 'Fill, if you start dark', 'soak-wood': 'Soak the wood', 'order-ground': 'Order the ground', 'kit-check': 'Run the kit, level, leak-test', cylinder: 'Gas: cylinder filled, leak test', 'ph-pen': 'Calibrate the pH pen', 'water-store': 'Fill the barrel', 'plants-order': 'Order the plants', layout: 'Lay out stones and wood', 'paint-fix': 'Glue and screw', 'trial-flood': 'Trial flood', 'plants-arrive': 'Plants arrive', 'mix-water': 'Make the water ready', planting: 'Plant and fill',
   change: 'Change water', 'light-step': 'Light, next step', 'gas-check': 'Check the gas', dose: 'Dose', 'dose-to-level': 'Test and dose to level', 'test-nitrogen': 'Test ammonia and nitrite', 'test-water': 'Test the water',
   trim: 'Trim', glass: 'Wipe the glass', filter: 'Clean the filter', diffuser: 'Clean the diffuser', 'weigh-cylinder': 'Weigh the cylinder', photo: 'Same-spot photo', melt: 'Net out melt', grazers: 'Grazers may come', fish: 'Fish may come',
 }
@@ -46,6 +49,25 @@ function plain(kind: JobKind, values: Readonly<Record<string, number>>): string 
       return 'bleach bath outside, rinse, dechlorinate, dry'
     case 'melt':
       return 'leaves grown in air dissolve now; take them out'
+    case 'order-ground':
+    case 'mix-water':
+      return `${number(values['litres'])} L`
+    case 'soak-wood':
+    case 'layout':
+      return counted(values['pieces'], 'piece')
+    case 'plants-order':
+    case 'plants-arrive':
+      return counted(values['pots'], 'pot')
+    case 'paint-fix':
+      return `${number(values['hours'], 2)} h to dry`
+    case 'planting':
+      return counted(values['portions'], 'portion')
+    case 'dark-start':
+    case 'kit-check':
+    case 'cylinder':
+    case 'ph-pen':
+    case 'water-store':
+    case 'trial-flood':
     case 'glass':
     case 'photo':
     case 'weigh-cylinder':

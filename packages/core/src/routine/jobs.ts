@@ -9,7 +9,6 @@ import { lightSteps, lightTarget, PROGRAMME_DAYS } from '../startup/programme.js
 import type { JobKind } from './jobKinds.js'
 import { workMinutes } from './minutes.js'
 
-
 /** One piece of work on one day. Derived from the plan, never stored; `ruleId` and `dueOn` name it for ever. */
 export interface Job {
   readonly ruleId: string

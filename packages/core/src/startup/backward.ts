@@ -5,10 +5,11 @@ import { isChangeDay } from '../ecosystem/changeDays.js'
 import { FIXING_TIME, MATERIAL } from '../hardscape/materials.js'
 import { PLANT_KINDS } from '../plan/plan.js'
 import { POT_G } from '../planting/density.js'
+import type { PreparationCode } from './preparations.js'
 
 /** A day of preparation, counted back from planting. */
 export interface Preparation {
-  readonly code: 'dark-start' | 'soak-wood' | 'order-ground' | 'paint-fix' | 'kit-check' | 'cylinder' | 'ph-pen' | 'water-store' | 'layout' | 'trial-flood' | 'plants-order' | 'plants-arrive' | 'mix-water' | 'planting'
+  readonly code: PreparationCode
   readonly on: string
   readonly daysBefore: number
   readonly values: Readonly<Record<string, number>>

@@ -83,3 +83,30 @@ describe('the calendar file, in an independent parser', () => {
     expect(summaries.some((line) => line.startsWith('Reading-room river'))).toBe(true)
   })
 })
+
+describe('a tank that is planted in a month', () => {
+  const PLANNED = '01920000-0000-7000-8000-0000000000cc'
+  const listed = async (from: string, to: string): Promise<{ ruleId: string; dueOn: string; state: string }[]> => (await server.agent.get(`/api/tanks/${PLANNED}/jobs?from=${from}&to=${to}`).expect(200)).body.jobs
+  const order = { ruleId: 'prepare:plants-order', dueOn: '2026-12-16', state: 'done', movedTo: null, reason: null, at: '2026-11-24T09:00:00.000Z', recordedBy: null }
+  beforeAll(async () => {
+    await server.agent.post('/api/tanks').send({ id: PLANNED, plan: plainPlan({ name: 'Planned', startedOn: '2026-12-23' }) }).expect(201)
+  })
+  test('has its preparations as jobs before its care, and both in its calendar file', async () => {
+    const jobsOfMonth = await listed('2026-11-24', '2026-12-30')
+    expect(jobsOfMonth.filter(({ dueOn }) => dueOn < '2026-12-23').every(({ ruleId }) => ruleId.startsWith('prepare:'))).toBe(true)
+    expect(jobsOfMonth.find(({ ruleId }) => ruleId === 'prepare:planting')).toMatchObject({ dueOn: '2026-12-23', state: 'due' })
+    expect(jobsOfMonth.some(({ ruleId }) => ruleId === 'change')).toBe(true)
+    const answer = await server.agent.get(`/api/tanks/${PLANNED}/calendar.ics`).buffer(true).expect(200)
+    const summaries = new ICAL.Component(ICAL.parse(answer.text) as unknown[]).getAllSubcomponents('vevent').map((event) => String(event.getFirstPropertyValue('summary')))
+    expect(summaries).toContainEqual(expect.stringContaining('Order the plants'))
+    expect(summaries).toContainEqual(expect.stringContaining('Plant and fill'))
+  })
+  test('what is done stays done when the planting day moves by a week', async () => {
+    await server.agent.put(`/api/tanks/${PLANNED}/jobs/${encodeURIComponent(order.ruleId)}/${order.dueOn}`).send(order).expect(201)
+    const { body, headers } = await server.agent.get(`/api/tanks/${PLANNED}/plan`).expect(200)
+    await server.agent.put(`/api/tanks/${PLANNED}/plan`).set('If-Match', headers['etag'] ?? '').send({ ...body, startedOn: '2026-12-30' }).expect(200)
+    const jobsOfMonth = await listed('2026-11-24', '2026-12-30')
+    expect(jobsOfMonth.filter(({ ruleId }) => ruleId === 'prepare:plants-order')).toEqual([expect.objectContaining({ dueOn: '2026-12-16', state: 'done' })])
+    expect(jobsOfMonth.find(({ ruleId }) => ruleId === 'prepare:plants-arrive')).toMatchObject({ dueOn: '2026-12-29' })
+  })
+})

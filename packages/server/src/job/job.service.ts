@@ -1,4 +1,4 @@
-import { attentionOf, ATTENTIONS, datePlusDays, jobsBetween, listJobs, minutesPerWeek, openToday, type JobRecord } from '@jovrin/core'
+import { attentionOf, ATTENTIONS, datePlusDays, jobsBetween, listJobs, minutesPerWeek, openToday, preparationJobs, type JobRecord } from '@jovrin/core'
 import { en, type JobList, type Round, type RoundStop, type TankEntry } from '@jovrin/contract'
 import type { Knex } from 'knex'
 import type { Clock } from '../clock.js'
@@ -18,7 +18,7 @@ export const jobService = (db: Knex, clock: Clock, timelines: TimelineService, j
     const moved = told.filter(({ movedTo }) => movedTo !== null && movedTo >= from && movedTo <= to).map(({ dueOn }) => dueOn)
     const first = [from, ...moved].sort()[0] ?? from
     const last = [to, ...moved].sort().at(-1) ?? to
-    const jobs = listJobs(jobsBetween(aged, first, last), told).filter(({ on, dueOn }) => (on >= from && on <= to) || (dueOn >= from && dueOn <= to))
+    const jobs = listJobs([...preparationJobs(aged, today, told), ...jobsBetween(aged, first, last)], told).filter(({ on, dueOn }) => (on >= from && on <= to) || (dueOn >= from && dueOn <= to))
     return { aged, today, jobs }
   }
   const stop = async (tank: TankEntry): Promise<RoundStop> => {

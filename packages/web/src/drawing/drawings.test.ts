@@ -3,7 +3,8 @@ import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { newPlan } from '../places/plan/describe/newPlan.js'
 import { algaeY, lanes, ribbons, type BraidWeek } from './braid/braidGeometry.js'
-import { edgeMinutes, moveEdge, partsOfDay, type DayEdge } from './day/dayGeometry.js'
+import { edgeMinutes, moveEdge, type DayEdge } from './day/dayGeometry.js'
+import { partsOfDay } from './day/partsOfDay.js'
 import { plantStrokes } from './section/plants.js'
 
 const even = (value: number): Band => ({ low: value, median: value, high: value })

@@ -12,19 +12,10 @@ export function jobText({ kind, values }: Pick<Job, 'kind' | 'values'>, units: U
       return `${significant(of('hours'))} h · ${percent(of('dimFraction'))} %`
     case 'dose':
       return Object.entries(values).map(([id, grams]) => `${en.salt[id] ?? id} ${units.show('portion', grams, 2)}`).join(' · ')
-    case 'dose-to-level':
-    case 'gas-check':
-    case 'test-nitrogen':
-    case 'test-water':
-    case 'trim':
-    case 'glass':
-    case 'filter':
-    case 'diffuser':
-    case 'weigh-cylinder':
-    case 'photo':
-    case 'melt':
-    case 'grazers':
-    case 'fish':
+    case 'order-ground':
+    case 'mix-water':
+      return units.show('volume', of('litres'))
+    default:
       return en.job.plain(kind, values)
   }
 }

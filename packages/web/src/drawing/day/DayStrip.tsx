@@ -1,7 +1,8 @@
 import { clockOf, lightDayTable, minutesOf, type DayCurve, type Plan } from '@jovrin/core'
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react'
 import { INK } from '../ink.js'
-import { DAY_MIN, edgeMinutes, moveEdge, partsOfDay, SNAP_MIN, type DayEdge } from './dayGeometry.js'
+import { edgeMinutes, moveEdge, SNAP_MIN, type DayEdge } from './dayGeometry.js'
+import { DAY_MIN, partsOfDay } from './partsOfDay.js'
 
 export interface DayStripLabels {
   readonly description: string

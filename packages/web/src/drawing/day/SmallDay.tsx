@@ -1,6 +1,6 @@
 import { minutesOf, type Plan } from '@jovrin/core'
 import { INK } from '../ink.js'
-import { partsOfDay } from './dayGeometry.js'
+import { partsOfDay } from './partsOfDay.js'
 
 const WIDTH = 168
 const HEIGHT = 22

@@ -1,12 +1,11 @@
 import { clockOf, minutesOf, type Plan } from '@jovrin/core'
+import { DAY_MIN, wrap } from './partsOfDay.js'
 
-export const DAY_MIN = 1440
 export const SNAP_MIN = 5
 
 /** What can be dragged on a day strip, as one value each [minutes after midnight, or length of the ramp]. */
 export type DayEdge = 'lightOn' | 'lightOff' | 'ramp' | 'gasOn' | 'gasOff'
 
-const wrap = (minutes: number): number => ((minutes % DAY_MIN) + DAY_MIN) % DAY_MIN
 const snap = (minutes: number): number => Math.round(minutes / SNAP_MIN) * SNAP_MIN
 /** Shortest and longest light window that a strip lets one drag to. */
 const SHORTEST_MIN = 30
@@ -62,11 +61,4 @@ export function moveEdge(plan: Plan, edge: DayEdge, toMinutes: number): Plan {
     case 'gasOff':
       return withGas({ beforeDarkMin: lead(off - to) })
   }
-}
-
-/** Parts of a span of the clock that lie within one day, since a window may reach over midnight. */
-export function partsOfDay(fromMin: number, minutes: number): readonly (readonly [from: number, to: number])[] {
-  const from = wrap(fromMin)
-  const to = from + Math.min(Math.max(minutes, 0), DAY_MIN)
-  return to <= DAY_MIN ? [[from, to]] : [[from, DAY_MIN], [0, to - DAY_MIN]]
 }

@@ -1,5 +1,5 @@
 import { en, enCare, type PlanRevision } from '@jovrin/contract'
-import { datePlusDays, daysBetween, isCivilDate, type JobKind, type ListedJob } from '@jovrin/core'
+import { datePlusDays, daysBetween, isCivilDate, PREPARATIONS, type JobKind, type ListedJob } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { useMemo, useState } from 'react'
@@ -22,7 +22,7 @@ const NARROW_PX = 640
 const MARKS: readonly ScheduleMark[] = ['due', 'done', 'skipped', 'moved', 'assumed']
 
 /** Order of the rows: first what carries the tank, then what is seldom. */
-const ROWS: readonly JobKind[] = ['change', 'light-step', 'gas-check', 'dose', 'dose-to-level', 'test-nitrogen', 'test-water', 'melt', 'trim', 'glass', 'photo', 'weigh-cylinder', 'diffuser', 'filter', 'grazers', 'fish']
+const ROWS: readonly JobKind[] = [...PREPARATIONS, 'change', 'light-step', 'gas-check', 'dose', 'dose-to-level', 'test-nitrogen', 'test-water', 'melt', 'trim', 'glass', 'photo', 'weigh-cylinder', 'diffuser', 'filter', 'grazers', 'fish']
 
 export function CalendarPlace() {
   const { tankId = '' } = useParams()

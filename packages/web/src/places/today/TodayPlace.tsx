@@ -65,7 +65,7 @@ export function TodayPlace() {
 function Barrel({ stops }: { stops: readonly RoundStop[] }) {
   const units = useUnits()
   const open = stops.flatMap(({ due, overdue }) => [...due, ...overdue])
-  const litres = open.filter(({ kind }) => kind === 'change').reduce((sum, { values }) => sum + (values['litres'] ?? 0), 0)
+  const litres = open.filter(({ kind }) => kind === 'change' || kind === 'mix-water').reduce((sum, { values }) => sum + (values['litres'] ?? 0), 0)
   const grams = new Map<string, number>()
   for (const { kind, values } of stops.flatMap(({ assumed }) => assumed)) if (kind === 'dose') for (const [salt, amount] of Object.entries(values)) grams.set(salt, (grams.get(salt) ?? 0) + amount)
   return (
