@@ -26,6 +26,17 @@ export const enShopping = {
   removeExtra: (name: string) => `Remove ${name}`,
   running: 'Running cost a month',
   runningPart: { light: 'Light', pump: 'Pump', heating: 'Heating, mean of the year', gas: 'Gas', salts: 'Salts', plants: 'Plants', water: 'Water' } as Record<RunningPart['kind'], string>,
+  runningFormula: {
+    power: 'power·hours a day·30.44/1000·price of a kWh',
+    gas: 'gas an hour·hours a day·30.44/1000·price of a kg',
+    salts: 'salts a day·30.44/1000·price of a kg',
+    water: 'change·30.44/days between·drawn for each litre/1000·price of a m³',
+    plants: 'as you reckon a month',
+  },
+  terms: {
+    watts: 'Power, mean', gramsPerH: 'Gas an hour', gramsPerDay: 'Salts a day', hoursPerDay: 'Hours a day', litresPerChange: 'Each change', everyDays: 'Days between', drawnPerL: 'Drawn for each litre',
+    rate: { power: 'A kWh', gas: 'A kg', salts: 'A kg', water: 'A m³', plants: 'A month' },
+  },
   rates: 'Prices of what is used up',
   rate: { electricityPerKwh: 'Electricity, a kWh', gasPerKg: 'CO2, a kg', waterPerM3: 'Water, a m³', saltsPerKg: 'Salts, a kg', plantsPerMonth: 'Plants, a month' },
   rateWhy: 'Yours; left open, a common price is assumed.',

@@ -5,8 +5,9 @@ import type { Plan, PlanMoney } from '../plan/plan.js'
 import { samplePlan } from '../testing/samplePlan.js'
 import { compareGrounds, withMethod } from './compareGrounds.js'
 import { gasBySurface } from './gasBySurface.js'
+import { neededHeaterW, usualHeaterW } from './climateLoad.js'
 import { monthlyCost, runningParts, USUAL_RATE } from './running.js'
-import { columnTotals, neededHeaterW, priceOf, shoppingList, SHOPPING_GROUPS, USUAL_SPLIT, usualHeaterW } from './shopping.js'
+import { columnTotals, priceOf, shoppingList, SHOPPING_GROUPS, USUAL_SPLIT } from './shopping.js'
 
 const withMoney = (part: Partial<PlanMoney>, plan: Plan = samplePlan): Plan => ({ ...plan, money: { ...plan.money, ...part } })
 const list = (plan: Plan) => shoppingList(plan, tankFigures(plan))

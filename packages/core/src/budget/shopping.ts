@@ -3,11 +3,9 @@ import type { TankFigures } from '../ecosystem/tankFigures.js'
 import { pieceMassKg } from '../hardscape/piece.js'
 import { PLANT_KINDS, type Plan } from '../plan/plan.js'
 import { POT_G } from '../planting/density.js'
-import { heaterNeededW, coolerNeededW } from '../tank/climate.js'
-import { USUAL_HUMIDITY } from '../tank/evaporation.js'
 import { tabCost } from '../ground/rootTabs.js'
 import { OFTEN_FORGOTTEN } from '../startup/backward.js'
-import { lampWatts, pumpWatts, roomMonths } from './running.js'
+import { lampWatts, neededCoolerW, neededHeaterW, usualHeaterW } from './climateLoad.js'
 
 export const SHOPPING_GROUPS = ['tank', 'light', 'gas', 'filter', 'ground', 'hardscape', 'plants', 'sundries'] as const
 export type ShoppingGroup = (typeof SHOPPING_GROUPS)[number]
@@ -75,19 +73,6 @@ export function shoppingList(plan: Plan, figures: TankFigures): ShoppingItem[] {
 }
 
 const productOf = (plan: Plan) => (zoneId: string | null, layerId: string) => (zoneId === null ? plan.layers : (plan.zones.find(({ id }) => id === zoneId)?.layers ?? [])).find(({ id }) => id === layerId)?.product ?? null
-
-/** Heaters are sold in these sizes. */
-const HEATER_SIZES_W = [25, 50, 75, 100, 150, 200, 300, 400, 500] as const
-export const usualHeaterW = (neededW: number): number => HEATER_SIZES_W.find((size) => size >= neededW) ?? Math.ceil(neededW / 100) * 100
-
-const loadOf = (plan: Plan, figures: TankFigures, roomC: number) => ({
-  vessel: figures.vessel, top: plan.vessel.top ?? ('open' as const), targetC: figures.temperatureC, air: { roomC, humidityFraction: plan.room.humidityFraction ?? USUAL_HUMIDITY }, lampW: lampWatts(plan), pumpW: pumpWatts(plan),
-})
-/** Heating that the coldest month asks for, by night [W]. */
-export const neededHeaterW = (plan: Plan, figures: TankFigures): number => heaterNeededW(loadOf(plan, figures, Math.min(...roomMonths(plan))))
-/** Cooling that the warmest month asks for while the lamp burns [W]. A degree or two over the target is let pass. */
-const LET_PASS_C = 2
-export const neededCoolerW = (plan: Plan, figures: TankFigures): number => coolerNeededW({ ...loadOf(plan, figures, Math.max(...roomMonths(plan))), targetC: figures.temperatureC + LET_PASS_C })
 
 export interface ColumnTotal {
   readonly columnId: string

@@ -8,19 +8,36 @@ export interface Composition {
   readonly openFloor: number
   /** Share of the rear third under no piece: room for the back row. */
   readonly openRear: number
-  /** Between the outermost outline and the glass [cm]; `null` without pieces. */
+  /** Between the outermost outlines and each pane [cm]; `null` without pieces. */
+  readonly gapsCm: { readonly left: number; readonly front: number; readonly right: number; readonly back: number } | null
+  /** The least of them. */
   readonly leastGapCm: number | null
-  /** Where the highest piece stands along the tank, 0–1, and its distance to the nearest third and golden section as a share of the length. */
-  readonly main: { readonly id: string; readonly at: number; readonly offThird: number; readonly offGolden: number } | null
+  /** Where the highest piece stands along the tank, 0–1, the third and the golden section next to it, and its distance to them as shares of the length. */
+  readonly main: { readonly id: string; readonly at: number; readonly third: number; readonly offThird: number; readonly golden: number; readonly offGolden: number } | null
+  /** Heights of the pieces [cm], highest first. */
+  readonly heightsCm: readonly number[]
   /** Second largest over largest by height, 0–1; `null` with fewer than two. */
   readonly secondOverMain: number | null
   /** Height falls from front to back (large in front makes depth): correlation of height and depth, −1 to 1; `null` with fewer than three. */
   readonly sizeToBack: number | null
   /** Height of the outline over the ground [cm] in tenths along the tank. */
   readonly outlineCm: readonly number[]
+  /** Its means [cm] over the left three, the middle four and the right three tenths. */
+  readonly outlineMeansCm: OutlineMeans
   readonly outlineKind: 'triangle' | 'mound' | 'valley' | 'level'
   /** Shares of the eye's width that pieces in front hide of those behind, from the couch. */
-  readonly hidden: readonly { readonly id: string; readonly share: number }[]
+  readonly hidden: readonly HiddenPiece[]
+}
+export interface OutlineMeans {
+  readonly left: number
+  readonly middle: number
+  readonly right: number
+}
+export interface HiddenPiece {
+  readonly id: string
+  readonly wideCm: number
+  readonly hiddenCm: number
+  readonly share: number
 }
 
 export const GOLDEN = (Math.sqrt(5) - 1) / 2
@@ -32,17 +49,23 @@ const OUTLINE_STEP = 0.25
 export function compositionOf(pieces: readonly PlacedPiece[], lengthCm: number, widthCm: number): Composition {
   const covered = coverage(pieces.map(({ ring }) => ring), lengthCm, widthCm)
   const main = pieces.reduce<PlacedPiece | null>((best, piece) => (best === null || piece.topCm > best.topCm ? piece : best), null)
-  const heights = pieces.map(({ heightCm }) => heightCm).sort((a, b) => b - a)
+  const heightsCm = pieces.map(({ heightCm }) => heightCm).sort((a, b) => b - a)
+  const [highest = 0, second] = heightsCm
   const outlineCm = outlineOf(pieces, lengthCm)
+  const outlineMeansCm = meansOf(outlineCm)
+  const gapsCm = gapsOf(pieces, lengthCm, widthCm)
   return {
     openFloor: 1 - covered.all,
     openRear: 1 - covered.rear,
-    leastGapCm: pieces.length === 0 ? null : Math.min(...pieces.map(({ bounds }) => Math.min(bounds.left, bounds.front, lengthCm - bounds.right, widthCm - bounds.back))),
+    gapsCm,
+    leastGapCm: gapsCm === null ? null : Math.min(gapsCm.left, gapsCm.front, gapsCm.right, gapsCm.back),
     main: main === null ? null : placeOf(main, lengthCm),
-    secondOverMain: heights.length < 2 || heights[0] === 0 ? null : heights[1]! / heights[0]!,
+    heightsCm,
+    secondOverMain: second === undefined || highest === 0 ? null : second / highest,
     sizeToBack: pieces.length < 3 ? null : correlation(pieces.map(({ heightCm }) => heightCm), pieces.map(({ centre }) => centre.yCm)),
     outlineCm,
-    outlineKind: kindOf(outlineCm),
+    outlineMeansCm,
+    outlineKind: kindOf(outlineMeansCm),
     hidden: hiddenShares(pieces),
   }
 }
@@ -56,10 +79,23 @@ function coverage(rings: readonly Ring[], lengthCm: number, widthCm: number): { 
   return { all: sum(rings, widthCm) / floor, rear: sum(rear, widthCm * REAR_SHARE) / (floor * REAR_SHARE) }
 }
 
+function gapsOf(pieces: readonly PlacedPiece[], lengthCm: number, widthCm: number): Composition['gapsCm'] {
+  if (pieces.length === 0) return null
+  const bounds = pieces.map((piece) => piece.bounds)
+  return {
+    left: Math.min(...bounds.map(({ left }) => left)),
+    front: Math.min(...bounds.map(({ front }) => front)),
+    right: lengthCm - Math.max(...bounds.map(({ right }) => right)),
+    back: widthCm - Math.max(...bounds.map(({ back }) => back)),
+  }
+}
+
 function placeOf({ piece, centre }: PlacedPiece, lengthCm: number): NonNullable<Composition['main']> {
   const at = centre.xCm / lengthCm
-  const off = (...marks: readonly number[]): number => Math.min(...marks.map((mark) => Math.abs(at - mark)))
-  return { id: piece.id, at, offThird: off(1 / 3, 2 / 3), offGolden: off(GOLDEN, 1 - GOLDEN) }
+  const nearest = (a: number, b: number): number => (Math.abs(at - a) <= Math.abs(at - b) ? a : b)
+  const third = nearest(1 / 3, 2 / 3)
+  const golden = nearest(1 - GOLDEN, GOLDEN)
+  return { id: piece.id, at, third, offThird: Math.abs(at - third), golden, offGolden: Math.abs(at - golden) }
 }
 
 function outlineOf(pieces: readonly PlacedPiece[], lengthCm: number): number[] {
@@ -81,9 +117,12 @@ function highestWithin({ silhouette, footCm }: PlacedPiece, from: number, to: nu
   return highest
 }
 
-function kindOf(outlineCm: readonly number[]): Composition['outlineKind'] {
+function meansOf(outlineCm: readonly number[]): OutlineMeans {
   const mean = (from: number, to: number): number => outlineCm.slice(from, to).reduce((sum, cm) => sum + cm, 0) / (to - from)
-  const [left, middle, right] = [mean(0, 3), mean(3, 7), mean(7, 10)]
+  return { left: mean(0, 3), middle: mean(3, 7), right: mean(7, 10) }
+}
+
+function kindOf({ left, middle, right }: OutlineMeans): Composition['outlineKind'] {
   const most = Math.max(left, middle, right)
   if (most === 0) return 'level'
   const [l, m, r] = [left / most, middle / most, right / most]
@@ -92,18 +131,18 @@ function kindOf(outlineCm: readonly number[]): Composition['outlineKind'] {
   return Math.abs(l - r) >= OUTLINE_STEP ? 'triangle' : 'level'
 }
 
-function hiddenShares(pieces: readonly PlacedPiece[]): { id: string; share: number }[] {
+function hiddenShares(pieces: readonly PlacedPiece[]): HiddenPiece[] {
   return pieces.map(({ piece, bounds, centre, topCm }) => {
-    const wide = Math.max(bounds.right - bounds.left, 0.01)
+    const wideCm = Math.max(bounds.right - bounds.left, 0.01)
     const before = pieces.filter((other) => other.centre.yCm < centre.yCm && other.topCm >= topCm * 0.8)
     const spans = before.map((other) => [Math.max(bounds.left, other.bounds.left), Math.min(bounds.right, other.bounds.right)] as const).filter(([from, to]) => to > from).sort((a, b) => a[0] - b[0])
     let reached = bounds.left
-    let hidden = 0
+    let hiddenCm = 0
     for (const [from, to] of spans) {
-      hidden += Math.max(0, to - Math.max(from, reached))
+      hiddenCm += Math.max(0, to - Math.max(from, reached))
       reached = Math.max(reached, to)
     }
-    return { id: piece.id, share: hidden / wide }
+    return { id: piece.id, wideCm, hiddenCm, share: hiddenCm / wideCm }
   })
 }
 

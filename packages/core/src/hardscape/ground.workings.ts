@@ -27,7 +27,6 @@ export const groundBagsWorking: Working = {
 
 /** Water at 24 °C. */
 const WATER_KG_PER_L = 0.9973
-const GLASS_KG_PER_M3 = 2500
 
 export const filledWeightWorking: Working = {
   id: 'vessel.filled-weight',
@@ -41,7 +40,7 @@ export const filledWeightWorking: Working = {
     const groundL = layerVolumeL({ frontCm: numberOf(inputs, 'frontCm'), backCm: numberOf(inputs, 'backCm') }, floorAreaCm2(vessel))
     const hardscapeKg = numberOf(inputs, 'hardscapeKg')
     const { netWaterL } = tankVolumes(vessel, { groundL, poreWaterL: groundL * porosity, hardscapeL: hardscapeKg / 2.65 })
-    return exactly(glassMassKg(vessel, GLASS_KG_PER_M3) + Math.max(0, netWaterL) * WATER_KG_PER_L + groundL * bulkKgPerL + hardscapeKg + numberOf(inputs, 'standKg'))
+    return exactly(glassMassKg(vessel) + Math.max(0, netWaterL) * WATER_KG_PER_L + groundL * bulkKgPerL + hardscapeKg + numberOf(inputs, 'standKg'))
   },
 }
 

@@ -68,7 +68,7 @@ describe('composition', () => {
   ] as const)('reads as a %s', (kind, spans) => expect(of(...spans.map(([left, right, height], index) => piece(`p${index}`, box(left, 15, right, 30), height))).outlineKind).toBe(kind))
   test('a wall of the same height in front hides half of what stands behind', () => {
     const { hidden } = of(piece('back', box(40, 30, 60, 40), 10), piece('front', box(50, 5, 70, 15), 12))
-    expect(hidden).toEqual([{ id: 'back', share: 0.5 }, { id: 'front', share: 0 }])
+    expect(hidden).toEqual([{ id: 'back', wideCm: 20, hiddenCm: 10, share: 0.5 }, { id: 'front', wideCm: 20, hiddenCm: 0, share: 0 }])
   })
   test('every share lies between none and all', () =>
     fc.assert(

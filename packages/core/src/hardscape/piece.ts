@@ -1,9 +1,8 @@
 import { lineOf } from '../numeric/outline.js'
 import { areaCm2, boundsOf, centreOf, type Bounds, type Ring, type Spot } from '../numeric/ring.js'
 import type { HardscapeMaterial, Piece, ProfilePoint } from '../plan/plan.js'
+import { GRAVITY_M_PER_S2 } from '../quantity/physicalConstants.js'
 import { MATERIAL } from './materials.js'
-
-const GRAVITY_M_PER_S2 = 9.80665
 
 export interface PlacedPiece {
   readonly piece: Piece

@@ -1,8 +1,9 @@
-import { monthlyCost, runningParts } from '../budget/running.js'
+import type { JobKind } from '../routine/jobKinds.js'
+import { monthlyCost, runningParts, type RunningPart } from '../budget/running.js'
 import { tankFigures, type TankFigures } from '../ecosystem/tankFigures.js'
 import { datePlusDays } from '../plan/clock.js'
 import type { Pace, Plan, PlanIntent } from '../plan/plan.js'
-import { minutesPerWeek } from '../routine/jobs.js'
+import { minutesByKind } from '../routine/jobs.js'
 
 export const SUPPLY_LEVELS = ['gentle', 'moderate', 'strong'] as const
 export type SupplyLevel = (typeof SUPPLY_LEVELS)[number]
@@ -46,18 +47,24 @@ export function withSupplyLevel(plan: Plan, level: SupplyLevel): Plan {
 export interface LevelCost {
   readonly level: SupplyLevel
   readonly hoursPerWeek: number
+  readonly minutesByKind: ReadonlyMap<JobKind, number>
   readonly costPerMonth: number
+  readonly runningParts: readonly RunningPart[]
   readonly figures: TankFigures
   readonly difficulty: LevelFacts['difficulty']
 }
-/** Upkeep of a settled tank [h a week]: mean of the tests, changes, trims, glass and the rest. */
-export const upkeepHours = (plan: Plan): number => minutesPerWeek({ timeline: [{ fromDay: 0, plan }], startedOn: plan.startedOn }, datePlusDays(plan.startedOn, SETTLED_DAY)) / 60
+/** Upkeep of a settled tank by kind of work [min a week]: tests, changes, trims, glass and the rest. */
+export const upkeepMinutes = (plan: Plan): ReadonlyMap<JobKind, number> => minutesByKind({ timeline: [{ fromDay: 0, plan }], startedOn: plan.startedOn }, datePlusDays(plan.startedOn, SETTLED_DAY))
+const hoursOf = (minutes: ReadonlyMap<JobKind, number>): number => [...minutes.values()].reduce((sum, one) => sum + one, 0) / 60
+export const upkeepHours = (plan: Plan): number => hoursOf(upkeepMinutes(plan))
 
 export const levelCosts = (plan: Plan): LevelCost[] =>
   SUPPLY_LEVELS.map((level) => {
     const levelled = withSupplyLevel(plan, level)
     const figures = tankFigures(levelled)
-    return { level, figures, hoursPerWeek: upkeepHours(levelled), costPerMonth: monthlyCost(runningParts(levelled, figures)), difficulty: LEVEL[level].difficulty }
+    const minutes = upkeepMinutes(levelled)
+    const parts = runningParts(levelled, figures)
+    return { level, figures, minutesByKind: minutes, hoursPerWeek: hoursOf(minutes), runningParts: parts, costPerMonth: monthlyCost(parts), difficulty: LEVEL[level].difficulty }
   })
 
 /** The level that the intent asks for: the pace's, lowered while its upkeep takes more than the hours that there are. */

@@ -26,6 +26,8 @@ export const CO2_G_PER_MOL = 44.009
 export const GAS_CONSTANT = 8.31446261815324
 /** Kelvin at 0 °C. */
 export const KELVIN_AT_0_C = 273.15
+/** Standard gravity, exact by definition (CGPM 1901). */
+export const GRAVITY_M_PER_S2 = 9.80665
 /** Alkalinity [meq/L] of one German degree: 10 mg/L CaO by definition, M(CaO) = 56.077 g/mol. */
 export const MEQ_PER_DKH = 20 / 56.077
 /** Calcium plus magnesium [mmol/L] of one German degree of hardness. */

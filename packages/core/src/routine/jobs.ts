@@ -124,5 +124,11 @@ export function openToday(listed: readonly ListedJob[], today: string): { readon
   return { due, overdue: [...overdue.values()], settled: listed.filter((job) => (job.record !== null && job.record.state !== 'moved' && (job.on === today || job.dueOn === today))), assumed: listed.filter((job) => job.on === today && job.state === 'assumed') }
 }
 
-/** A settled week's mean of the next four weeks [min]; timers take none. */
-export const minutesPerWeek = (schedule: Schedule, today: string): number => jobsBetween(schedule, today, datePlusDays(today, 27)).reduce((sum, job) => sum + job.minutes, 0) / 4
+/** Minutes a week by kind of work, mean of the next four weeks; timers take none. */
+export function minutesByKind(schedule: Schedule, today: string): ReadonlyMap<JobKind, number> {
+  const minutes = new Map<JobKind, number>()
+  for (const job of jobsBetween(schedule, today, datePlusDays(today, 27))) if (job.minutes > 0) minutes.set(job.kind, (minutes.get(job.kind) ?? 0) + job.minutes / 4)
+  return minutes
+}
+/** A settled week's mean of the next four weeks [min]. */
+export const minutesPerWeek = (schedule: Schedule, today: string): number => [...minutesByKind(schedule, today).values()].reduce((sum, minutes) => sum + minutes, 0)

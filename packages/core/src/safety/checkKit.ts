@@ -1,4 +1,4 @@
-import { neededCoolerW, neededHeaterW, usualHeaterW } from '../budget/shopping.js'
+import { neededCoolerW, neededHeaterW, usualHeaterW } from '../budget/climateLoad.js'
 import { filterFlowLPerH, type TankFigures } from '../ecosystem/tankFigures.js'
 import type { Finding } from '../plan/finding.js'
 import type { Plan } from '../plan/plan.js'
@@ -8,12 +8,14 @@ import { deadCells, jetReachCm } from '../tank/filterFlow.js'
 const LOW_TURNOVER_PER_H = 3.5
 const DEAD_SHARE = 0.35
 
-/** Reach of each outlet's jet [cm]; the flow is shared by bore. */
-export function outletReaches(plan: Plan, figures: TankFigures): number[] {
+/** What each outlet gives [L/h]: the flow is shared by the areas of the bores. */
+export function outletFlowsLPerH(plan: Plan, figures: TankFigures): number[] {
   const flowLPerH = filterFlowLPerH(plan) ?? figures.turnoverPerH * figures.waterL
   const bores = plan.outlets.reduce((sum, { boreMm }) => sum + boreMm ** 2, 0)
-  return plan.outlets.map(({ boreMm }) => jetReachCm((flowLPerH * boreMm ** 2) / bores, boreMm))
+  return plan.outlets.map(({ boreMm }) => (flowLPerH * boreMm ** 2) / bores)
 }
+/** Reach of each outlet's jet [cm]. */
+export const outletReaches = (plan: Plan, figures: TankFigures): number[] => outletFlowsLPerH(plan, figures).map((flowLPerH, index) => jetReachCm(flowLPerH, plan.outlets[index]?.boreMm ?? NaN))
 
 export function checkKit(plan: Plan, figures: TankFigures): Finding[] {
   const found: Finding[] = []

@@ -4,7 +4,7 @@ import type { Plan } from '../plan/plan.js'
 import { floorRemark } from '../tank/load.js'
 import { levelOf, TILT_FINE_MM_PER_M, TWIST_LIMIT_MM } from '../tank/level.js'
 import { paneSafety } from '../tank/pane.js'
-import { roomMonths } from '../budget/running.js'
+import { roomMonths } from '../budget/climateLoad.js'
 import { cornersOf, filledKg } from './filled.js'
 
 /** Below this factor the maker should be asked; what is usual is 3.8. */

@@ -5,22 +5,20 @@ import type { Corners } from '../tank/level.js'
 import { totalKg, type Masses } from '../tank/load.js'
 import { waterDensityKgPerM3 } from '../water/density.js'
 
-/** Common float glass. */
-const GLASS_KG_PER_M3 = 2500
 /** Stand and kit that nobody weighed, by the litre of the empty tank; rules of thumb 0.15–0.35 and 0.05–0.15. */
-const STAND_KG_PER_L = 0.22
-const KIT_KG_PER_L = 0.08
+export const USUAL_STAND_KG_PER_L = 0.22
+export const USUAL_KIT_KG_PER_L = 0.08
 
 /** Masses of the filled tank, part by part. What was not weighed is taken by the size of the tank. */
 export function filledMasses(plan: Plan, figures: TankFigures): Masses {
   const { volumes } = figures
   return {
-    glassKg: glassMassKg(figures.vessel, GLASS_KG_PER_M3),
+    glassKg: glassMassKg(figures.vessel),
     waterKg: (Math.max(0, volumes.netWaterL) * waterDensityKgPerM3(figures.temperatureC)) / 1000,
     groundKg: figures.ground.dryKg,
     hardscapeKg: figures.hardscapeKg,
-    standKg: plan.stand.massKg ?? volumes.outerL * STAND_KG_PER_L,
-    kitKg: plan.stand.kitMassKg ?? volumes.outerL * KIT_KG_PER_L,
+    standKg: plan.stand.massKg ?? volumes.outerL * USUAL_STAND_KG_PER_L,
+    kitKg: plan.stand.kitMassKg ?? volumes.outerL * USUAL_KIT_KG_PER_L,
   }
 }
 export const filledKg = (plan: Plan, figures: TankFigures): number => totalKg(filledMasses(plan, figures))

@@ -83,7 +83,7 @@ export interface WaterLogistics {
 }
 const CHANGE_WEEKS = 4
 /** Purifiers waste 1 to 4 litres for each of their own. */
-const USUAL_WASTE_PER_L = 2
+export const USUAL_WASTE_PER_L = 2
 
 /** Litres of the first four weeks, before the first bucket is carried. `minutesPerChange` comes from the work's own sum. */
 export function waterLogistics(plan: Plan, waterL: number, minutesPerChange: number): WaterLogistics {

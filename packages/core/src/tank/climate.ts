@@ -9,8 +9,8 @@ const SURFACE_W_PER_M2_K = 7
 /** Share of a lamp's power that ends in the water; rule of thumb 0.4–0.8. */
 const LAMP_SHARE = 0.6
 /** A heater should reach its temperature on the coldest day and still switch off. */
-const HEATER_MARGIN = 1.5
-const COOLER_MARGIN = 1.25
+export const HEATER_MARGIN = 1.5
+export const COOLER_MARGIN = 1.25
 const MM_M2_PER_KG = 1 // a millimetre on a square metre weighs a kilogram
 
 export interface ClimateLoad {
@@ -24,17 +24,39 @@ export interface ClimateLoad {
   readonly pumpW: number
 }
 
-/** Heat that leaves the tank at its target temperature [W], mean of a day; negative: it gains. */
-export function heatLossW({ vessel, top, targetC, air, lampW, litFraction, pumpW }: ClimateLoad): number {
+/** Where the heat goes and comes from [W], mean of a day; gains are negative. */
+export interface HeatTerms {
+  readonly wallsW: number
+  readonly surfaceW: number
+  readonly vapourW: number
+  readonly lampW: number
+  readonly pumpW: number
+}
+export function heatTerms({ vessel, top, targetC, air, lampW, litFraction, pumpW }: ClimateLoad): HeatTerms {
   const inner = innerSize(vessel)
   const surfaceM2 = (inner.lengthCm * inner.widthCm) / 10_000
   const wallsM2 = (2 * (inner.lengthCm + inner.widthCm) * inner.waterDepthCm + inner.lengthCm * inner.widthCm) / 10_000
   const gap = targetC - air.roomC
-  const vapourW = (evaporationMmPerDay(targetC, air, top) * MM_M2_PER_KG * surfaceM2 * HEAT_OF_VAPOUR_KJ_PER_KG * 1000) / 86_400
-  return (GLASS_W_PER_M2_K * wallsM2 + SURFACE_W_PER_M2_K * surfaceM2) * gap + vapourW - lampW * litFraction * LAMP_SHARE - pumpW
+  return {
+    wallsW: GLASS_W_PER_M2_K * wallsM2 * gap,
+    surfaceW: SURFACE_W_PER_M2_K * surfaceM2 * gap,
+    vapourW: (evaporationMmPerDay(targetC, air, top) * MM_M2_PER_KG * surfaceM2 * HEAT_OF_VAPOUR_KJ_PER_KG * 1000) / 86_400,
+    lampW: -lampW * litFraction * LAMP_SHARE,
+    pumpW: -pumpW,
+  }
 }
 
+/** Heat that leaves the tank at its target temperature [W], mean of a day; negative: it gains. */
+export function heatLossW(load: ClimateLoad): number {
+  const { wallsW, surfaceW, vapourW, lampW, pumpW } = heatTerms(load)
+  return wallsW + surfaceW + vapourW + lampW + pumpW
+}
+
+/** The cold night that a heater is chosen for, and the lit hour in the warmest month that cooling is chosen for. */
+export const atNight = (load: Omit<ClimateLoad, 'litFraction'>): ClimateLoad => ({ ...load, litFraction: 0 })
+export const whileLit = (load: Omit<ClimateLoad, 'litFraction'>): ClimateLoad => ({ ...load, litFraction: 1 })
+
 /** Heater that holds the target in the coldest room, by night [W]; 0 where none is needed. */
-export const heaterNeededW = (load: Omit<ClimateLoad, 'litFraction'>): number => Math.max(0, heatLossW({ ...load, litFraction: 0 })) * HEATER_MARGIN
+export const heaterNeededW = (load: Omit<ClimateLoad, 'litFraction'>): number => Math.max(0, heatLossW(atNight(load))) * HEATER_MARGIN
 /** Cooling that holds the target in the hottest room while the lamp burns [W]; 0 where none is needed. */
-export const coolerNeededW = (load: Omit<ClimateLoad, 'litFraction'>): number => Math.max(0, -heatLossW({ ...load, litFraction: 1 })) * COOLER_MARGIN
+export const coolerNeededW = (load: Omit<ClimateLoad, 'litFraction'>): number => Math.max(0, -heatLossW(whileLit(load))) * COOLER_MARGIN

@@ -2,7 +2,7 @@ import type { FilterMedia, Outlet } from '../plan/plan.js'
 import { requireWithin } from '../quantity/outOfRange.js'
 
 /** Kept of the rated flow once media lie in the filter and hoses have run in; rules of thumb, ±20 %. */
-const MEDIA_SHARE: Readonly<Record<FilterMedia, number>> = { light: 0.8, usual: 0.65, packed: 0.5 }
+export const MEDIA_SHARE: Readonly<Record<FilterMedia, number>> = { light: 0.8, usual: 0.65, packed: 0.5 }
 /** Lost for each metre that the water is lifted above the pump's rated point; canisters lift in a closed loop, so less than a free head. Rule of thumb 0.15–0.3. */
 const LOST_PER_M = 0.2
 export const FLOW_SPREAD = 1.25
@@ -13,8 +13,10 @@ export const USUAL_HEAD_CM = 120
 export function realFlowLPerH(ratedLPerH: number, headCm: number, media: FilterMedia): number {
   requireWithin('ratedLPerH', ratedLPerH, 0, 50_000)
   requireWithin('headCm', headCm, 0, 500)
-  return ratedLPerH * MEDIA_SHARE[media] * Math.max(0.1, 1 - (LOST_PER_M * headCm) / 100)
+  return ratedLPerH * MEDIA_SHARE[media] * headShare(headCm)
 }
+/** Share of the flow left after lifting; a tenth always trickles. */
+export const headShare = (headCm: number): number => Math.max(0.1, 1 - (LOST_PER_M * headCm) / 100)
 
 /** Speed at which leaves just stir [m/s]; rule of thumb 0.03–0.08. */
 const STIR_M_PER_S = 0.05

@@ -1,4 +1,5 @@
 import { requireWithin } from '../quantity/outOfRange.js'
+import { GRAVITY_M_PER_S2 } from '../quantity/physicalConstants.js'
 import type { Floor, StandRest } from '../plan/plan.js'
 import type { Vessel } from './vessel.js'
 
@@ -20,7 +21,6 @@ export interface FootLoad {
   readonly perFootKg: number
   readonly pressureKPa: number
 }
-const GRAVITY_M_PER_S2 = 9.80665
 
 /** What each foot carries if all carry alike; on a full base, what the base presses. An uneven floor puts most of it on two feet. */
 export function footLoad(kg: number, vessel: Pick<Vessel, 'lengthCm' | 'widthCm'>, rests: StandRest, feet: number, footAreaCm2: number): FootLoad {

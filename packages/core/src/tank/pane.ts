@@ -1,11 +1,12 @@
 import { requireWithin } from '../quantity/outOfRange.js'
+import { GRAVITY_M_PER_S2 } from '../quantity/physicalConstants.js'
 
 /** Greatest bending stress of a plate held on three edges, free above, under water to its top: σ = β·ρg·h³/t². β by length over height; after plate tables (Timoshenko & Woinowsky-Krieger 1959), read to two digits. */
 const BETA = [[0.5, 0.085], [0.67, 0.116], [1, 0.16], [1.5, 0.26], [2, 0.32], [2.5, 0.35], [3, 0.37]] as const
 /** Bending strength of float glass [N/mm²], as usual for tanks; rule of thumb 15–30, less where scratched. */
-const STRENGTH_N_PER_MM2 = 19.2
+export const STRENGTH_N_PER_MM2 = 19.2
 /** ρg of water [N/mm³]. */
-const WATER_N_PER_MM3 = 9.80665e-6
+const WATER_N_PER_MM3 = GRAVITY_M_PER_S2 * 1e-6
 /** Makers' usual factor; rule of thumb 3–4. */
 export const USUAL_SAFETY = 3.8
 
@@ -14,12 +15,13 @@ export const USUAL_SAFETY = 3.8
 export function paneSafety(lengthCm: number, waterHeightCm: number, glassCm: number): number {
   requireWithin('waterHeightCm', waterHeightCm, 1, 200)
   requireWithin('glassCm', glassCm, 0.2, 6)
-  const ratio = Math.min(3, Math.max(0.5, lengthCm / waterHeightCm))
-  const stress = (betaOf(ratio) * WATER_N_PER_MM3 * (waterHeightCm * 10) ** 3) / (glassCm * 10) ** 2
+  const stress = (paneShape(lengthCm, waterHeightCm) * WATER_N_PER_MM3 * (waterHeightCm * 10) ** 3) / (glassCm * 10) ** 2
   return STRENGTH_N_PER_MM2 / stress
 }
 
-function betaOf(ratio: number): number {
+/** β of the stress above, by length over water height between 0.5 and 3. */
+export function paneShape(lengthCm: number, waterHeightCm: number): number {
+  const ratio = Math.min(3, Math.max(0.5, lengthCm / waterHeightCm))
   for (let index = 1; index < BETA.length; index++) {
     const [from, low] = BETA[index - 1]!
     const [to, high] = BETA[index]!

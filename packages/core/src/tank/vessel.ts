@@ -67,8 +67,11 @@ export function tankVolumes(vessel: Vessel, filling: Filling): TankVolumes {
   }
 }
 
-/** Mass of the glass [kg]; common float glass is 2500 kg/m³. */
-export function glassMassKg(vessel: Vessel, glassKgPerM3: number): number {
+/** Common float glass (EN 572-1). */
+export const GLASS_KG_PER_M3 = 2500
+
+/** Mass of the glass [kg]. */
+export function glassMassKg(vessel: Vessel, glassKgPerM3 = GLASS_KG_PER_M3): number {
   const { outerL, innerL } = tankVolumes(vessel, { groundL: 0, poreWaterL: 0, hardscapeL: 0 })
   return ((outerL - innerL) / 1000) * glassKgPerM3
 }

@@ -38,7 +38,8 @@ export const substrate: Process = {
       const poreMgPerL = held / (poreL * parameters.retardation[nutrient]!)
       let outMg = exchangedL * (poreMgPerL - waterAtStart[nutrient]!)
       // Never more than half of what either side holds, and never more than the others have left in the water.
-      outMg = outMg < 0 ? Math.max(outMg, -0.5 * Math.min(waterAtStart[nutrient]!, state[WATER_SLOT[nutrient]!]!) * waterL) : Math.min(outMg, 0.5 * held)
+      const takenMg = nutrient === N ? step.waterUptakeAmmoniumMg : 0
+      outMg = outMg < 0 ? -Math.min(-outMg, leftMg(waterAtStart[nutrient]!, state[WATER_SLOT[nutrient]!]!, takenMg, waterL)) : Math.min(outMg, 0.5 * held)
       if (nutrient === FE) outMg = Math.max(outMg, 0) * IRON_OUT
       state[GROUND + nutrient] = held - outMg
       // Iron from the ground is added after the chelate's decay, by `ironDecay`'s order in the list.
@@ -46,7 +47,7 @@ export const substrate: Process = {
     }
     const nitrateHeld = state[GROUND_NITRATE]!
     let nitrateOut = exchangedL * (nitrateHeld / poreL - nitrateAtStart)
-    nitrateOut = nitrateOut < 0 ? Math.max(nitrateOut, -0.5 * Math.min(nitrateAtStart, state[NITRATE]!) * waterL) : Math.min(nitrateOut, 0.5 * nitrateHeld)
+    nitrateOut = nitrateOut < 0 ? -Math.min(-nitrateOut, leftMg(nitrateAtStart, state[NITRATE]!, step.waterUptakeNitrateMg, waterL)) : Math.min(nitrateOut, 0.5 * nitrateHeld)
     const denitrified = nitrateHeld * daily.denitrifiedShare
     state[GROUND_NITRATE] = Math.max(nitrateHeld - nitrateOut - denitrified, 0)
     state[NITRATE] = state[NITRATE]! + nitrateOut / waterL
@@ -54,6 +55,9 @@ export const substrate: Process = {
     ledger.book(LEDGER_N, -denitrified)
   },
 }
+
+/** The most [mg] that the ground may take from the water: half of what it held at the start or, if less, of what is left. Leaves' nitrogen is taken out of the water later in the step. */
+const leftMg = (atStartMgPerL: number, nowMgPerL: number, takenMg: number, waterL: number): number => Math.max(0, 0.5 * Math.min(atStartMgPerL * waterL, nowMgPerL * waterL - takenMg))
 
 /** Chelated iron falls out of solution. Runs after leaf uptake and before the ground gives iron back. */
 export const ironDecay: Process = {

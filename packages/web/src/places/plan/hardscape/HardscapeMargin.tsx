@@ -1,16 +1,19 @@
 import { enPlan, PLAN_RANGE } from '@jovrin/contract'
-import { buoyancyOf, FIXING_TIME, FIXINGS, glassPressureKPa, HARDSCAPE_MATERIALS, MATERIAL, pieceMassKg, type Composition, type Fixing, type HardscapeMaterial, type Piece } from '@jovrin/core'
+import { buoyancyOf, FIXING_TIME, FIXINGS, glassPressureKPa, HARDSCAPE_MATERIALS, MATERIAL, pieceMassKg, type Composition, type Fixing, type HardscapeMaterial, type Piece, type PlacedPiece } from '@jovrin/core'
 import { Box, Button, Checkbox, FormControlLabel, MenuItem, TextField } from '@mui/material'
 import { memo, useState } from 'react'
 import type { Eye } from '../../../drawing/plan/CouchView.js'
 import type { Overlay } from '../../../drawing/plan/PlanOverlays.js'
 import { hoursAndMinutes } from '../../../ui/amounts.js'
 import { Choice } from '../../../ui/Choice.js'
+import { Figure, type Explained } from '../../../ui/Figure.js'
 import { MarginTable } from '../../../ui/MarginTable.js'
 import { NumberField } from '../../../ui/NumberField.js'
 import { Grid, Group } from '../../../ui/QuestionGroup.js'
 import { significant, useUnits } from '../../../ui/units.js'
 import type { Desk } from '../desk.js'
+import { explainVolumes, explainWeights } from '../vessel/explainVessel.js'
+import { explainComposition, mostHidden, type CompositionRow } from './explainComposition.js'
 import type { ChosenOutline } from './FrontOfPieces.js'
 import { addPiece, duplicatePiece, mirrored, placeUnplaced, removePiece, reorderPiece, scaled, turned, withDrawnProfile, withPiece } from './pieceEdits.js'
 import { TracePhoto } from './TracePhoto.js'
@@ -19,6 +22,7 @@ interface MarginProps {
   readonly desk: Desk
   readonly pieceId: string | null
   readonly composition: Composition
+  readonly placed: readonly PlacedPiece[]
   readonly onChoose: (id: string | null) => void
   readonly overlays: readonly Overlay[]
   readonly onOverlays: (overlays: readonly Overlay[]) => void
@@ -197,46 +201,45 @@ function PiecePanel({ desk, piece, onChoose }: HardscapeMarginProps & { piece: P
   )
 }
 
-function CompositionTable({ desk: { figures }, composition }: HardscapeMarginProps) {
+function CompositionTable({ desk: { plan, figures }, composition, placed }: HardscapeMarginProps) {
   const units = useUnits()
   const text = enPlan.hardscape
   const percent = (share: number): string => `${significant(share * 100, 2)} %`
   const { inner } = figures
-  const rows: readonly (readonly [string, string])[] = [
-    [text.figure.openFloor, percent(composition.openFloor)],
-    [text.figure.openRear, percent(composition.openRear)],
-    [text.figure.gap, composition.leastGapCm === null ? '–' : units.show('length', composition.leastGapCm, 2)],
-    [text.figure.main, composition.main === null ? '–' : percent(composition.main.at)],
-    [text.figure.third, composition.main === null ? '–' : units.show('length', composition.main.offThird * inner.lengthCm, 2)],
-    [text.figure.golden, composition.main === null ? '–' : units.show('length', composition.main.offGolden * inner.lengthCm, 2)],
-    [text.figure.second, composition.secondOverMain === null ? '–' : percent(composition.secondOverMain)],
-    [text.figure.depth, composition.sizeToBack === null ? '–' : composition.sizeToBack > 0.3 ? text.depthTold.far : composition.sizeToBack < -0.3 ? text.depthTold.near : text.depthTold.even],
-    [text.figure.hidden, hiddenTold(composition, figures, percent)],
-    [text.figure.kind, text.kinds[composition.outlineKind]],
-    [text.figure.mass, units.show('mass', figures.hardscapeKg)],
-    [text.figure.displaces, units.show('volume', figures.volumes.hardscapeL)],
+  const { main, sizeToBack } = composition
+  const hidden = mostHidden(composition)
+  const nameOf = (id: string): string => plan.hardscape.find((piece) => piece.id === id)?.name ?? ''
+  const shown: Readonly<Record<CompositionRow, string>> = {
+    openFloor: percent(composition.openFloor),
+    openRear: percent(composition.openRear),
+    gap: composition.leastGapCm === null ? '–' : units.show('length', composition.leastGapCm, 2),
+    main: main === null ? '–' : percent(main.at),
+    third: main === null ? '–' : units.show('length', main.offThird * inner.lengthCm, 2),
+    golden: main === null ? '–' : units.show('length', main.offGolden * inner.lengthCm, 2),
+    second: composition.secondOverMain === null ? '–' : percent(composition.secondOverMain),
+    depth: sizeToBack === null ? '–' : sizeToBack > 0.3 ? text.depthTold.far : sizeToBack < -0.3 ? text.depthTold.near : text.depthTold.even,
+    hidden: hidden === null ? enPlan.none : `${nameOf(hidden.id) === '' ? text.chosen : nameOf(hidden.id)}, ${percent(hidden.share)}`,
+    kind: text.kinds[composition.outlineKind],
+  }
+  const explained = explainComposition(composition, figures, placed, units)
+  const rows: readonly (readonly [name: string, value: string, working: Explained | undefined])[] = [
+    ...(Object.keys(shown) as CompositionRow[]).map((row) => [text.figure[row], shown[row], explained[row]] as const),
+    [text.figure.mass, units.show('mass', figures.hardscapeKg), explainWeights(plan, figures, units).parts.hardscapeKg],
+    [text.figure.displaces, units.show('volume', figures.volumes.hardscapeL), explainVolumes(plan, figures, units).hardscape],
   ]
   return (
     <>
-    <MarginTable caption={text.measured}>
-      {rows.map(([name, value]) => (
-        <tr key={name}>
-          <td>{name}</td>
-          <td style={{ textAlign: 'right' }}>{value}</td>
-        </tr>
-      ))}
-    </MarginTable>
-    <Box sx={{ fontSize: 13, color: 'text.secondary' }}>{text.overlaysWhy}</Box>
+      <MarginTable caption={text.measured}>
+        {rows.map(([name, value, working]) => (
+          <tr key={name}>
+            <td>{name}</td>
+            <td style={{ textAlign: 'right' }}>{working === undefined ? value : <Figure explained={working}>{value}</Figure>}</td>
+          </tr>
+        ))}
+      </MarginTable>
+      <Box sx={{ fontSize: 13, color: 'text.secondary' }}>{text.overlaysWhy}</Box>
     </>
   )
-}
-
-/** The piece that those before it hide most. */
-function hiddenTold(composition: Composition, { pieces }: Desk['figures'], percent: (share: number) => string): string {
-  const worst = composition.hidden.reduce<Composition['hidden'][number] | null>((best, one) => (best === null || one.share > best.share ? one : best), null)
-  if (worst === null || worst.share < 0.05) return enPlan.none
-  const piece = pieces.find((entry) => entry.piece.id === worst.id)?.piece
-  return `${piece === undefined || piece.name === '' ? enPlan.hardscape.chosen : piece.name}, ${percent(worst.share)}`
 }
 
 /** What is fixed how, how long that takes and dries, and what holds down what floats. */

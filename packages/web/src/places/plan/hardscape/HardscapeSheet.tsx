@@ -119,7 +119,7 @@ export function HardscapeSheet({ desk }: { desk: Desk }) {
           <FindingsList tankId={desk.tankId} currency={desk.plan.money.currency} muted={desk.plan.muted} change={desk.change} findings={findings} sheet="hardscape" onChoose={choose} />
         </>
       }
-      margin={<HardscapeMargin desk={marginDesk} pieceId={piece?.id ?? null} composition={composition} onChoose={choose} overlays={overlays} onOverlays={chooseOverlays} outline={outline} onOutline={setOutline} eye={eye} onEye={setEye} />}
+      margin={<HardscapeMargin desk={marginDesk} pieceId={piece?.id ?? null} composition={composition} placed={placed} onChoose={choose} overlays={overlays} onOverlays={chooseOverlays} outline={outline} onOutline={setOutline} eye={eye} onEye={setEye} />}
     />
   )
 }

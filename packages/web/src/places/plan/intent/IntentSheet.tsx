@@ -13,6 +13,7 @@ import { Grid, Group } from '../../../ui/QuestionGroup.js'
 import { significant, useUnits } from '../../../ui/units.js'
 import { useFindings, type Desk } from '../desk.js'
 import { FindingsList } from '../FindingsList.js'
+import { explainMonth, explainUpkeep } from '../shopping/explainRunning.js'
 import { sectionLabels } from '../sectionLabels.js'
 import { SheetFrame } from '../SheetFrame.js'
 
@@ -118,10 +119,10 @@ function Levels({ desk }: { desk: Desk }) {
               </td>
               <td>{significant(cost.figures.ppfd, 2)} µmol</td>
               <td>
-                <Figure explained={{ title: text.head[2], formula: text.upkeepFormula, worked: `${significant(cost.hoursPerWeek * 60)} min`, source: text.upkeepSource, range: [hoursAndMinutes(cost.hoursPerWeek * 30), hoursAndMinutes(cost.hoursPerWeek * 120)], inputs: [] }}>{hoursAndMinutes(cost.hoursPerWeek * 60)}</Figure>
+                <Figure explained={explainUpkeep(cost)}>{hoursAndMinutes(cost.hoursPerWeek * 60)}</Figure>
               </td>
               <td>
-                <Figure explained={{ title: text.head[3], formula: text.costFormula, worked: money(cost.costPerMonth, plan.money.currency), source: text.costSource, range: null, inputs: [] }}>{money(cost.costPerMonth, plan.money.currency, 0)}</Figure>
+                <Figure explained={explainMonth(cost.runningParts, plan.money.currency, text.head[3])}>{money(cost.costPerMonth, plan.money.currency, 0)}</Figure>
               </td>
               <td>{text.difficulty[cost.difficulty]}</td>
               <td style={{ textAlign: 'right' }}>

@@ -1,19 +1,19 @@
 import { en, enField, enPlan, PLAN_RANGE } from '@jovrin/contract'
-import { FILTER_MEDIA, FLOW_SPREAD, gasBySurface, neededCoolerW, neededHeaterW, realFlowLPerH, USUAL_HEAD_CM, usualHeaterW, type Filter, type Outlet, type Plan } from '@jovrin/core'
+import { FILTER_MEDIA, gasBySurface, neededCoolerW, neededHeaterW, outletFlowsLPerH, usualHeaterW, type Filter, type Outlet, type Plan } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useMemo } from 'react'
 import { localId } from '../../../api/localId.js'
 import { Choice } from '../../../ui/Choice.js'
-import { Figure, spanOf } from '../../../ui/Figure.js'
+import { Figure } from '../../../ui/Figure.js'
 import { HeadRow } from '../../../ui/HeadRow.js'
 import { NumberField } from '../../../ui/NumberField.js'
 import { Grid, Group } from '../../../ui/QuestionGroup.js'
 import { decimals, significant, useUnits } from '../../../ui/units.js'
 import type { Desk } from '../desk.js'
+import { explainCooler, explainFlow, explainHeater, explainReach, explainTurnover } from './explainKit.js'
 
 interface KitMarginProps {
   readonly desk: Desk
-  readonly reaches: readonly number[]
   readonly deadShare: number | null
 }
 
@@ -30,15 +30,14 @@ export function KitMargin(props: KitMarginProps) {
 }
 
 function Filters({ desk }: KitMarginProps) {
-  const { form, figures, change, commit } = desk
+  const { plan, form, figures, change, commit } = desk
+  const units = useUnits()
   const text = enPlan.kit
-  const edit = (id: string, part: Partial<Filter>, isFinal = false): void => change((plan) => ({ ...plan, filters: plan.filters.map((one) => (one.id === id ? { ...one, ...part } : one)) }), isFinal)
+  const edit = (id: string, part: Partial<Filter>, isFinal = false): void => change((now) => ({ ...now, filters: now.filters.map((one) => (one.id === id ? { ...one, ...part } : one)) }), isFinal)
   return (
     <Group number={1} title={text.filter}>
       {form.draft.filters.map((filter, index) => {
-        const media = filter.media ?? 'usual'
-        const headCm = filter.headCm ?? USUAL_HEAD_CM
-        const real = filter.ratedLPerH === null || Number.isNaN(filter.ratedLPerH) || Number.isNaN(headCm) ? null : realFlowLPerH(filter.ratedLPerH, headCm, media)
+        const real = explainFlow(filter)
         return (
           <Box key={filter.id} role="group" aria-label={`${text.filter} ${index + 1}`} sx={{ borderBottom: '1px solid var(--hair)', pb: 0.5, mb: 0.5 }}>
             <Grid min={100}>
@@ -55,23 +54,14 @@ function Filters({ desk }: KitMarginProps) {
             {real !== null && (
               <Box sx={{ fontSize: 14 }}>
                 {text.real}{' '}
-                <Figure
-                  explained={{
-                    title: text.real,
-                    formula: text.realFormula,
-                    worked: `${significant(filter.ratedLPerH ?? 0)}·${significant(real / Math.max((filter.ratedLPerH ?? 1) * Math.max(0.1, 1 - 0.002 * headCm), 1e-9), 2)}·(1 − 0.2·${significant(headCm / 100, 2)}) = ${significant(real)} L/h`,
-                    source: text.realSource,
-                    range: spanOf(real / FLOW_SPREAD, real * FLOW_SPREAD, 'L/h'),
-                    inputs: [{ name: text.media, value: text.mediaKinds[media], from: filter.media === null ? 'assumed' : 'typed' }, { name: text.head, value: `${significant(headCm)} cm`, from: filter.headCm === null ? 'assumed' : 'typed' }],
-                  }}
-                >{`${significant(real)} L/h`}</Figure>
+                <Figure explained={real.explained}>{`${significant(real.realLPerH)} L/h`}</Figure>
               </Box>
             )}
           </Box>
         )
       })}
       <Box sx={{ fontSize: 14 }} className="figures">
-        {text.turnover}: {significant(figures.turnoverPerH, 2)}
+        {text.turnover}: <Figure explained={explainTurnover(plan, figures, units)}>{significant(figures.turnoverPerH, 2)}</Figure>
       </Box>
       <Button variant="text" sx={{ px: 0 }} onClick={() => change((plan) => ({ ...plan, filters: [...plan.filters, { id: localId('f'), ratedLPerH: null, headCm: null, media: null, watts: null }] }))}>
         {text.addFilter}
@@ -80,9 +70,17 @@ function Filters({ desk }: KitMarginProps) {
   )
 }
 
-function Outlets({ desk, reaches, deadShare }: KitMarginProps) {
-  const { form, figures, change, commit } = desk
+/** Of the plan as last accepted, while a new bore is being typed. */
+function ReachFigure({ boreMm, flowLPerH }: { boreMm: number; flowLPerH: number }) {
   const units = useUnits()
+  if (Number.isNaN(boreMm) || Number.isNaN(flowLPerH)) return null
+  const { reachCm, explained } = explainReach(boreMm, flowLPerH)
+  return <Figure explained={explained}>{enPlan.kit.reachTold(units.show('length', reachCm, 2))}</Figure>
+}
+
+function Outlets({ desk, deadShare }: KitMarginProps) {
+  const { plan: kept, form, figures, change, commit } = desk
+  const flows = outletFlowsLPerH(kept, figures)
   const text = enPlan.kit
   const { inner } = figures
   const edit = (id: string, part: Partial<Outlet>): void => change((plan) => ({ ...plan, outlets: plan.outlets.map((one) => (one.id === id ? { ...one, ...part } : one)) }), false)
@@ -106,7 +104,7 @@ function Outlets({ desk, reaches, deadShare }: KitMarginProps) {
           <Box sx={{ display: 'flex', justifyContent: 'space-between', fontSize: 14 }}>
             <span>
               {text.reach}:{' '}
-              <Figure explained={{ title: text.reach, formula: text.jetFormula, source: text.jetSource, range: spanOf((reaches[index] ?? 0) * 0.6, (reaches[index] ?? 0) * 1.6, 'cm'), inputs: [{ name: text.bore, value: `${significant(outlet.boreMm)} mm`, from: 'typed' }, { name: text.real, value: `${significant(figures.turnoverPerH * figures.waterL)} L/h`, from: 'reckoned' }] }}>{text.reachTold(units.show('length', reaches[index] ?? 0, 2))}</Figure>
+              <ReachFigure boreMm={kept.outlets[index]?.boreMm ?? NaN} flowLPerH={flows[index] ?? NaN} />
             </span>
             <Button variant="text" sx={{ minWidth: 0, py: 0 }} aria-label={text.removeOutlet(String(index + 1))} onClick={() => change((plan) => ({ ...plan, outlets: plan.outlets.filter(({ id }) => id !== outlet.id) }))}>
               ✕
@@ -154,7 +152,7 @@ function Climate({ desk }: KitMarginProps) {
   const heaterW = neededHeaterW(plan, figures)
   const coolerW = neededCoolerW(plan, figures)
   const set = (part: Partial<Plan['climate']>, isFinal = false): void => change((now) => ({ ...now, climate: { ...now.climate, ...part } }), isFinal)
-  const figure = (title: string, watts: number) => <Figure explained={{ title, formula: text.heatFormula, worked: `${significant(watts)} W`, source: text.heatSource, range: spanOf(watts * 0.7, watts * 1.4, 'W'), inputs: [] }}>{`${significant(watts, 2)} W`}</Figure>
+  const units = useUnits()
   return (
     <Group number={3} title={text.climate}>
       <Grid min={130}>
@@ -163,7 +161,7 @@ function Climate({ desk }: KitMarginProps) {
       </Grid>
       <Box sx={{ fontSize: 14, display: 'grid', gap: 0.25 }}>
         <span>
-          {text.needHeater}: {figure(text.needHeater, heaterW)}{' '}
+          {text.needHeater}: <Figure explained={explainHeater(plan, figures, units)}>{`${significant(heaterW, 2)} W`}</Figure>{' '}
           {plan.climate.heaterW === null && heaterW > 0 && (
             <Button variant="text" sx={{ minWidth: 0, py: 0 }} onClick={() => set({ heaterW: usualHeaterW(heaterW) }, true)}>
               {text.take(String(usualHeaterW(heaterW)))}
@@ -171,7 +169,7 @@ function Climate({ desk }: KitMarginProps) {
           )}
         </span>
         <span>
-          {text.needCooler}: {figure(text.needCooler, coolerW)}
+          {text.needCooler}: <Figure explained={explainCooler(plan, figures, units)}>{`${significant(coolerW, 2)} W`}</Figure>
         </span>
       </Box>
     </Group>

@@ -71,7 +71,7 @@ export function KitSheet({ desk }: { desk: Desk }) {
           <Box sx={{ fontSize: 13, color: 'text.secondary', mt: 1 }}>{enPlan.kit.power}</Box>
         </>
       }
-      margin={<KitMargin desk={desk} reaches={reaches} deadShare={plan.outlets.length === 0 ? null : dead.share} />}
+      margin={<KitMargin desk={desk} deadShare={plan.outlets.length === 0 ? null : dead.share} />}
     />
   )
 }

@@ -11,6 +11,7 @@ import { significant, useUnits } from '../../../ui/units.js'
 import { useFindings, type Desk } from '../desk.js'
 import { PriceCell, withPrice } from '../PriceCell.js'
 import { FindingsList } from '../FindingsList.js'
+import { explainMonth, explainRunningPart } from './explainRunning.js'
 import { itemName } from './shopping.text.js'
 import { saveCsv } from './shoppingCsv.js'
 
@@ -157,14 +158,16 @@ function Running({ desk }: { desk: Desk }) {
               <td>{text.runningPart[part.kind]}</td>
               <td>{amount(part)}</td>
               <td>
-                <Figure explained={{ title: text.runningPart[part.kind], formula: enPlan.intent.costFormula, worked: `${significant(part.amount)} → ${money(part.cost, currency)}`, source: enPlan.intent.costSource, range: null, inputs: [{ name: text.rates, value: money(part.amount === 0 ? part.cost : part.cost / part.amount, currency), from: part.isRateGiven ? 'typed' : 'assumed' }] }}>{money(part.cost, currency)}</Figure>
+                <Figure explained={explainRunningPart(part, currency, units)}>{money(part.cost, currency)}</Figure>
               </td>
             </tr>
           ))}
           <Box component="tr" sx={{ borderTop: '1px solid var(--ink)', fontWeight: 600 }}>
             <td>{text.total}</td>
             <td>{text.year(money(month * 12, currency, 0))}</td>
-            <td>{money(month, currency)}</td>
+            <td>
+              <Figure explained={explainMonth(parts, currency, text.running)}>{money(month, currency)}</Figure>
+            </td>
           </Box>
         </tbody>
       </Box>

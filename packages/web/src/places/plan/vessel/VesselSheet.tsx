@@ -1,21 +1,19 @@
-import { en, enField, enPlan } from '@jovrin/contract'
-import { cornersOf, evaporationMmPerDay, EVAPORATION_SPREAD, filledMasses, floorLoadKgPerM2, floorRemark, footLoad, levelOf, paneSafety, roomMonths, totalKg, USUAL_HUMIDITY, USUAL_SAFETY, type Masses } from '@jovrin/core'
+import { en, enPlan } from '@jovrin/contract'
+import { cornersOf, filledKg, floorRemark, levelOf, USUAL_SAFETY, type Masses } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { Measured } from '../../../drawing/Measured.js'
 import { Section } from '../../../drawing/section/Section.js'
 import { TiltedWater } from '../../../drawing/section/TiltedWater.js'
-import { Figure, spanOf, type Explained } from '../../../ui/Figure.js'
+import { Figure } from '../../../ui/Figure.js'
 import { MarginTable } from '../../../ui/MarginTable.js'
 import { decimals, significant, useUnits } from '../../../ui/units.js'
-import { explainTank } from '../describe/explain.js'
 import { useFindings, type Desk } from '../desk.js'
 import { FindingsList } from '../FindingsList.js'
 import { sectionLabels } from '../sectionLabels.js'
 import { SheetFrame } from '../SheetFrame.js'
+import { explainEvaporation, explainPane, explainVolumes, explainWeights, type VolumeRow } from './explainVessel.js'
 import { VesselFields } from './VesselFields.js'
 
-const USUAL_FEET = 4
-const USUAL_FOOT_CM2 = 12
 /** A tilt of millimetres is drawn so many times as steep, to be seen. */
 const EXAGGERATION = 20
 
@@ -39,7 +37,7 @@ export function VesselSheet({ desk }: { desk: Desk }) {
                 ageDays={0}
                 hasPlants={false}
                 mostHeight={470}
-                labels={{ ...sectionLabels(plan, figures, units, [[enPlan.vessel.net, units.show('volume', figures.volumes.netWaterL)], [enPlan.vessel.total, units.show('mass', totalKg(filledMasses(plan, figures)))]]), description: enPlan.vessel.description(plan.name) }}
+                labels={{ ...sectionLabels(plan, figures, units, [[enPlan.vessel.net, units.show('volume', figures.volumes.netWaterL)], [enPlan.vessel.total, units.show('mass', filledKg(plan, figures))]]), description: enPlan.vessel.description(plan.name) }}
                 marks={(layout) => level !== null && <TiltedWater layout={layout} level={level} exaggeration={EXAGGERATION} label={enPlan.vessel.exaggerated} />}
               />
             )}
@@ -66,65 +64,33 @@ const Row = ({ name, children, isStrong = false }: { name: string; children: Rea
 
 function Volumes({ desk: { plan, figures } }: { desk: Desk }) {
   const units = useUnits()
-  const { volumes, vessel, inner, temperatureC } = figures
+  const { volumes, inner } = figures
   const text = enPlan.vessel
-  const months = roomMonths(plan)
-  const top = plan.vessel.top ?? 'open'
-  const roomC = months.reduce((sum, c) => sum + c, 0) / months.length
-  const humidityFraction = plan.room.humidityFraction ?? USUAL_HUMIDITY
-  const mm = evaporationMmPerDay(temperatureC, { roomC, humidityFraction }, top)
-  const lostL = mm * figures.surfaceM2
-  const factor = paneSafety(inner.lengthCm, inner.waterDepthCm, vessel.glassCm)
-  const litres = (value: number): string => units.show('volume', value)
-  const glassFrom = plan.vessel.glassCm === null ? 'assumed' : 'typed'
+  const explained = explainVolumes(plan, figures, units)
+  const pane = explainPane(plan, figures, units)
+  const { mmPerDay, lostL, explained: evaporation } = explainEvaporation(plan, figures, units)
+  const litres = (row: VolumeRow, value: number): React.ReactNode => <Figure explained={explained[row]}>{units.show('volume', value)}</Figure>
   return (
     <MarginTable caption={text.volumes}>
-      <Row name={text.gross}>{litres(volumes.outerL)}</Row>
+      <Row name={text.gross}>{litres('gross', volumes.outerL)}</Row>
       <Row name={text.inside}>{`${units.show('length', inner.lengthCm)} × ${units.show('length', inner.widthCm)} × ${units.show('length', inner.heightCm)}`}</Row>
-      <Row name={text.fill}>{litres(volumes.fillL)}</Row>
-      <Row name={text.ground}>− {litres(volumes.groundL)}</Row>
-      <Row name={text.hardscape}>− {litres(volumes.hardscapeL)}</Row>
+      <Row name={text.fill}>{litres('fill', volumes.fillL)}</Row>
+      <Row name={text.ground}>− {litres('ground', volumes.groundL)}</Row>
+      <Row name={text.hardscape}>− {litres('hardscape', volumes.hardscapeL)}</Row>
       <Row name={text.open} isStrong>
-        <Figure explained={explainTank(plan, figures, units).net}>{litres(volumes.openWaterL)}</Figure>
+        {litres('open', volumes.openWaterL)}
       </Row>
-      <Row name={text.pore}>{litres(volumes.poreWaterL)}</Row>
-      <Row name={text.net}>{litres(volumes.netWaterL)}</Row>
+      <Row name={text.pore}>{litres('pore', volumes.poreWaterL)}</Row>
+      <Row name={text.net}>{litres('net', volumes.netWaterL)}</Row>
       <Row name={text.pane}>
-        <Figure
-          explained={{
-            title: text.pane,
-            formula: text.paneFormula,
-            worked: `${significant(factor, 3)} × (${significant(inner.lengthCm)} × ${significant(inner.waterDepthCm)} cm, ${significant(vessel.glassCm * 10)} mm)`,
-            source: text.paneSource,
-            range: spanOf(factor * (15 / 19.2), factor * (30 / 19.2), ''),
-            inputs: [{ name: enField['glassCm']?.[0] ?? '', value: units.show('length', vessel.glassCm), from: glassFrom }, { name: text.waterLine, value: units.show('length', inner.waterDepthCm), from: 'reckoned' }],
-          }}
-        >
-          {text.paneTold(decimals(factor, 1), decimals(USUAL_SAFETY, 1))}
-        </Figure>
+        <Figure explained={pane.explained}>{text.paneTold(decimals(pane.factor, 1), decimals(USUAL_SAFETY, 1))}</Figure>
       </Row>
       <Row name={text.evaporation}>
-        <Figure
-          explained={{
-            title: text.evaporation,
-            formula: text.evaporationFormula,
-            worked: `${significant(mm, 2)} mm/d`,
-            source: text.evaporationSource,
-            range: spanOf(mm / EVAPORATION_SPREAD, mm * EVAPORATION_SPREAD, 'mm/d'),
-            inputs: [
-              { name: enField['temperatureC']?.[0] ?? '', value: units.show('temperature', temperatureC), from: plan.temperatureC === null ? 'assumed' : 'typed' },
-              { name: text.room, value: units.show('temperature', roomC), from: plan.room.monthlyC.includes(null) ? 'assumed' : 'typed' },
-              { name: text.humidity, value: `${significant(humidityFraction * 100)} %`, from: plan.room.humidityFraction === null ? 'assumed' : 'typed' },
-              { name: text.top, value: text.tops[top], from: plan.vessel.top === null ? 'assumed' : 'typed' },
-            ],
-          }}
-        >
-          {text.evaporationTold(`${significant(mm, 2)} mm`, units.show('volume', lostL, 2), `${significant((100 * lostL) / figures.waterL, 2)} %`)}
-        </Figure>
+        <Figure explained={evaporation}>{text.evaporationTold(`${significant(mmPerDay, 2)} mm`, units.show('volume', lostL, 2), `${significant((100 * lostL) / figures.waterL, 2)} %`)}</Figure>
       </Row>
       <tr>
         <td colSpan={2} style={{ color: 'var(--ink-2)', fontSize: 13 }}>
-          {text.topUp(units.show('volume', lostL * 7, 2))} {top === 'open' ? text.spill : ''}
+          {text.topUp(units.show('volume', lostL * 7, 2))} {(plan.vessel.top ?? 'open') === 'open' ? text.spill : ''}
         </td>
       </tr>
     </MarginTable>
@@ -134,32 +100,24 @@ function Volumes({ desk: { plan, figures } }: { desk: Desk }) {
 function Weights({ desk: { plan, figures } }: { desk: Desk }) {
   const units = useUnits()
   const text = enPlan.vessel
-  const masses = filledMasses(plan, figures)
-  const kg = totalKg(masses)
-  const rests = plan.stand.rests ?? 'base'
-  const foot = footLoad(kg, figures.vessel, rests, plan.stand.feet ?? USUAL_FEET, plan.stand.footAreaCm2 ?? USUAL_FOOT_CM2)
-  const parts = Object.keys(masses) as (keyof Masses)[]
-  const assumed: Partial<Record<keyof Masses, boolean>> = { standKg: plan.stand.massKg === null, kitKg: plan.stand.kitMassKg === null }
-  const explained: Explained = {
-    title: text.total,
-    formula: text.massFormula,
-    worked: `${parts.map((part) => significant(masses[part])).join(' + ')} = ${significant(kg, 4)} kg`,
-    source: text.massSource,
-    range: null,
-    inputs: parts.map((part) => ({ name: text.massOf[part], value: units.show('mass', masses[part]), from: assumed[part] === undefined ? 'reckoned' : assumed[part] ? 'assumed' : 'typed' })),
-  }
+  const { masses, kg, perM2, foot, isAssumed, parts, total, load, pressure } = explainWeights(plan, figures, units)
+  const isOnBase = (plan.stand.rests ?? 'base') === 'base'
   return (
     <MarginTable caption={text.masses}>
-      {parts.map((part) => (
-        <Row key={part} name={`${text.massOf[part]}${assumed[part] ? ` (${en.figure.from.assumed})` : ''}`}>
-          {units.show('mass', masses[part])}
+      {(Object.keys(masses) as (keyof Masses)[]).map((part) => (
+        <Row key={part} name={`${text.massOf[part]}${isAssumed(part) ? ` (${en.figure.from.assumed})` : ''}`}>
+          <Figure explained={parts[part]}>{units.show('mass', masses[part])}</Figure>
         </Row>
       ))}
       <Row name={text.total} isStrong>
-        <Figure explained={explained}>{units.show('mass', kg)}</Figure>
+        <Figure explained={total}>{units.show('mass', kg)}</Figure>
       </Row>
-      <Row name={text.load}>{`${significant(floorLoadKgPerM2(kg, figures.vessel))} kg/m²`}</Row>
-      <Row name={rests === 'base' ? text.onBase : text.perFoot}>{rests === 'base' ? `${significant(foot.pressureKPa, 2)} kPa` : `${units.show('mass', foot.perFootKg)} · ${significant(foot.pressureKPa, 2)} kPa`}</Row>
+      <Row name={text.load}>
+        <Figure explained={load}>{`${significant(perM2)} kg/m²`}</Figure>
+      </Row>
+      <Row name={isOnBase ? text.onBase : text.perFoot}>
+        <Figure explained={pressure}>{isOnBase ? `${significant(foot.pressureKPa, 2)} kPa` : `${units.show('mass', foot.perFootKg)} · ${significant(foot.pressureKPa, 2)} kPa`}</Figure>
+      </Row>
       <tr>
         <td colSpan={2} style={{ color: 'var(--ink-2)', fontSize: 13 }}>
           {text.remark[floorRemark(kg, plan.stand.floor)]}

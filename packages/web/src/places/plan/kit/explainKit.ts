@@ -1,0 +1,65 @@
+import { enPlan } from '@jovrin/contract'
+import { COOLER_MARGIN, coolerLoad, filterFlowLPerH, FLOW_SPREAD, headShare, HEATER_MARGIN, heaterLoad, heatTerms, jetReachCm, MEDIA_SHARE, neededCoolerW, neededHeaterW, realFlowLPerH, USUAL_HEAD_CM, type ClimateLoad, type Filter, type Plan, type TankFigures } from '@jovrin/core'
+import { spanOf, type Explained } from '../../../ui/Figure.js'
+import { significant, type Units } from '../../../ui/units.js'
+import { explained, from, litres, number, reckoned } from '../worked.js'
+
+/** What a filter really moves [L/h]; `null` while its rated flow is not known, or while it is being typed. */
+export function explainFlow(filter: Filter): { readonly realLPerH: number; readonly explained: Explained } | null {
+  const text = enPlan.kit
+  const { ratedLPerH } = filter
+  const headCm = filter.headCm ?? USUAL_HEAD_CM
+  const media = filter.media ?? 'usual'
+  if (ratedLPerH === null || Number.isNaN(ratedLPerH) || Number.isNaN(headCm)) return null
+  const realLPerH = realFlowLPerH(ratedLPerH, headCm, media)
+  return {
+    realLPerH,
+    explained: explained(
+      {
+        title: text.real, formula: text.realFormula, worked: `${number(ratedLPerH)}·${number(MEDIA_SHARE[media])}·${number(headShare(headCm))} = ${number(realLPerH)} L/h`, source: text.realSource,
+        inputs: [{ name: text.rated, value: `${significant(ratedLPerH)} L/h`, from: 'typed' }, { name: text.media, value: text.mediaKinds[media], from: from(filter.media) }, { name: text.head, value: `${significant(headCm)} cm`, from: from(filter.headCm) }],
+      },
+      spanOf(realLPerH / FLOW_SPREAD, realLPerH * FLOW_SPREAD, 'L/h'),
+    ),
+  }
+}
+
+/** Tank volumes an hour. */
+export function explainTurnover(plan: Plan, figures: TankFigures, units: Units): Explained {
+  const text = enPlan.kit
+  const flow = figures.turnoverPerH * figures.waterL
+  return explained({
+    title: text.turnover, formula: text.turnoverFormula, worked: `${number(flow)}/${number(figures.waterL)} = ${number(figures.turnoverPerH)}`, source: text.turnoverSource,
+    inputs: [{ name: text.real, value: `${significant(flow)} L/h`, from: filterFlowLPerH(plan) === null ? 'assumed' : 'reckoned' }, litres(units, text.openWater, figures.waterL)],
+  })
+}
+
+/** Reach of an outlet's jet, from its share of the flow. */
+export function explainReach(boreMm: number, flowLPerH: number): { readonly reachCm: number; readonly explained: Explained } {
+  const text = enPlan.kit
+  const reachCm = jetReachCm(flowLPerH, boreMm)
+  const speedMPerS = flowLPerH / 3_600_000 / ((Math.PI * (boreMm / 1000) ** 2) / 4)
+  return {
+    reachCm,
+    explained: explained(
+      { title: text.reach, formula: text.jetFormula, worked: `6.2·${number(speedMPerS)}·${number(boreMm / 10)}/0.05 = ${number(reachCm)} cm`, source: text.jetSource, inputs: [{ name: text.bore, value: `${significant(boreMm)} mm`, from: 'typed' }, reckoned(text.real, `${significant(flowLPerH)} L/h`)] },
+      spanOf(reachCm * (5 / 8), reachCm * (5 / 3), 'cm'),
+    ),
+  }
+}
+
+function explainHeat(title: string, formula: string, load: ClimateLoad, factor: number, watts: number, units: Units): Explained {
+  const text = enPlan.kit
+  const terms = heatTerms(load)
+  const names = ['wallsW', 'surfaceW', 'vapourW', 'lampW', 'pumpW'] as const
+  const balance = names.map((name) => number(terms[name])).join(' + ').replaceAll('+ -', '− ')
+  return explained(
+    {
+      title, formula, worked: `max(0, (${balance})·${number(factor)}) = ${number(watts)} W`, source: text.heatSource,
+      inputs: [reckoned(text.heatRoom, units.show('temperature', load.air.roomC)), ...names.map((name) => reckoned(text.heatTerms[name], `${significant(terms[name])} W`))],
+    },
+    spanOf(watts * 0.7, watts * 1.4, 'W'),
+  )
+}
+export const explainHeater = (plan: Plan, figures: TankFigures, units: Units): Explained => explainHeat(enPlan.kit.needHeater, enPlan.kit.heatFormula, heaterLoad(plan, figures), HEATER_MARGIN, neededHeaterW(plan, figures), units)
+export const explainCooler = (plan: Plan, figures: TankFigures, units: Units): Explained => explainHeat(enPlan.kit.needCooler, enPlan.kit.coolFormula, coolerLoad(plan, figures), -COOLER_MARGIN, neededCoolerW(plan, figures), units)
