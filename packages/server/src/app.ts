@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { en, openApi } from '@jovrin/contract'
+import { enRefusal, openApi } from '@jovrin/contract'
 import express, { type Express } from 'express'
 import type { Knex } from 'knex'
 import type { Logger } from 'pino'
@@ -89,7 +89,7 @@ export function app({ db, clock, log, forecasts, webFolder, dataFolder, restore,
   api.use(transferRoutes(tankFileService(db, clock), readingFileService(db, clock), tanks), photoRoutes(photos, tanks, plans), backupRoutes(backupService(db, clock, dataFolder), dataFolder, restore))
   api.use((req, _res, next) => {
     const hasBody = req.headers['content-length'] !== undefined && req.headers['content-length'] !== '0'
-    if (hasBody && !req.is(['application/json', 'application/*+json'])) throw new Refusal(415, 'wrong_kind', en.refused.wrongMedia)
+    if (hasBody && !req.is(['application/json', 'application/*+json'])) throw new Refusal(415, 'wrong_kind', enRefusal.wrongMedia)
     next()
   })
   api.use(express.json({ limit: BODY_LIMIT, strict: true }))
@@ -97,7 +97,7 @@ export function app({ db, clock, log, forecasts, webFolder, dataFolder, restore,
   api.use(tankRoutes(tanks), planRoutes(plans, tanks), timelineRoutes(timelines, tanks), leverRoutes(leverService(db, clock), tanks), forecastRoutes(forecasts), workingRoutes())
   api.use(journalRoutes(journal, tanks), jobRoutes(jobs, tanks), calendarRoutes(jobs, tanks, clock), kitRoutes(kitService(db)), productRoutes(productService(db, clock)), schemaRoutes())
   api.use(() => {
-    throw new Refusal(404, 'no_such_route', en.refused.noSuchRoute)
+    throw new Refusal(404, 'no_such_route', enRefusal.noSuchRoute)
   })
   server.use('/api', api)
 
@@ -115,6 +115,6 @@ function servePages(server: Express, folder: string): void {
     res.set('Cache-Control', 'no-store').type('html').send(page.replaceAll('__NONCE__', nonceOf(res)))
   })
   server.use(() => {
-    throw new Refusal(404, 'no_such_route', en.refused.noSuchRoute)
+    throw new Refusal(404, 'no_such_route', enRefusal.noSuchRoute)
   })
 }

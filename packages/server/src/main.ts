@@ -2,7 +2,7 @@ import { existsSync } from 'node:fs'
 import { createServer, type RequestListener, type Server } from 'node:http'
 import { fileURLToPath } from 'node:url'
 import { parseArgs } from 'node:util'
-import { en, enStart } from '@jovrin/contract'
+import { enRefusal, enStart } from '@jovrin/contract'
 import type { Express } from 'express'
 import { pino } from 'pino'
 import { lanAddresses, lanNames } from './access/localNames.js'
@@ -39,7 +39,7 @@ async function start(): Promise<void> {
   let isSwapping = false
   /** Everything is checked beside the data before the data itself is touched; then the folders change places while nobody is served. */
   const restore: Restore = async (zipPath) => {
-    if (isSwapping) throw new Refusal(503, 'restoring', en.refused.restoring)
+    if (isSwapping) throw new Refusal(503, 'restoring', enRefusal.restoring)
     isSwapping = true
     try {
       const counts = await prepareRestore(zipPath, dataFolder)
@@ -79,7 +79,7 @@ async function start(): Promise<void> {
 
 /** While the folders change places. */
 const busy: RequestListener = (_req, res) => {
-  res.writeHead(503, { 'Content-Type': 'application/problem+json', 'Retry-After': '2' }).end(JSON.stringify({ type: 'about:blank', title: en.refused.title[503], status: 503, code: 'restoring', detail: en.refused.restoring }))
+  res.writeHead(503, { 'Content-Type': 'application/problem+json', 'Retry-After': '2' }).end(JSON.stringify({ type: 'about:blank', title: enRefusal.title[503], status: 503, code: 'restoring', detail: enRefusal.restoring }))
 }
 
 function portOf(text: string | undefined): number {

@@ -1,4 +1,4 @@
-import { en, SessionReport, SignIn } from '@jovrin/contract'
+import { enRefusal, SessionReport, SignIn } from '@jovrin/contract'
 import { Router, type Request, type RequestHandler, type Response } from 'express'
 import { rateLimit } from 'express-rate-limit'
 import type { Clock } from '../clock.js'
@@ -31,12 +31,12 @@ export const onlySignedIn =
     if (isSignedIn(access, clock, req)) return next()
     const key = req.query['key']
     if (access !== null && req.method === 'GET' && req.path.endsWith('/calendar.ics') && typeof key === 'string' && isEqual(key, access.calendarKey)) return next()
-    throw new Refusal(401, 'sign_in', en.refused.signIn)
+    throw new Refusal(401, 'sign_in', enRefusal.signIn)
   }
 
 export const accessRoutes = (access: Access | null, clock: Clock): Router => {
   const refuse = (): never => {
-    throw new Refusal(429, 'too_many_guesses', en.refused.tooManyGuesses)
+    throw new Refusal(429, 'too_many_guesses', enRefusal.tooManyGuesses)
   }
   const throttled = [
     rateLimit({ windowMs: MINUTE_MS, limit: GUESSES.all, keyGenerator: () => 'all', skipSuccessfulRequests: true, handler: refuse, legacyHeaders: false }),
@@ -50,7 +50,7 @@ export const accessRoutes = (access: Access | null, clock: Clock): Router => {
     })
     .post('/session', ...throttled, (req, res) => {
       const { passphrase } = SignIn.parse(req.body)
-      if (access === null || !access.isPassphrase(passphrase)) throw new Refusal(403, 'wrong_passphrase', en.refused.wrongPassphrase)
+      if (access === null || !access.isPassphrase(passphrase)) throw new Refusal(403, 'wrong_passphrase', enRefusal.wrongPassphrase)
       setCookie(res, access.newSession(clock().getTime()), MONTH_MS)
       res.status(204).end()
     })

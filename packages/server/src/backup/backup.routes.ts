@@ -3,7 +3,7 @@ import { createWriteStream } from 'node:fs'
 import { mkdir, rm } from 'node:fs/promises'
 import { join } from 'node:path'
 import { pipeline } from 'node:stream/promises'
-import { en, type RestoreReport } from '@jovrin/contract'
+import { enRefusal, type RestoreReport } from '@jovrin/contract'
 import { Router, type Request } from 'express'
 import { Refusal } from '../http/refusal.js'
 import type { BackupService } from './backup.service.js'
@@ -21,7 +21,7 @@ export const backupRoutes = (backups: BackupService, dataFolder: string, restore
       res.end()
     })
     .post('/restore', async (req, res) => {
-      if (!req.is(['application/zip', 'application/octet-stream'])) throw new Refusal(415, 'wrong_kind', en.refused.wantsZip)
+      if (!req.is(['application/zip', 'application/octet-stream'])) throw new Refusal(415, 'wrong_kind', enRefusal.wantsZip)
       const inbox = join(dataFolder, '.inbox')
       await mkdir(inbox, { recursive: true })
       const path = join(inbox, `${randomBytes(6).toString('hex')}.zip`)
@@ -37,7 +37,7 @@ async function* limited(req: Request): AsyncGenerator<Buffer> {
   let bytes = 0
   for await (const chunk of req as AsyncIterable<Buffer>) {
     bytes += chunk.length
-    if (bytes > MOST_BYTES) throw new Refusal(413, 'too_large', en.refused.tooBig)
+    if (bytes > MOST_BYTES) throw new Refusal(413, 'too_large', enRefusal.tooBig)
     yield chunk
   }
 }

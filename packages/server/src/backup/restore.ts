@@ -1,6 +1,6 @@
 import { copyFileSync, existsSync, mkdirSync, readdirSync, renameSync, rmSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { en, type RestoreReport } from '@jovrin/contract'
+import { enRefusal, type RestoreReport } from '@jovrin/contract'
 import { openDatabase } from '../db/connection.js'
 import { Refusal } from '../http/refusal.js'
 import { restoredFolder, RESTORED_MARK, STAYS } from '../dataFolder.js'
@@ -24,12 +24,12 @@ export async function prepareRestore(zipPath: string, dataFolder: string, limits
 
 async function checkDatabase(folder: string): Promise<{ tanks: number; records: number }> {
   const db = await openDatabase(folder).catch((error: unknown) => {
-    throw new Refusal(422, 'broken_backup', error instanceof Error ? error.message : en.refused.backupBroken)
+    throw new Refusal(422, 'broken_backup', error instanceof Error ? error.message : enRefusal.backupBroken)
   })
   try {
     const integrity = await db.raw<{ integrity_check: string }[]>('PRAGMA integrity_check')
     const dangling = await db.raw<unknown[]>('PRAGMA foreign_key_check')
-    if (integrity[0]?.integrity_check !== 'ok' || dangling.length > 0) throw new Refusal(422, 'broken_backup', en.refused.backupBroken)
+    if (integrity[0]?.integrity_check !== 'ok' || dangling.length > 0) throw new Refusal(422, 'broken_backup', enRefusal.backupBroken)
     const count = async (table: string): Promise<number> => Number((await db(table).count({ n: '*' }))[0]?.['n'] ?? 0)
     return { tanks: await count('tank'), records: (await count('reading')) + (await count('event')) }
   } finally {
@@ -47,7 +47,7 @@ export function swapFolders(dataFolder: string, now: Date): string {
     renameSync(dataFolder, old)
   } catch (error) {
     rmSync(fresh, { recursive: true, force: true })
-    throw new Refusal(507, 'no_swap', en.refused.noSwap(error instanceof Error ? error.message : ''))
+    throw new Refusal(507, 'no_swap', enRefusal.noSwap(error instanceof Error ? error.message : ''))
   }
   try {
     renameSync(fresh, dataFolder)

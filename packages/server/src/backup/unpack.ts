@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto'
 import { createReadStream, mkdirSync } from 'node:fs'
 import { open, type FileHandle } from 'node:fs/promises'
 import { dirname, join } from 'node:path'
-import { BackupManifest, en } from '@jovrin/contract'
+import { enRefusal, BackupManifest } from '@jovrin/contract'
 import { Unzip, UnzipInflate, UnzipPassThrough, type UnzipFile } from 'fflate'
 import { DATABASE_NAME } from '../db/connection.js'
 import { migrationNames } from '../db/migrations/list.js'
@@ -38,9 +38,9 @@ export async function unpack(zipPath: string, folder: string, limits: UnpackLimi
   const opened: FileHandle[] = []
 
   const receive = (file: UnzipFile): void => {
-    if (!ALLOWED.test(file.name)) return fail(refuse(en.refused.backupForeignFile(file.name.slice(0, 80))))
-    if (file.name in found) return fail(refuse(en.refused.backupTwice(file.name)))
-    if (Object.keys(found).length >= limits.files) return fail(refuse(en.refused.backupTooLarge))
+    if (!ALLOWED.test(file.name)) return fail(refuse(enRefusal.backupForeignFile(file.name.slice(0, 80))))
+    if (file.name in found) return fail(refuse(enRefusal.backupTwice(file.name)))
+    if (Object.keys(found).length >= limits.files) return fail(refuse(enRefusal.backupTooLarge))
     const entry = { sha256: '', bytes: 0 }
     found[file.name] = entry
     const hash = createHash('sha256')
@@ -50,7 +50,7 @@ export async function unpack(zipPath: string, folder: string, limits: UnpackLimi
       if (error) return fail(error)
       unpacked += chunk.length
       entry.bytes += chunk.length
-      if (unpacked > limits.totalBytes || (unpacked > RATIO_FROM_BYTES && unpacked > packed * limits.ratio) || (isManifest && entry.bytes > MANIFEST_MOST_BYTES)) return fail(refuse(en.refused.backupTooLarge))
+      if (unpacked > limits.totalBytes || (unpacked > RATIO_FROM_BYTES && unpacked > packed * limits.ratio) || (isManifest && entry.bytes > MANIFEST_MOST_BYTES)) return fail(refuse(enRefusal.backupTooLarge))
       const bytes = Buffer.from(chunk)
       work = work.then(async () => {
         if (failure !== null) return
@@ -92,7 +92,7 @@ export async function unpack(zipPath: string, folder: string, limits: UnpackLimi
     if (failure !== null) throw asError(failure)
   } catch (error) {
     if (error instanceof Refusal || isSystem(error)) throw error
-    throw refuse(en.refused.backupBroken)
+    throw refuse(enRefusal.backupBroken)
   } finally {
     for (const handle of opened) await handle.close().catch(() => undefined)
   }
@@ -100,23 +100,23 @@ export async function unpack(zipPath: string, folder: string, limits: UnpackLimi
 }
 
 function checked(found: Readonly<Record<string, { sha256: string; bytes: number }>>, manifestBytes: Buffer): BackupManifest {
-  if (!(MANIFEST_NAME in found) || !(DATABASE_NAME in found)) throw refuse(en.refused.backupBroken)
+  if (!(MANIFEST_NAME in found) || !(DATABASE_NAME in found)) throw refuse(enRefusal.backupBroken)
   let json: unknown
   try {
     json = JSON.parse(manifestBytes.toString('utf8'))
   } catch {
-    throw refuse(en.refused.backupBroken)
+    throw refuse(enRefusal.backupBroken)
   }
   const version = (json as { formatVersion?: unknown } | null)?.formatVersion
-  if (typeof version === 'number' && version > 1) throw refuse(en.refused.newerBackup)
+  if (typeof version === 'number' && version > 1) throw refuse(enRefusal.newerBackup)
   const manifest = BackupManifest.safeParse(json).data
-  if (manifest === undefined) throw refuse(en.refused.backupBroken)
-  if (manifest.migrations.some((name) => !migrationNames.includes(name))) throw refuse(en.refused.newerBackup)
+  if (manifest === undefined) throw refuse(enRefusal.backupBroken)
+  if (manifest.migrations.some((name) => !migrationNames.includes(name))) throw refuse(enRefusal.newerBackup)
   const names = Object.keys(found).filter((name) => name !== MANIFEST_NAME)
   for (const name of new Set([...names, ...Object.keys(manifest.files)])) {
     const promised = manifest.files[name]
     const came = found[name]
-    if (promised === undefined || came === undefined || promised.sha256 !== came.sha256 || promised.bytes !== came.bytes) throw refuse(en.refused.backupDiffers(name.slice(0, 80)))
+    if (promised === undefined || came === undefined || promised.sha256 !== came.sha256 || promised.bytes !== came.bytes) throw refuse(enRefusal.backupDiffers(name.slice(0, 80)))
   }
   return manifest
 }

@@ -1,11 +1,11 @@
 import { ContradictionError, OutOfRangeError } from '@jovrin/core'
-import { en, sentenceOf, type Problem } from '@jovrin/contract'
+import { en, enRefusal, sentenceOf, type Problem } from '@jovrin/contract'
 import type { ErrorRequestHandler } from 'express'
 import type { Logger } from 'pino'
 import { ZodError } from 'zod'
 import { Refusal } from './refusal.js'
 
-const problem = (status: number, code: string, detail: string, more: Partial<Problem> = {}): Problem => ({ type: 'about:blank', title: en.refused.title[status] ?? en.refused.title[400]!, status, code, detail, ...more })
+const problem = (status: number, code: string, detail: string, more: Partial<Problem> = {}): Problem => ({ type: 'about:blank', title: enRefusal.title[status] ?? enRefusal.title[400]!, status, code, detail, ...more })
 
 const statusOf = (error: unknown): number | null => {
   const status = (error as { status?: unknown }).status
@@ -28,14 +28,14 @@ export function problemOf(error: unknown): Problem {
   if (error instanceof ContradictionError) return problem(422, error.code, en.refused.contradiction(error.fields.join(', ')), { field: error.fields[0] ?? '' })
   if (error instanceof Refusal) return problem(error.status, error.code, error.detail)
   const code = codeOf(error)
-  if (code.startsWith('SQLITE_FULL') || code.startsWith('SQLITE_IOERR') || code.startsWith('SQLITE_READONLY') || code === 'ENOSPC') return problem(507, 'no_space', en.refused.diskFull)
-  if (code === 'LIMIT_FILE_SIZE') return problem(413, 'too_large', en.refused.tooBig)
-  if (code.startsWith('LIMIT_')) return problem(400, 'not_accepted', en.refused.notPicture)
+  if (code.startsWith('SQLITE_FULL') || code.startsWith('SQLITE_IOERR') || code.startsWith('SQLITE_READONLY') || code === 'ENOSPC') return problem(507, 'no_space', enRefusal.diskFull)
+  if (code === 'LIMIT_FILE_SIZE') return problem(413, 'too_large', enRefusal.tooBig)
+  if (code.startsWith('LIMIT_')) return problem(400, 'not_accepted', enRefusal.notPicture)
   const status = statusOf(error)
-  if (status === 413) return problem(413, 'too_large', en.refused.tooBig)
-  if (status === 415) return problem(415, 'wrong_kind', en.refused.wrongMedia)
-  if (status !== null) return problem(status, 'not_readable', status === 404 ? en.refused.noSuchRoute : en.refused.notJson)
-  return problem(500, 'fault', en.refused.fault)
+  if (status === 413) return problem(413, 'too_large', enRefusal.tooBig)
+  if (status === 415) return problem(415, 'wrong_kind', enRefusal.wrongMedia)
+  if (status !== null) return problem(status, 'not_readable', status === 404 ? enRefusal.noSuchRoute : enRefusal.notJson)
+  return problem(500, 'fault', enRefusal.fault)
 }
 
 export const errorHandler =

@@ -1,4 +1,4 @@
-import { en, FILE_SCHEMAS } from '@jovrin/contract'
+import { enRefusal, FILE_SCHEMAS } from '@jovrin/contract'
 import { Router } from 'express'
 import { Refusal } from './refusal.js'
 
@@ -8,6 +8,6 @@ export const schemaRoutes = (): Router =>
     .get('/schemas', (_req, res) => void res.json(Object.keys(FILE_SCHEMAS).map((name) => ({ name, href: `/api/schemas/${name}.json` }))))
     .get('/schemas/:file', (req, res) => {
       const make = FILE_SCHEMAS[req.params.file.replace(/\.json$/, '')]
-      if (make === undefined) throw new Refusal(404, 'no_such_schema', en.refused.noSuchRoute)
+      if (make === undefined) throw new Refusal(404, 'no_such_schema', enRefusal.noSuchRoute)
       res.type('application/schema+json').send(JSON.stringify(make()))
     })

@@ -1,5 +1,5 @@
 import { randomBytes } from 'node:crypto'
-import { en } from '@jovrin/contract'
+import { enRefusal } from '@jovrin/contract'
 import type { RequestHandler, Response } from 'express'
 import helmet from 'helmet'
 import { Refusal } from './refusal.js'
@@ -7,10 +7,10 @@ import { Refusal } from './refusal.js'
 /** Refuses other Host names (a page elsewhere may point its own name at this machine) and requests that another site sends. */
 export const onlyOwnHost = (names: ReadonlySet<string>): RequestHandler => (req, _res, next) => {
   const host = hostName(req.headers.host)
-  if (host === null || !names.has(host)) throw new Refusal(403, 'foreign_host', en.refused.foreignHost)
+  if (host === null || !names.has(host)) throw new Refusal(403, 'foreign_host', enRefusal.foreignHost)
   const { origin } = req.headers
-  if (origin !== undefined && (!URL.canParse(origin) || new URL(origin).host !== req.headers.host)) throw new Refusal(403, 'foreign_origin', en.refused.foreignOrigin)
-  if (req.headers['sec-fetch-site'] === 'cross-site' && req.method !== 'GET') throw new Refusal(403, 'foreign_origin', en.refused.foreignOrigin)
+  if (origin !== undefined && (!URL.canParse(origin) || new URL(origin).host !== req.headers.host)) throw new Refusal(403, 'foreign_origin', enRefusal.foreignOrigin)
+  if (req.headers['sec-fetch-site'] === 'cross-site' && req.method !== 'GET') throw new Refusal(403, 'foreign_origin', enRefusal.foreignOrigin)
   next()
 }
 

@@ -1,4 +1,4 @@
-import { en, JobParams, JobRecordSchema, JobsQuery, TankId } from '@jovrin/contract'
+import { enRefusal, JobParams, JobRecordSchema, JobsQuery, TankId } from '@jovrin/contract'
 import { Router, type Request } from 'express'
 import { Refusal } from '../http/refusal.js'
 import type { TankService } from '../tank/tank.service.js'
@@ -18,7 +18,7 @@ export const jobRoutes = (jobs: JobService, tanks: TankService): Router => {
       const id = await tankId(req)
       const { ruleId, dueOn } = JobParams.parse({ ruleId: req.params.ruleId, dueOn: req.params.dueOn })
       const record = JobRecordSchema.parse(req.body)
-      if (record.ruleId !== ruleId || record.dueOn !== dueOn) throw new Refusal(409, 'other_record', en.refused.otherKind)
+      if (record.ruleId !== ruleId || record.dueOn !== dueOn) throw new Refusal(409, 'other_record', enRefusal.otherKind)
       const told = await jobs.tell(id, record, replaces(req))
       res.status(told.isNew ? 201 : 200).set('ETag', `"${told.record.at}"`).json(told.record)
     })

@@ -1,5 +1,5 @@
 import { attentionOf, ATTENTIONS, datePlusDays, jobsBetween, listJobs, minutesPerWeek, openToday, preparationJobs, type JobRecord } from '@jovrin/core'
-import { en, type JobList, type Round, type RoundStop, type TankEntry } from '@jovrin/contract'
+import { enRefusal, type JobList, type Round, type RoundStop, type TankEntry } from '@jovrin/contract'
 import type { Knex } from 'knex'
 import type { Clock } from '../clock.js'
 import { Refusal } from '../http/refusal.js'
@@ -44,8 +44,8 @@ export const jobService = (db: Knex, clock: Clock, timelines: TimelineService, j
         const jobs = jobRepository(trx)
         const stored = await jobs.one(tankId, record.ruleId, record.dueOn)
         if (stored !== null && JSON.stringify(stored) === JSON.stringify(record)) return { record: stored, isNew: false }
-        if (stored !== null && stored.at !== replaces) throw new Refusal(409, 'already_told', en.refused.alreadyTold(stored.recordedBy ?? en.refused.somebody, en.refused.toldState[stored.state] ?? stored.state))
-        if (stored === null && replaces !== null) throw new Refusal(412, 'stale', en.refused.staleRecord)
+        if (stored !== null && stored.at !== replaces) throw new Refusal(409, 'already_told', enRefusal.alreadyTold(stored.recordedBy ?? enRefusal.somebody, enRefusal.toldState[stored.state] ?? stored.state))
+        if (stored === null && replaces !== null) throw new Refusal(412, 'stale', enRefusal.staleRecord)
         await jobs.put(tankId, record)
         return { record, isNew: stored === null }
       }),
@@ -55,7 +55,7 @@ export const jobService = (db: Knex, clock: Clock, timelines: TimelineService, j
       db.transaction(async (trx) => {
         const stored = await jobRepository(trx).one(tankId, ruleId, dueOn)
         if (stored === null) return
-        if (stored.at !== replaces) throw new Refusal(412, 'stale', en.refused.staleRecord)
+        if (stored.at !== replaces) throw new Refusal(412, 'stale', enRefusal.staleRecord)
         await jobRepository(trx).remove(tankId, ruleId, dueOn)
       }),
   }

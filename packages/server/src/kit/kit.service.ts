@@ -1,5 +1,5 @@
 import { unitsOf, USUAL_KITS, type Kit } from '@jovrin/core'
-import { en } from '@jovrin/contract'
+import { enRefusal } from '@jovrin/contract'
 import type { Knex } from 'knex'
 import { Refusal } from '../http/refusal.js'
 import { kitRepository } from './kit.repository.js'
@@ -11,7 +11,7 @@ export const kitService = (db: Knex) => ({
     return [...own, ...USUAL_KITS.filter(({ quantity }) => !own.some((kit) => kit.quantity === quantity))]
   },
   put: async (kit: Kit): Promise<Kit> => {
-    if (!unitsOf(kit.quantity).includes(kit.unit)) throw new Refusal(422, 'out_of_range', en.refused.kitUnit(unitsOf(kit.quantity).join(', ')))
+    if (!unitsOf(kit.quantity).includes(kit.unit)) throw new Refusal(422, 'out_of_range', enRefusal.kitUnit(unitsOf(kit.quantity).join(', ')))
     await kitRepository(db).put(kit)
     return kit
   },

@@ -1,5 +1,5 @@
 import { instantOf } from '@jovrin/core'
-import { en } from '@jovrin/contract'
+import { enRefusal } from '@jovrin/contract'
 import readExif from 'exif-reader'
 import sharp from 'sharp'
 import { Refusal } from '../http/refusal.js'
@@ -29,7 +29,7 @@ export async function develop(upload: Buffer, timeZone: string): Promise<Develop
     return { full, small, widthPx: info.width, heightPx: info.height, takenAt: clock === null ? null : instantOf(clock.date, clock.minutes, timeZone).toISOString() }
   } catch (error) {
     if (error instanceof RangeError) throw error
-    throw new Refusal(415, 'not_a_picture', en.refused.notPicture)
+    throw new Refusal(415, 'not_a_picture', enRefusal.notPicture)
   }
 }
 

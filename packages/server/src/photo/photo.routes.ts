@@ -1,4 +1,4 @@
-import { en, TankId } from '@jovrin/contract'
+import { enRefusal, TankId } from '@jovrin/contract'
 import { Router } from 'express'
 import multer from 'multer'
 import { Refusal } from '../http/refusal.js'
@@ -13,7 +13,7 @@ export const photoRoutes = (photos: PhotoService, tanks: TankService, plans: Pla
   return Router()
     .post('/tanks/:id/photos', upload.single('photo'), async (req, res) => {
       const tankId = await tanks.standing(TankId.safeParse(req.params['id']).data ?? null)
-      if (req.file === undefined) throw new Refusal(400, 'not_accepted', en.refused.notPicture)
+      if (req.file === undefined) throw new Refusal(400, 'not_accepted', enRefusal.notPicture)
       res.status(201).json(await photos.keep(req.file.buffer, (await plans.newest(tankId)).plan.timeZone))
     })
     .get('/photos/:sha256', (req, res) => {

@@ -1,5 +1,5 @@
 import { existsSync } from 'node:fs'
-import { en, type StoredPhoto } from '@jovrin/contract'
+import { enRefusal, type StoredPhoto } from '@jovrin/contract'
 import type { Knex } from 'knex'
 import type { Clock } from '../clock.js'
 import { Refusal } from '../http/refusal.js'
@@ -19,7 +19,7 @@ export const photoService = (db: Knex, clock: Clock, dataFolder: string) => ({
   },
   path: (sha256: string, size: PhotoSize): string => {
     const path = photoPath(dataFolder, sha256, size)
-    if (!/^[0-9a-f]{64}$/.test(sha256) || !existsSync(path)) throw new Refusal(404, 'no_such_photo', en.refused.noSuchPhoto)
+    if (!/^[0-9a-f]{64}$/.test(sha256) || !existsSync(path)) throw new Refusal(404, 'no_such_photo', enRefusal.noSuchPhoto)
     return path
   },
   knows: async (on: Knex, sha256: string): Promise<boolean> => (await photoRepository(on).one(sha256)) !== null,

@@ -1,6 +1,6 @@
 import { randomBytes } from 'node:crypto'
 import { diff, uuidV7, type Plan, type SettingChange } from '@jovrin/core'
-import { en, type PlanRevision } from '@jovrin/contract'
+import { enRefusal, type PlanRevision } from '@jovrin/contract'
 import type { Knex } from 'knex'
 import type { Clock } from '../clock.js'
 import { Refusal } from '../http/refusal.js'
@@ -11,7 +11,7 @@ import { settingRepository } from './setting.repository.js'
 export const planService = (db: Knex, clock: Clock) => {
   const newestOf = async (on: Knex, tankId: string): Promise<StoredRevision> => {
     const newest = await planRepository(on).newest(tankId)
-    if (newest === null) throw new Refusal(404, 'no_such_tank', en.refused.noSuchTank)
+    if (newest === null) throw new Refusal(404, 'no_such_tank', enRefusal.noSuchTank)
     return newest
   }
   const told = ({ revision, plan }: StoredRevision, history: History): PlanRevision => ({ revision, plan, canUndo: history.undoable !== null, canRedo: history.redoable !== null })
@@ -20,7 +20,7 @@ export const planService = (db: Knex, clock: Clock) => {
   const append = (tankId: string, expected: number, make: (newest: StoredRevision, history: History) => Omit<StoredRevision, 'revision' | 'createdAt'>, why: string | null = null): Promise<PlanRevision> =>
     db.transaction(async (trx) => {
       const newest = await newestOf(trx, tankId)
-      if (newest.revision !== expected) throw new Refusal(412, 'stale', en.refused.stale)
+      if (newest.revision !== expected) throw new Refusal(412, 'stale', enRefusal.stale)
       const all = await planRepository(trx).ofTank(tankId)
       const next = { ...make(newest, historyOf(all)), revision: newest.revision + 1, createdAt: clock().toISOString() }
       const edits = diff(newest.plan, next.plan)
@@ -40,13 +40,13 @@ export const planService = (db: Knex, clock: Clock) => {
     undo: (tankId: string, expected: number): Promise<PlanRevision> =>
       append(tankId, expected, (_newest, { undoable, standing }) => {
         const before = standing.at(-2)
-        if (undoable === null || before === undefined) throw new Refusal(409, 'nothing_to_undo', en.refused.nothingToUndo)
+        if (undoable === null || before === undefined) throw new Refusal(409, 'nothing_to_undo', enRefusal.nothingToUndo)
         return { plan: before.plan, effectiveOn: null, act: 'undo', ofRevision: undoable.revision }
       }),
 
     redo: (tankId: string, expected: number): Promise<PlanRevision> =>
       append(tankId, expected, (_newest, { redoable }) => {
-        if (redoable === null) throw new Refusal(409, 'nothing_to_redo', en.refused.nothingToRedo)
+        if (redoable === null) throw new Refusal(409, 'nothing_to_redo', enRefusal.nothingToRedo)
         return { plan: redoable.plan, effectiveOn: null, act: 'redo', ofRevision: redoable.revision }
       }),
 

@@ -1,4 +1,4 @@
-import { en, enSampleProduct } from '@jovrin/contract'
+import { enRefusal, enSampleProduct } from '@jovrin/contract'
 import { SAMPLE_PRODUCTS, type Product } from '@jovrin/core'
 import type { Knex } from 'knex'
 import type { Clock } from '../clock.js'
@@ -17,7 +17,7 @@ export const productService = (db: Knex, clock: Clock) => ({
     return product
   },
   remove: async (id: string): Promise<void> => {
-    if (!(await productRepository(db).remove(id))) throw new Refusal(404, 'no_such_product', en.refused.noSuchProduct)
+    if (!(await productRepository(db).remove(id))) throw new Refusal(404, 'no_such_product', enRefusal.noSuchProduct)
   },
 })
 export type ProductService = ReturnType<typeof productService>

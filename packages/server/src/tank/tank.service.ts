@@ -1,6 +1,6 @@
 import { randomBytes } from 'node:crypto'
 import { diff, uuidV7 } from '@jovrin/core'
-import { en, type NewTank, type TankEntry } from '@jovrin/contract'
+import { enRefusal, type NewTank, type TankEntry } from '@jovrin/contract'
 import type { Knex } from 'knex'
 import type { Clock } from '../clock.js'
 import { Refusal } from '../http/refusal.js'
@@ -8,7 +8,7 @@ import { planRepository } from '../plan/plan.repository.js'
 import { tankRepository, type StoredTank } from './tank.repository.js'
 
 const newId = (now: number): string => uuidV7(now, randomBytes(16))
-const noSuchTank = (): Refusal => new Refusal(404, 'no_such_tank', en.refused.noSuchTank)
+const noSuchTank = (): Refusal => new Refusal(404, 'no_such_tank', enRefusal.noSuchTank)
 
 export const tankService = (db: Knex, clock: Clock) => {
   const entry = async (on: Knex, tank: StoredTank): Promise<TankEntry> => {
@@ -35,7 +35,7 @@ export const tankService = (db: Knex, clock: Clock) => {
         if (await tankRepository(trx).isTaken(id)) {
           const first = await planRepository(trx).first(id)
           const tank = await tankRepository(trx).one(id)
-          if (first === null || tank === null || diff(first.plan, plan).length > 0) throw new Refusal(409, 'id_taken', en.refused.otherBody)
+          if (first === null || tank === null || diff(first.plan, plan).length > 0) throw new Refusal(409, 'id_taken', enRefusal.otherBody)
           return { tank: await entry(trx, tank), isNew: false }
         }
         const createdAt = clock().toISOString()

@@ -1,7 +1,7 @@
 import { randomBytes } from 'node:crypto'
 import { setImmediate } from 'node:timers/promises'
 import { guarded, QUANTITY, readRow, uuidV7, type ImportedReading, type Reading, type RefusedRow } from '@jovrin/core'
-import { en, enRowFault, RecordId, type RowImportReport, type RowMappingChoice } from '@jovrin/contract'
+import { enRefusal, enRowFault, RecordId, type RowImportReport, type RowMappingChoice } from '@jovrin/contract'
 import type { Knex } from 'knex'
 import Papa from 'papaparse'
 import type { Clock } from '../clock.js'
@@ -18,11 +18,11 @@ export function textOfFile(bytes: Buffer): string {
   const encoding = bytes[0] === 0xff && bytes[1] === 0xfe ? 'utf-16le' : bytes[0] === 0xfe && bytes[1] === 0xff ? 'utf-16be' : 'utf-8'
   try {
     const text = new TextDecoder(encoding, { fatal: true }).decode(bytes)
-    if (text.includes('\0')) throw new Refusal(422, 'wrong_encoding', en.refused.notText)
+    if (text.includes('\0')) throw new Refusal(422, 'wrong_encoding', enRefusal.notText)
     return text
   } catch (error) {
     if (error instanceof Refusal) throw error
-    throw new Refusal(422, 'wrong_encoding', en.refused.wrongEncoding)
+    throw new Refusal(422, 'wrong_encoding', enRefusal.wrongEncoding)
   }
 }
 
@@ -98,8 +98,8 @@ const ROWS_PER_BREATH = 2000
 async function read(text: string, mapping: RowMappingChoice): Promise<{ rows: number; refused: RefusedRow[]; readings: ImportedReading[] }> {
   const parsed = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { delimiter: mapping.delimiter, skipEmptyLines: 'greedy' })
   const broken = parsed.errors.find(({ type }) => type === 'Quotes')
-  if (broken) throw new Refusal(422, 'broken_file', en.refused.brokenQuotes(String((broken.row ?? 0) + 1)))
-  if (parsed.data.length > MOST_ROWS) throw new Refusal(413, 'too_large', en.refused.tooManyRows(String(MOST_ROWS)))
+  if (broken) throw new Refusal(422, 'broken_file', enRefusal.brokenQuotes(String((broken.row ?? 0) + 1)))
+  if (parsed.data.length > MOST_ROWS) throw new Refusal(413, 'too_large', enRefusal.tooManyRows(String(MOST_ROWS)))
   const refused: RefusedRow[] = []
   const readings: ImportedReading[] = []
   const body = mapping.hasHeader ? parsed.data.slice(1) : parsed.data

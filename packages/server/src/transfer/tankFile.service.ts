@@ -1,6 +1,6 @@
 import { randomBytes } from 'node:crypto'
 import { diff, uuidV7, type JournalRecord, type Reading } from '@jovrin/core'
-import { en, leversOf, TANK_FILE_FORMAT, TankFile, TankFileHead, type TankImportReport } from '@jovrin/contract'
+import { en, enRefusal, leversOf, TANK_FILE_FORMAT, TankFile, TankFileHead, type TankImportReport } from '@jovrin/contract'
 import type { Knex } from 'knex'
 import type { Clock } from '../clock.js'
 import { Refusal } from '../http/refusal.js'
@@ -17,7 +17,7 @@ import { VERSION } from '../version.js'
 export const tankFileService = (db: Knex, clock: Clock) => {
   const fileOf = async (on: Knex, tankId: string): Promise<TankFile> => {
     const tank = await tankRepository(on).one(tankId)
-    if (tank === null) throw new Refusal(404, 'no_such_tank', en.refused.noSuchTank)
+    if (tank === null) throw new Refusal(404, 'no_such_tank', enRefusal.noSuchTank)
     return {
       format: 'jovrin-tank',
       formatVersion: TANK_FILE_FORMAT,
@@ -38,16 +38,16 @@ export const tankFileService = (db: Knex, clock: Clock) => {
     take: (body: unknown, as: 'same' | 'copy', isDry: boolean): Promise<TankImportReport> => {
       const head = TankFileHead.safeParse(body)
       if (!head.success) throw new Refusal(422, 'other_file', en.refused.notTankFile)
-      if (head.data.formatVersion > TANK_FILE_FORMAT) throw new Refusal(422, 'newer_file', en.refused.newerFile(String(head.data.formatVersion)))
+      if (head.data.formatVersion > TANK_FILE_FORMAT) throw new Refusal(422, 'newer_file', enRefusal.newerFile(String(head.data.formatVersion)))
       const given = TankFile.parse(withUpgradedPlans(body))
       const file = as === 'copy' ? withNewIds(given, clock) : given
       const known = new Set(file.revisions.map(({ revision }) => revision))
-      if (file.settings.some(({ planRevision }) => !known.has(planRevision)) || file.revisions.some(({ ofRevision }) => ofRevision !== null && !known.has(ofRevision))) throw new Refusal(422, 'broken_file', en.refused.danglingRevision)
+      if (file.settings.some(({ planRevision }) => !known.has(planRevision)) || file.revisions.some(({ ofRevision }) => ofRevision !== null && !known.has(ofRevision))) throw new Refusal(422, 'broken_file', enRefusal.danglingRevision)
       return db.transaction(async (trx) => {
-        if (await tankRepository(trx).isTaken(file.tank.id)) throw new Refusal(409, 'id_taken', en.refused.tankTaken)
+        if (await tankRepository(trx).isTaken(file.tank.id)) throw new Refusal(409, 'id_taken', enRefusal.tankTaken)
         const taken = await journalRepository(trx).takenIds(file.journal.map(({ id }) => id))
         const clash = file.journal.findIndex(({ id }) => taken.has(id))
-        if (clash >= 0) throw new Refusal(409, 'id_taken', en.refused.recordTaken(String(clash + 1)))
+        if (clash >= 0) throw new Refusal(409, 'id_taken', enRefusal.recordTaken(String(clash + 1)))
         const photosMissing = await missingPhotos(trx, file.journal)
         if (!isDry) await keep(trx, file)
         return { tankId: file.tank.id, name: file.revisions.at(-1)?.plan.name ?? '', isKept: !isDry, revisions: file.revisions.length, records: file.journal.length, jobs: file.jobs.length, photosMissing }

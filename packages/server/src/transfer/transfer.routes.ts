@@ -1,4 +1,4 @@
-import { en, ImportQuery, RowMappingSchema, TankId } from '@jovrin/contract'
+import { enRefusal, ImportQuery, RowMappingSchema, TankId } from '@jovrin/contract'
 import express, { Router, type Request } from 'express'
 import { Refusal } from '../http/refusal.js'
 import type { TankService } from '../tank/tank.service.js'
@@ -29,7 +29,7 @@ export const transferRoutes = (tankFiles: TankFileService, readingFiles: Reading
     })
     .post('/tanks/:id/readings.csv', express.raw({ type: 'text/csv', limit: READING_FILE_LIMIT }), async (req, res) => {
       const tank = await tankOf(req)
-      if (!Buffer.isBuffer(req.body)) throw new Refusal(415, 'wrong_kind', en.refused.wantsCsv)
+      if (!Buffer.isBuffer(req.body)) throw new Refusal(415, 'wrong_kind', enRefusal.wantsCsv)
       const { mapping, dryRun, recordedBy } = req.query
       const report = await readingFiles.take(tank.id, req.body, RowMappingSchema.parse(jsonOf(mapping)), dryRun === 'true', typeof recordedBy === 'string' && recordedBy !== '' ? recordedBy.slice(0, 40) : null)
       res.status(report.isKept ? 201 : 200).json(report)
@@ -40,6 +40,6 @@ function jsonOf(text: unknown): unknown {
   try {
     return typeof text === 'string' ? JSON.parse(text) : undefined
   } catch {
-    throw new Refusal(400, 'not_readable', en.refused.notJson)
+    throw new Refusal(400, 'not_readable', enRefusal.notJson)
   }
 }

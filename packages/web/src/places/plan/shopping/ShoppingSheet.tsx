@@ -151,7 +151,7 @@ function Running({ desk }: { desk: Desk }) {
   const amount = (part: (typeof parts)[number]): string => (part.kind === 'water' ? units.show('volume', part.amount, 2) : part.kind === 'gas' || part.kind === 'salts' ? units.show('mass', part.amount, 2) : part.kind === 'plants' ? '' : `${significant(part.amount, 2)} kWh`)
   return (
     <Group number={1} title={text.running}>
-      <Box component="table" className="figures" sx={{ borderCollapse: 'collapse', width: '100%', fontSize: 14, '& td:nth-of-type(n+2)': { textAlign: 'right' } }}>
+      <Box component="table" className="figures" sx={{ borderCollapse: 'collapse', width: '100%', fontSize: 14, '& td:nth-of-type(n+2)': { textAlign: 'right', pl: 1 } }}>
         <tbody>
           {parts.map((part) => (
             <tr key={part.kind}>
