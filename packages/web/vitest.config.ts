@@ -1,2 +1,3 @@
 import { defineConfig } from 'vitest/config'
-export default defineConfig({ test: { name: 'web', include: ['src/**/*.test.{ts,tsx}'], environment: 'jsdom' } })
+// A sheet with some hundred fields takes seconds to search on a busy machine.
+export default defineConfig({ test: { name: 'web', include: ['src/**/*.test.{ts,tsx}'], environment: 'jsdom', testTimeout: 30_000 } })

@@ -50,7 +50,7 @@ export const enPlaces = {
     note: 'Note',
     logReadings: 'Log readings',
     nothingTyped: 'Type at least one value.',
-    odd: (usual: string) => `Unusual: mostly ${usual}. Log again to keep it so.`,
+    odd: (usual: string) => `Unusual: mostly ${usual}. It is logged all the same.`,
     below: 'Zero is kept as “below the lowest readable”.',
     kitExpired: 'The kit is past its date.',
     logged: (what: string) => `Logged: ${what}`,

@@ -1,9 +1,9 @@
 import { runInNewContext } from 'node:vm'
-import { compositionOf, fromUnit, levelCosts, runningParts, tankFigures, UNPLACED, type Piece, type PlacedPiece, type Plan } from '@jovrin/core'
+import { compositionOf, fromUnit, levelCosts, runningParts, tankFigures, type PlacedPiece, type Plan } from '@jovrin/core'
 import { describe, expect, test } from 'vitest'
+import { barePlan as bare, builtPlan as built } from '../../testing/builtPlan.js'
 import { METRIC } from '../../testing/units.js'
 import type { Explained } from '../../ui/Figure.js'
-import { newPlan } from './describe/newPlan.js'
 import { explainComposition } from './hardscape/explainComposition.js'
 import { explainCooler, explainFlow, explainHeater, explainReach, explainTurnover } from './kit/explainKit.js'
 import { explainMonth, explainRunningPart, explainUpkeep } from './shopping/explainRunning.js'
@@ -27,22 +27,6 @@ const holds = ({ title, worked = '', formula, source }: Explained): void => {
   expect(source.length, title).toBeGreaterThan(3)
 }
 
-const stone = (id: string, left: number, front: number, wide: number, part: Partial<Piece> = {}): Piece => ({
-  ...UNPLACED, id, name: id, material: 'granite', massKg: 3, fixing: 'none', heightCm: 12, sunkCm: 0,
-  outline: [[left, front], [left + wide, front], [left + wide, front + 10], [left, front + 10]].map(([xCm = 0, yCm = 0]) => ({ xCm, yCm, isRound: false })), ...part,
-})
-const bare = newPlan('Bare', '2026-01-01', 'UTC')
-const built: Plan = {
-  ...bare,
-  vessel: { lengthCm: 110, widthCm: 50, heightCm: 45, glassCm: 1.2, freeboardCm: 3, top: 'braced' },
-  layers: [{ id: 'g1', ground: 'porous-base', frontCm: 1, backCm: 2, product: null }, { id: 'g2', ground: 'rich-soil', frontCm: 4, backCm: 9, product: null }],
-  hardscape: [stone('main', 30, 20, 20, { heightCm: 24 }), stone('second', 60, 8, 15, { massKg: null }), stone('third', 35, 34, 12, { material: 'slate', heightCm: 8 }), stone('root', 5, 5, 30, { material: 'wood', massKg: null, volumeL: 1.5, name: '' })],
-  filters: [{ id: 'f', ratedLPerH: 1400, headCm: null, media: 'packed', watts: null }],
-  outlets: [{ id: 'o1', xCm: 2, yCm: 40, zCm: 35, headingDeg: -20, pitchDeg: 5, boreMm: 13 }],
-  stand: { ...bare.stand, massKg: 42, rests: 'feet', feet: 6, footAreaCm2: 15 },
-  logistics: { ...bare.logistics, purifiedFraction: 0.4, wastePerL: 3 },
-  money: { ...bare.money, electricityPerKwh: 0.41 },
-}
 const PLANS: readonly (readonly [string, Plan])[] = [['nothing known', bare], ['a build', built]]
 
 describe.each(PLANS)('%s: what a working writes comes out as the figure shown', (_, plan) => {

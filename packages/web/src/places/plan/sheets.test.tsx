@@ -1,0 +1,194 @@
+import { PlanSchema } from '@jovrin/contract'
+import { cornersOf, levelOf, type Plan } from '@jovrin/core'
+import { cleanup, fireEvent, screen, within } from '@testing-library/react'
+import { afterEach, describe, expect, test } from 'vitest'
+import { barePlan, builtPlan } from '../../testing/builtPlan.js'
+import { renderSheet } from '../../testing/withDesk.js'
+import { KitMargin } from './kit/KitMargin.js'
+import { IntentSheet } from './intent/IntentSheet.js'
+import { ProgrammeSheet } from './programme/ProgrammeSheet.js'
+import { ShoppingSheet } from './shopping/ShoppingSheet.js'
+import { VesselFields } from './vessel/VesselFields.js'
+import { VesselSheet } from './vessel/VesselSheet.js'
+
+afterEach(cleanup)
+const field = (label: RegExp | string): HTMLInputElement => screen.getByLabelText(label)
+const type = (label: RegExp | string, text: string): void => {
+  fireEvent.change(field(label), { target: { value: text } })
+  fireEvent.blur(field(label))
+}
+const press = (name: RegExp | string): void => void fireEvent.click(screen.getByRole('button', { name }))
+const row = (name: string): HTMLElement => screen.getAllByText(name).flatMap((found) => found.closest('tr') ?? [])[0]!
+const levelOfPlan = (plan: Plan) => (cornersOf(plan) === null ? null : levelOf(cornersOf(plan)!, { lengthCm: 110, widthCm: 50 }))
+const open = (name: string): HTMLElement => {
+  fireEvent.click(within(row(name)).getByRole('button'))
+  return screen.getByRole('dialog')
+}
+
+describe('vessel', () => {
+  test('every volume and weight opens with its own sum', () => {
+    renderSheet(builtPlan, (desk) => <VesselSheet desk={desk} />)
+    expect(within(open('Gross, outer size')).getByText('110·50·45/1000 = 247.5 L')).toBeTruthy()
+    for (const name of ['Empty tank to the water line', 'Open water', 'Water in the pores', 'All water', 'Long pane against bending', 'Evaporation', 'Glass', 'Filled', 'Floor load', 'On each foot']) expect(row(name).querySelector('[aria-haspopup=dialog]'), name).not.toBeNull()
+  })
+  test('what nobody weighed says that it is assumed', () => {
+    renderSheet(barePlan, (desk) => <VesselSheet desk={desk} />)
+    expect(screen.getByText('Stand (assumed)')).toBeTruthy()
+    expect(screen.getByText('Lamp, filter, cylinder (assumed)')).toBeTruthy()
+  })
+  test('a length is one gesture: kept when the field is left, with the new volume beside it', () => {
+    const work = renderSheet(builtPlan, (desk) => <VesselSheet desk={desk} />)
+    fireEvent.change(field(/^Length/), { target: { value: '60' } })
+    expect(work.kept).toHaveLength(0)
+    fireEvent.blur(field(/^Length/))
+    expect(work.kept).toHaveLength(1)
+    expect(within(row('Gross, outer size')).getByRole('button').textContent).toBe('135 L')
+  })
+  test('nonsense stays as typed, is explained with its range, and the drawing keeps the last good plan', () => {
+    const work = renderSheet(builtPlan, (desk) => <VesselFields desk={desk} level={null} />)
+    type(/^Length/, '1.000,5')
+    expect(field(/^Length/).value).toBe('1.000,5')
+    expect(field(/^Length/).getAttribute('aria-invalid')).toBe('true')
+    type(/^Width/, '4000')
+    expect(screen.getByText(/300/)).toBeTruthy()
+    expect(work.valid().vessel).toMatchObject({ lengthCm: 110, widthCm: 50 })
+  })
+  test('feet are asked for only where it stands on feet', () => {
+    renderSheet(builtPlan, (desk) => <VesselFields desk={desk} level={null} />)
+    expect(screen.queryByLabelText('Feet')).not.toBeNull()
+    press('a full base')
+    expect(screen.queryByLabelText('Feet')).toBeNull()
+  })
+  test('four corners tell tilt, twist and shims; three tell nothing yet', () => {
+    const work = renderSheet(builtPlan, (desk) => <VesselFields desk={desk} level={levelOfPlan(desk.plan)} />)
+    for (const [corner, mm] of [['Back left', '0'], ['Back right', '3'], ['Front left', '0']] as const) type(new RegExp(corner), mm)
+    expect(screen.getByText(/Enter all four corners/)).toBeTruthy()
+    type(/Front right/, '3')
+    expect(screen.queryByText(/Enter all four corners/)).toBeNull()
+    expect(screen.getByText(/Shims/)).toBeTruthy()
+    expect(work.draft().stand.cornersMm).toEqual({ backLeft: 0, backRight: 3, frontLeft: 0, frontRight: 3 })
+  })
+})
+
+describe('intent', () => {
+  test('three levels of this very tank; taking one changes light, gas, feed and changes in one gesture', () => {
+    const work = renderSheet(barePlan, (desk) => <IntentSheet desk={desk} />)
+    press('Plan the gentle level')
+    expect(work.kept).toHaveLength(1)
+    expect(work.valid()).toMatchObject({ feeding: 'ground-led', gasLines: [], changes: { everyDays: 14, fraction: 0.3 } })
+    expect(PlanSchema.safeParse(work.valid()).success).toBe(true)
+  })
+  test('hours are the yardstick: what was said stands against what the plan asks for', () => {
+    renderSheet(barePlan, (desk) => <IntentSheet desk={desk} />)
+    expect(screen.getByText(/^This plan asks for/)).toBeTruthy()
+    type(/^Hours a week/, '1')
+    expect(screen.getByText(/^You said 1 h a week; this plan asks for/)).toBeTruthy()
+  })
+  test('a wish is taken back as easily as made', () => {
+    const work = renderSheet(barePlan, (desk) => <IntentSheet desk={desk} />)
+    fireEvent.click(screen.getByLabelText('fine carpet'))
+    expect(work.draft().intent.wishes).toEqual(['fine-carpet'])
+    fireEvent.click(screen.getByLabelText('fine carpet'))
+    expect(work.draft().intent.wishes).toEqual([])
+  })
+  test('upkeep opens by kind of work', () => {
+    renderSheet(barePlan, (desk) => <IntentSheet desk={desk} />)
+    const [upkeep] = screen.getAllByTitle(/Upkeep a week/)
+    fireEvent.click(upkeep!)
+    expect(within(screen.getByRole('dialog')).getByText('Change water')).toBeTruthy()
+  })
+})
+
+describe('kit', () => {
+  const show = (plan = builtPlan) => renderSheet(plan, (desk) => <KitMargin desk={desk} deadShare={0.2} />)
+  test('real flow follows what the filter is rated, and half-typed numbers are let be', () => {
+    show()
+    expect(screen.getByTitle(/Really moves|flow/i)).toBeTruthy()
+    const rated = screen.getAllByLabelText(/rated|Rated/)[0] as HTMLInputElement
+    fireEvent.change(rated, { target: { value: '12x' } })
+    expect(rated.value).toBe('12x')
+    expect(screen.getAllByRole('group').length).toBeGreaterThan(1)
+  })
+  test('a second outlet stands on the other side and looks back', () => {
+    const work = show()
+    press('Add an outlet')
+    const [first, second] = work.valid().outlets
+    expect(second!.xCm).toBeGreaterThan(first!.xCm)
+    expect(Math.cos((second!.headingDeg * Math.PI) / 180)).toBeLessThan(0)
+    expect(work.kept).toHaveLength(1)
+  })
+  test('filters and outlets go as they came', () => {
+    const work = show()
+    press('Take outlet 1 out')
+    press('Take filter 1 out')
+    expect([work.valid().outlets, work.valid().filters]).toEqual([[], []])
+  })
+  test('the size of heater that is needed is taken by one click', () => {
+    const work = show({ ...builtPlan, temperatureC: 28 })
+    press(/^Take \d+ W$/)
+    expect(work.valid().climate.heaterW).toBeGreaterThan(0)
+  })
+  test('without gas there is no gas kit', () => {
+    show({ ...builtPlan, gasLines: [] })
+    expect(screen.queryByText(/licensed|regulator/i)).toBeNull()
+  })
+})
+
+describe('shopping', () => {
+  const show = (plan = builtPlan) => renderSheet(plan, (desk) => <ShoppingSheet desk={desk} />)
+  test('a column more is a list of prices more; the last one cannot go', () => {
+    const work = show()
+    press('Add a column')
+    expect(work.valid().money.columns).toHaveLength(2)
+    expect(screen.getAllByLabelText(/Name of the column/)).toHaveLength(2)
+  })
+  test('what is at hand costs nothing', () => {
+    const work = show({ ...builtPlan, money: { ...builtPlan.money, prices: [{ id: 'p1', item: 'tank', column: 'first', price: 100 }] } })
+    const totals = (): string => screen.getAllByText('Total').map((cell) => cell.closest('tr')?.textContent).join()
+    expect(totals()).toContain('100')
+    fireEvent.click(screen.getByLabelText(/^Tank 110 cm.*have it$/))
+    expect(work.draft().money.owned).toContain('tank')
+    expect(totals()).not.toContain('100')
+  })
+  test('a line of one’s own is named and counted', () => {
+    const work = show()
+    press('Add a line of your own')
+    expect(work.valid().money.extras).toHaveLength(1)
+  })
+  test('each part of the running cost opens with power, hours and price', () => {
+    show()
+    fireEvent.click(screen.getAllByTitle(/Light/).at(-1)!)
+    const dialog = screen.getByRole('dialog')
+    expect(within(dialog).getByText(/·30\.44\/1000·0\.41 = /)).toBeTruthy()
+    expect(within(dialog).getByText('typed')).toBeTruthy()
+  })
+  test('a silly currency is refused in a sentence and the old one stands', () => {
+    const work = show()
+    type(/^Currency/, 'EURO')
+    expect(work.valid().money.currency).toBe('EUR')
+  })
+})
+
+describe('programme', () => {
+  test('counts back from the planting day; wood soaks four weeks', () => {
+    renderSheet({ ...builtPlan, startedOn: '2027-03-01' }, (desk) => <ProgrammeSheet desk={desk} />)
+    const soak = screen.getByText(/^Put the wood to soak/).closest('tr')!
+    expect(within(soak).getByText('−28 d')).toBeTruthy()
+    expect(soak.textContent).toContain('2027')
+  })
+  test('another planting day moves everything, and is kept', () => {
+    const work = renderSheet({ ...builtPlan, startedOn: '2027-03-01' }, (desk) => <ProgrammeSheet desk={desk} />)
+    fireEvent.change(field(/^Planting day/), { target: { value: '2027-05-01' } })
+    fireEvent.blur(field(/^Planting day/))
+    expect(work.kept.at(-1)?.startedOn).toBe('2027-05-01')
+    fireEvent.change(field(/^Planting day/), { target: { value: '' } })
+    expect(work.draft().startedOn).toBe('2027-05-01')
+  })
+  test('purified water is reckoned only where some is asked for', () => {
+    renderSheet({ ...builtPlan, logistics: { ...builtPlan.logistics, purifiedFraction: 0 } }, (desk) => <ProgrammeSheet desk={desk} />)
+    expect(screen.queryByText('Purified for a change')).toBeNull()
+    cleanup()
+    renderSheet(builtPlan, (desk) => <ProgrammeSheet desk={desk} />)
+    expect(screen.getByText('Purified for a change')).toBeTruthy()
+  })
+})

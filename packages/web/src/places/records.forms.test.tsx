@@ -1,0 +1,274 @@
+import 'fake-indexeddb/auto'
+import { en } from '@jovrin/contract'
+import type { JournalRecord, Kit, ListedJob } from '@jovrin/core'
+import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react'
+import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
+import { EmergencyCard } from '../app/EmergencyCard.js'
+import { useShortcuts } from '../app/useShortcuts.js'
+import { barePlan } from '../testing/builtPlan.js'
+import { renderPage } from '../testing/renderPage.js'
+import { problem, standInServer } from '../testing/standInServer.js'
+import { DayJobs } from './calendar/DayJobs.js'
+import { EventForm, type EventKind } from './journal/EventForm.js'
+import type { PlainEvent } from './journal/logging.js'
+import { ReadingPanel } from './journal/ReadingPanel.js'
+import { Stop } from './today/Stop.js'
+
+const TANK = '01920000-0000-7000-8000-0000000000aa'
+let server: ReturnType<typeof standInServer>
+beforeEach(() => {
+  localStorage.clear()
+  sessionStorage.clear()
+  server = standInServer(({ method, body }) => (method === 'PUT' ? { status: 201, body } : { status: 201, body: { record: body, version: 1, createdAt: '2026-11-24T09:00:00.000Z', isDeleted: false } }))
+})
+afterEach(() => {
+  cleanup()
+  vi.unstubAllGlobals()
+})
+const type = (label: RegExp | string, text: string): void => void fireEvent.change(screen.getByLabelText(label), { target: { value: text } })
+/** The form of a note has the same name as its field. */
+const typeNote = (text: string): void => void fireEvent.change(screen.getByRole('textbox', { name: 'Note' }), { target: { value: text } })
+const press = (name: RegExp | string): void => void fireEvent.click(screen.getByRole('button', { name }))
+const sent = (): JournalRecord[] => server.asked.filter(({ method }) => method === 'POST').map(({ body }) => body as JournalRecord)
+
+describe('an event', () => {
+  const show = (kind: EventKind, initial?: PlainEvent): { readonly told: PlainEvent[] } => {
+    const told: PlainEvent[] = []
+    renderPage(<EventForm kind={kind} submitLabel="Log" onSubmit={async (event) => void (await Promise.resolve(told.push(event)))} {...(initial ? { initial, initialAt: '2026-11-20T10:00:00.000Z' } : {})} />)
+    return { told }
+  }
+  test('a dose of a salt is in grams', async () => {
+    const { told } = show('dose')
+    press('Log')
+    expect(screen.getByRole('alert').textContent).toBe(en.journal.needed)
+    type(/^Grams/, '0,95')
+    press('Log')
+    await waitFor(() => expect(told).toEqual([{ kind: 'dose', salt: 'potassium-nitrate', grams: 0.95, millilitres: null, bottle: null, note: null }]))
+  })
+  test('a change is a share of the water, kept between nothing and all', async () => {
+    const { told } = show('change')
+    type(/^Share of the water/, '140')
+    press('Log')
+    expect(told).toEqual([])
+    type(/^Share of the water/, '40')
+    fireEvent.click(screen.getByLabelText('Glass wiped too'))
+    press('Log')
+    await waitFor(() => expect(told).toEqual([{ kind: 'change', fraction: 0.4, hasWiped: false, note: null }]))
+  })
+  test('a trim need not be weighed; a weight that is no number is not taken for none', async () => {
+    const { told } = show('trim')
+    type(/^Shaken wet/, 'much')
+    press('Log')
+    expect(screen.getByRole('alert').textContent).toBe(en.number.none)
+    type(/^Shaken wet/, '')
+    press('Log')
+    await waitFor(() => expect(told).toEqual([{ kind: 'trim', wetG: null, kinds: [], note: null }]))
+  })
+  test('a purchase without a name is not one; a currency has three letters', async () => {
+    const { told } = show('purchase')
+    press('Log')
+    expect(screen.getByRole('alert').textContent).toBe(en.journal.needed)
+    type('What', 'Needle valve')
+    type(/^Cost/, '28')
+    type('Currency', 'euro')
+    press('Log')
+    expect(screen.getByRole('alert').textContent).toBe(en.journal.wrongCurrency)
+    expect(screen.getByLabelText<HTMLInputElement>('What').value).toBe('Needle valve')
+    type('Currency', 'eur')
+    press('Log')
+    await waitFor(() => expect(told).toEqual([{ kind: 'purchase', what: 'Needle valve', cost: 28, currency: 'EUR', note: null }]))
+  })
+  test('a death names the animal and whole numbers', async () => {
+    const { told } = show('death')
+    type('Animal', ' shrimp ')
+    type(/^How many/, '2')
+    press('Log')
+    await waitFor(() => expect(told).toEqual([{ kind: 'death', animal: 'shrimp', count: 2, note: null }]))
+  })
+  test('a note needs words; a sign needs only to be seen', async () => {
+    const note = show('note')
+    press('Log')
+    expect(note.told).toEqual([])
+    typeNote('moved the outlet')
+    press('Log')
+    await waitFor(() => expect(note.told).toEqual([{ kind: 'note', note: 'moved the outlet' }]))
+    cleanup()
+    const sign = show('sign')
+    type('Where', 'front glass')
+    press('Log')
+    await waitFor(() => expect(sign.told[0]).toMatchObject({ kind: 'sign', sign: 'brown-dust', where: 'front glass', amount: 2 }))
+  })
+  test('what the server refuses stays as typed, with its sentence', async () => {
+    renderPage(<EventForm kind="note" submitLabel="Log" onSubmit={() => Promise.reject(new Error('The disk is full or cannot be written.'))} />)
+    typeNote('a long thought')
+    press('Log')
+    await waitFor(() => expect(screen.getByRole('alert').textContent).toMatch(/disk is full/))
+    expect(screen.getByRole<HTMLInputElement>('textbox', { name: 'Note' }).value).toBe('a long thought')
+  })
+  test('a change of an old record begins with what it says', async () => {
+    const { told } = show('dose', { kind: 'dose', salt: null, grams: null, millilitres: 4, bottle: 'traces', note: 'evening' })
+    expect(screen.getByLabelText<HTMLInputElement>('What').value).toBe('traces')
+    press('Log')
+    await waitFor(() => expect(told).toEqual([{ kind: 'dose', salt: null, grams: null, millilitres: 4, bottle: 'traces', note: 'evening' }]))
+  })
+})
+
+describe('readings', () => {
+  const kit: Kit = { name: 'Drop test', quantity: 'nitrate', unit: 'mg NO3/L', step: 5, lowest: 5, expiresOn: '2020-01-01' }
+  const show = (kits: readonly Kit[] = []): void => void renderPage(<ReadingPanel tankId={TANK} />, { known: [[['kits'], kits]] })
+  test('several go out at once, in canonical units, with what was typed beside them', async () => {
+    show()
+    type(/^pH$/, '6,9')
+    type(/^KH/, '4')
+    press('Log readings')
+    await waitFor(() => expect(sent()).toHaveLength(2))
+    expect(sent()[0]).toMatchObject({ kind: 'reading', quantity: 'pH', value: 6.9, enteredText: '6,9', qualifier: '=' })
+    const kh = sent()[1] as Extract<JournalRecord, { kind: 'reading' }>
+    expect(kh.value).toBeCloseTo(4 * (20 / 56.077), 6)
+    expect([kh.enteredText, kh.enteredUnit]).toEqual(['4', '°dKH'])
+    await waitFor(() => expect(screen.getByLabelText<HTMLInputElement>(/^pH$/).value).toBe(''))
+  })
+  test('one that is wrong holds all back, and says why at its field', () => {
+    show()
+    type(/^pH$/, '70')
+    type(/^KH/, '4')
+    press('Log readings')
+    expect(sent()).toEqual([])
+    expect(screen.getByLabelText(/^pH$/).getAttribute('aria-invalid')).toBe('true')
+    expect(screen.getByLabelText<HTMLInputElement>(/^KH/).value).toBe('4')
+  })
+  test('nothing typed is said, not sent', () => {
+    show()
+    press('Log readings')
+    expect(screen.getByText(en.journal.nothingTyped)).toBeTruthy()
+  })
+  test('zero by a kit is below its lowest readable; an old kit is told of', async () => {
+    show([kit])
+    expect(screen.getByText(en.journal.kitExpired)).toBeTruthy()
+    type(/^Nitrate/, '0')
+    expect(screen.getByText(en.journal.below)).toBeTruthy()
+    press('Log readings')
+    await waitFor(() => expect(sent()).toHaveLength(1))
+    expect(sent()[0]).toMatchObject({ quantity: 'nitrate', qualifier: '<', method: 'Drop test' })
+  })
+  test('an unusual value is said to be so and let pass', async () => {
+    show()
+    type(/^Temperature/, '36')
+    expect(screen.getByText(/^Unusual: mostly/)).toBeTruthy()
+    press('Log readings')
+    await waitFor(() => expect(sent()).toHaveLength(1))
+  })
+  test('what was typed survives a reload', () => {
+    show()
+    type(/^pH$/, '6.4')
+    cleanup()
+    show()
+    expect(screen.getByLabelText<HTMLInputElement>(/^pH$/).value).toBe('6.4')
+  })
+})
+
+const job = (change: Partial<ListedJob>): ListedJob => ({ ruleId: 'change', kind: 'change', dueOn: '2026-11-24', isTimer: false, minutes: 18, values: { litres: 88, fraction: 0.5 }, state: 'due', on: '2026-11-24', record: null, ...change })
+const told = { ruleId: 'change', dueOn: '2026-11-24', state: 'done' as const, movedTo: null, reason: null, at: '2026-11-24T09:00:00.000Z', recordedBy: 'desk' }
+
+describe('jobs of a day', () => {
+  const show = (jobs: readonly ListedJob[], day = '2026-11-24'): void => void renderPage(<DayJobs tankId={TANK} day={day} today="2026-11-24" jobs={jobs} />)
+  test('done is told at once, by whom and when', async () => {
+    localStorage.setItem('jovrin.device', 'phone')
+    show([job({})])
+    expect(screen.getByText('88 L (50 %)')).toBeTruthy()
+    press('Done: Change water')
+    await waitFor(() => expect(server.asked.filter(({ method }) => method === 'PUT')).toHaveLength(1))
+    expect(server.asked.find(({ method }) => method === 'PUT')?.body).toMatchObject({ ruleId: 'change', dueOn: '2026-11-24', state: 'done', recordedBy: 'phone' })
+  })
+  test('a job is moved only with a day and a reason', async () => {
+    show([job({})])
+    press('Move …: Change water')
+    const dialog = screen.getByRole('dialog')
+    const yes = within(dialog).getByRole('button', { name: en.today.moveYes })
+    expect((yes as HTMLButtonElement).disabled).toBe(true)
+    fireEvent.change(within(dialog).getByLabelText(en.today.reason), { target: { value: 'away' } })
+    expect((yes as HTMLButtonElement).disabled).toBe(false)
+    fireEvent.click(yes)
+    await waitFor(() => expect(server.asked.find(({ method }) => method === 'PUT')?.body).toMatchObject({ state: 'moved', movedTo: '2026-11-25', reason: 'away' }))
+  })
+  test('one that was told of can be taken back; one that moved away says where to', async () => {
+    show([job({ state: 'done', record: told }), job({ ruleId: 'trim', kind: 'trim', values: {}, state: 'moved', on: '2026-11-27', record: { ...told, ruleId: 'trim', state: 'moved', movedTo: '2026-11-27' } })])
+    expect(screen.getByText(/27 Nov|Nov 27/)).toBeTruthy()
+    fireEvent.click(screen.getAllByRole('button', { name: en.today.takeBack })[0]!)
+    await waitFor(() => expect(server.asked.find(({ method }) => method === 'DELETE')).toMatchObject({ ifMatch: `"${told.at}"` }))
+  })
+  test('timers are only asked about by exception', () => {
+    show([job({ ruleId: 'dose', kind: 'dose', isTimer: true, minutes: 0, values: { 'potassium-nitrate': 0.95 }, state: 'assumed' })])
+    expect(screen.queryByRole('button', { name: /^Done/ })).toBeNull()
+    expect(screen.getByRole('button', { name: en.today.notDone })).toBeTruthy()
+    expect(screen.getByText(/potassium nitrate 0\.95 g/)).toBeTruthy()
+  })
+  test('an empty day says so', () => {
+    show([])
+    expect(screen.getByText(/nothing/i)).toBeTruthy()
+  })
+  test('a refusal is told in the server’s words', async () => {
+    server = standInServer(() => problem(409, 'desk has already told of this job: done.'))
+    show([job({})])
+    press('Done: Change water')
+    await waitFor(() => expect(screen.getByText('desk has already told of this job: done.')).toBeTruthy())
+  })
+  test('a preparation says its amount in the reader’s units', () => {
+    show([job({ ruleId: 'prepare:mix-water', kind: 'mix-water', values: { litres: 175 }, minutes: 0 }), job({ ruleId: 'prepare:soak-wood', kind: 'soak-wood', values: { pieces: 1 }, minutes: 0 })])
+    expect(screen.getByText('175 L')).toBeTruthy()
+    expect(screen.getByText('1 piece')).toBeTruthy()
+  })
+})
+
+describe('a stop of the round', () => {
+  const stop = { tankId: TANK, name: 'River', today: '2026-11-24', attention: ['animals' as const], lastGlanceAt: null, minutesPerWeek: 90, due: [job({})], overdue: [job({ ruleId: 'trim', kind: 'trim' as const, dueOn: '2026-11-22', on: '2026-11-22', minutes: 20, values: {} })], settled: [], assumed: [] }
+  test('minutes of all that is open, what presses first, and the glance in one tap', async () => {
+    renderPage(<Stop stop={stop} nextId={null} />)
+    expect(screen.getByText(/^38 min/)).toBeTruthy()
+    expect(screen.getByText(/^▲/)).toBeTruthy()
+    press('All fine')
+    await waitFor(() => expect(sent()[0]).toMatchObject({ kind: 'glance', isAllFine: true }))
+  })
+  test('nothing due is said', () => {
+    renderPage(<Stop stop={{ ...stop, due: [], overdue: [], attention: [] }} nextId={null} />)
+    expect(screen.getByText(en.today.nothingDue)).toBeTruthy()
+  })
+})
+
+describe('the emergency card', () => {
+  const open = (known: Parameters<typeof renderPage>[1] = {}): void => void renderPage(<EmergencyCard isOpen onClose={() => undefined} />, { ...known, at: `/tanks/${TANK}/journal`, route: '/tanks/:tankId/journal' })
+  test('stands without the server, step by step', () => {
+    open()
+    expect(screen.getAllByRole('listitem').length).toBe(en.emergency.steps.length)
+  })
+  test('names this tank’s litres, and warns while its ammonia may rise', () => {
+    const today = '2026-01-20'
+    open({ known: [[['tanks', TANK, 'plan'], { revision: 1, plan: { ...barePlan, name: 'River' }, canUndo: false, canRedo: false }], [['tanks', TANK, 'timeline'], { today, entries: [{ from: '2026-01-01', plan: barePlan }], deeds: { acts: [], omitted: [] } }]] })
+    expect(screen.getAllByText(/River/)[0]?.textContent).toMatch(/\d+ L/)
+    expect(screen.getAllByText(/19/, { exact: false }).length).toBeGreaterThan(0)
+  })
+})
+
+describe('keys', () => {
+  const heard: string[] = []
+  const Bench = () => {
+    useShortcuts({ n: () => heard.push('n'), 'g s': () => heard.push('g s'), s: () => heard.push('s') })
+    return <input aria-label="text" />
+  }
+  const key = (name: string, target: Element | Window = window, more: object = {}): void => void fireEvent.keyDown(target, { key: name, ...more })
+  beforeEach(() => {
+    heard.length = 0
+    renderPage(<Bench />)
+  })
+  test('one key, and two in a row', () => {
+    key('n')
+    key('g')
+    key('s')
+    expect(heard).toEqual(['n', 'g s'])
+  })
+  test('not while somebody types, nor with a modifier held', () => {
+    key('n', screen.getByLabelText('text'))
+    key('n', window, { ctrlKey: true })
+    expect(heard).toEqual([])
+  })
+})
