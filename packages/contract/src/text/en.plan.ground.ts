@@ -92,6 +92,7 @@ export const enGround = {
   volumeTitle: 'Litres of this ground',
   volumeFormula: 'Σ over zones ∫ thickness dA',
   volumeSource: 'Exact integral over the zones’ outlines; thickness straight between the zone’s front and back, contoured surfaces by inverse distance squared (Shepard 1968)',
+  dryFormula: 'litres·density in bulk',
   bagsFormula: '⌈litres·(1 + settling) / bag⌉',
   bagsSource: 'Settling 5–10 % by kind: rule of thumb',
   order: 'Rinse, soak and order of laying',

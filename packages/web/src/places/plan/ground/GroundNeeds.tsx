@@ -45,7 +45,20 @@ export function GroundNeeds({ desk: { plan, figures } }: { desk: Desk }) {
                   {units.show('volume', need.volumeL)}
                 </Figure>
               </td>
-              <td>{units.show('mass', need.dryKg)}</td>
+              <td>
+                <Figure
+                  explained={{
+                    title: enPlan.ground.dry,
+                    formula: enPlan.ground.dryFormula,
+                    worked: `${significant(need.volumeL, 4)}·${significant(need.dryKg / need.volumeL, 4)} = ${significant(need.dryKg, 4)} kg`,
+                    source: enPlan.vessel.bulkSource,
+                    range: null,
+                    inputs: [{ name: enPlan.ground.inTank, value: units.show('volume', need.volumeL), from: 'reckoned' }],
+                  }}
+                >
+                  {units.show('mass', need.dryKg)}
+                </Figure>
+              </td>
               <td>
                 <Figure
                   explained={{
