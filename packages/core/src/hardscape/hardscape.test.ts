@@ -81,3 +81,31 @@ describe('composition', () => {
       }),
     ))
 })
+
+describe('figures that open', () => {
+  const of = (...pieces: Piece[]) => compositionOf(pieces.map((one) => stand(one)), 100, 40)
+  const three = [piece('low', box(10, 5, 30, 15), 6), piece('high', box(60, 20, 80, 34), 24), piece('middle', box(84, 30, 94, 38), 12)]
+  const measured = of(...three)
+  test('gaps to each pane by hand, and the least of them', () => {
+    expect(measured.gapsCm).toEqual({ left: 10, front: 5, right: 6, back: 2 })
+    expect(measured.leastGapCm).toBe(2)
+    expect(of().gapsCm).toBeNull()
+  })
+  test('heights stand highest first, and the second is told by the first', () => {
+    expect(measured.heightsCm).toEqual([24, 12, 6])
+    expect(measured.secondOverMain).toBe(0.5)
+    expect(of(three[0]!).secondOverMain).toBeNull()
+  })
+  test('the highest is measured against the third and the golden section next to it', () => {
+    expect(measured.main).toMatchObject({ id: 'high', third: 2 / 3 })
+    expect(measured.main!.at).toBeCloseTo(0.7, 9)
+    expect(measured.main!.offThird).toBeCloseTo(0.7 - 2 / 3, 9)
+    expect(measured.main!.offGolden).toBeCloseTo(0.7 - measured.main!.golden, 9)
+  })
+  test('the outline is judged by its means: left, middle and right', () => {
+    const { outlineMeansCm, outlineKind, outlineCm } = measured
+    expect(outlineMeansCm.left * 3 + outlineMeansCm.middle * 4 + outlineMeansCm.right * 3).toBeCloseTo(outlineCm.reduce((sum, cm) => sum + cm, 0), 9)
+    expect(outlineKind).toBe('triangle')
+    expect(of().outlineMeansCm).toEqual({ left: 0, middle: 0, right: 0 })
+  })
+})

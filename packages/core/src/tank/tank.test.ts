@@ -2,12 +2,12 @@ import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { expectRelative, referenceTable } from '../testing/referenceTable.js'
 import { waterDensityKgPerM3 } from '../water/density.js'
-import { coolerNeededW, heaterNeededW, heatLossW } from './climate.js'
+import { COOLER_MARGIN, coolerNeededW, HEATER_MARGIN, heaterNeededW, heatLossW, heatTerms } from './climate.js'
 import { evaporationMmPerDay, vapourKPa } from './evaporation.js'
-import { deadCells, isStirred, jetReachCm, realFlowLPerH } from './filterFlow.js'
+import { deadCells, headShare, isStirred, jetReachCm, MEDIA_SHARE, realFlowLPerH } from './filterFlow.js'
 import { levelOf } from './level.js'
 import { floorLoadKgPerM2, floorRemark, footLoad, totalKg } from './load.js'
-import { paneSafety } from './pane.js'
+import { paneSafety, paneShape } from './pane.js'
 import { glassMassKg } from './vessel.js'
 
 describe('weight', () => {
@@ -120,5 +120,45 @@ describe('flow', () => {
       }),
       { numRuns: 30 },
     )
+  })
+})
+
+describe('where the heat goes', () => {
+  const load = { vessel: { lengthCm: 102, widthCm: 52, heightCm: 46, glassCm: 1, freeboardCm: 5 }, top: 'covered' as const, targetC: 25, air: { roomC: 20, humidityFraction: 0.5 }, lampW: 60, litFraction: 0.4, pumpW: 8 }
+  test('by hand: inside 100×50 cm, 40 cm of water; walls and floor 1.7 m², surface 0.5 m², 5 degrees', () => {
+    const terms = heatTerms(load)
+    expect(terms.wallsW).toBeCloseTo(5 * 1.7 * 5, 9)
+    expect(terms.surfaceW).toBeCloseTo(7 * 0.5 * 5, 9)
+    expect(terms.lampW).toBeCloseTo(-60 * 0.4 * 0.6, 9)
+    expect(terms.pumpW).toBe(-8)
+    expect(terms.vapourW).toBeGreaterThan(0)
+    expect(Object.values(terms).reduce((sum: number, watts: number) => sum + watts, 0)).toBeCloseTo(heatLossW(load), 9)
+  })
+  test('what evaporates carries its heat: a kilogram takes 2440 kJ', () => {
+    const mm = evaporationMmPerDay(25, load.air, 'covered')
+    expect(heatTerms(load).vapourW).toBeCloseTo((mm * 0.5 * 2_440_000) / 86_400, 6)
+  })
+  test('a heater is chosen for the night, cooling for the lit hour', () => {
+    expect(heaterNeededW(load)).toBeCloseTo(heatLossW({ ...load, litFraction: 0 }) * HEATER_MARGIN, 9)
+    const warm = { ...load, air: { roomC: 31, humidityFraction: 0.5 } }
+    expect(coolerNeededW(warm)).toBeCloseTo(-heatLossW({ ...warm, litFraction: 1 }) * COOLER_MARGIN, 9)
+  })
+})
+
+describe('filters', () => {
+  test('media and lift are factors of the rated flow; a tenth always trickles', () => {
+    expect(realFlowLPerH(1000, 120, 'usual')).toBeCloseTo(1000 * MEDIA_SHARE.usual * headShare(120), 9)
+    expect(headShare(120)).toBeCloseTo(0.76, 9)
+    expect(headShare(490)).toBeCloseTo(0.1, 9)
+    for (const headCm of [0, 50, 150, 300]) expect(realFlowLPerH(800, headCm, 'packed')).toBeLessThan(realFlowLPerH(800, headCm, 'light'))
+  })
+})
+
+describe('the shape of a pane', () => {
+  test('between its bounds it grows with length; beyond three times it counts as three', () => {
+    expect(paneShape(80, 40)).toBe(0.32)
+    expect(paneShape(400, 40)).toBe(paneShape(120, 40))
+    expect(paneShape(5, 40)).toBe(paneShape(20, 40))
+    for (let length = 25; length < 120; length += 5) expect(paneShape(length + 5, 40)).toBeGreaterThanOrEqual(paneShape(length, 40))
   })
 })

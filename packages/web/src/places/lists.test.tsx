@@ -1,0 +1,181 @@
+import { en, enField, enPlan, PlanSchema, ProductSchema } from '@jovrin/contract'
+import type { Product } from '@jovrin/core'
+import { cleanup, configure, fireEvent, screen, waitFor, within } from '@testing-library/react'
+import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
+import { barePlan } from '../testing/builtPlan.js'
+import { renderPage } from '../testing/renderPage.js'
+import { problem, standInServer } from '../testing/standInServer.js'
+import { renderSheet } from '../testing/withDesk.js'
+import { EntryList } from './journal/EntryList.js'
+import { LibraryPlace } from './library/LibraryPlace.js'
+import { PlanFields } from './plan/describe/PlanFields.js'
+
+const TANK = '01920000-0000-7000-8000-0000000000aa'
+configure({ defaultHidden: true }) // whether something is hidden is reckoned from styles, element by element
+let server: ReturnType<typeof standInServer>
+beforeEach(() => {
+  localStorage.clear()
+  server = standInServer(({ method, body }) => ({ status: 200, body: method === 'DELETE' ? {} : (body ?? []) }))
+})
+afterEach(() => {
+  cleanup()
+  vi.unstubAllGlobals()
+})
+
+describe('library', () => {
+  const own: Product = { id: 'own-1', kind: 'ground', name: 'Black pellets', ground: 'rich-soil', bagL: 9, bulkKgPerL: 0.9, porosity: null, price: 24 }
+  const sample: Product = { id: 'sample-sand', kind: 'ground', name: 'Fine sand', ground: 'sand', bagL: 5, bulkKgPerL: null, porosity: null, price: null }
+  const tab: Product = { id: 'own-2', kind: 'tab', name: 'Clay tab', pack: 20, price: 7, renewDays: 90 }
+  const show = (): void => void renderPage(<LibraryPlace />, { known: [[['products'], [sample, own, tab].map((product) => ProductSchema.parse(product))]] })
+  const row = (name: string) => within(screen.getByRole('group', { name }))
+  const puts = () => server.asked.filter(({ method }) => method === 'PUT')
+  test('one’s own stand before the samples; samples cannot be taken out', () => {
+    show()
+    expect([...document.querySelectorAll('[role=group][aria-label]')].map((group) => group.getAttribute('aria-label'))).toEqual(['Black pellets', 'Fine sand', 'Clay tab'])
+    expect(row('Fine sand').queryByRole('button')).toBeNull()
+    expect(row('Black pellets').getByRole('button', { name: enPlan.library.remove('Black pellets') })).toBeTruthy()
+  })
+  test('a price is kept when the field is left, and not before', async () => {
+    show()
+    const price = row('Black pellets').getByLabelText(enPlan.library.head.price)
+    fireEvent.change(price, { target: { value: '26,5' } })
+    expect(puts()).toEqual([])
+    fireEvent.blur(price)
+    await waitFor(() => expect(puts()).toHaveLength(1))
+    expect(puts()[0]).toMatchObject({ path: '/api/products/own-1', body: { ...own, price: 26.5 } })
+  })
+  test('nothing is sent for an entry that is no entry, or that did not change', () => {
+    show()
+    const name = row('Clay tab').getByLabelText(enPlan.library.head.name)
+    fireEvent.blur(name)
+    fireEvent.change(name, { target: { value: '  ' } })
+    fireEvent.blur(name)
+    const bag = row('Black pellets').getByLabelText(new RegExp(`^${enPlan.library.head.bagL}`))
+    fireEvent.change(bag, { target: { value: '' } })
+    fireEvent.blur(bag)
+    expect(puts()).toEqual([])
+  })
+  test('taken out it can be brought back', async () => {
+    show()
+    fireEvent.click(row('Clay tab').getByRole('button'))
+    await waitFor(() => expect(screen.getByText(enPlan.library.removed('Clay tab'))).toBeTruthy())
+    fireEvent.click(screen.getByRole('button', { name: en.describe.undo }))
+    await waitFor(() => expect(puts()[0]?.body).toEqual(tab))
+  })
+  test('a refusal is said in the server’s words', async () => {
+    server = standInServer(() => problem(507, 'The disk is full or cannot be written.'))
+    show()
+    fireEvent.click(screen.getByRole('button', { name: enPlan.library.addTab }))
+    await waitFor(() => expect(screen.getByText(/disk is full/)).toBeTruthy())
+  })
+})
+
+describe('what happened', () => {
+  const entry = (id: string, record: object) => ({ record: { id: `01920000-0000-7000-8000-0000000000${id}`, at: '2026-11-24T08:00:00.000Z', recordedBy: null, note: null, kind: 'note', ...record }, version: 3, createdAt: '2026-11-24T08:00:00.000Z', isDeleted: false })
+  const entries = [
+    entry('01', { kind: 'reading', quantity: 'pH', value: 6.8, qualifier: '=', enteredText: '6.8', enteredUnit: '', basis: null, method: null, moment: 'lights-on', eventId: null, note: 'pearling', recordedBy: 'phone' }),
+    entry('02', { kind: 'change', fraction: 0.5, hasWiped: true, at: '2026-11-23T18:00:00.000Z' }),
+    entry('03', { kind: 'glance', isAllFine: true, animals: null, indicator: null, outlet: null, at: '2026-11-23T07:00:00.000Z' }),
+  ]
+  const find = { kind: null, quantity: null, text: '' }
+  const show = (list = entries, options: { find?: typeof find; cursor?: string | null } = {}) => {
+    const asked: unknown[] = []
+    renderPage(<EntryList tankId={TANK} timeZone="Europe/Berlin" find={options.find ?? find} onFind={(next) => asked.push(next)} marked={null} />, {
+      known: [[['tanks', TANK, 'journal', options.find ?? find], { pages: [{ entries: list, cursor: options.cursor ?? null }], pageParams: [null] }]],
+    })
+    return asked
+  }
+  test('newest first, day by day, at the tank’s own clock', () => {
+    show()
+    expect([...document.querySelectorAll('time')].map(({ textContent }) => textContent.replace(/ ?[AP]M/, ''))).toEqual(['09:00', '07:00', '08:00'])
+    expect(screen.getAllByText(/Nov/)).toHaveLength(2)
+    expect(screen.getByText('pearling')).toBeTruthy()
+    expect(screen.getByText(en.journal.by('phone'))).toBeTruthy()
+  })
+  test('a glance is put away but not edited; a reading both', () => {
+    show()
+    expect(screen.getAllByRole('button', { name: en.journal.edit })).toHaveLength(2)
+    expect(screen.getAllByRole('button', { name: en.journal.remove })).toHaveLength(3)
+  })
+  test('put away with the version one saw, and brought back with the one it then has', async () => {
+    server = standInServer(({ method }) => ({ status: 200, body: { ...entries[0], version: method === 'DELETE' ? 4 : 5, isDeleted: method === 'DELETE' } }))
+    show()
+    fireEvent.click(screen.getAllByRole('button', { name: en.journal.remove })[0]!)
+    await waitFor(() => expect(screen.getByText(en.journal.removed)).toBeTruthy())
+    expect(server.asked[0]).toMatchObject({ method: 'DELETE', ifMatch: '"3"' })
+    fireEvent.click(screen.getByRole('button', { name: en.journal.bringBack }))
+    await waitFor(() => expect(server.asked.find(({ method }) => method === 'POST')).toMatchObject({ path: `/api/tanks/${TANK}/journal/${entries[0]!.record.id}/restore`, ifMatch: '"4"' }))
+  })
+  test('somebody changed it meanwhile: said in words, and the record stays', async () => {
+    server = standInServer(({ method }) => (method === 'DELETE' ? problem(412, 'Somebody changed this since you looked.') : { status: 200, body: { entries, cursor: null } }))
+    show()
+    fireEvent.click(screen.getAllByRole('button', { name: en.journal.remove })[1]!)
+    await waitFor(() => expect(screen.getByText('Somebody changed this since you looked.')).toBeTruthy())
+    expect(document.querySelectorAll('time')).toHaveLength(3)
+  })
+  test('words are searched for as they are typed', () => {
+    const asked = show()
+    fireEvent.change(screen.getByLabelText(en.journal.filterText), { target: { value: 'film' } })
+    expect(asked).toEqual([{ ...find, text: 'film' }])
+  })
+  test('empty says how to begin; filtered to nothing says that', () => {
+    show([])
+    expect(screen.getByText(en.journal.empty)).toBeTruthy()
+    cleanup()
+    show([], { find: { ...find, text: 'film' } })
+    expect(screen.getByText(en.journal.noneFound)).toBeTruthy()
+  })
+  test('older records are a click away, where there are any', () => {
+    show(entries, { cursor: 'next' })
+    expect(screen.getByRole('button', { name: en.journal.more })).toBeTruthy()
+  })
+})
+
+describe('the description of a tank', () => {
+  const label = (name: string): RegExp => new RegExp(`^${enField[name]?.[0] ?? name}`)
+  const field = (name: string): HTMLInputElement => {
+    const found = [...document.querySelectorAll('label')].find(({ textContent }) => label(name).test(textContent))
+    if (!(found?.control instanceof HTMLInputElement)) throw new Error(`no field ${name}`)
+    return found.control
+  }
+  const type = (name: string, text: string): void => {
+    fireEvent.change(field(name), { target: { value: text } })
+    fireEvent.blur(field(name))
+  }
+  const show = (plan = barePlan) => renderSheet(plan, (desk) => <PlanFields form={desk.form} onCommit={desk.commit} />)
+  test('everything may be unknown, and an unknown says what is taken instead', () => {
+    const work = show()
+    expect(PlanSchema.safeParse(work.valid()).success).toBe(true)
+    type('lengthCm', '')
+    expect(field('lengthCm').closest('.MuiFormControl-root')?.textContent).toMatch(/\d/)
+    expect(work.valid().vessel.lengthCm).toBeNull()
+  })
+  test('a ramp longer than half the light is refused at its field', () => {
+    const work = show()
+    type('hours', '4')
+    type('rampMin', '200')
+    expect(field('rampMin').getAttribute('aria-invalid')).toBe('true')
+    expect(field('rampMin').value).toBe('200')
+    expect(work.valid().lightWindows[0]?.rampMin).toBeLessThanOrEqual(120)
+  })
+  test('a name of blanks is none', () => {
+    const work = show()
+    type('name', '   ')
+    expect(field('name').getAttribute('aria-invalid')).toBe('true')
+    expect(work.valid().name).toBe('Bare')
+  })
+  test('shares are typed as percent and kept as fractions', () => {
+    const work = show()
+    type('changeFraction', '35')
+    expect(work.valid().changes.fraction).toBeCloseTo(0.35, 9)
+  })
+  test('a share of no floor takes the kind out, with its pots', () => {
+    const work = show()
+    const before = work.valid().patches.length
+    const share = [...document.querySelectorAll('label')].find(({ textContent }) => textContent.startsWith(en.describe.kind['carpet'] ?? '–'))?.control as HTMLInputElement
+    fireEvent.change(share, { target: { value: '0' } })
+    fireEvent.blur(share)
+    expect(work.valid().patches.filter(({ kind, footFraction }) => kind === 'carpet' && footFraction !== 0)).toEqual([])
+    expect(work.valid().patches.length).toBeLessThanOrEqual(before)
+  })
+})

@@ -1,0 +1,134 @@
+import { en, enSettings, KitSchema, type RowImportReport, type TankEntry } from '@jovrin/contract'
+import type { Kit } from '@jovrin/core'
+import { cleanup, configure, fireEvent, screen, waitFor } from '@testing-library/react'
+import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
+import { barePlan } from '../../testing/builtPlan.js'
+import { renderPage } from '../../testing/renderPage.js'
+import { problem, standInServer } from '../../testing/standInServer.js'
+import { FilesPanel } from './FilesPanel.js'
+import { KitTable } from './KitTable.js'
+import { ReadingsImport } from './ReadingsImport.js'
+
+configure({ defaultHidden: true }) // whether something is hidden is reckoned from styles, element by element
+beforeEach(() => localStorage.clear())
+afterEach(() => {
+  cleanup()
+  vi.unstubAllGlobals()
+})
+const text = enSettings.importer
+const tank: TankEntry = { id: '01920000-0000-7000-8000-0000000000aa', revision: 1, plan: { ...barePlan, name: 'River' } } as TankEntry
+const give = (label: string, name: string, content: string): void => {
+  const file = new File([content], name, { type: 'text/plain' })
+  fireEvent.change(screen.getByLabelText(label, { selector: 'input' }), { target: { files: [file] } })
+}
+
+describe('readings from a table', () => {
+  const good: RowImportReport = { rows: 2, accepted: 2, alreadyHere: 0, refusedInAll: 0, refused: [], isKept: false, preview: [{ line: 2, at: '2026-11-01T08:00:00.000Z', quantity: 'pH', value: 6.8, qualifier: '=' }] }
+  const show = (answer: (isDry: boolean) => ReturnType<Parameters<typeof standInServer>[0]>) => {
+    const server = standInServer(({ path }) => answer(path.includes('dryRun=true')))
+    renderPage(<ReadingsImport tank={tank} />)
+    give(enSettings.importReadings, 'readings.csv', 'date;time;pH\n2026-11-01;09:00;6,8\n2026-11-02;09:00;6,9\n')
+    return server
+  }
+  const look = async (): Promise<void> => {
+    await waitFor(() => expect(screen.getByText(text.look)).toBeTruthy())
+    fireEvent.click(screen.getByText(text.look))
+  }
+  const mappingOf = (path: string) => JSON.parse(new URLSearchParams(path.split('?')[1]).get('mapping') ?? '{}') as { delimiter: string; decimalMark: string; columns: { use: string }[] }
+  test('its form is guessed, tried without keeping anything, and then kept whole', async () => {
+    const server = show((isDry) => ({ status: 200, body: { ...good, isKept: !isDry } }))
+    await look()
+    await waitFor(() => expect(screen.getByText(text.keep('2'))).toBeTruthy())
+    expect(mappingOf(server.asked[0]!.path)).toMatchObject({ delimiter: ';', decimalMark: ',', columns: [{ use: 'date' }, { use: 'time' }, { use: 'reading' }] })
+    fireEvent.click(screen.getByText(text.keep('2')))
+    await waitFor(() => expect(screen.getByText(text.kept('2'))).toBeTruthy())
+    expect(server.asked.map(({ path }) => path.includes('dryRun=true'))).toEqual([true, false])
+  })
+  test('rows that are refused are told by line, and nothing can be kept', async () => {
+    show(() => ({ status: 200, body: { ...good, accepted: 1, refusedInAll: 3, refused: [{ line: 3, detail: '“6,9,1” has two decimal marks.' }] } }))
+    await look()
+    await waitFor(() => expect(screen.getByText(/two decimal marks/)).toBeTruthy())
+    expect(screen.getByText(text.moreRefused('2'))).toBeTruthy()
+    expect(screen.getByText(text.allOrNothing)).toBeTruthy()
+    expect(screen.queryByText(text.keep('1'))).toBeNull()
+  })
+  test('a refusal of the whole file is said; the mapping stays to be mended', async () => {
+    show(() => problem(400, 'The file is not written in UTF-8.'))
+    await look()
+    await waitFor(() => expect(screen.getByRole('alert').textContent).toMatch(/UTF-8/))
+    expect(screen.getByText(text.look)).toBeTruthy()
+  })
+  test('without the server that is said', async () => {
+    show(() => 'unreachable')
+    await look()
+    await waitFor(() => expect(screen.getByRole('alert').textContent).toBe(en.app.offline))
+  })
+})
+
+describe('a tank’s file', () => {
+  const show = (answer: Parameters<typeof standInServer>[0]) => {
+    const server = standInServer(answer)
+    renderPage(<FilesPanel />, { known: [[['tanks'], []]] })
+    return server
+  }
+  const report = { tankId: tank.id, name: 'River', records: 120, revisions: 7, jobs: 4, photosMissing: 2, isKept: false }
+  test('is looked over first, with what is missing, and brought in on a word', async () => {
+    const server = show(({ path }) => (path.startsWith('/api/tank-files') ? { status: 200, body: report } : { status: 200, body: [] }))
+    give(enSettings.importTank, 'river.json', '{"format":"jovrin-tank"}')
+    await waitFor(() => expect(screen.getByText(enSettings.photosMissing('2'))).toBeTruthy())
+    fireEvent.click(screen.getByLabelText(enSettings.asCopy))
+    await waitFor(() => expect(server.asked).toHaveLength(2))
+    fireEvent.click(await screen.findByText(enSettings.bringIn))
+    await waitFor(() => expect(screen.getByText(enSettings.broughtIn('River'))).toBeTruthy())
+    expect(server.asked.filter(({ method }) => method === 'POST').map(({ path }) => path.split('?')[1])).toEqual(['dryRun=true&as=same', 'dryRun=true&as=copy', 'dryRun=false&as=copy'])
+  })
+  test('something else is told to be something else, and nothing is sent', async () => {
+    const server = show(() => ({ status: 200, body: [] }))
+    give(enSettings.importTank, 'poem.txt', 'roses are red')
+    await waitFor(() => expect(screen.getByRole('alert').textContent).toBe(en.refused.notTankFile))
+    expect(server.asked.filter(({ method }) => method === 'POST')).toEqual([])
+  })
+  test('a refusal is said in the server’s words', async () => {
+    show(({ method }) => (method === 'POST' ? problem(409, 'This tank is already here.') : { status: 200, body: [] }))
+    give(enSettings.importTank, 'river.json', '{}')
+    await waitFor(() => expect(screen.getByRole('alert').textContent).toBe('This tank is already here.'))
+  })
+})
+
+describe('kits', () => {
+  const kit: Kit = KitSchema.parse({ quantity: 'nitrate', name: null, unit: 'mg NO3/L', step: 5, lowest: 5, expiresOn: null })
+  const show = () => {
+    const server = standInServer(({ body }) => ({ status: 200, body: body ?? [] }))
+    renderPage(<KitTable />, { known: [[['kits'], [kit]]] })
+    return { puts: () => server.asked.filter(({ method }) => method === 'PUT') }
+  }
+  const field = (head: string): HTMLInputElement => screen.getByLabelText(`Nitrate: ${head}`, { selector: 'input' })
+  const [, nameHead = '', , stepHead = '', lowestHead = ''] = enSettings.kitHead
+  test('a name is kept when its field is left; the same again is not sent', async () => {
+    const { puts } = show()
+    fireEvent.change(field(nameHead), { target: { value: ' Drop test ' } })
+    fireEvent.blur(field(nameHead))
+    await waitFor(() => expect(puts()).toHaveLength(1))
+    expect(puts()[0]).toMatchObject({ path: '/api/kits/nitrate', body: { ...kit, name: 'Drop test' } })
+    cleanup()
+    const again = show()
+    fireEvent.blur(field(nameHead))
+    expect(again.puts()).toEqual([])
+  })
+  test('a step that is no number is said, and holds all back', () => {
+    const { puts } = show()
+    fireEvent.change(field(stepHead), { target: { value: '1.000,5' } })
+    fireEvent.blur(field(stepHead))
+    expect(field(stepHead).value).toBe('1.000,5')
+    expect(screen.getByText(en.number.none)).toBeTruthy()
+    fireEvent.change(field(lowestHead), { target: { value: '2' } })
+    fireEvent.blur(field(lowestHead))
+    expect(puts()).toEqual([])
+  })
+  test('a lowest readable that is not known is one of the answers', async () => {
+    const { puts } = show()
+    fireEvent.change(field(lowestHead), { target: { value: '' } })
+    fireEvent.blur(field(lowestHead))
+    await waitFor(() => expect(puts()[0]?.body).toMatchObject({ lowest: null }))
+  })
+})
