@@ -1,0 +1,122 @@
+import { en, enAnswers, type TankEntry } from '@jovrin/contract'
+import type { Reading } from '@jovrin/core'
+import { cleanup, configure, fireEvent, screen, within } from '@testing-library/react'
+import { afterEach, beforeEach, describe, expect, test } from 'vitest'
+import { barePlan } from '../../testing/builtPlan.js'
+import { renderPage } from '../../testing/renderPage.js'
+import { AnimalsAnswer } from './AnimalsAnswer.js'
+import { AnswersPlace } from './AnswersPlace.js'
+import { GasAnswer } from './GasAnswer.js'
+import { LightAnswer } from './LightAnswer.js'
+import { NormalAnswer } from './NormalAnswer.js'
+
+configure({ defaultHidden: true }) // whether something is hidden is reckoned from styles, element by element
+beforeEach(() => localStorage.clear())
+afterEach(cleanup)
+const TANK = '01920000-0000-7000-8000-0000000000aa'
+const plan = { ...barePlan, name: 'River', startedOn: '2026-09-01', gasLines: [{ id: 'c1', control: 'timer' as const, bubblesPerS: 2, bubbleMl: null, linePressureBar: null, beforeLightMin: 90, beforeDarkMin: 60, limitMgPerL: null }], lightWindows: [{ id: 't1', on: '12:00', hours: 8, rampMin: 30 }], animals: { ...barePlan.animals, grazers: 10, grazersFromDay: 28 } }
+const tank = { id: TANK, revision: 1, plan } as unknown as TankEntry
+let ids = 0
+const reading = (quantity: Reading['quantity'], value: number, part: Partial<Reading> = {}): Reading => ({
+  id: `01920000-0000-7000-8000-${String(ids++).padStart(12, '0')}`, at: '2026-11-24T11:00:00.000Z', recordedBy: null, note: null, kind: 'reading', quantity, value, qualifier: '=', enteredText: String(value), enteredUnit: '', basis: null, method: null, moment: null, eventId: null, ...part,
+})
+const known = (readings: readonly Reading[], today = '2026-11-24', settings: readonly object[] = []) => [
+  [['tanks', TANK, 'journal', 'latest'], { entries: readings.map((record) => ({ record, version: 1, createdAt: record.at, isDeleted: false })), cursor: null }],
+  [['tanks', TANK, 'timeline'], { today, entries: [{ from: plan.startedOn, plan }], deeds: { acts: [], omitted: [] } }],
+  [['tanks', TANK, 'settings'], settings],
+  [['tanks'], [tank]],
+] as const
+const status = (): string => screen.getAllByRole('status')[0]!.textContent
+
+describe('is the gas enough and safe', () => {
+  const day = (on: number, lights: number, off: number): Reading[] => [
+    reading('pH', on, { moment: 'gas-on', at: '2026-11-24T09:30:00.000Z' }), reading('pH', lights, { moment: 'lights-on', at: '2026-11-24T11:00:00.000Z' }), reading('pH', off, { moment: 'gas-off', at: '2026-11-24T18:00:00.000Z' }), reading('alkalinity', 4 * (20 / 56.077)), reading('temperature', 24.5),
+  ]
+  const show = (readings: readonly Reading[]): void => void renderPage(<GasAnswer tank={tank} />, { known: known(readings) })
+  test('each moment of the gas day has its carbon dioxide, with both ends, and opens', () => {
+    show(day(7.5, 6.8, 6.65))
+    const moments = ['gas-on', 'lights-on', 'gas-off'].map((moment) => screen.getByText(en.moment[moment] ?? '').closest('tr')!)
+    const mgPerL = moments.map((row) => Number.parseFloat(within(row).getByRole('button').textContent))
+    expect(mgPerL[0]! < mgPerL[1]! && mgPerL[1]! < mgPerL[2]!).toBe(true)
+    fireEvent.click(within(moments[1]!).getByRole('button'))
+    expect(within(screen.getByRole('dialog')).getAllByText('measured').length).toBe(3)
+  })
+  test('far too much is an alarm while animals live there; too little is not', () => {
+    show(day(7.5, 6.3, 5.9))
+    expect([enAnswers.verdict['alarm'], enAnswers.verdict['much']]).toContain(status())
+    cleanup()
+    show(day(7.6, 7.5, 7.4))
+    expect(status()).toBe(enAnswers.verdict['short'])
+  })
+  test('nothing measured is said to be so, with the times of the gas by the plan', () => {
+    show([])
+    expect(status()).toBe(enAnswers.verdict['no-reading'])
+    expect(screen.getByText(enAnswers.gasTimes('10:30', '19:00'))).toBeTruthy()
+  })
+  test('readings go into the sums below, so that nobody types them again', () => {
+    show(day(7.5, 6.8, 6.65))
+    expect([...document.querySelectorAll('input')].map(({ value }) => value)).toEqual(expect.arrayContaining(['6.65', '4', '24.5']))
+  })
+})
+
+describe('may animals go in', () => {
+  const now = Date.now()
+  const test_ = (quantity: 'ammonia' | 'nitrite', value: number, daysAgo: number, part: Partial<Reading> = {}) => reading(quantity, value, { at: new Date(now - daysAgo * 86_400_000).toISOString(), qualifier: value === 0 ? '<' : '=', ...part })
+  const show = (readings: readonly Reading[]): string => {
+    renderPage(<AnimalsAnswer tank={tank} />, { known: known(readings.toSorted((a, b) => (a.at < b.at ? 1 : -1))) })
+    const told = status()
+    cleanup()
+    return told
+  }
+  test('two tests at zero, a day apart, of both; one alone is not enough', () => {
+    const twice = [test_('ammonia', 0, 2), test_('ammonia', 0, 0.5), test_('nitrite', 0, 2), test_('nitrite', 0, 0.5)]
+    const once = [test_('ammonia', 0, 0.5), test_('nitrite', 0, 0.5)]
+    expect(show(twice)).not.toBe(show(once))
+    expect(show([...twice, test_('ammonia', 1.2, 0.1)])).not.toBe(show(twice))
+  })
+  test('nothing measured is never a yes', () => expect(show([])).not.toBe(show([test_('ammonia', 0, 2), test_('ammonia', 0, 0.5), test_('nitrite', 0, 2), test_('nitrite', 0, 0.5)])))
+  test('the same ammonia is worse the higher the pH', () => {
+    const danger = (pH: number): string => {
+      renderPage(<AnimalsAnswer tank={tank} />, { known: known([test_('ammonia', 2, 0.1), reading('pH', pH, { at: new Date(now - 8_000_000).toISOString() }), reading('temperature', 26, { at: new Date(now - 8_000_000).toISOString() })]) })
+      const told = screen.getAllByText(enAnswers.unionised).flatMap((cell) => cell.closest('tr') ?? [])[0]!.textContent
+      cleanup()
+      return told
+    }
+    const mgNPerL = (pH: number): number => Number.parseFloat(danger(pH).replace(enAnswers.unionised, ''))
+    expect(mgNPerL(8.2)).toBeGreaterThan(10 * mgNPerL(6.8))
+  })
+})
+
+describe('this week', () => {
+  test('light: the step of this week is marked, and after eight weeks that it is done', () => {
+    renderPage(<LightAnswer tank={tank} />, { known: known([], '2026-09-18') })
+    expect(screen.getAllByText(en.journal.now)).toHaveLength(1)
+    cleanup()
+    renderPage(<LightAnswer tank={tank} />, { known: known([], '2026-12-24') })
+    expect(screen.getByText(enAnswers.lightDone)).toBeTruthy()
+  })
+  test('what is normal in week two, what never is, and what changed before', () => {
+    renderPage(<NormalAnswer tank={tank} />, { known: known([], '2026-09-10', [{ id: 's1', tankId: TANK, effectiveOn: '2026-09-08', path: '/lightWindows/t1/hours', from: 6, to: 8, planRevision: 2, why: 'impatient' }]) })
+    expect(status()).toMatch(/2/)
+    expect(screen.getByText(en.notNormal)).toBeTruthy()
+    expect(screen.getByText('impatient')).toBeTruthy()
+  })
+})
+
+describe('the list', () => {
+  const show = (at: string, tanks: readonly TankEntry[]): void => void renderPage(<AnswersPlace />, { at, route: '/answers/:question?', known: [[['tanks'], tanks], ...known([]).slice(0, 3)] })
+  test('sums need no tank; what needs one says so', () => {
+    show('/answers/dose', [])
+    expect(document.querySelectorAll('input').length).toBeGreaterThan(3)
+    cleanup()
+    show('/answers/gas', [])
+    expect(screen.getByText(en.today.empty)).toBeTruthy()
+  })
+  test('the open question is marked, an unknown one shows where to begin', () => {
+    show('/answers/gas', [tank])
+    expect(screen.getByRole('link', { current: 'page' }).getAttribute('href')).toBe(`/answers/gas?tank=${TANK}`)
+    cleanup()
+    show('/answers/fortune', [tank])
+    expect(screen.getByText(enAnswers.begin)).toBeTruthy()
+  })
+})

@@ -1,0 +1,80 @@
+import { en, enPlan, type PlanRevision } from '@jovrin/contract'
+import { PLAN_SHEETS } from '@jovrin/core'
+import { cleanup, configure, fireEvent, screen } from '@testing-library/react'
+import { afterEach, describe, expect, test } from 'vitest'
+import { barePlan } from '../../testing/builtPlan.js'
+import { renderPage } from '../../testing/renderPage.js'
+import { Conflict, PlanBar } from './PlanBar.js'
+import type { KeeperState, PlanKeeper } from './usePlanKeeper.js'
+
+configure({ defaultHidden: true }) // whether something is hidden is reckoned from styles, element by element
+afterEach(cleanup)
+const revision: PlanRevision = { revision: 4, plan: barePlan, canUndo: true, canRedo: false }
+const asked: string[] = []
+const keeper = (state: KeeperState, part: Partial<PlanRevision> = {}): PlanKeeper => ({
+  state, revision: { ...revision, ...part }, keep: () => Promise.resolve(),
+  step: (way) => Promise.resolve(void asked.push(way)),
+  settle: (choice) => Promise.resolve(void asked.push(choice)),
+})
+const show = (state: KeeperState, options: { isValid?: boolean; effectiveOn?: string | null; part?: Partial<PlanRevision> } = {}): (string | null)[] => {
+  asked.length = 0
+  const days: (string | null)[] = []
+  renderPage(<PlanBar tankId="tank" isValid={options.isValid ?? true} startedOn="2026-09-01" timeZone="Europe/Berlin" keeper={keeper(state, options.part)} effectiveOn={options.effectiveOn ?? null} onEffectiveOn={(day) => days.push(day)} />, { at: '/tanks/tank/plan/ground' })
+  return days
+}
+const status = (): string => screen.getByRole('status').textContent
+const button = (name: string): HTMLButtonElement => screen.getByRole('button', { name })
+
+describe('how a plan is kept', () => {
+  test('is always said, in one place', () => {
+    const said = ([{ kind: 'saved' }, { kind: 'saving' }, { kind: 'merged' }, { kind: 'failed', message: 'The server cannot be reached.' }] as const).map((state) => {
+      show(state)
+      const told = status()
+      cleanup()
+      return told
+    })
+    expect(said).toEqual([en.describe.saved, en.describe.saving, en.describe.conflict, 'The server cannot be reached.'])
+  })
+  test('what is not accepted is not kept, whatever was kept before', () => {
+    show({ kind: 'saved' }, { isValid: false })
+    expect(status()).toBe(en.describe.unsaved)
+  })
+  test('undo and redo only where there is something to take back', () => {
+    show({ kind: 'saved' })
+    expect([button(en.describe.undo).disabled, button(en.describe.redo).disabled]).toEqual([false, true])
+    fireEvent.click(button(en.describe.undo))
+    expect(asked).toEqual(['undo'])
+    cleanup()
+    show({ kind: 'saved' }, { part: { canUndo: false, canRedo: true } })
+    fireEvent.click(button(en.describe.redo))
+    expect(asked).toEqual(['redo'])
+  })
+  test('an edit corrects the description, or holds from a day; a day that is none is not taken', () => {
+    const days = show({ kind: 'saved' }, { effectiveOn: '2026-11-24' })
+    const field = screen.getByLabelText(en.describe.dated, { selector: 'input' })
+    fireEvent.change(field, { target: { value: '2026-11-20' } })
+    fireEvent.change(field, { target: { value: '' } })
+    expect(days).toEqual(['2026-11-20'])
+    expect(field.getAttribute('min')).toBe('2026-09-01')
+  })
+  test('every sheet is a link, and the open one is marked', () => {
+    show({ kind: 'saved' })
+    const sheets = PLAN_SHEETS.filter((sheet) => sheet !== 'supply')
+    expect(sheets.map((sheet) => screen.getByRole('link', { name: enPlan.sheets[sheet] }).getAttribute('href'))).toEqual(sheets.map((sheet) => `/tanks/tank/plan/${sheet}`))
+    expect(screen.getByRole('link', { current: 'page' }).textContent).toBe(enPlan.sheets.ground)
+  })
+})
+
+describe('two windows changed the same answer', () => {
+  test('both choices are offered, and nothing else', () => {
+    asked.length = 0
+    renderPage(<Conflict keeper={keeper({ kind: 'conflict', mine: barePlan, theirs: revision })} />)
+    for (const choice of [en.describe.mine, en.describe.theirs]) fireEvent.click(button(choice))
+    expect(asked).toEqual(['mine', 'theirs'])
+    expect(screen.getAllByRole('button')).toHaveLength(2)
+  })
+  test('no conflict, no question', () => {
+    renderPage(<Conflict keeper={keeper({ kind: 'saved' })} />)
+    expect(screen.queryByRole('button')).toBeNull()
+  })
+})
