@@ -93,7 +93,6 @@ test('from intent to a printed shopping list, before anything is bought', async 
   expect(pdf.subarray(0, 5).toString()).toBe('%PDF-')
   await page.emulateMedia({ media: 'screen' })
 
-  // The programme counts back from planting.
   // What may stay so is let be with a note, and looked at again.
   await page.getByRole('link', { name: 'Hardscape' }).click()
   await page.getByRole('button', { name: /^Let be: With wood, flood/ }).click()
@@ -106,11 +105,28 @@ test('from intent to a printed shopping list, before anything is bought', async 
   await page.getByRole('button', { name: 'look at it again' }).click()
   await expect(page.getByText(/With wood, flood the layout/)).toBeVisible()
 
+  // The programme counts back from planting.
   await page.getByRole('link', { name: 'Programme' }).click()
   await expect(page.getByRole('row', { name: /Put the wood to soak/ })).toContainText('1 Feb 2027')
   await expect(page.getByText(/times the tank/)).toBeVisible()
   await page.reload()
   await expect(page.getByRole('row', { name: /Planting: about/ })).toContainText('1 Mar 2027')
+
+  // Each preparation is a job: done is done, also though the planting day moves.
+  const tank = /tanks\/([^/]+)/.exec(page.url())?.[1] ?? ''
+  await page.goto(`${emptyApp}/tanks/${tank}/calendar?day=2027-02-22`)
+  const day = page.getByRole('region', { name: 'On the day' })
+  await expect(day.getByText('Order the plants')).toBeVisible()
+  await day.getByRole('button', { name: 'Done: Order the plants' }).click()
+  await expect(page.getByText('Order the plants, done', { exact: false }).first()).toBeVisible()
+  await page.goto(`${emptyApp}/tanks/${tank}/plan/programme`)
+  await page.getByLabel('Planting day').fill('2027-03-08')
+  await page.getByLabel('Planting day').press('Tab')
+  await saved(page)
+  await page.goto(`${emptyApp}/tanks/${tank}/calendar?day=2027-02-22`)
+  await expect(day.getByRole('listitem').filter({ hasText: 'Order the plants' })).toContainText('done')
+  await page.goto(`${emptyApp}/tanks/${tank}/calendar?day=2027-03-07`)
+  await expect(day.getByText('Plants arrive')).toBeVisible()
 })
 
 test('zones are made, shaped, split, merged and taken back by keyboard alone', async ({ page, demoApp }) => {

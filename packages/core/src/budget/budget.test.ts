@@ -5,7 +5,8 @@ import type { Plan, PlanMoney } from '../plan/plan.js'
 import { samplePlan } from '../testing/samplePlan.js'
 import { compareGrounds, withMethod } from './compareGrounds.js'
 import { gasBySurface } from './gasBySurface.js'
-import { neededHeaterW, usualHeaterW } from './climateLoad.js'
+import { heatLossW } from '../tank/climate.js'
+import { coolerLoad, heaterLoad, heatingW, neededHeaterW, usualHeaterW } from './climateLoad.js'
 import { monthlyCost, runningParts, USUAL_RATE } from './running.js'
 import { columnTotals, priceOf, shoppingList, SHOPPING_GROUPS, USUAL_SPLIT } from './shopping.js'
 
@@ -39,6 +40,51 @@ describe('running cost', () => {
     const all = runningParts(samplePlan, tankFigures(samplePlan))
     expect(monthlyCost(all)).toBeCloseTo(all.reduce((sum, { cost }) => sum + cost, 0), 12)
   })
+})
+
+describe('what a month is reckoned from', () => {
+  const all = parts({ ...samplePlan, logistics: { ...samplePlan.logistics, purifiedFraction: 0.25, wastePerL: 2 } })
+  test('gas by hand: rate, hours of the valve, days', () => {
+    const { gramsPerH = 0, hoursPerDay } = all['gas']!.terms
+    expect(hoursPerDay).toBe(8 + (120 - 60) / 60)
+    expect(all['gas']!.amount).toBeCloseTo((gramsPerH * 9 * 365.25) / 12 / 1000, 9)
+  })
+  test('water by hand: half of the tank a week, and two litres of waste for each purified one', () => {
+    const { litresPerChange = 0, everyDays, drawnPerL } = all['water']!.terms
+    expect(litresPerChange).toBeCloseTo(tankFigures(samplePlan).waterL * 0.5, 9)
+    expect([everyDays, drawnPerL]).toEqual([7, 1.5])
+    expect(all['water']!.amount).toBeCloseTo((litresPerChange * 1.5 * 365.25) / 12 / 7, 9)
+    expect(all['water']!.cost).toBeCloseTo((all['water']!.amount / 1000) * USUAL_RATE.waterPerM3, 9)
+  })
+  test('pumps and heating run all day, the lamp its hours', () => expect(['light', 'pump', 'heating'].map((kind) => all[kind]!.terms.hoursPerDay)).toEqual([8, 24, 24]))
+  test('plants cost what one reckons a month, and nothing by themselves', () => {
+    expect(all['plants']).toMatchObject({ amount: 0, cost: 0 })
+    expect(parts(withMoney({ plantsPerMonth: 12 }))['plants']).toMatchObject({ amount: 0, rate: 12, cost: 12, isRateGiven: true })
+  })
+  test('a level tells its work and its cost part by part', () => {
+    for (const { minutesByKind, hoursPerWeek, runningParts: of, costPerMonth } of levelCosts(samplePlan)) {
+      expect([...minutesByKind.values()].reduce((sum, minutes) => sum + minutes, 0) / 60).toBeCloseTo(hoursPerWeek, 9)
+      expect(monthlyCost(of)).toBeCloseTo(costPerMonth, 9)
+    }
+  })
+})
+
+describe('climate', () => {
+  const at = (c: number): Plan => ({ ...samplePlan, room: { ...samplePlan.room, monthlyC: samplePlan.room.monthlyC.map((_, month) => (month === 0 ? c : 22)) } })
+  test('the heater is chosen for the coldest month, cooling for the warmest', () => {
+    const cold = tankFigures(at(12))
+    expect(heaterLoad(at(12), cold)).toMatchObject({ air: { roomC: 12 }, litFraction: 0, targetC: 24.5 })
+    expect(coolerLoad(at(33), cold)).toMatchObject({ air: { roomC: 33 }, litFraction: 1, targetC: 26.5 })
+  })
+  test('a year of warm months heats nothing; one cold month is a twelfth of itself', () => {
+    const warm = at(30)
+    const cold = at(5)
+    const figures = tankFigures(warm)
+    const rest = heatingW({ ...warm, room: { ...warm.room, monthlyC: warm.room.monthlyC.map(() => 30) } }, figures)
+    expect(rest).toBe(0)
+    expect(heatingW(cold, figures) - heatingW(at(30), figures)).toBeCloseTo(heatLossW({ ...heaterLoad(cold, figures), litFraction: figures.lightHours / 24 }) / 12, 6)
+  })
+  test('heaters are taken in the sizes that are sold', () => expect([10, 25, 26, 160, 501].map(usualHeaterW)).toEqual([25, 25, 50, 200, 600]))
 })
 
 describe('shopping', () => {

@@ -4,7 +4,7 @@ import { withValue } from '../plan/edit.js'
 import type { JobRecord, JournalEvent } from '../plan/journal.js'
 import { samplePlan } from '../testing/samplePlan.js'
 import { attentionOf } from './attention.js'
-import { jobsBetween, listJobs, minutesPerWeek, openToday } from './jobs.js'
+import { jobsBetween, listJobs, minutesByKind, minutesPerWeek, openToday } from './jobs.js'
 
 const schedule = { timeline: [{ fromDay: 0, plan: samplePlan }], startedOn: '2026-09-01' }
 const record = (change: Partial<JobRecord>): JobRecord => ({ ruleId: 'change', dueOn: '2026-10-06', state: 'done', movedTo: null, reason: null, at: '2026-10-06T18:00:00Z', recordedBy: null, ...change })
@@ -38,6 +38,25 @@ describe('jobs', () => {
     expect(minutesPerWeek(schedule, '2026-11-01')).toBeGreaterThan(45)
     expect(minutesPerWeek(schedule, '2026-11-01')).toBeLessThan(200)
   })
+})
+
+describe('minutes a week by kind of work', () => {
+  const byKind = minutesByKind(schedule, '2026-11-24')
+  test('add up to the week, and timers take none', () => {
+    expect([...byKind.values()].reduce((sum, minutes) => sum + minutes, 0)).toBeCloseTo(minutesPerWeek(schedule, '2026-11-24'), 9)
+    expect(byKind.has('dose')).toBe(false)
+    for (const minutes of byKind.values()) expect(minutes).toBeGreaterThan(0)
+  })
+  test('a weekly change counts once a week, by its litres', () => {
+    const [change] = jobsBetween(schedule, '2026-11-24', '2026-11-30').filter(({ kind }) => kind === 'change')
+    expect(byKind.get('change')).toBeCloseTo(change!.minutes, 9)
+  })
+  test('what a tank has not takes no time', () => {
+    const dark = minutesByKind({ ...schedule, timeline: [{ fromDay: 0, plan: { ...samplePlan, gasLines: [], isTrimmed: false } }] }, '2026-11-24')
+    for (const kind of ['gas-check', 'diffuser', 'weigh-cylinder', 'trim'] as const) expect(dark.has(kind), kind).toBe(false)
+    expect(dark.get('glass')).toBe(byKind.get('glass'))
+  })
+  test('before planting there is none: preparations are not upkeep', () => expect(minutesByKind({ ...schedule, startedOn: '2027-06-01' }, '2026-11-24').size).toBe(0))
 })
 
 describe('what became of them', () => {

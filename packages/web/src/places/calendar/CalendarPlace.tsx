@@ -18,6 +18,8 @@ import { Programme } from './Programme.js'
 
 const WIDE_DAYS = 42
 const NARROW_DAYS = 14
+/** Days shown before the one that the weeks begin with. */
+const LEAD_DAYS = 7
 const NARROW_PX = 640
 const MARKS: readonly ScheduleMark[] = ['due', 'done', 'skipped', 'moved', 'assumed']
 
@@ -37,7 +39,8 @@ function KnownCalendar({ tankId, today, revision, aged }: { tankId: string; toda
   const [search, setSearch] = useSearchParams()
   // Kept here and told to the address: keys may come faster than an address changes.
   const [day, setDay] = useState(() => (isCivilDate(search.get('day') ?? '') ? (search.get('day') ?? today) : today))
-  const [first, setFirst] = useState(datePlusDays(day < today ? day : today, -7))
+  // Begins a week ago, unless the day asked for would lie outside.
+  const [first, setFirst] = useState(datePlusDays(day < today || daysBetween(today, day) > WIDE_DAYS - LEAD_DAYS - 1 ? day : today, -LEAD_DAYS))
   const last = datePlusDays(first, WIDE_DAYS - 1)
   const jobs = useQuery(jobsOfTank(tankId, first, last))
   const choose = (date: string): void => {
@@ -63,7 +66,7 @@ function KnownCalendar({ tankId, today, revision, aged }: { tankId: string; toda
           )}
           <Button onClick={() => setFirst(datePlusDays(first, -14))}>{enCare.earlier}</Button>
           <Button onClick={() => {
-            setFirst(datePlusDays(today, -7))
+            setFirst(datePlusDays(today, -LEAD_DAYS))
             choose(today)
           }}>{enCare.toToday}</Button>
           <Button onClick={() => setFirst(datePlusDays(first, 14))}>{enCare.later}</Button>

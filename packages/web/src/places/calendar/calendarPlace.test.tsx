@@ -1,0 +1,99 @@
+import { en, enCare } from '@jovrin/contract'
+import { datePlusDays, type ListedJob } from '@jovrin/core'
+import { cleanup, configure, fireEvent, screen } from '@testing-library/react'
+import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
+import { barePlan } from '../../testing/builtPlan.js'
+import { renderPage } from '../../testing/renderPage.js'
+import { standInServer } from '../../testing/standInServer.js'
+import { CalendarPlace } from './CalendarPlace.js'
+
+configure({ defaultHidden: true }) // whether something is hidden is reckoned from styles, element by element
+const TANK = '01920000-0000-7000-8000-0000000000aa'
+const TODAY = '2026-11-24'
+let server: ReturnType<typeof standInServer>
+const job = (on: string, part: Partial<ListedJob> = {}): ListedJob => ({ ruleId: 'change', kind: 'change', dueOn: on, isTimer: false, minutes: 18, values: { litres: 88, fraction: 0.5 }, state: 'due', on, record: null, ...part })
+/** Answers any span with a change on each of its Tuesdays. */
+const jobsOf = (path: string): ListedJob[] => {
+  const query = new URLSearchParams(path.split('?')[1])
+  const [from, to] = [query.get('from') ?? '', query.get('to') ?? '']
+  const days: ListedJob[] = []
+  for (let day = from; day <= to; day = datePlusDays(day, 1)) if (new Date(`${day}T12:00Z`).getUTCDay() === 2) days.push(job(day))
+  return days
+}
+beforeEach(() => {
+  server = standInServer(({ path }) => ({ status: 200, body: { today: TODAY, minutesPerWeek: 92, jobs: jobsOf(path) } }))
+  globalThis.ResizeObserver ??= class {
+    observe(): void {}
+    unobserve(): void {}
+    disconnect(): void {}
+  }
+})
+afterEach(() => {
+  cleanup()
+  vi.unstubAllGlobals()
+})
+const show = (query = '', startedOn = '2026-09-01'): void => {
+  const plan = { ...barePlan, startedOn }
+  renderPage(<CalendarPlace />, {
+    at: `/tanks/${TANK}/calendar${query}`, route: '/tanks/:tankId/calendar',
+    known: [[['tanks', TANK, 'plan'], { revision: 1, plan, canUndo: false, canRedo: false }], [['tanks', TANK, 'timeline'], { today: TODAY, entries: [{ from: startedOn, plan }], deeds: { acts: [], omitted: [] } }]],
+  })
+}
+const spans = (): string[] => server.asked.filter(({ path }) => path.includes('/jobs?')).map(({ path }) => new URLSearchParams(path.split('?')[1]).get('from') ?? '')
+const day = (): HTMLElement => screen.getByRole('region', { name: enCare.day })
+
+describe('the calendar', () => {
+  test('begins a week ago and shows today’s work', async () => {
+    show()
+    expect(await screen.findByText('88 L (50 %)')).toBeTruthy()
+    expect(spans()).toEqual(['2026-11-17'])
+    expect(day().textContent).toContain(en.job.title.change)
+    expect(screen.getByText(en.today.weekly('92'), { exact: false })).toBeTruthy()
+  })
+  test('a link to a day far ahead opens the weeks around it', async () => {
+    show('?day=2027-02-23')
+    expect(await screen.findByText('88 L (50 %)')).toBeTruthy()
+    expect(spans()).toEqual(['2027-02-16'])
+  })
+  test('so does one to a day long past; one within the weeks shown moves nothing', async () => {
+    show('?day=2026-10-06')
+    expect(await screen.findByText('88 L (50 %)')).toBeTruthy()
+    expect(spans()).toEqual(['2026-09-29'])
+    cleanup()
+    server = standInServer(({ path }) => ({ status: 200, body: { today: TODAY, minutesPerWeek: 92, jobs: jobsOf(path) } }))
+    show('?day=2026-12-22')
+    expect(await screen.findByText('88 L (50 %)')).toBeTruthy()
+    expect(spans()).toEqual(['2026-11-17'])
+  })
+  test('a day that is none is today', async () => {
+    show('?day=yesterday')
+    expect(await screen.findByText('88 L (50 %)')).toBeTruthy()
+    expect(spans()).toEqual(['2026-11-17'])
+  })
+  test('earlier and later go by two weeks, and back to today by one click', async () => {
+    show()
+    await screen.findByText('88 L (50 %)')
+    for (const name of [enCare.later, enCare.later, enCare.earlier, enCare.toToday]) fireEvent.click(screen.getByText(name))
+    await screen.findByText('88 L (50 %)')
+    expect(new Set(spans())).toEqual(new Set(['2026-11-17', '2026-12-01', '2026-12-15']))
+  })
+  test('keys choose the day beside the weeks', async () => {
+    show()
+    await screen.findByText('88 L (50 %)')
+    fireEvent.keyDown(screen.getByRole('slider'), { key: 'ArrowRight' })
+    expect(day().textContent).toContain(enCare.nothing)
+    fireEvent.keyDown(screen.getByRole('slider'), { key: 'ArrowLeft' })
+    expect(day().textContent).toContain('88 L (50 %)')
+  })
+  test('a tank that is planted later says so, with the way to its programme', () => {
+    show('', '2027-03-01')
+    expect(screen.getByRole('link', { name: enCare.toProgramme }).getAttribute('href')).toBe(`/tanks/${TANK}/plan/programme`)
+  })
+  test('the first weeks stand below while they last', () => {
+    show('', '2026-11-10')
+    expect(screen.getAllByText(enCare.programme).length).toBeGreaterThan(0)
+    cleanup()
+    show('', '2026-01-01')
+    expect(screen.queryByText(enCare.programme)).toBeNull()
+  })
+})
