@@ -60,3 +60,5 @@ export const whileLit = (load: Omit<ClimateLoad, 'litFraction'>): ClimateLoad =>
 export const heaterNeededW = (load: Omit<ClimateLoad, 'litFraction'>): number => Math.max(0, heatLossW(atNight(load))) * HEATER_MARGIN
 /** Cooling that holds the target in the hottest room while the lamp burns [W]; 0 where none is needed. */
 export const coolerNeededW = (load: Omit<ClimateLoad, 'litFraction'>): number => Math.max(0, -heatLossW(whileLit(load))) * COOLER_MARGIN
+/** Either need for walls that lose less or more, 4–6 W/m²K, and lamps that warm less or more. Rule of thumb. */
+export const climateSpanW = (watts: number): readonly [number, number] => [watts * 0.7, watts * 1.4]

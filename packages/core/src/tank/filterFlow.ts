@@ -18,8 +18,9 @@ export function realFlowLPerH(ratedLPerH: number, headCm: number, media: FilterM
 /** Share of the flow left after lifting; a tenth always trickles. */
 export const headShare = (headCm: number): number => Math.max(0.1, 1 - (LOST_PER_M * headCm) / 100)
 
-/** Speed at which leaves just stir [m/s]; rule of thumb 0.03–0.08. */
+/** Speed at which leaves just stir [m/s]; rule of thumb. */
 const STIR_M_PER_S = 0.05
+const STIR_SPAN_M_PER_S = [0.03, 0.08] as const
 /** Speed on the axis of a round jet: 6.2·u0·d/x (Rajaratnam 1976). */
 const JET_DECAY = 6.2
 /** Half-width of a round jet over its length, to where it still stirs. */
@@ -29,11 +30,15 @@ export type JetOutlet = Omit<Outlet, 'id'>
 
 /** How far an outlet's jet stirs leaves [cm]. Left out: walls, plants, and the return current. */
 export function jetReachCm(flowLPerH: number, boreMm: number): number {
-  requireWithin('boreMm', boreMm, 3, 100)
-  const boreM = boreMm / 1000
-  const speed = flowLPerH / 3_600_000 / ((Math.PI * boreM ** 2) / 4)
-  return ((JET_DECAY * speed * boreM) / STIR_M_PER_S) * 100
+  return ((JET_DECAY * jetSpeedMPerS(flowLPerH, boreMm) * (boreMm / 1000)) / STIR_M_PER_S) * 100
 }
+/** Speed in the mouth of an outlet [m/s]. */
+export function jetSpeedMPerS(flowLPerH: number, boreMm: number): number {
+  requireWithin('boreMm', boreMm, 3, 100)
+  return flowLPerH / 3_600_000 / ((Math.PI * (boreMm / 1000) ** 2) / 4)
+}
+/** The same reach for leaves that stir sooner or later: low and high end. */
+export const reachSpanCm = (reachCm: number): readonly [number, number] => [(reachCm * STIR_M_PER_S) / STIR_SPAN_M_PER_S[1], (reachCm * STIR_M_PER_S) / STIR_SPAN_M_PER_S[0]]
 
 /** Half the width of the stirred cone at a distance from the outlet [cm]. */
 export const jetHalfWidthCm = (distanceCm: number, boreMm: number): number => boreMm / 20 + JET_SPREAD * distanceCm

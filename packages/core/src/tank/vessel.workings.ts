@@ -1,9 +1,9 @@
 import { exactly, numberOf, textOf, type FieldDescriptor, type Working } from '../quantity/working.js'
 import { TOPS, type FilterMedia, FILTER_MEDIA, type Top } from '../plan/plan.js'
 import { evaporationMmPerDay, EVAPORATION_SPREAD } from './evaporation.js'
-import { FLOW_SPREAD, jetReachCm, realFlowLPerH } from './filterFlow.js'
+import { FLOW_SPREAD, jetReachCm, reachSpanCm, realFlowLPerH } from './filterFlow.js'
 import { levelOf } from './level.js'
-import { paneSafety } from './pane.js'
+import { paneSafety, paneSafetySpan } from './pane.js'
 
 const number = (name: string, unit: string, min: number, max: number, standard?: number): FieldDescriptor => ({ kind: 'number', name, unit, min, max, ...(standard === undefined ? {} : { standard }) })
 const within = (value: number, spread: number) => ({ value, low: value / spread, high: value * spread })
@@ -16,7 +16,8 @@ export const paneSafetyWorking: Working = {
   source: 'Plate held on three edges, water to its top (Timoshenko & Woinowsky-Krieger 1959); strength of float glass 19.2 N/mm², rule of thumb 15–30. Information only: the maker decides',
   compute(inputs) {
     const factor = paneSafety(numberOf(inputs, 'lengthCm'), numberOf(inputs, 'waterDepthCm'), numberOf(inputs, 'glassCm'))
-    return { value: factor, low: factor * (15 / 19.2), high: factor * (30 / 19.2) }
+    const [low, high] = paneSafetySpan(factor)
+    return { value: factor, low, high }
   },
 }
 
@@ -55,6 +56,7 @@ export const jetReachWorking: Working = {
   source: 'Round free jet (Rajaratnam 1976); 5 cm/s stirs leaves, rule of thumb 3–8',
   compute(inputs) {
     const reach = jetReachCm(numberOf(inputs, 'flowLPerH'), numberOf(inputs, 'boreMm'))
-    return { value: reach, low: reach * (5 / 8), high: reach * (5 / 3) }
+    const [low, high] = reachSpanCm(reach)
+    return { value: reach, low, high }
   },
 }

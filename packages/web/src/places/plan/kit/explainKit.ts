@@ -1,5 +1,5 @@
 import { enPlan } from '@jovrin/contract'
-import { COOLER_MARGIN, coolerLoad, filterFlowLPerH, FLOW_SPREAD, headShare, HEATER_MARGIN, heaterLoad, heatTerms, jetReachCm, MEDIA_SHARE, neededCoolerW, neededHeaterW, realFlowLPerH, USUAL_HEAD_CM, type ClimateLoad, type Filter, type Plan, type TankFigures } from '@jovrin/core'
+import { climateSpanW, COOLER_MARGIN, coolerLoad, filterFlowLPerH, FLOW_SPREAD, headShare, HEATER_MARGIN, heaterLoad, heatTerms, jetReachCm, jetSpeedMPerS, MEDIA_SHARE, neededCoolerW, neededHeaterW, reachSpanCm, realFlowLPerH, USUAL_HEAD_CM, type ClimateLoad, type Filter, type Plan, type TankFigures } from '@jovrin/core'
 import { spanOf, type Explained } from '../../../ui/Figure.js'
 import { significant, type Units } from '../../../ui/units.js'
 import { explained, from, litres, number, reckoned } from '../worked.js'
@@ -38,12 +38,11 @@ export function explainTurnover(plan: Plan, figures: TankFigures, units: Units):
 export function explainReach(boreMm: number, flowLPerH: number): { readonly reachCm: number; readonly explained: Explained } {
   const text = enPlan.kit
   const reachCm = jetReachCm(flowLPerH, boreMm)
-  const speedMPerS = flowLPerH / 3_600_000 / ((Math.PI * (boreMm / 1000) ** 2) / 4)
   return {
     reachCm,
     explained: explained(
-      { title: text.reach, formula: text.jetFormula, worked: `6.2·${number(speedMPerS)}·${number(boreMm / 10)}/0.05 = ${number(reachCm)} cm`, source: text.jetSource, inputs: [{ name: text.bore, value: `${significant(boreMm)} mm`, from: 'typed' }, reckoned(text.real, `${significant(flowLPerH)} L/h`)] },
-      spanOf(reachCm * (5 / 8), reachCm * (5 / 3), 'cm'),
+      { title: text.reach, formula: text.jetFormula, worked: `6.2·${number(jetSpeedMPerS(flowLPerH, boreMm))}·${number(boreMm / 10)}/0.05 = ${number(reachCm)} cm`, source: text.jetSource, inputs: [{ name: text.bore, value: `${significant(boreMm)} mm`, from: 'typed' }, reckoned(text.real, `${significant(flowLPerH)} L/h`)] },
+      spanOf(...reachSpanCm(reachCm), 'cm'),
     ),
   }
 }
@@ -58,7 +57,7 @@ function explainHeat(title: string, formula: string, load: ClimateLoad, factor: 
       title, formula, worked: `max(0, (${balance})·${number(factor)}) = ${number(watts)} W`, source: text.heatSource,
       inputs: [reckoned(text.heatRoom, units.show('temperature', load.air.roomC)), ...names.map((name) => reckoned(text.heatTerms[name], `${significant(terms[name])} W`))],
     },
-    spanOf(watts * 0.7, watts * 1.4, 'W'),
+    spanOf(...climateSpanW(watts), 'W'),
   )
 }
 export const explainHeater = (plan: Plan, figures: TankFigures, units: Units): Explained => explainHeat(enPlan.kit.needHeater, enPlan.kit.heatFormula, heaterLoad(plan, figures), HEATER_MARGIN, neededHeaterW(plan, figures), units)

@@ -1,6 +1,6 @@
 import { en, enField, enPlan } from '@jovrin/contract'
 import {
-  evaporationMmPerDay, EVAPORATION_SPREAD, filledMasses, floorLoadKgPerM2, footLoad, GRAVITY_M_PER_S2, MATERIAL, paneSafety, paneShape, pieceMassKg, roomMonths, STRENGTH_N_PER_MM2, totalKg, USUAL_HUMIDITY, USUAL_KIT_KG_PER_L,
+  evaporationMmPerDay, EVAPORATION_SPREAD, filledMasses, floorLoadKgPerM2, footLoad, GRAVITY_M_PER_S2, MATERIAL, paneSafety, paneSafetySpan, paneShape, pieceMassKg, roomMonths, STRENGTH_N_PER_MM2, totalKg, USUAL_HUMIDITY, USUAL_KIT_KG_PER_L,
   USUAL_STAND_KG_PER_L, waterDensityKgPerM3, type Masses, type Plan, type TankFigures,
 } from '@jovrin/core'
 import { spanOf, type Explained, type Provenance } from '../../../ui/Figure.js'
@@ -62,7 +62,7 @@ export function explainPane(plan: Plan, { inner, vessel }: TankFigures, units: U
     explained: explained(
       text.pane, text.paneFormula, worked, text.paneSource,
       [{ name: enField['glassCm']?.[0] ?? '', value: units.show('length', vessel.glassCm), from: from(plan.vessel.glassCm) }, { name: text.waterLine, value: units.show('length', inner.waterDepthCm), from: 'reckoned' }, { name: text.inside, value: units.show('length', inner.lengthCm), from: 'reckoned' }],
-      spanOf(factor * (15 / STRENGTH_N_PER_MM2), factor * (30 / STRENGTH_N_PER_MM2), ''),
+      spanOf(...paneSafetySpan(factor), ''),
     ),
   }
 }
