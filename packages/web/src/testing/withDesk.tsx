@@ -4,6 +4,7 @@ import { useCallback, type ReactNode } from 'react'
 import { usePlanForm, type PlanForm } from '../places/plan/describe/usePlanForm.js'
 import { useDesk, type Desk } from '../places/plan/desk.js'
 import { renderPage } from './renderPage.js'
+import { standStill } from './standStill.js'
 
 interface Work {
   /** The plan as it stands under the pen. */
@@ -15,16 +16,9 @@ interface Work {
   readonly change: (edit: (plan: Plan) => Plan) => void
 }
 
-/** Nothing is laid out in tests, so nothing ever changes its size. */
-class StillObserver implements ResizeObserver {
-  observe(): void {}
-  unobserve(): void {}
-  disconnect(): void {}
-}
-
 /** A sheet over a plan, as on the Plan place but without a server to keep it. */
 export function renderSheet(plan: Plan, sheet: (desk: Desk) => ReactNode): Work {
-  globalThis.ResizeObserver ??= StillObserver
+  standStill()
   const kept: Plan[] = []
   let form: PlanForm | null = null
   let desk: Desk | null = null

@@ -4,6 +4,7 @@ import { cleanup, configure, fireEvent, screen } from '@testing-library/react'
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
 import { barePlan } from '../../testing/builtPlan.js'
 import { renderPage } from '../../testing/renderPage.js'
+import { standStill } from '../../testing/standStill.js'
 import { standInServer } from '../../testing/standInServer.js'
 import { CalendarPlace } from './CalendarPlace.js'
 
@@ -22,11 +23,7 @@ const jobsOf = (path: string): ListedJob[] => {
 }
 beforeEach(() => {
   server = standInServer(({ path }) => ({ status: 200, body: { today: TODAY, minutesPerWeek: 92, jobs: jobsOf(path) } }))
-  globalThis.ResizeObserver ??= class {
-    observe(): void {}
-    unobserve(): void {}
-    disconnect(): void {}
-  }
+  standStill()
 })
 afterEach(() => {
   cleanup()

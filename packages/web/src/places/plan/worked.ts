@@ -7,7 +7,8 @@ export const number = (value: number): string => significant(value, 4)
 export const sumOf = (terms: readonly string[]): string => (terms.length === 0 ? '0' : terms.join(' + '))
 
 export type Input = Explained['inputs'][number]
-export const from = (value: unknown): Provenance => (value === null ? 'assumed' : 'typed')
+/** Where an answer of the plan comes from; one that nobody gave is assumed. */
+export const from = (value: unknown): Provenance => (value === null || value === undefined ? 'assumed' : 'typed')
 export const reckoned = (name: string, value: string): Input => ({ name, value, from: 'reckoned' })
 export const litres = (units: Units, name: string, value: number): Input => reckoned(name, units.show('volume', value))
 

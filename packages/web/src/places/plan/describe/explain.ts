@@ -1,7 +1,8 @@
 import { en, enField, enWorkingTitle } from '@jovrin/contract'
 import { ASSUMED, BUBBLE_SPREAD, FLOOR_SPREAD, WORKINGS, type Plan, type TankFigures } from '@jovrin/core'
-import { spanOf, type Explained, type Provenance } from '../../../ui/Figure.js'
+import { spanOf, type Explained } from '../../../ui/Figure.js'
 import { significant, type Units } from '../../../ui/units.js'
+import { from, number } from '../worked.js'
 
 const workingOf = (id: string) => {
   const working = WORKINGS.find((candidate) => candidate.id === id)
@@ -9,11 +10,7 @@ const workingOf = (id: string) => {
   return working
 }
 const label = (field: string): string => enField[field]?.[0] ?? field
-const from = (value: unknown): Provenance => (value === null || value === undefined ? 'assumed' : 'typed')
 
-const number = (value: number): string => significant(value, 4)
-
-/** Workings are written in the formula's own units (cm, L), whatever the reader chose for the rest. */
 function workedNet({ vessel, volumes }: TankFigures): string {
   const inside = `(${number(vessel.lengthCm)} − 2·${number(vessel.glassCm)})·(${number(vessel.widthCm)} − 2·${number(vessel.glassCm)})·(${number(vessel.heightCm)} − ${number(vessel.glassCm)} − ${number(vessel.freeboardCm)})/1000`
   return `${inside} − ${number(volumes.groundL)} − ${number(volumes.hardscapeL)} = ${number(volumes.openWaterL)} L; + ${number(volumes.poreWaterL)} L = ${number(volumes.netWaterL)} L`
