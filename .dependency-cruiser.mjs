@@ -5,16 +5,42 @@ const rule = (name, fromPath, toPath, comment) => ({ name, severity: 'error', co
 
 export default {
   forbidden: [
-    rule('core-alone', '^packages/core/src/(?!testing/)(?!.*\\.test\\.ts$)', `^packages/(?!core/)|^node_modules/|^e2e|^scripts`, 'core is pure: no other package, no library'),
-    { name: 'core-no-node', severity: 'error', from: { path: '^packages/core/src/(?!testing/)(?!.*\\.test\\.ts$)' }, to: { dependencyTypes: ['core'] } },
+    rule(
+      'core-alone',
+      '^packages/core/src/(?!testing/)(?!.*\\.test\\.ts$)',
+      `^packages/(?!core/)|^node_modules/|^e2e|^scripts`,
+      'core is pure: no other package, no library',
+    ),
+    {
+      name: 'core-no-node',
+      severity: 'error',
+      from: { path: '^packages/core/src/(?!testing/)(?!.*\\.test\\.ts$)' },
+      to: { dependencyTypes: ['core'] },
+    },
     rule('contract-only-core', '^packages/contract/src', '^packages/(server|web|devices)/|^e2e|^scripts', 'contract knows core and zod'),
     rule('server-not-web', '^packages/server/src', '^packages/(web|devices)/|^e2e|^scripts', 'server and web never import each other'),
     rule('web-not-server', '^packages/web/src', '^packages/(server|devices)/|^e2e|^scripts', 'server and web never import each other'),
-    rule('widgets-know-no-place', '^packages/web/src/(ui|chart|drawing)/(?!.*\\.test\\.tsx?$)', '^packages/web/src/(places|api|workers)/', 'ui, chart and drawing know no place and fetch nothing'),
+    rule(
+      'widgets-know-no-place',
+      '^packages/web/src/(ui|chart|drawing)/(?!.*\\.test\\.tsx?$)',
+      '^packages/web/src/(places|api|workers)/',
+      'ui, chart and drawing know no place and fetch nothing',
+    ),
     rule('repository-no-express', '\\.repository\\.ts$', 'node_modules/express', 'a repository knows columns, not requests'),
     rule('routes-no-knex', '\\.routes\\.ts$', 'node_modules/knex|\\.repository\\.ts$', 'a route only translates'),
     rule('service-no-express', '\\.service\\.ts$', 'node_modules/express', 'a service knows no requests'),
-    { name: 'no-cycles', severity: 'error', from: from(`^packages/(${packages.join('|')})/src`), to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } } },
+    {
+      name: 'no-cycles',
+      severity: 'error',
+      from: from(`^packages/(${packages.join('|')})/src`),
+      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+    },
   ],
-  options: { tsPreCompilationDeps: true, tsConfig: { fileName: 'tsconfig.base.json' }, doNotFollow: { path: 'node_modules' }, exclude: { path: '(^|/)dist|dist-types' }, enhancedResolveOptions: { extensions: ['.ts', '.tsx', '.js', '.mjs', '.json'], conditionNames: ['import', 'default'] } },
+  options: {
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.base.json' },
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '(^|/)dist|dist-types' },
+    enhancedResolveOptions: { extensions: ['.ts', '.tsx', '.js', '.mjs', '.json'], conditionNames: ['import', 'default'] },
+  },
 }

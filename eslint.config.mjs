@@ -16,15 +16,41 @@ export default tseslint.config(
       '@typescript-eslint/switch-exhaustiveness-check': 'error',
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
       '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
-      'no-restricted-syntax': ['error', { selector: 'ExportDefaultDeclaration', message: 'Name what you export.' }, { selector: 'ExportAllDeclaration', message: 'Say what is public.' }, { selector: 'TSEnumDeclaration', message: 'Use a union of strings.' }],
+      'no-restricted-syntax': [
+        'error',
+        { selector: 'ExportDefaultDeclaration', message: 'Name what you export.' },
+        { selector: 'ExportAllDeclaration', message: 'Say what is public.' },
+        { selector: 'TSEnumDeclaration', message: 'Use a union of strings.' },
+      ],
     },
   },
-  { files: ['packages/core/src/**/*.ts'], ignores: ['**/*.test.ts', '**/testing/**'], rules: { 'no-restricted-globals': ['error', 'Date', 'console', 'process', 'window', 'document', 'fetch', 'setTimeout'], 'no-restricted-properties': ['error', { object: 'Math', property: 'random', message: 'Chance is handed in.' }], '@typescript-eslint/no-explicit-any': 'error' } },
+  {
+    files: ['packages/core/src/**/*.ts'],
+    ignores: ['**/*.test.ts', '**/testing/**'],
+    rules: {
+      'no-restricted-globals': ['error', 'Date', 'console', 'process', 'window', 'document', 'fetch', 'setTimeout'],
+      'no-restricted-properties': ['error', { object: 'Math', property: 'random', message: 'Chance is handed in.' }],
+      '@typescript-eslint/no-explicit-any': 'error',
+    },
+  },
   { files: ['packages/core/src/plan/clock.ts'], rules: { 'no-restricted-globals': 'off' } }, // calendar arithmetic on dates handed in; reads no clock
-  { files: ['packages/web/**/*.{ts,tsx}'], plugins: { 'react-hooks': reactHooks }, languageOptions: { globals: globals.browser }, rules: reactHooks.configs.recommended.rules },
+  {
+    files: ['packages/web/**/*.{ts,tsx}'],
+    plugins: { 'react-hooks': reactHooks },
+    languageOptions: { globals: globals.browser },
+    rules: reactHooks.configs.recommended.rules,
+  },
   // Answers of the API are JSON of no type; the tests look at what is in them.
-  { files: ['**/*.api.test.ts', 'packages/server/src/start.test.ts'], rules: Object.fromEntries(['argument', 'assignment', 'call', 'member-access', 'return'].map((what) => [`@typescript-eslint/no-unsafe-${what}`, 'off'])) },
+  {
+    files: ['**/*.api.test.ts', 'packages/server/src/start.test.ts'],
+    rules: Object.fromEntries(
+      ['argument', 'assignment', 'call', 'member-access', 'return'].map((what) => [`@typescript-eslint/no-unsafe-${what}`, 'off']),
+    ),
+  },
   // Parts of the scripts run in a page.
   { files: ['scripts/**/*.mjs', '*.mjs'], languageOptions: { globals: { ...globals.node, ...globals.browser } } },
-  { files: ['**/vite.config.ts', '**/vitest.config.ts', '**/playwright.config.ts', 'e2e/bundle.ts', '**/*.worker.ts'], rules: { 'no-restricted-syntax': 'off' } },
+  {
+    files: ['**/vite.config.ts', '**/vitest.config.ts', '**/playwright.config.ts', 'e2e/bundle.ts', '**/*.worker.ts'],
+    rules: { 'no-restricted-syntax': 'off' },
+  },
 )

@@ -16,7 +16,15 @@ export default async function globalSetup(): Promise<void> {
     format: 'esm',
     target: 'node20',
     logLevel: 'error',
-    plugins: [{ name: 'packages-outside', setup: (pass) => pass.onResolve({ filter: /^[^./]/ }, ({ path, kind }) => (kind === 'entry-point' || ours.test(path) ? undefined : { path, external: true })) }],
+    plugins: [
+      {
+        name: 'packages-outside',
+        setup: (pass) =>
+          pass.onResolve({ filter: /^[^./]/ }, ({ path, kind }) =>
+            kind === 'entry-point' || ours.test(path) ? undefined : { path, external: true },
+          ),
+      },
+    ],
   }
   await build({ ...common, entryPoints: [join(root, 'packages/server/src/main.ts')], outfile: SERVER_BUNDLE })
   await build({ ...common, entryPoints: [join(root, 'scripts/demo/seed.ts')], outfile: SEED_BUNDLE })

@@ -14,7 +14,11 @@ const root = join(import.meta.dirname, '..')
 export const RIVER = '01920000-0000-7000-8000-000000000001'
 
 function run(script: string, args: string[], env: Record<string, string>): ChildProcess {
-  return spawn(process.execPath, [script, ...args], { cwd: root, env: { ...process.env, JOVRIN_NOW: NOW, ...env }, stdio: ['ignore', 'pipe', 'pipe'] })
+  return spawn(process.execPath, [script, ...args], {
+    cwd: root,
+    env: { ...process.env, JOVRIN_NOW: NOW, ...env },
+    stdio: ['ignore', 'pipe', 'pipe'],
+  })
 }
 
 const ended = (child: ChildProcess): Promise<number | null> => new Promise((resolve) => child.once('exit', resolve))
@@ -108,7 +112,8 @@ export const test = base.extend<Fixtures, { demoFolder: string }>({
 function listen(page: Page, complaints: string[]): void {
   page.on('console', (message) => {
     // A refused request is logged by the browser itself; the tests that provoke one look at the page.
-    if (message.type() === 'error' || message.type() === 'warning') complaints.push(`${message.type()}: ${message.text()} ${message.location().url}`)
+    if (message.type() === 'error' || message.type() === 'warning')
+      complaints.push(`${message.type()}: ${message.text()} ${message.location().url}`)
   })
   page.on('pageerror', (error) => complaints.push(`pageerror: ${error.message}`))
 }

@@ -20,7 +20,16 @@ const quantile = (values, share) => sorted(values)[Math.min(values.length - 1, M
 const say = (name, value, unit, n) => console.log(JSON.stringify({ name, value: Number(value.toFixed(2)), unit, n }))
 
 const folder = mkdtempSync(join(tmpdir(), 'jovrin-bench-'))
-await build({ root, configFile: false, logLevel: 'error', build: { outDir: folder, emptyOutDir: false, lib: { entry: join(root, 'scripts/bench/kernel.ts'), formats: ['es'], fileName: () => 'kernel.mjs' } } })
+await build({
+  root,
+  configFile: false,
+  logLevel: 'error',
+  build: {
+    outDir: folder,
+    emptyOutDir: false,
+    lib: { entry: join(root, 'scripts/bench/kernel.ts'), formats: ['es'], fileName: () => 'kernel.mjs' },
+  },
+})
 const bundle = join(folder, 'kernel.mjs')
 
 const open = () =>
@@ -43,11 +52,14 @@ const uuid = (index) => `01920000-0000-7000-8000-${(0xb0000000 + index).toString
 const range = (from, to) => Array.from({ length: to - from + 1 }, (_, index) => from + index)
 
 const first = []
-for (let time = 0; time < 5; time++) first.push(await timed(async () => {
-  const worker = await open()
-  await ask(worker, { what: 'single' })
-  void worker.terminate()
-}))
+for (let time = 0; time < 5; time++)
+  first.push(
+    await timed(async () => {
+      const worker = await open()
+      await ask(worker, { what: 'single' })
+      void worker.terminate()
+    }),
+  )
 
 const pair = [await open(), await open()]
 await Promise.all(pair.map((worker) => ask(worker, { what: 'warm' })))
@@ -59,7 +71,8 @@ const hindcasts = []
 for (let call = 0; call < 25; call++) hindcasts.push(await ask(pair[0], { what: 'hindcast', which: call }))
 say('hindcast-26w-to-today-ms', quantile(hindcasts.slice(5), 0.5), 'ms', 20)
 say('hindcast-26w-whole-past-ms', hindcasts[0], 'ms', 1)
-const share = (to) => Promise.all(pair.map((worker, index) => ask(worker, { what: 'members', which: range(1, to).filter((member) => member % 2 === index) })))
+const share = (to) =>
+  Promise.all(pair.map((worker, index) => ask(worker, { what: 'members', which: range(1, to).filter((member) => member % 2 === index) })))
 const ensembles = []
 const eights = []
 for (let time = 0; time < 5; time++) {
@@ -73,27 +86,74 @@ await Promise.all(pair.map((worker) => worker.terminate()))
 const data = join(folder, 'data')
 const env = { JOVRIN_DATA: data, JOVRIN_NOW: '2026-11-24T09:00:00Z' }
 run(process.execPath, ['--import', 'tsx', 'scripts/demo/seed.ts'], { env, quiet: true })
-const server = spawn(process.execPath, ['--import', 'tsx', 'packages/server/src/main.ts', '--port', '4793'], { cwd: root, env: { ...process.env, ...env }, stdio: ['ignore', 'pipe', 'inherit'] })
+const server = spawn(process.execPath, ['--import', 'tsx', 'packages/server/src/main.ts', '--port', '4793'], {
+  cwd: root,
+  env: { ...process.env, ...env },
+  stdio: ['ignore', 'pipe', 'inherit'],
+})
 await new Promise((resolve) => server.stdout.on('data', (chunk) => /ready/.test(chunk) && resolve()))
 const NOW = env.JOVRIN_NOW
 const RIVER_API = 'http://127.0.0.1:4793/api/tanks/01920000-0000-7000-8000-000000000001'
 const inserts = []
 for (let time = 0; time < 320; time++) {
-  const body = JSON.stringify({ id: uuid(time), at: NOW.replace('Z', '.000Z'), recordedBy: null, note: null, kind: 'reading', quantity: 'conductivity', value: 300, qualifier: '=', enteredText: '300', enteredUnit: 'µS/cm', basis: null, method: null, moment: null, eventId: null })
-  inserts.push(await timed(async () => {
-    const answer = await fetch(`${RIVER_API}/journal`, { method: 'POST', headers: { 'Content-Type': 'application/json' }, body })
-    if (answer.status !== 201) throw new Error(`a reading was not taken: ${answer.status}`)
-    await answer.arrayBuffer()
-  }))
+  const body = JSON.stringify({
+    id: uuid(time),
+    at: NOW.replace('Z', '.000Z'),
+    recordedBy: null,
+    note: null,
+    kind: 'reading',
+    quantity: 'conductivity',
+    value: 300,
+    qualifier: '=',
+    enteredText: '300',
+    enteredUnit: 'µS/cm',
+    basis: null,
+    method: null,
+    moment: null,
+    eventId: null,
+  })
+  inserts.push(
+    await timed(async () => {
+      const answer = await fetch(`${RIVER_API}/journal`, { method: 'POST', headers: { 'Content-Type': 'application/json' }, body })
+      if (answer.status !== 201) throw new Error(`a reading was not taken: ${answer.status}`)
+      await answer.arrayBuffer()
+    }),
+  )
 }
 say('reading-insert-p95-ms', quantile(inserts.slice(20), 0.95), 'ms', 300)
 const rows = ['at,quantity,value,unit']
-for (let index = 0; index < 100_000; index++) rows.push(`${new Date(Date.parse('2026-09-22T00:00:00Z') + index * 54_000).toISOString()},oxygen,${(6 + 2 * Math.sin(index / 800)).toFixed(3)},mg/L`)
-const mapping = { columns: ['at', 'quantity', 'value', 'unit'].map((use) => ({ use })), decimalMark: '.', dateOrder: 'ymd', timeZone: 'UTC', delimiter: ',', hasHeader: true }
-const taken = await (await fetch(`${RIVER_API}/readings.csv?mapping=${encodeURIComponent(JSON.stringify(mapping))}`, { method: 'POST', headers: { 'Content-Type': 'text/csv' }, body: rows.join('\n') })).json()
+for (let index = 0; index < 100_000; index++)
+  rows.push(
+    `${new Date(Date.parse('2026-09-22T00:00:00Z') + index * 54_000).toISOString()},oxygen,${(6 + 2 * Math.sin(index / 800)).toFixed(3)},mg/L`,
+  )
+const mapping = {
+  columns: ['at', 'quantity', 'value', 'unit'].map((use) => ({ use })),
+  decimalMark: '.',
+  dateOrder: 'ymd',
+  timeZone: 'UTC',
+  delimiter: ',',
+  hasHeader: true,
+}
+const taken = await (
+  await fetch(`${RIVER_API}/readings.csv?mapping=${encodeURIComponent(JSON.stringify(mapping))}`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'text/csv' },
+    body: rows.join('\n'),
+  })
+).json()
 if (taken.accepted !== 100_000) throw new Error(`only ${taken.accepted} readings were taken`)
 
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-quic', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run'] })
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-quic',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+    '--no-first-run',
+  ],
+})
 try {
   const shelf = await browser.newPage()
   let bytes = 0
@@ -105,7 +165,11 @@ try {
     scripts++
   })
   await shelf.goto('http://127.0.0.1:4793/')
-  await shelf.waitForFunction(() => document.querySelectorAll('li').length === 5 && !document.body.innerText.includes('reckoning'), undefined, { timeout: 90_000 })
+  await shelf.waitForFunction(
+    () => document.querySelectorAll('li').length === 5 && !document.body.innerText.includes('reckoning'),
+    undefined,
+    { timeout: 90_000 },
+  )
   say('first-load-js-gzip-kb', bytes / 1000, 'kB', scripts)
   await shelf.close()
 
@@ -118,21 +182,36 @@ try {
     await journal.waitForTimeout(4000) // the model's own run is over
     await journal.getByRole('combobox', { name: /Quantity/ }).click()
     await journal.getByRole('option', { name: 'Oxygen' }).waitFor()
-    charts.push(await journal.evaluate(async () => {
-      performance.clearMarks('journal-chart-drawn')
-      const [option] = [...document.querySelectorAll('[role=option]')].filter((one) => one.textContent === 'Oxygen')
-      const started = performance.now()
-      option.click()
-      // The first picture may still be that of no data: the one that counts comes after the readings.
-      for (;;) {
-        await new Promise((resolve) => setTimeout(resolve, 4))
-        const fetched = performance.getEntriesByType('resource').filter(({ name, startTime }) => name.includes('quantity=oxygen') && startTime >= started).at(-1)
-        const drawn = fetched && performance.getEntriesByName('journal-chart-drawn').find(({ startTime }) => startTime > fetched.responseEnd)
-        if (drawn) return { request: drawn.startTime - fetched.startTime, click: drawn.startTime - started, fetch: fetched.responseEnd - fetched.startTime }
-      }
-    }))
+    charts.push(
+      await journal.evaluate(async () => {
+        performance.clearMarks('journal-chart-drawn')
+        const [option] = [...document.querySelectorAll('[role=option]')].filter((one) => one.textContent === 'Oxygen')
+        const started = performance.now()
+        option.click()
+        // The first picture may still be that of no data: the one that counts comes after the readings.
+        for (;;) {
+          await new Promise((resolve) => setTimeout(resolve, 4))
+          const fetched = performance
+            .getEntriesByType('resource')
+            .filter(({ name, startTime }) => name.includes('quantity=oxygen') && startTime >= started)
+            .at(-1)
+          const drawn =
+            fetched && performance.getEntriesByName('journal-chart-drawn').find(({ startTime }) => startTime > fetched.responseEnd)
+          if (drawn)
+            return {
+              request: drawn.startTime - fetched.startTime,
+              click: drawn.startTime - started,
+              fetch: fetched.responseEnd - fetched.startTime,
+            }
+        }
+      }),
+    )
   }
-  const middle = (part) => quantile(charts.slice(2).map((chart) => chart[part]), 0.5)
+  const middle = (part) =>
+    quantile(
+      charts.slice(2).map((chart) => chart[part]),
+      0.5,
+    )
   say('journal-chart-100k-ms', middle('request'), 'ms', charts.length - 2)
   say('journal-chart-100k-fetch-ms', middle('fetch'), 'ms', charts.length - 2)
   say('journal-chart-100k-from-click-ms', middle('click'), 'ms', charts.length - 2)

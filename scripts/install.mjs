@@ -8,7 +8,11 @@ export const root = fileURLToPath(new URL('..', import.meta.url))
 
 /** Runs a command to its end; its exit code, output passed through (or to stderr, where stdout belongs to figures). */
 export function run(command, args, { env = {}, quiet = false, cwd = root } = {}) {
-  const result = spawnSync(command, args, { cwd, env: { ...process.env, ...env }, stdio: quiet ? ['ignore', 'ignore', 'inherit'] : 'inherit' })
+  const result = spawnSync(command, args, {
+    cwd,
+    env: { ...process.env, ...env },
+    stdio: quiet ? ['ignore', 'ignore', 'inherit'] : 'inherit',
+  })
   if (result.error) throw result.error
   return result.status ?? 1
 }
@@ -35,7 +39,21 @@ export function buildPages({ always = false, quiet = false } = {}) {
 
 function isOlderThanSources(page) {
   const built = newestOf(page)
-  const result = spawnSync('find', ['packages/core/src', 'packages/contract/src', 'packages/web/src', 'packages/web/index.html', 'packages/web/vite.config.ts', '-newermt', new Date(built).toISOString(), '-type', 'f'], { cwd: root, encoding: 'utf8' })
+  const result = spawnSync(
+    'find',
+    [
+      'packages/core/src',
+      'packages/contract/src',
+      'packages/web/src',
+      'packages/web/index.html',
+      'packages/web/vite.config.ts',
+      '-newermt',
+      new Date(built).toISOString(),
+      '-type',
+      'f',
+    ],
+    { cwd: root, encoding: 'utf8' },
+  )
   return result.status !== 0 || result.stdout.trim() !== ''
 }
 

@@ -16,7 +16,11 @@ const out = join(root, 'docs', 'screenshots')
 mkdirSync(out, { recursive: true })
 
 async function serve(folder, port) {
-  const child = spawn(process.execPath, ['--import', 'tsx', 'packages/server/src/main.ts', '--port', String(port)], { cwd: root, env: { ...process.env, JOVRIN_DATA: folder, JOVRIN_NOW: NOW }, stdio: ['ignore', 'pipe', 'inherit'] })
+  const child = spawn(process.execPath, ['--import', 'tsx', 'packages/server/src/main.ts', '--port', String(port)], {
+    cwd: root,
+    env: { ...process.env, JOVRIN_DATA: folder, JOVRIN_NOW: NOW },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  })
   await new Promise((resolve) => child.stdout.on('data', (chunk) => /ready/.test(chunk) && resolve()))
   return child
 }
@@ -24,14 +28,35 @@ async function serve(folder, port) {
 const demo = mkdtempSync(join(tmpdir(), 'jovrin-shots-'))
 run(process.execPath, ['--import', 'tsx', 'scripts/demo/seed.ts'], { env: { JOVRIN_DATA: demo, JOVRIN_NOW: NOW } })
 const server = await serve(demo, 4791)
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-quic', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run'] })
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-quic',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+    '--no-first-run',
+  ],
+})
 
 async function shot(name, path, { width = 1280, height = 800, colorScheme = 'light', before = async () => {} } = {}) {
-  const page = await browser.newPage({ viewport: { width, height }, colorScheme, reducedMotion: 'reduce', locale: 'en-GB', timezoneId: 'Europe/Berlin' })
+  const page = await browser.newPage({
+    viewport: { width, height },
+    colorScheme,
+    reducedMotion: 'reduce',
+    locale: 'en-GB',
+    timezoneId: 'Europe/Berlin',
+  })
   await page.clock.setFixedTime(new Date(NOW))
   await page.goto(`http://127.0.0.1:4791${path}`)
   await page.getByRole('heading', { level: 1 }).waitFor()
-  const settle = () => page.waitForFunction(() => document.querySelector('[role=progressbar]') === null && !document.body.innerText.includes('reckoning'), undefined, { timeout: 90_000 })
+  const settle = () =>
+    page.waitForFunction(
+      () => document.querySelector('[role=progressbar]') === null && !document.body.innerText.includes('reckoning'),
+      undefined,
+      { timeout: 90_000 },
+    )
   await settle()
   await before(page, settle)
   await page.evaluate(() => document.fonts.ready)
@@ -44,15 +69,32 @@ const braid = (page) => page.getByRole('group', { name: /^Braid/ }).waitFor()
 try {
   await shot('shelf', '/')
   await shot('shelf-phone', '/', { width: 390, height: 844 })
-  await shot('balance', `${RIVER}/balance`, { before: async (page, settle) => { await braid(page); await settle() } })
-  await shot('balance-night', `${RIVER}/balance?weeks=26&week=8`, { colorScheme: 'dark', before: async (page, settle) => { await braid(page); await settle() } })
+  await shot('balance', `${RIVER}/balance`, {
+    before: async (page, settle) => {
+      await braid(page)
+      await settle()
+    },
+  })
+  await shot('balance-night', `${RIVER}/balance?weeks=26&week=8`, {
+    colorScheme: 'dark',
+    before: async (page, settle) => {
+      await braid(page)
+      await settle()
+    },
+  })
   await shot('plan', `${RIVER}/plan`)
   await shot('working', `${RIVER}/plan`, { before: (page) => page.getByRole('button', { name: /µmol\/m²\/s$/ }).click() })
   await shot('journal', `${RIVER}/journal`, { before: (page) => page.getByText(/lie in the band/).waitFor({ timeout: 60_000 }) })
   await shot('journal-phone', `${RIVER}/journal`, { width: 390, height: 844 })
-  await shot('emergency', `${RIVER}/journal`, { width: 390, height: 844, before: (page) => page.getByRole('button', { name: 'Emergency' }).click() })
+  await shot('emergency', `${RIVER}/journal`, {
+    width: 390,
+    height: 844,
+    before: (page) => page.getByRole('button', { name: 'Emergency' }).click(),
+  })
   await shot('today', '/today')
-  await shot('calendar', '/tanks/01920000-0000-7000-8000-000000000002/calendar', { before: (page) => page.getByText('brown film', { exact: true }).waitFor() })
+  await shot('calendar', '/tanks/01920000-0000-7000-8000-000000000002/calendar', {
+    before: (page) => page.getByText('brown film', { exact: true }).waitFor(),
+  })
   await shot('answers', '/answers/gas?tank=01920000-0000-7000-8000-000000000001', { before: (page) => page.getByText('gas off').waitFor() })
   await shot('workings', '/workings/feed.salt-grams?addMgPerL=10&litres=180')
   await shot('settings', '/settings')

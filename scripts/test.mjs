@@ -20,14 +20,20 @@ async function layer(name, budgetMin, steps) {
 
 /** Checks without tests of their own count as one each. They run side by side: none needs what another makes. */
 const checks = (commands) => async () => {
-  const codes = await Promise.all(commands.map(([command, ...args]) => new Promise((resolve) => spawn(command, args, { cwd: root, stdio: 'inherit' }).on('exit', resolve))))
+  const codes = await Promise.all(
+    commands.map(
+      ([command, ...args]) => new Promise((resolve) => spawn(command, args, { cwd: root, stdio: 'inherit' }).on('exit', resolve)),
+    ),
+  )
   for (const code of codes) counts[code === 0 ? 'passed' : 'failed']++
   return codes.every((code) => code === 0)
 }
 
 const vitest = (name) => () => {
   const file = join(reports, `${name}.json`)
-  const code = run('npx', ['vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile=${file}`], { cwd: join(root, 'packages', name) })
+  const code = run('npx', ['vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile=${file}`], {
+    cwd: join(root, 'packages', name),
+  })
   return tally(file, code, ({ numPassedTests, numFailedTests }) => [numPassedTests, numFailedTests])
 }
 
@@ -59,7 +65,13 @@ await layer('install and build', 2, [
     return true
   },
 ])
-await layer('static', 1, [checks([['npx', 'tsc', '-b'], ['npx', 'eslint', '.'], ['npx', 'depcruise', 'packages', '--config', '.dependency-cruiser.mjs']])])
+await layer('static', 1, [
+  checks([
+    ['npx', 'tsc', '-b'],
+    ['npx', 'eslint', '.'],
+    ['npx', 'depcruise', 'packages', '--config', '.dependency-cruiser.mjs'],
+  ]),
+])
 await layer('core', 2, [vitest('core')])
 await layer('contract and API', 1.5, [vitest('contract'), vitest('server')])
 await layer('web', 1, [vitest('web')])

@@ -5,7 +5,9 @@ const bare = ({ writtenAt: _at, ...rest }: Record<string, unknown>) => rest
 test('export, wipe, import, compare equal', async ({ page, demoApp, emptyApp }) => {
   const out = (await (await page.request.get(`${demoApp}/api/tanks/${RIVER}/file`)).json()) as Record<string, unknown>
   await page.goto(`${emptyApp}/settings`)
-  await page.getByLabel('Bring a tank’s file in').setInputFiles({ name: 'river.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(out)) })
+  await page
+    .getByLabel('Bring a tank’s file in')
+    .setInputFiles({ name: 'river.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(out)) })
   await expect(page.getByText(/Reading-room river: \d+ records, 5 revisions of the plan\. Nothing is kept yet\./)).toBeVisible()
   await expect(page.getByText('4 pictures are named but not stored here')).toBeVisible()
   await page.getByRole('button', { name: 'Bring it in' }).click()
@@ -14,18 +16,26 @@ test('export, wipe, import, compare equal', async ({ page, demoApp, emptyApp }) 
   expect(bare(back)).toEqual(bare(out))
 
   // The same again is refused; half a file and another kind of file are, too.
-  await page.getByLabel('Bring a tank’s file in').setInputFiles({ name: 'river.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(out)) })
+  await page
+    .getByLabel('Bring a tank’s file in')
+    .setInputFiles({ name: 'river.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(out)) })
   await expect(page.getByText('This tank is already here')).toBeVisible()
   await page.getByLabel('as a copy, with ids of its own').check()
   await expect(page.getByText(/Nothing is kept yet/)).toBeVisible()
-  await page.getByLabel('Bring a tank’s file in').setInputFiles({ name: 'half.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(out).slice(0, 5000)) })
+  await page
+    .getByLabel('Bring a tank’s file in')
+    .setInputFiles({ name: 'half.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(out).slice(0, 5000)) })
   await expect(page.getByText('This is not a tank’s file written by Jovrin.')).toBeVisible()
 })
 
 test('readings from a table: guessed, looked over, refused by line, mended, kept', async ({ page, demoApp }) => {
   await page.goto(`${demoApp}/settings`)
   const input = page.getByLabel('Bring readings in (CSV)')
-  await input.setInputFiles({ name: 'log.csv', mimeType: 'text/csv', buffer: Buffer.from('Date;pH;KH\n23.11.2026;6,71;4\n24.11.2026;sour;4\n') })
+  await input.setInputFiles({
+    name: 'log.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('Date;pH;KH\n23.11.2026;6,71;4\n24.11.2026;sour;4\n'),
+  })
   await page.getByRole('button', { name: 'Look it over' }).click()
   await expect(page.getByText('Line 3: “sour” is not a number.')).toBeVisible()
   await expect(page.getByRole('button', { name: /Bring \d+ readings in/ })).toHaveCount(0)
@@ -64,6 +74,8 @@ test('pictures of one spot are compared under one slider', async ({ page, demoAp
   await page.keyboard.press('Home')
   await expect(compare.getByRole('img').nth(1)).toHaveCSS('clip-path', 'inset(0px 0px 0px 0%)')
   await page.getByRole('button', { name: 'Photo', exact: true }).click()
-  await page.getByLabel('Choose or take a picture').setInputFiles({ name: 'x.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('not a picture') })
+  await page
+    .getByLabel('Choose or take a picture')
+    .setInputFiles({ name: 'x.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('not a picture') })
   await expect(page.getByText('That is not a picture that can be read.')).toBeVisible()
 })

@@ -9,7 +9,13 @@ async function tabTo(page: Page, name: string): Promise<void> {
       const element = document.activeElement
       if (!element) return ''
       const labelled = element.getAttribute('aria-labelledby')
-      return element.getAttribute('aria-label') ?? (labelled ? document.getElementById(labelled)?.textContent : null) ?? (element instanceof HTMLInputElement ? element.labels?.[0]?.textContent : null) ?? element.textContent ?? ''
+      return (
+        element.getAttribute('aria-label') ??
+        (labelled ? document.getElementById(labelled)?.textContent : null) ??
+        (element instanceof HTMLInputElement ? element.labels?.[0]?.textContent : null) ??
+        element.textContent ??
+        ''
+      )
     })
     if (focused.trim() === name) return
   }

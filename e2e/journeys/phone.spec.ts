@@ -82,7 +82,11 @@ test('a week at the tank on the phone, without the server for part of it', async
   await expectAccessible(page)
 })
 
-test('what waits survives a closed page; what the server then refuses is shown and kept until one looks at it', async ({ page, context, demoApp }) => {
+test('what waits survives a closed page; what the server then refuses is shown and kept until one looks at it', async ({
+  page,
+  context,
+  demoApp,
+}) => {
   await page.goto(`${demoApp}/tanks/${RIVER}/journal`)
   await expect(entries(page).first()).toBeVisible()
   await context.setOffline(true)
@@ -108,7 +112,16 @@ test('what waits survives a closed page; what the server then refuses is shown a
 })
 
 test('a phone reads every new place without sideways scrolling', async ({ page, demoApp }) => {
-  for (const path of ['/today', `/tanks/${RIVER}/journal`, `/tanks/${RIVER}/calendar`, '/answers', '/answers/dose', '/workings', '/workings/water.blend-share', '/settings']) {
+  for (const path of [
+    '/today',
+    `/tanks/${RIVER}/journal`,
+    `/tanks/${RIVER}/calendar`,
+    '/answers',
+    '/answers/dose',
+    '/workings',
+    '/workings/water.blend-share',
+    '/settings',
+  ]) {
     await page.goto(`${demoApp}${path}`)
     await page.getByRole('heading', { level: 1 }).waitFor()
     const overflow = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)

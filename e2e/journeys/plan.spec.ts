@@ -3,7 +3,12 @@ import { expect, RIVER, test } from '../fixtures.js'
 import type { Page } from '@playwright/test'
 
 const saved = (page: Page) => expect(page.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible()
-const storedPlan = async (page: Page, app: string, tank: string) => (await (await page.request.get(`${app}/api/tanks/${tank}/plan`)).json()) as { zones: { id: string; name: string; outline: { xCm: number; yCm: number }[] }[]; hardscape: { id: string; name: string; outline: { xCm: number; yCm: number }[] | null; fixing: string }[]; barriers: unknown[] }
+const storedPlan = async (page: Page, app: string, tank: string) =>
+  (await (await page.request.get(`${app}/api/tanks/${tank}/plan`)).json()) as {
+    zones: { id: string; name: string; outline: { xCm: number; yCm: number }[] }[]
+    hardscape: { id: string; name: string; outline: { xCm: number; yCm: number }[] | null; fixing: string }[]
+    barriers: unknown[]
+  }
 
 test('from intent to a printed shopping list, before anything is bought', async ({ page, emptyApp }) => {
   await page.goto(`${emptyApp}/new`)
@@ -28,7 +33,13 @@ test('from intent to a printed shopping list, before anything is bought', async 
 
   // Vessel: weight, level with shims, and a finding that mends itself.
   await page.getByRole('link', { name: 'Vessel' }).click()
-  for (const [corner, mm] of [['Back left', '0'], ['Back right', '0'], ['Front left', '0'], ['Front right', '6']] as const) await page.getByLabel(`${corner}, mm`).fill(mm)
+  for (const [corner, mm] of [
+    ['Back left', '0'],
+    ['Back right', '0'],
+    ['Front left', '0'],
+    ['Front right', '6'],
+  ] as const)
+    await page.getByLabel(`${corner}, mm`).fill(mm)
   await expect(page.getByText(/twist 3\.0 mm/)).toBeVisible()
   await expect(page.getByText(/The diagonals differ by 3 mm; more than 2 mm is twist/)).toBeVisible()
   await page.getByLabel('Front right, mm').fill('1')
@@ -123,7 +134,9 @@ test('from intent to a printed shopping list, before anything is bought', async 
   await page.getByLabel('Planting day').fill('2027-03-08')
   await page.getByLabel('Planting day').blur()
   // “Saved” stood there before, too: only the server knows that the new day is kept.
-  await expect.poll(async () => ((await (await page.request.get(`${emptyApp}/api/tanks/${tank}/plan`)).json()) as { startedOn: string }).startedOn).toBe('2027-03-08')
+  await expect
+    .poll(async () => ((await (await page.request.get(`${emptyApp}/api/tanks/${tank}/plan`)).json()) as { startedOn: string }).startedOn)
+    .toBe('2027-03-08')
   await page.goto(`${emptyApp}/tanks/${tank}/calendar?day=2027-02-22`)
   await expect(day.getByRole('listitem').filter({ hasText: 'Order the plants' })).toContainText('done')
   await page.goto(`${emptyApp}/tanks/${tank}/calendar?day=2027-03-07`)
@@ -165,9 +178,13 @@ test('zones are made, shaped, split, merged and taken back by keyboard alone', a
   await press('Delete')
   await expect.poll(async () => (await zones()).at(-1)!.outline.length).toBe(4)
   await press('r')
-  await expect.poll(async () => (await zones()).at(-1)!.outline.some((corner) => (corner as unknown as { isRound: boolean }).isRound)).toBe(true)
+  await expect
+    .poll(async () => (await zones()).at(-1)!.outline.some((corner) => (corner as unknown as { isRound: boolean }).isRound))
+    .toBe(true)
   await press('Control+z')
-  await expect.poll(async () => (await zones()).at(-1)!.outline.some((corner) => (corner as unknown as { isRound: boolean }).isRound)).toBe(false)
+  await expect
+    .poll(async () => (await zones()).at(-1)!.outline.some((corner) => (corner as unknown as { isRound: boolean }).isRound))
+    .toBe(false)
 
   // A corner that would cross the outline stays where it is, with a sentence.
   await tabTo(/^Corner 1: /)
@@ -206,7 +223,12 @@ test('a gesture cut off by a reload is not lost; nor are corners that were drawn
   await page.mouse.up()
   const plan = page.getByTestId('ground-plan')
   await page.getByRole('button', { name: 'draws a zone' }).click()
-  for (const [x, y] of [[200, 60], [300, 60], [300, 140]] as const) await plan.click({ position: { x, y } })
+  for (const [x, y] of [
+    [200, 60],
+    [300, 60],
+    [300, 140],
+  ] as const)
+    await plan.click({ position: { x, y } })
   await expect(page.getByText('3 corners drawn')).toBeVisible()
   await page.reload()
   await expect(page.getByText('3 corners drawn')).toBeVisible()
@@ -233,17 +255,34 @@ test('silly outlines are refused or mended, with a sentence', async ({ page, dem
   await expect(page.getByText(/^Line 2 is not two numbers/)).toBeVisible()
   await expect(field).toHaveValue('0 0\nten 5\n20 0')
   expect((await storedPlan(page, demoApp, RIVER)).zones).toHaveLength(3)
-  const circle = Array.from({ length: 10_000 }, (_, index) => `${(100 + 20 * Math.cos(index / 1591.55)).toFixed(3)};${(20 + 12 * Math.sin(index / 1591.55)).toFixed(3)}`).join('\n')
+  const circle = Array.from(
+    { length: 10_000 },
+    (_, index) => `${(100 + 20 * Math.cos(index / 1591.55)).toFixed(3)};${(20 + 12 * Math.sin(index / 1591.55)).toFixed(3)}`,
+  ).join('\n')
   await page.getByTestId('outline-file').setInputFiles({ name: 'shore.csv', mimeType: 'text/csv', buffer: Buffer.from(circle) })
-  await expect(page.getByText(/The zone was made\..* 10000 corners were thinned to \d+.* What lay outside the glass was cut off\./)).toBeVisible()
+  await expect(
+    page.getByText(/The zone was made\..* 10000 corners were thinned to \d+.* What lay outside the glass was cut off\./),
+  ).toBeVisible()
   await expect.poll(async () => (await storedPlan(page, demoApp, RIVER)).zones.length).toBe(4)
 
   // By the API: refused with field and reason, nothing changed.
   const current = await page.request.get(`${demoApp}/api/tanks/${RIVER}/plan`)
   const plan = (await current.json()) as { zones: { outline: unknown }[] }
-  const bow = [[0, 0], [10, 10], [10, 0], [0, 10]].map(([xCm, yCm]) => ({ xCm, yCm, isRound: false }))
-  for (const [outline, reason] of [[bow, /crosses itself/], [bow.slice(0, 2), /at least 3/], [Array.from({ length: 300 }, () => bow[0]), /at most 200/]] as const) {
-    const refused = await page.request.put(`${demoApp}/api/tanks/${RIVER}/plan`, { data: { ...plan, zones: plan.zones.map((zone, index) => (index === 0 ? { ...zone, outline } : zone)) }, headers: { 'If-Match': current.headers()['etag'] ?? '' } })
+  const bow = [
+    [0, 0],
+    [10, 10],
+    [10, 0],
+    [0, 10],
+  ].map(([xCm, yCm]) => ({ xCm, yCm, isRound: false }))
+  for (const [outline, reason] of [
+    [bow, /crosses itself/],
+    [bow.slice(0, 2), /at least 3/],
+    [Array.from({ length: 300 }, () => bow[0]), /at most 200/],
+  ] as const) {
+    const refused = await page.request.put(`${demoApp}/api/tanks/${RIVER}/plan`, {
+      data: { ...plan, zones: plan.zones.map((zone, index) => (index === 0 ? { ...zone, outline } : zone)) },
+      headers: { 'If-Match': current.headers()['etag'] ?? '' },
+    })
     expect(refused.status()).toBe(400)
     const problem = (await refused.json()) as { field: string; detail: string }
     expect(problem.field).toBe('zones.0.outline')
@@ -264,7 +303,13 @@ test('a stone is traced from a photograph beside a ruler, turned, mirrored, copi
   await expect(page.getByText('The two marks are too close together to measure by.')).toBeVisible()
   await canvas.click({ position: { x: 440, y: 40 } })
   await page.getByLabel('Distance of the marks, cm').fill('40')
-  for (const [x, y] of [[100, 120], [300, 120], [320, 260], [120, 280]] as const) await canvas.click({ position: { x, y } })
+  for (const [x, y] of [
+    [100, 120],
+    [300, 120],
+    [320, 260],
+    [120, 280],
+  ] as const)
+    await canvas.click({ position: { x, y } })
   await page.getByRole('button', { name: 'Make a piece of it' }).click()
   await expect(page.getByText(/was made, 2[0-9.]+ cm × 1[0-9.]+ cm across/)).toBeVisible()
   await page.getByRole('button', { name: 'Done' }).click()

@@ -2,7 +2,8 @@ import type { Page } from '@playwright/test'
 import { expect, reckoned, RIVER, test } from '../fixtures.js'
 
 const journal = (base: string): string => `${base}/tanks/${RIVER}/journal`
-const entry = (page: Page, text: string) => page.getByRole('region', { name: 'What happened' }).getByRole('listitem').filter({ hasText: text })
+const entry = (page: Page, text: string) =>
+  page.getByRole('region', { name: 'What happened' }).getByRole('listitem').filter({ hasText: text })
 
 test('log, edit, undo, put away, bring back, find', async ({ page, demoApp }) => {
   await page.goto(journal(demoApp))
@@ -177,7 +178,18 @@ test('answers: gas and animals from readings, sums without any tank, all two cli
 })
 
 test('the emergency card opens from every place, by button and by key', async ({ page, demoApp }) => {
-  for (const path of ['/', '/today', '/answers', '/workings', '/settings', '/new', `/tanks/${RIVER}/plan`, `/tanks/${RIVER}/balance`, `/tanks/${RIVER}/calendar`, `/tanks/${RIVER}/journal`]) {
+  for (const path of [
+    '/',
+    '/today',
+    '/answers',
+    '/workings',
+    '/settings',
+    '/new',
+    `/tanks/${RIVER}/plan`,
+    `/tanks/${RIVER}/balance`,
+    `/tanks/${RIVER}/calendar`,
+    `/tanks/${RIVER}/journal`,
+  ]) {
     await page.goto(`${demoApp}${path}`)
     await page.getByRole('heading', { level: 1 }).waitFor()
     await page.keyboard.press('!')

@@ -27,7 +27,16 @@ for (const colorScheme of ['light', 'dark'] as const)
     })
 
     test('every place of records is accessible', async ({ page, demoApp }) => {
-      for (const path of ['/today', `/tanks/${RIVER}/calendar`, '/answers', `/answers/gas?tank=${RIVER}`, '/answers/water', '/workings', '/workings/vessel.net-water', '/settings']) {
+      for (const path of [
+        '/today',
+        `/tanks/${RIVER}/calendar`,
+        '/answers',
+        `/answers/gas?tank=${RIVER}`,
+        '/answers/water',
+        '/workings',
+        '/workings/vessel.net-water',
+        '/settings',
+      ]) {
         await page.goto(`${demoApp}${path}`)
         await page.getByRole('heading', { level: 1 }).waitFor()
         await expectAccessible(page)
@@ -54,7 +63,12 @@ for (const colorScheme of ['light', 'dark'] as const)
   })
 
 test('every sheet of the plan and the library are accessible, by day and by night', async ({ page, demoApp }) => {
-  for (const path of [...['intent', 'vessel', 'ground?zone=left', 'hardscape?piece=stones', 'kit', 'shopping', 'programme'].map((sheet) => `/tanks/${RIVER}/plan/${sheet}`), '/library']) {
+  for (const path of [
+    ...['intent', 'vessel', 'ground?zone=left', 'hardscape?piece=stones', 'kit', 'shopping', 'programme'].map(
+      (sheet) => `/tanks/${RIVER}/plan/${sheet}`,
+    ),
+    '/library',
+  ]) {
     await page.goto(`${demoApp}${path}`)
     await expect(page.getByRole('heading', { level: 2 }).first()).toBeVisible()
     await expectAccessible(page)

@@ -1,4 +1,14 @@
-import { compile, DEFAULT_PARAMETERS, forecastMember, simulate, stateToday, warmUp, type CheckpointStore, type Deeds, type ForecastOptions } from '@jovrin/core'
+import {
+  compile,
+  DEFAULT_PARAMETERS,
+  forecastMember,
+  simulate,
+  stateToday,
+  warmUp,
+  type CheckpointStore,
+  type Deeds,
+  type ForecastOptions,
+} from '@jovrin/core'
 import { DEMO_TANKS } from '../demo/tanks.js'
 
 const river = DEMO_TANKS[0]
@@ -25,7 +35,10 @@ const store: CheckpointStore = new Map()
 
 /** A deed of yesterday at a tank that is 26 weeks old: the state today, as the pages ask a warm worker for it. Each call is another deed. */
 export function hindcast(call: number): number {
-  const deeds: Deeds = { acts: [{ kind: 'change', day: PAST_DAYS - 1, minute: 600, fraction: 0.3 + (call % 50) / 100, hasWiped: false }], omitted: [] }
+  const deeds: Deeds = {
+    acts: [{ kind: 'change', day: PAST_DAYS - 1, minute: 600, fraction: 0.3 + (call % 50) / 100, hasWiped: false }],
+    omitted: [],
+  }
   const started = performance.now()
   stateToday({ timeline, deeds, today: PAST_DAYS, seed: 1 }, 1, store)
   return performance.now() - started

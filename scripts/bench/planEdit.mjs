@@ -4,10 +4,30 @@ import { oneMore, redraws, watchRedraws } from './redraw.mjs'
 export async function planEditWaits(browser, base, sheet = 'ground') {
   const id = '01920000-0000-7000-8000-0000000b0e0c'
   const river = await (await fetch(`${base}/api/tanks/01920000-0000-7000-8000-000000000001/plan`)).json()
-  const outline = (x, y, size, corners) => Array.from({ length: corners }, (_, index) => ({ xCm: x + size * Math.cos((2 * Math.PI * index) / corners), yCm: y + size * Math.sin((2 * Math.PI * index) / corners), isRound: index % 3 === 0 }))
-  const zones = Array.from({ length: 12 }, (_, index) => ({ ...river.zones[1], id: `z${index}`, name: `Zone ${index}`, outline: outline(10 + (index % 6) * 17, 12 + Math.floor(index / 6) * 23, 9, 8), layers: river.zones[1].layers.map((layer, at) => ({ ...layer, id: `zl${index}x${at}` })) }))
-  const hardscape = Array.from({ length: 60 }, (_, index) => ({ ...river.hardscape[index % 5], id: `s${index}`, profile: null, outline: outline(5 + (index % 12) * 9, 5 + Math.floor(index / 12) * 9, 3, 7) }))
-  const made = await fetch(`${base}/api/tanks`, { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ id, plan: { ...river, name: 'Many', zones, hardscape, barriers: [], tabs: [] } }) })
+  const outline = (x, y, size, corners) =>
+    Array.from({ length: corners }, (_, index) => ({
+      xCm: x + size * Math.cos((2 * Math.PI * index) / corners),
+      yCm: y + size * Math.sin((2 * Math.PI * index) / corners),
+      isRound: index % 3 === 0,
+    }))
+  const zones = Array.from({ length: 12 }, (_, index) => ({
+    ...river.zones[1],
+    id: `z${index}`,
+    name: `Zone ${index}`,
+    outline: outline(10 + (index % 6) * 17, 12 + Math.floor(index / 6) * 23, 9, 8),
+    layers: river.zones[1].layers.map((layer, at) => ({ ...layer, id: `zl${index}x${at}` })),
+  }))
+  const hardscape = Array.from({ length: 60 }, (_, index) => ({
+    ...river.hardscape[index % 5],
+    id: `s${index}`,
+    profile: null,
+    outline: outline(5 + (index % 12) * 9, 5 + Math.floor(index / 12) * 9, 3, 7),
+  }))
+  const made = await fetch(`${base}/api/tanks`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify({ id, plan: { ...river, name: 'Many', zones, hardscape, barriers: [], tabs: [] } }),
+  })
   if (made.status !== 201 && made.status !== 200) throw new Error(`the tank was not taken: ${made.status} ${await made.text()}`)
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   await page.goto(`${base}/tanks/${id}/plan/${sheet}?${sheet === 'ground' ? 'zone=z7' : 'piece=s30'}`)

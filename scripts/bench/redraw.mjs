@@ -19,4 +19,5 @@ export const watchRedraws = (page, selector) =>
   }, selector)
 export const redraws = (page) => page.evaluate(() => window.waits.length)
 /** Until one more redraw was seen, or the patience is over. */
-export const oneMore = (page, seen, timeout) => page.waitForFunction((count) => window.waits.length > count, seen, { timeout }).catch(() => undefined)
+export const oneMore = (page, seen, timeout) =>
+  page.waitForFunction((count) => window.waits.length > count, seen, { timeout }).catch(() => undefined)

@@ -1,6 +1,31 @@
 import {
-  compile, DAY, DAY_STRIDE, daysBetween, deedsOf, drawParameters, enteredValue, INDICATOR_COLOURS, instantOf, jobsBetween, lightsOnMin, MOMENTS, randomOf, simulate, toUnit, USUAL_KITS, uuidV7,
-  type DayCurve, type JobRecord, type JournalEvent, type JournalRecord, type Plan, type Random, type Reading, type ReadingQuantity, type TimelineEntry, datePlusDays,
+  compile,
+  DAY,
+  DAY_STRIDE,
+  daysBetween,
+  deedsOf,
+  drawParameters,
+  enteredValue,
+  INDICATOR_COLOURS,
+  instantOf,
+  jobsBetween,
+  lightsOnMin,
+  MOMENTS,
+  randomOf,
+  simulate,
+  toUnit,
+  USUAL_KITS,
+  uuidV7,
+  type DayCurve,
+  type JobRecord,
+  type JournalEvent,
+  type JournalRecord,
+  type Plan,
+  type Random,
+  type Reading,
+  type ReadingQuantity,
+  type TimelineEntry,
+  datePlusDays,
 } from '@jovrin/core'
 
 /** The tank "really" is this draw of the model's parameters, which no forecast knows. */
@@ -36,7 +61,13 @@ export function liveThrough({ timeline, today, stream, names }: LifeOptions): Li
   const skippedOnly = deedsOf({ timeline, startedOn, timeZone, events: [], jobs })
   const days = Math.max(1, age)
   const { forcing, startState, figures } = compile({ timeline, days, stepMin: 30, draw: HIDDEN, deeds: skippedOnly })
-  const { rows, curves } = simulate({ forcing, parameters: drawParameters(HIDDEN.seed, HIDDEN.member), startState, days, curveDays: Array.from({ length: days }, (_, day) => day) })
+  const { rows, curves } = simulate({
+    forcing,
+    parameters: drawParameters(HIDDEN.seed, HIDDEN.member),
+    startState,
+    days,
+    curveDays: Array.from({ length: days }, (_, day) => day),
+  })
   const keeper = new Keeper(startedOn, timeZone, random, names)
   for (let day = 0; day < age; day++) {
     const row = (column: number): number => rows[day * DAY_STRIDE + column]!
@@ -57,7 +88,8 @@ function toldJobs(timeline: readonly TimelineEntry[], today: string, random: Ran
   for (const job of jobsBetween({ timeline, startedOn: plan.startedOn }, plan.startedOn, datePlusDays(today, -1))) {
     const at = instantOf(job.dueOn, 17 * 60 + Math.floor(random() * 200), plan.timeZone).toISOString()
     const by = names[Math.floor(random() * names.length)] ?? null
-    const record = (state: JobRecord['state'], movedTo: string | null = null, reason: string | null = null): void => void told.push({ ruleId: job.ruleId, dueOn: job.dueOn, state, movedTo, reason, at, recordedBy: by })
+    const record = (state: JobRecord['state'], movedTo: string | null = null, reason: string | null = null): void =>
+      void told.push({ ruleId: job.ruleId, dueOn: job.dueOn, state, movedTo, reason, at, recordedBy: by })
     if (job.isTimer) {
       if (random() < MISSED_DOSE_SHARE) record('skipped', null, 'pump line was empty')
       continue
@@ -66,7 +98,8 @@ function toldJobs(timeline: readonly TimelineEntry[], today: string, random: Ran
     const roll = random()
     if (roll < JOB_TOLD_SHARE) record('done')
     else if (roll < JOB_TOLD_SHARE + 0.03) record('skipped', null, 'no time')
-    else if (job.kind === 'change' && daysBetween(job.dueOn, today) > 3) record('moved', datePlusDays(job.dueOn, 1), 'reading room was full')
+    else if (job.kind === 'change' && daysBetween(job.dueOn, today) > 3)
+      record('moved', datePlusDays(job.dueOn, 1), 'reading room was full')
   }
   return told
 }
@@ -95,24 +128,64 @@ class Keeper {
     const chance = Uint8Array.from({ length: 16 }, () => Math.floor(this.random() * 256))
     return { id: uuidV7(Date.parse(at), chance), at, recordedBy: this.names[Math.floor(this.random() * this.names.length)] ?? null }
   }
-  private add(event: JournalEvent extends infer T ? (T extends JournalEvent ? Omit<T, 'id' | 'at' | 'recordedBy'> : never) : never, at: string): void {
+  private add(
+    event: JournalEvent extends infer T ? (T extends JournalEvent ? Omit<T, 'id' | 'at' | 'recordedBy'> : never) : never,
+    at: string,
+  ): void {
     this.records.push({ ...event, ...this.shared(at) })
   }
   /** A reading as a kit of the usual kind gives it: its error, its step, its lowest readable value. */
   private read(quantity: ReadingQuantity, value: number, at: string, moment: Reading['moment'] = null): void {
     const kit = USUAL_KITS.find((candidate) => candidate.quantity === quantity)
     const unit = kit?.unit ?? ''
-    const dimension = { alkalinity: 'alkalinity', hardness: 'hardness', ammonia: 'ammonia', nitrite: 'nitrite', nitrate: 'nitrate', phosphate: 'phosphate', temperature: 'temperature' }[quantity as string] as 'nitrate' | undefined
+    const dimension = {
+      alkalinity: 'alkalinity',
+      hardness: 'hardness',
+      ammonia: 'ammonia',
+      nitrite: 'nitrite',
+      nitrate: 'nitrate',
+      phosphate: 'phosphate',
+      temperature: 'temperature',
+    }[quantity as string] as 'nitrate' | undefined
     const shown = dimension === undefined ? value : toUnit(dimension, value, unit as never)
-    const off = quantity === 'pH' ? shown + PEN_ERROR * this.error() : quantity === 'temperature' ? shown + 0.2 * this.error() : shown * Math.exp(KIT_ERROR * this.error())
+    const off =
+      quantity === 'pH'
+        ? shown + PEN_ERROR * this.error()
+        : quantity === 'temperature'
+          ? shown + 0.2 * this.error()
+          : shown * Math.exp(KIT_ERROR * this.error())
     const step = kit?.step ?? 0.01
     const text = String(Number((Math.round(Math.max(0, off) / step) * step).toFixed(3)))
     const entered = enteredValue(quantity, Number(text), '=', unit, kit ?? null)
     if ('fault' in entered) return
-    this.records.push({ ...this.shared(at), kind: 'reading', quantity, ...entered, enteredText: text, enteredUnit: unit, method: quantity === 'pH' ? 'pen' : 'drop kit', moment, eventId: null, note: null })
+    this.records.push({
+      ...this.shared(at),
+      kind: 'reading',
+      quantity,
+      ...entered,
+      enteredText: text,
+      enteredUnit: unit,
+      method: quantity === 'pH' ? 'pen' : 'drop kit',
+      moment,
+      eventId: null,
+      note: null,
+    })
   }
   private plain(quantity: ReadingQuantity, value: number, text: string, unit: string, at: string): void {
-    this.records.push({ ...this.shared(at), kind: 'reading', quantity, value, qualifier: '=', basis: null, enteredText: text, enteredUnit: unit, method: null, moment: null, eventId: null, note: null })
+    this.records.push({
+      ...this.shared(at),
+      kind: 'reading',
+      quantity,
+      value,
+      qualifier: '=',
+      basis: null,
+      enteredText: text,
+      enteredUnit: unit,
+      method: null,
+      moment: null,
+      eventId: null,
+      note: null,
+    })
   }
 
   glance(day: number, curve: DayCurve, plan: Plan): void {
@@ -122,7 +195,17 @@ class Keeper {
     const colour = INDICATOR_COLOURS[co2 < 12 ? 0 : co2 < 22 ? 1 : co2 < 36 ? 2 : co2 < 60 ? 3 : 4] ?? null
     const hasGas = plan.gasLines.some(({ control }) => control !== 'none')
     const isFine = this.chance() > 0.06
-    this.add({ kind: 'glance', isAllFine: isFine, animals: isFine ? null : 'hiding', indicator: hasGas && this.chance() > 0.5 ? colour : null, outlet: isFine ? null : 'weak', note: null }, this.when(day, minute))
+    this.add(
+      {
+        kind: 'glance',
+        isAllFine: isFine,
+        animals: isFine ? null : 'hiding',
+        indicator: hasGas && this.chance() > 0.5 ? colour : null,
+        outlet: isFine ? null : 'weak',
+        note: null,
+      },
+      this.when(day, minute),
+    )
   }
 
   gasDay(day: number, curve: DayCurve, plan: Plan, row: (column: number) => number): void {
@@ -130,8 +213,14 @@ class Keeper {
     const [window] = plan.lightWindows
     if (line === undefined || window === undefined) return
     const on = lightsOnMin(plan)
-    const minutes = { 'gas-on': on - line.beforeLightMin - 10, 'lights-on': on + 5, 'gas-off': on + window.hours * 60 - line.beforeDarkMin - 5 } as const
-    for (const moment of MOMENTS) if (this.chance() > 0.15) this.read('pH', curve.pH[Math.min(47, Math.floor(minutes[moment] / 30))] ?? 7, this.when(day, minutes[moment]), moment)
+    const minutes = {
+      'gas-on': on - line.beforeLightMin - 10,
+      'lights-on': on + 5,
+      'gas-off': on + window.hours * 60 - line.beforeDarkMin - 5,
+    } as const
+    for (const moment of MOMENTS)
+      if (this.chance() > 0.15)
+        this.read('pH', curve.pH[Math.min(47, Math.floor(minutes[moment] / 30))] ?? 7, this.when(day, minutes[moment]), moment)
     this.read('alkalinity', row(DAY.alkalinity), this.when(day, on + 30))
     this.read('temperature', plan.temperatureC ?? 24, this.when(day, on + 31))
   }
@@ -152,7 +241,11 @@ class Keeper {
 
   weekly(day: number, row: (column: number) => number, hasGas: boolean): void {
     const trimmedDryG = Array.from({ length: 6 }, (_, group) => row(DAY.trimmedG + group)).reduce((sum, part) => sum + part, 0)
-    if (trimmedDryG > 0.4 && day >= 21) this.add({ kind: 'trim', wetG: Math.round((trimmedDryG / 0.08) * (1 + 0.1 * this.error())), kinds: [], note: null }, this.when(day, 1065))
+    if (trimmedDryG > 0.4 && day >= 21)
+      this.add(
+        { kind: 'trim', wetG: Math.round((trimmedDryG / 0.08) * (1 + 0.1 * this.error())), kinds: [], note: null },
+        this.when(day, 1065),
+      )
     const film = Math.max(2, Math.round(9 - 6 * Math.min(1, row(DAY.dustOnGlass) / 0.4) + this.error()))
     this.plain('filmDays', film, String(film), 'days', this.when(day, 1070))
     const evaporated = Math.max(4, Math.round(14 + 3 * this.error()))
@@ -175,7 +268,11 @@ class Keeper {
     sign(9, 'melt', 2, 'carpet, leaves grown in air')
     sign(15, 'brown-dust', 2, 'front pane and slow leaves')
     sign(26, 'green-dust', 1, 'front pane')
-    if (plan.animals.grazers !== 0 && plan.animals.grazersFromDay < age) this.add({ kind: 'purchase', what: 'algae shrimps', cost: 36, currency: 'EUR', note: null }, this.when(plan.animals.grazersFromDay, 960))
+    if (plan.animals.grazers !== 0 && plan.animals.grazersFromDay < age)
+      this.add(
+        { kind: 'purchase', what: 'algae shrimps', cost: 36, currency: 'EUR', note: null },
+        this.when(plan.animals.grazersFromDay, 960),
+      )
     if (age > 50) this.add({ kind: 'death', animal: 'algae shrimp', count: 1, note: 'found behind the stones' }, this.when(47, 1000))
     note(33, 'First side shoots after the trim.')
     note(58, 'Children asked for the name of the biggest shrimp.')

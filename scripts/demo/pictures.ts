@@ -26,8 +26,12 @@ export async function tankPicture(fullness: number, takenAt: string): Promise<Bu
     const y = HEIGHT - 88 + random() * 62
     return `<ellipse cx="${x}" cy="${y}" rx="7" ry="${3 + 4 * fullness}" fill="rgb(${70 + Math.round(random() * 30)},${130 + Math.round(random() * 60)},60)"/>`
   }).join('')
-  const stones = '<path d="M430 470l60-150 70 30 40 120zM560 475l30-70 60 20 20 55zM380 478l34-60 40 60z" fill="#6d6f70"/><path d="M490 320l70 30 10 60-60-20z" fill="#83868a"/>'
+  const stones =
+    '<path d="M430 470l60-150 70 30 40 120zM560 475l30-70 60 20 20 55zM380 478l34-60 40 60z" fill="#6d6f70"/><path d="M490 320l70 30 10 60-60-20z" fill="#83868a"/>'
   const svg = `<svg xmlns="http://www.w3.org/2000/svg" width="${WIDTH}" height="${HEIGHT}"><defs><linearGradient id="w" x1="0" y1="0" x2="0" y2="1"><stop offset="0" stop-color="#dff0ee"/><stop offset="1" stop-color="#9fc4c0"/></linearGradient></defs><rect width="${WIDTH}" height="${HEIGHT}" fill="url(#w)"/>${stems}<path d="M0 ${HEIGHT - 100}C300 ${HEIGHT - 78} 700 ${HEIGHT - 84} ${WIDTH} ${HEIGHT - 116}V${HEIGHT}H0Z" fill="#4a3b2e"/>${stones}${carpet}</svg>`
   const clock = takenAt.replace('T', ' ').slice(0, 19).replace(/-/g, ':')
-  return sharp(Buffer.from(svg)).withExif({ IFD2: { DateTimeOriginal: clock } }).jpeg({ quality: 80 }).toBuffer()
+  return sharp(Buffer.from(svg))
+    .withExif({ IFD2: { DateTimeOriginal: clock } })
+    .jpeg({ quality: 80 })
+    .toBuffer()
 }

@@ -63,7 +63,8 @@ async function settle(db: Knex, clock: () => Date, { id, age, plan, changes }: D
   })
   await tankService(db, clock).add({ id, plan: before })
   const plans = planService(db, clock)
-  for (const [index, { day, why, after }] of steps.reverse().entries()) await plans.put(id, index + 1, after, datePlusDays(newest.startedOn, day), why)
+  for (const [index, { day, why, after }] of steps.reverse().entries())
+    await plans.put(id, index + 1, after, datePlusDays(newest.startedOn, day), why)
   return newest
 }
 
@@ -74,7 +75,11 @@ async function live(db: Knex, createdAt: string, tankId: string, plan: Plan, tod
   await db.transaction(async (trx) => {
     const journal = journalRepository(trx)
     const checked = records.map((record) => JournalRecordSchema.parse(record))
-    await journal.addReadings(tankId, checked.filter((record): record is Reading => record.kind === 'reading'), createdAt)
+    await journal.addReadings(
+      tankId,
+      checked.filter((record): record is Reading => record.kind === 'reading'),
+      createdAt,
+    )
     for (const record of checked) if (record.kind !== 'reading') await journal.add(tankId, record, createdAt)
     for (const job of jobs) await jobRepository(trx).put(tankId, JobRecordSchema.parse(job))
   })
@@ -87,8 +92,25 @@ async function takePictures(db: Knex, clock: () => Date, folder: string, today: 
   for (const [index, { day, fullness }] of PICTURES.entries()) {
     const at = `${datePlusDays(startOf(today, river.age), day)}T15:${10 + index}:00.000Z`
     const { sha256, widthPx, heightPx } = await photos.keep(await tankPicture(fullness, at), 'UTC')
-    const id = uuidV7(Date.parse(at), Uint8Array.from({ length: 16 }, (_, place) => place * 7 + index))
-    await journalRepository(db).add(river.id, JournalRecordSchema.parse({ id, kind: 'photo', at, recordedBy: 'tank-side phone', note: null, sha256, widthPx, heightPx, spot: 'front' }), at)
+    const id = uuidV7(
+      Date.parse(at),
+      Uint8Array.from({ length: 16 }, (_, place) => place * 7 + index),
+    )
+    await journalRepository(db).add(
+      river.id,
+      JournalRecordSchema.parse({
+        id,
+        kind: 'photo',
+        at,
+        recordedBy: 'tank-side phone',
+        note: null,
+        sha256,
+        widthPx,
+        heightPx,
+        spot: 'front',
+      }),
+      at,
+    )
   }
 }
 

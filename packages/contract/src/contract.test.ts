@@ -1,14 +1,51 @@
-import { GROUND_KINDS, INDICATOR_COLOURS, JOB_KINDS, READING_QUANTITIES, RECORD_KINDS, SALT_IDS, SIGNS, wetStartProgramme, WORKINGS, UNPLANNED, type Plan } from '@jovrin/core'
+import {
+  GROUND_KINDS,
+  INDICATOR_COLOURS,
+  JOB_KINDS,
+  READING_QUANTITIES,
+  RECORD_KINDS,
+  SALT_IDS,
+  SIGNS,
+  wetStartProgramme,
+  WORKINGS,
+  UNPLANNED,
+  type Plan,
+} from '@jovrin/core'
 import { describe, expect, test } from 'vitest'
 import { ZodError } from 'zod'
-import { en, enProgramme, enWorkings, enWorkingTitle, inputsSchema, JournalRecordSchema, PLAN_RANGE, PlanSchema, sentenceOf } from './index.js'
+import {
+  en,
+  enProgramme,
+  enWorkings,
+  enWorkingTitle,
+  inputsSchema,
+  JournalRecordSchema,
+  PLAN_RANGE,
+  PlanSchema,
+  sentenceOf,
+} from './index.js'
 
 const plan: Plan = {
-  ...UNPLANNED, schemaVersion: 2, name: 'x', startedOn: '2026-01-01', timeZone: 'UTC',
+  ...UNPLANNED,
+  schemaVersion: 2,
+  name: 'x',
+  startedOn: '2026-01-01',
+  timeZone: 'UTC',
   vessel: { lengthCm: null, widthCm: null, heightCm: null, glassCm: null, freeboardCm: null, top: null },
-  temperatureC: null, roomCo2Ppm: null, sources: [], layers: [], hardscape: [], patches: [], lamps: [], lightWindows: [], gasLines: [],
-  flow: { surface: null, hasSkimmer: false, turnoverPerH: null, filter: null }, feeding: 'none',
-  changes: { fraction: 0, everyDays: 1, firstWeeksMore: false }, animals: { foodGPerDay: null, grazers: null, grazersFromDay: 0, fishFromDay: 0 }, isTrimmed: false,
+  temperatureC: null,
+  roomCo2Ppm: null,
+  sources: [],
+  layers: [],
+  hardscape: [],
+  patches: [],
+  lamps: [],
+  lightWindows: [],
+  gasLines: [],
+  flow: { surface: null, hasSkimmer: false, turnoverPerH: null, filter: null },
+  feeding: 'none',
+  changes: { fraction: 0, everyDays: 1, firstWeeksMore: false },
+  animals: { foodGPerDay: null, grazers: null, grazersFromDay: 0, fishFromDay: 0 },
+  isTrimmed: false,
 }
 const refusal = (value: unknown) => {
   const parsed = PlanSchema.safeParse(value)
@@ -26,11 +63,16 @@ describe('a plan', () => {
     expect(detail).toMatch(/^temperatureC .*\.$/)
   })
   test('names the nearest bound', () => {
-    expect(refusal({ ...plan, temperatureC: 99 })).toEqual({ field: 'temperatureC', detail: `temperatureC must be at most ${PLAN_RANGE.temperatureC[1]}.`, allowed: `≤ ${PLAN_RANGE.temperatureC[1]}` })
+    expect(refusal({ ...plan, temperatureC: 99 })).toEqual({
+      field: 'temperatureC',
+      detail: `temperatureC must be at most ${PLAN_RANGE.temperatureC[1]}.`,
+      allowed: `≤ ${PLAN_RANGE.temperatureC[1]}`,
+    })
     expect(refusal({ ...plan, temperatureC: -1 }).allowed).toBe(`≥ ${PLAN_RANGE.temperatureC[0]}`)
   })
   test('rules between fields have sentences of their own', () => {
-    for (const rule of ['date_range', 'time_zone', 'duplicate_id', 'freeboard_deep', 'ramp_long'] as const) expect(en.refused.rules[rule]).toMatch(/\.$/)
+    for (const rule of ['date_range', 'time_zone', 'duplicate_id', 'freeboard_deep', 'ramp_long'] as const)
+      expect(en.refused.rules[rule]).toMatch(/\.$/)
     expect(refusal({ ...plan, vessel: { ...plan.vessel, heightCm: 20, freeboardCm: 19 } }).detail).toBe(en.refused.rules.freeboard_deep)
   })
 })
@@ -54,7 +96,9 @@ describe('texts of records', () => {
       expect(en.job.plain(kind, {})).not.toContain('undefined')
     }
     expect(en.job.plain('change', { litres: 88.44, fraction: 0.5 })).toBe('88.4 L (50 %)')
-    expect(en.job.plain('dose', { 'potassium-nitrate': 0.9531, 'monopotassium-phosphate': 0.12 })).toBe('0.953 g potassium nitrate, 0.12 g monopotassium phosphate')
+    expect(en.job.plain('dose', { 'potassium-nitrate': 0.9531, 'monopotassium-phosphate': 0.12 })).toBe(
+      '0.953 g potassium nitrate, 0.12 g monopotassium phosphate',
+    )
   })
   test('every quantity, kind, sign, salt and fault of a row has its words', () => {
     for (const quantity of READING_QUANTITIES) expect(en.quantity[quantity]).toBeTruthy()
@@ -64,10 +108,37 @@ describe('texts of records', () => {
     for (const colour of INDICATOR_COLOURS) expect(en.indicator[colour]).toBeTruthy()
   })
   test('every input of a working has a name, and every step of the first weeks its words', () => {
-    const steps = GROUND_KINDS.flatMap((ground) => [true, false].flatMap((firstWeeksMore) => wetStartProgramme({ ...plan, feeding: 'rich-column', layers: [{ id: 'g', ground, frontCm: 4, backCm: 6, product: null }], changes: { ...plan.changes, firstWeeksMore }, gasLines: [{ id: 'c', control: 'timer', bubblesPerS: null, bubbleMl: null, linePressureBar: null, beforeLightMin: 90, beforeDarkMin: 60, limitMgPerL: null }], animals: { ...plan.animals, grazersFromDay: 35, fishFromDay: 49 } }, [])))
+    const steps = GROUND_KINDS.flatMap((ground) =>
+      [true, false].flatMap((firstWeeksMore) =>
+        wetStartProgramme(
+          {
+            ...plan,
+            feeding: 'rich-column',
+            layers: [{ id: 'g', ground, frontCm: 4, backCm: 6, product: null }],
+            changes: { ...plan.changes, firstWeeksMore },
+            gasLines: [
+              {
+                id: 'c',
+                control: 'timer',
+                bubblesPerS: null,
+                bubbleMl: null,
+                linePressureBar: null,
+                beforeLightMin: 90,
+                beforeDarkMin: 60,
+                limitMgPerL: null,
+              },
+            ],
+            animals: { ...plan.animals, grazersFromDay: 35, fishFromDay: 49 },
+          },
+          [],
+        ),
+      ),
+    )
     expect([...new Set(steps.map(({ code }) => code))].filter((code) => enProgramme[code] === undefined)).toEqual([])
     expect(steps.length).toBeGreaterThan(60)
-    const names = WORKINGS.flatMap(({ fields }) => fields.flatMap((field) => (field.kind === 'rows' ? [field, ...field.fields] : [field]))).map(({ name }) => name)
+    const names = WORKINGS.flatMap(({ fields }) =>
+      fields.flatMap((field) => (field.kind === 'rows' ? [field, ...field.fields] : [field])),
+    ).map(({ name }) => name)
     expect([...new Set(names)].filter((name) => enWorkings.field[name] === undefined)).toEqual([])
   })
 })

@@ -1,4 +1,15 @@
-import { FINDING_CODES, GROUND_KINDS, HARDSCAPE_MATERIALS, MEND_CODES, OFTEN_FORGOTTEN, PLAN_SHEETS, SAMPLE_PRODUCTS, SHOPPING_GROUPS, type LayingStep, type Preparation } from '@jovrin/core'
+import {
+  FINDING_CODES,
+  GROUND_KINDS,
+  HARDSCAPE_MATERIALS,
+  MEND_CODES,
+  OFTEN_FORGOTTEN,
+  PLAN_SHEETS,
+  SAMPLE_PRODUCTS,
+  SHOPPING_GROUPS,
+  type LayingStep,
+  type Preparation,
+} from '@jovrin/core'
 import { describe, expect, test } from 'vitest'
 import { en, enFinding, enMend, enPlan, enSampleProduct } from './index.js'
 
@@ -31,11 +42,17 @@ describe('texts of the sheets', () => {
     for (const { id } of SAMPLE_PRODUCTS) expect(enSampleProduct[id]).toMatch(/^[A-Z]/)
   })
   test('steps of building and of laying are whole sentences', () => {
-    for (const code of Object.keys(enPlan.programme.steps) as Preparation['code'][]) expect(enPlan.programme.steps[code](values)).toMatch(/^[A-Z].*\.$/)
-    for (const code of Object.keys(enPlan.ground.steps) as LayingStep['code'][]) expect(enPlan.ground.steps[code]('sand', '3 L')).toMatch(/^[A-Z].*\.$/)
+    for (const code of Object.keys(enPlan.programme.steps) as Preparation['code'][])
+      expect(enPlan.programme.steps[code](values)).toMatch(/^[A-Z].*\.$/)
+    for (const code of Object.keys(enPlan.ground.steps) as LayingStep['code'][])
+      expect(enPlan.ground.steps[code]('sand', '3 L')).toMatch(/^[A-Z].*\.$/)
   })
   test('one is one, more are many', () => {
-    expect([enPlan.shopping.counted.bag('1'), enPlan.shopping.counted.bag('4'), enPlan.shopping.counted.piece('2')]).toEqual(['1 bag', '4 bags', '2'])
+    expect([enPlan.shopping.counted.bag('1'), enPlan.shopping.counted.bag('4'), enPlan.shopping.counted.piece('2')]).toEqual([
+      '1 bag',
+      '4 bags',
+      '2',
+    ])
     expect(enPlan.programme.steps['soak-wood']({ pieces: '1' })).toContain('(1 piece)')
     expect(enPlan.programme.steps['soak-wood']({ pieces: '3' })).toContain('(3 pieces)')
   })

@@ -15,6 +15,14 @@ export type ForecastRequest = z.output<typeof ForecastRequest>
 export const ForecastResponse = z.object({
   modelVersion: z.string(),
   at: z.array(z.number()),
-  series: z.array(z.object({ id: z.string(), unit: z.string(), values: z.array(z.number()), low: z.array(z.number()).optional(), high: z.array(z.number()).optional() })),
+  series: z.array(
+    z.object({
+      id: z.string(),
+      unit: z.string(),
+      values: z.array(z.number()),
+      low: z.array(z.number()).optional(),
+      high: z.array(z.number()).optional(),
+    }),
+  ),
 })
 export type ForecastResponse = z.output<typeof ForecastResponse>

@@ -2,7 +2,19 @@ export { SessionReport, SignIn } from './access.js'
 export { ForecastRequest, ForecastResponse } from './forecast.js'
 export { JobList, JobParams, JobsQuery, ListedJobSchema, Round, RoundStop } from './job.js'
 export {
-  DeedsSchema, Instant, JobRecordSchema, JournalEntry, JournalPage, JournalQuery, JournalRecordSchema, KitSchema, ReadingSeries, RecordId, SeriesQuery, SettingChangeSchema, StoredPhoto,
+  DeedsSchema,
+  Instant,
+  JobRecordSchema,
+  JournalEntry,
+  JournalPage,
+  JournalQuery,
+  JournalRecordSchema,
+  KitSchema,
+  ReadingSeries,
+  RecordId,
+  SeriesQuery,
+  SettingChangeSchema,
+  StoredPhoto,
 } from './journal.js'
 export { LEVER_RANGE, leversOf, LeversSchema } from './levers.js'
 export { FILE_SCHEMAS, inputsJsonSchema, openApi } from './openapi.js'
@@ -12,7 +24,16 @@ export { Problem } from './problem.js'
 export { sentenceOf } from './sentences.js'
 export { NewTank, PlanRevision, PutPlanQuery, TankEntry, SettingList, TankId, Timeline } from './tank.js'
 export {
-  BackupManifest, ImportQuery, RestoreReport, RowImportReport, RowMappingSchema, TANK_FILE_FORMAT, TankFile, TankFileHead, TankImportReport, type RowMappingChoice,
+  BackupManifest,
+  ImportQuery,
+  RestoreReport,
+  RowImportReport,
+  RowMappingSchema,
+  TANK_FILE_FORMAT,
+  TankFile,
+  TankFileHead,
+  TankImportReport,
+  type RowMappingChoice,
 } from './tankFile.js'
 export { en } from './text/en.js'
 export { enPlan } from './text/en.plan.js'

@@ -18,7 +18,10 @@ export const ListedJobSchema: z.ZodType<ListedJob> = z.object({
 const MOST_DAYS = 400
 export const JobsQuery = z
   .strictObject({ from: z.iso.date(), to: z.iso.date() })
-  .refine(({ from, to }) => from <= to && (Date.parse(to) - Date.parse(from)) / 86_400_000 <= MOST_DAYS, { error: 'span_long', path: ['to'] })
+  .refine(({ from, to }) => from <= to && (Date.parse(to) - Date.parse(from)) / 86_400_000 <= MOST_DAYS, {
+    error: 'span_long',
+    path: ['to'],
+  })
 
 /** One tank's calendar between two days. */
 export const JobList = z.object({ today: z.iso.date(), minutesPerWeek: z.number(), jobs: z.array(ListedJobSchema) })

@@ -1,5 +1,21 @@
 import {
-  ANIMAL_STATES, INDICATOR_COLOURS, MOMENTS, OUTLET_STATES, PLANT_KINDS, QUALIFIERS, QUANTITY, READING_QUANTITIES, RECORD_KINDS, SALT_IDS, SIGNS, type Act, type Deeds, type JobRecord, type JournalRecord, type Kit, type SettingChange,
+  ANIMAL_STATES,
+  INDICATOR_COLOURS,
+  MOMENTS,
+  OUTLET_STATES,
+  PLANT_KINDS,
+  QUALIFIERS,
+  QUANTITY,
+  READING_QUANTITIES,
+  RECORD_KINDS,
+  SALT_IDS,
+  SIGNS,
+  type Act,
+  type Deeds,
+  type JobRecord,
+  type JournalRecord,
+  type Kit,
+  type SettingChange,
 } from '@jovrin/core'
 import { z } from 'zod'
 
@@ -25,21 +41,65 @@ const ReadingSchema = z
     moment: z.enum(MOMENTS).nullable(),
     eventId: RecordId.nullable(),
   })
-  .refine(({ quantity, value }) => value >= QUANTITY[quantity].range[0] && value <= QUANTITY[quantity].range[1], { error: 'reading_range', path: ['value'] })
+  .refine(({ quantity, value }) => value >= QUANTITY[quantity].range[0] && value <= QUANTITY[quantity].range[1], {
+    error: 'reading_range',
+    path: ['value'],
+  })
 
 export const JournalRecordSchema: z.ZodType<JournalRecord> = z.discriminatedUnion('kind', [
   ReadingSchema,
-  z.strictObject({ ...common, kind: z.literal('glance'), isAllFine: z.boolean(), animals: z.enum(ANIMAL_STATES).nullable(), indicator: z.enum(INDICATOR_COLOURS).nullable(), outlet: z.enum(OUTLET_STATES).nullable() }),
+  z.strictObject({
+    ...common,
+    kind: z.literal('glance'),
+    isAllFine: z.boolean(),
+    animals: z.enum(ANIMAL_STATES).nullable(),
+    indicator: z.enum(INDICATOR_COLOURS).nullable(),
+    outlet: z.enum(OUTLET_STATES).nullable(),
+  }),
   z
-    .strictObject({ ...common, kind: z.literal('dose'), salt: z.enum(SALT_IDS).nullable(), grams: z.number().min(0).max(10_000).nullable(), millilitres: z.number().min(0).max(100_000).nullable(), bottle: text(60).nullable() })
+    .strictObject({
+      ...common,
+      kind: z.literal('dose'),
+      salt: z.enum(SALT_IDS).nullable(),
+      grams: z.number().min(0).max(10_000).nullable(),
+      millilitres: z.number().min(0).max(100_000).nullable(),
+      bottle: text(60).nullable(),
+    })
     .refine(({ grams, millilitres }) => grams !== null || millilitres !== null, { error: 'dose_empty', path: ['grams'] }),
   z.strictObject({ ...common, kind: z.literal('change'), fraction: z.number().min(0).max(1), hasWiped: z.boolean() }),
-  z.strictObject({ ...common, kind: z.literal('trim'), wetG: z.number().min(0).max(100_000).nullable(), kinds: z.array(z.enum(PLANT_KINDS)).max(PLANT_KINDS.length) }),
+  z.strictObject({
+    ...common,
+    kind: z.literal('trim'),
+    wetG: z.number().min(0).max(100_000).nullable(),
+    kinds: z.array(z.enum(PLANT_KINDS)).max(PLANT_KINDS.length),
+  }),
   z.strictObject({ ...common, kind: z.literal('death'), animal: text(80), count: z.int().min(1).max(10_000) }),
-  z.strictObject({ ...common, kind: z.literal('purchase'), what: text(120), cost: z.number().min(0).max(1e7).nullable(), currency: z.string().regex(/^[A-Z]{3}$/).nullable() }),
+  z.strictObject({
+    ...common,
+    kind: z.literal('purchase'),
+    what: text(120),
+    cost: z.number().min(0).max(1e7).nullable(),
+    currency: z
+      .string()
+      .regex(/^[A-Z]{3}$/)
+      .nullable(),
+  }),
   z.strictObject({ ...common, note: text(4000), kind: z.literal('note') }),
-  z.strictObject({ ...common, kind: z.literal('sign'), sign: z.enum(SIGNS), where: text(80).nullable(), amount: z.union([z.literal(1), z.literal(2), z.literal(3)]) }),
-  z.strictObject({ ...common, kind: z.literal('photo'), sha256: z.string().regex(/^[0-9a-f]{64}$/), widthPx: z.int().min(1).max(20_000), heightPx: z.int().min(1).max(20_000), spot: text(40) }),
+  z.strictObject({
+    ...common,
+    kind: z.literal('sign'),
+    sign: z.enum(SIGNS),
+    where: text(80).nullable(),
+    amount: z.union([z.literal(1), z.literal(2), z.literal(3)]),
+  }),
+  z.strictObject({
+    ...common,
+    kind: z.literal('photo'),
+    sha256: z.string().regex(/^[0-9a-f]{64}$/),
+    widthPx: z.int().min(1).max(20_000),
+    heightPx: z.int().min(1).max(20_000),
+    spot: text(40),
+  }),
 ])
 
 /** A record as it is kept. `version` rises with each change and is its ETag. */
@@ -67,7 +127,9 @@ export const JournalPage = z.object({ entries: z.array(JournalEntry), cursor: z.
 export type JournalPage = z.output<typeof JournalPage>
 
 /** Checked at once, not one by one: a series may have a hundred thousand. */
-const Numbers = z.custom<number[]>((list) => Array.isArray(list) && list.every((value) => Number.isFinite(value))).meta({ type: 'array', items: { type: 'number' } })
+const Numbers = z
+  .custom<number[]>((list) => Array.isArray(list) && list.every((value) => Number.isFinite(value)))
+  .meta({ type: 'array', items: { type: 'number' } })
 
 /** Readings in columns, oldest first: small and quick for charts of many thousands. */
 export const ReadingSeries = z.object({
@@ -82,10 +144,26 @@ export type ReadingSeries = z.output<typeof ReadingSeries>
 export const SeriesQuery = z.strictObject({ quantity: z.enum(READING_QUANTITIES) })
 
 export const JobRecordSchema: z.ZodType<JobRecord> = z
-  .strictObject({ ruleId: z.string().regex(/^[a-z][a-z0-9:-]{0,60}$/), dueOn: CivilDate, state: z.enum(['done', 'skipped', 'moved']), movedTo: CivilDate.nullable(), reason: text(500).nullable(), at: Instant, recordedBy: Name })
+  .strictObject({
+    ruleId: z.string().regex(/^[a-z][a-z0-9:-]{0,60}$/),
+    dueOn: CivilDate,
+    state: z.enum(['done', 'skipped', 'moved']),
+    movedTo: CivilDate.nullable(),
+    reason: text(500).nullable(),
+    at: Instant,
+    recordedBy: Name,
+  })
   .refine(({ state, movedTo }) => (state === 'moved') === (movedTo !== null), { error: 'moved_where', path: ['movedTo'] })
 
-export const SettingChangeSchema: z.ZodType<SettingChange> = z.strictObject({ id: RecordId, effectiveOn: CivilDate, path: z.string().max(200), from: z.unknown(), to: z.unknown(), planRevision: z.int(), why: text(500).nullable() }) // zod makes unknown fields optional
+export const SettingChangeSchema: z.ZodType<SettingChange> = z.strictObject({
+  id: RecordId,
+  effectiveOn: CivilDate,
+  path: z.string().max(200),
+  from: z.unknown(),
+  to: z.unknown(),
+  planRevision: z.int(),
+  why: text(500).nullable(),
+}) // zod makes unknown fields optional
 
 const day = z.int()
 const minute = z.int().min(0).max(1439)
@@ -94,10 +172,19 @@ const ActSchema: z.ZodType<Act> = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('dose'), day, minute, salt: z.enum(SALT_IDS), grams: z.number() }),
   z.object({ kind: z.literal('trim'), day, minute, wetG: z.number().nullable(), kinds: z.array(z.enum(PLANT_KINDS)) }),
 ])
-export const DeedsSchema: z.ZodType<Deeds> = z.object({ acts: z.array(ActSchema), omitted: z.array(z.object({ what: z.enum(['change', 'trim', 'dose']), day })) })
+export const DeedsSchema: z.ZodType<Deeds> = z.object({
+  acts: z.array(ActSchema),
+  omitted: z.array(z.object({ what: z.enum(['change', 'trim', 'dose']), day })),
+})
 
-export const KitSchema: z.ZodType<Kit> = z
-  .strictObject({ quantity: z.enum(READING_QUANTITIES), name: text(60).nullable(), unit: z.string().max(20), step: z.number().min(0).max(1000).nullable(), lowest: z.number().min(0).max(10_000).nullable(), expiresOn: CivilDate.nullable() })
+export const KitSchema: z.ZodType<Kit> = z.strictObject({
+  quantity: z.enum(READING_QUANTITIES),
+  name: text(60).nullable(),
+  unit: z.string().max(20),
+  step: z.number().min(0).max(1000).nullable(),
+  lowest: z.number().min(0).max(10_000).nullable(),
+  expiresOn: CivilDate.nullable(),
+})
 
 /** What an upload of a picture gave: the file that is kept, and when it was taken where the camera said so. */
 export const StoredPhoto = z.object({ sha256: z.string(), widthPx: z.int(), heightPx: z.int(), takenAt: z.iso.datetime().nullable() })

@@ -1,6 +1,29 @@
 import {
-  DENSITIES, DISINFECTANTS, FEEDING_SCHOOLS, FILTER_MEDIA, FILTER_STATES, FIXINGS, FLOORS, GAS_CONTROLS, GROUND_KINDS, HARDSCAPE_MATERIALS, LAYOUT_KINDS, MOST_CORNERS, outlineFault, PACES, PLAN_SCHEMA_VERSION, PLANT_KINDS, STAND_RESTS, SURFACES, TAB_KINDS, TOPS, VIEW_SIDES, WISHES,
-  ZONE_PURPOSES, type Plan, type Vertex,
+  DENSITIES,
+  DISINFECTANTS,
+  FEEDING_SCHOOLS,
+  FILTER_MEDIA,
+  FILTER_STATES,
+  FIXINGS,
+  FLOORS,
+  GAS_CONTROLS,
+  GROUND_KINDS,
+  HARDSCAPE_MATERIALS,
+  LAYOUT_KINDS,
+  MOST_CORNERS,
+  outlineFault,
+  PACES,
+  PLAN_SCHEMA_VERSION,
+  PLANT_KINDS,
+  STAND_RESTS,
+  SURFACES,
+  TAB_KINDS,
+  TOPS,
+  VIEW_SIDES,
+  WISHES,
+  ZONE_PURPOSES,
+  type Plan,
+  type Vertex,
 } from '@jovrin/core'
 import { z } from 'zod'
 
@@ -111,8 +134,23 @@ const Outline: z.ZodType<readonly Vertex[]> = z
     if (fault !== null) context.addIssue({ code: 'custom', message: `outline_${fault.replaceAll('-', '_')}` })
   })
 const ProductName = z.string().trim().max(80)
-const GroundProductSchema = z.strictObject({ name: ProductName, bagL: sure('bagL'), bulkKgPerL: maybe('bulkKgPerL'), porosity: maybe('porosity'), price: maybe('price') })
-const Layers = listOf(z.strictObject({ id: LocalId, ground: z.enum(GROUND_KINDS), frontCm: maybe('layerCm'), backCm: maybe('layerCm'), product: GroundProductSchema.nullable() }), 12)
+const GroundProductSchema = z.strictObject({
+  name: ProductName,
+  bagL: sure('bagL'),
+  bulkKgPerL: maybe('bulkKgPerL'),
+  porosity: maybe('porosity'),
+  price: maybe('price'),
+})
+const Layers = listOf(
+  z.strictObject({
+    id: LocalId,
+    ground: z.enum(GROUND_KINDS),
+    frontCm: maybe('layerCm'),
+    backCm: maybe('layerCm'),
+    product: GroundProductSchema.nullable(),
+  }),
+  12,
+)
 const ItemKey = z.string().min(1).max(120)
 
 const PlanDocument = z
@@ -129,7 +167,14 @@ const PlanDocument = z
       views: z.array(z.enum(VIEW_SIDES)).max(VIEW_SIDES.length),
       wishes: z.array(z.enum(WISHES)).max(WISHES.length),
     }),
-    vessel: z.strictObject({ lengthCm: maybe('lengthCm'), widthCm: maybe('widthCm'), heightCm: maybe('heightCm'), glassCm: maybe('glassCm'), freeboardCm: maybe('freeboardCm'), top: z.enum(TOPS).nullable() }),
+    vessel: z.strictObject({
+      lengthCm: maybe('lengthCm'),
+      widthCm: maybe('widthCm'),
+      heightCm: maybe('heightCm'),
+      glassCm: maybe('glassCm'),
+      freeboardCm: maybe('freeboardCm'),
+      top: z.enum(TOPS).nullable(),
+    }),
     stand: z.strictObject({
       massKg: maybe('standKg'),
       kitMassKg: maybe('standKg'),
@@ -137,13 +182,33 @@ const PlanDocument = z
       feet: z.int().min(PLAN_RANGE.feet[0]).max(PLAN_RANGE.feet[1]).nullable(),
       footAreaCm2: maybe('footAreaCm2'),
       floor: z.enum(FLOORS).nullable(),
-      cornersMm: z.strictObject({ frontLeft: maybe('cornerMm'), frontRight: maybe('cornerMm'), backLeft: maybe('cornerMm'), backRight: maybe('cornerMm') }),
+      cornersMm: z.strictObject({
+        frontLeft: maybe('cornerMm'),
+        frontRight: maybe('cornerMm'),
+        backLeft: maybe('cornerMm'),
+        backRight: maybe('cornerMm'),
+      }),
     }),
-    room: z.strictObject({ monthlyC: z.array(maybe('roomC')).length(12), humidityFraction: maybe('humidityFraction'), sunHours: maybe('sunHours') }),
+    room: z.strictObject({
+      monthlyC: z.array(maybe('roomC')).length(12),
+      humidityFraction: maybe('humidityFraction'),
+      sunHours: maybe('sunHours'),
+    }),
     temperatureC: maybe('temperatureC'),
     roomCo2Ppm: maybe('roomCo2Ppm'),
     sources: listOf(
-      z.strictObject({ id: LocalId, alkalinityMeqPerL: maybe('alkalinityMeqPerL'), hardnessMmolPerL: maybe('hardnessMmolPerL'), nitrateMgNPerL: maybe('nitrateMgNPerL'), phosphateMgPPerL: maybe('phosphateMgPPerL'), pH: maybe('tapPh'), calciumMgPerL: maybe('hardMgPerL'), magnesiumMgPerL: maybe('hardMgPerL'), silicaMgSiPerL: maybe('silicaMgSiPerL'), disinfectant: z.enum(DISINFECTANTS).nullable() }),
+      z.strictObject({
+        id: LocalId,
+        alkalinityMeqPerL: maybe('alkalinityMeqPerL'),
+        hardnessMmolPerL: maybe('hardnessMmolPerL'),
+        nitrateMgNPerL: maybe('nitrateMgNPerL'),
+        phosphateMgPPerL: maybe('phosphateMgPPerL'),
+        pH: maybe('tapPh'),
+        calciumMgPerL: maybe('hardMgPerL'),
+        magnesiumMgPerL: maybe('hardMgPerL'),
+        silicaMgSiPerL: maybe('silicaMgSiPerL'),
+        disinfectant: z.enum(DISINFECTANTS).nullable(),
+      }),
       8,
     ),
     layers: Layers,
@@ -158,9 +223,26 @@ const PlanDocument = z
       }),
       40,
     ),
-    barriers: listOf(z.strictObject({ id: LocalId, line: z.array(z.strictObject(OnFloor)).min(2).max(MOST_CORNERS + 1), heightCm: sure('barrierCm') }), 40),
+    barriers: listOf(
+      z.strictObject({
+        id: LocalId,
+        line: z
+          .array(z.strictObject(OnFloor))
+          .min(2)
+          .max(MOST_CORNERS + 1),
+        heightCm: sure('barrierCm'),
+      }),
+      40,
+    ),
     tabs: listOf(z.strictObject({ id: LocalId, kind: z.enum(TAB_KINDS), ...OnFloor }), 1000),
-    tabProduct: z.strictObject({ name: ProductName, pack: z.int().min(PLAN_RANGE.pack[0]).max(PLAN_RANGE.pack[1]), price: maybe('price'), renewDays: sure('renewDays') }).nullable(),
+    tabProduct: z
+      .strictObject({
+        name: ProductName,
+        pack: z.int().min(PLAN_RANGE.pack[0]).max(PLAN_RANGE.pack[1]),
+        price: maybe('price'),
+        renewDays: sure('renewDays'),
+      })
+      .nullable(),
     hardscape: listOf(
       z.strictObject({
         id: LocalId,
@@ -169,16 +251,36 @@ const PlanDocument = z
         massKg: maybe('massKg'),
         volumeL: maybe('volumeL'),
         outline: Outline.nullable(),
-        profile: z.array(z.strictObject({ xCm: sure('onFloorCm'), zCm: sure('pieceCm') })).min(3).max(MOST_CORNERS).nullable(),
+        profile: z
+          .array(z.strictObject({ xCm: sure('onFloorCm'), zCm: sure('pieceCm') }))
+          .min(3)
+          .max(MOST_CORNERS)
+          .nullable(),
         heightCm: maybe('pieceCm'),
         sunkCm: sure('pieceCm'),
         fixing: z.enum(FIXINGS),
       }),
       200,
     ),
-    patches: listOf(z.strictObject({ id: LocalId, kind: z.enum(PLANT_KINDS), footFraction: maybe('footFraction'), density: z.enum(DENSITIES).nullable(), pots: maybe('pots') }), 200),
+    patches: listOf(
+      z.strictObject({
+        id: LocalId,
+        kind: z.enum(PLANT_KINDS),
+        footFraction: maybe('footFraction'),
+        density: z.enum(DENSITIES).nullable(),
+        pots: maybe('pots'),
+      }),
+      200,
+    ),
     lamps: listOf(
-      z.strictObject({ id: LocalId, fluxUmolPerS: maybe('fluxUmolPerS'), watts: maybe('watts'), lengthCm: maybe('lampLengthCm'), aboveWaterCm: maybe('aboveWaterCm'), dimFraction: maybe('dimFraction') }),
+      z.strictObject({
+        id: LocalId,
+        fluxUmolPerS: maybe('fluxUmolPerS'),
+        watts: maybe('watts'),
+        lengthCm: maybe('lampLengthCm'),
+        aboveWaterCm: maybe('aboveWaterCm'),
+        dimFraction: maybe('dimFraction'),
+      }),
       20,
     ),
     lightWindows: listOf(z.strictObject({ id: LocalId, on: Clock, hours: sure('hours'), rampMin: sure('rampMin') }), 6),
@@ -195,11 +297,40 @@ const PlanDocument = z
       }),
       4,
     ),
-    flow: z.strictObject({ surface: z.enum(SURFACES).nullable(), hasSkimmer: z.boolean(), turnoverPerH: maybe('turnoverPerH'), filter: z.enum(FILTER_STATES).nullable() }),
-    filters: listOf(z.strictObject({ id: LocalId, ratedLPerH: maybe('ratedLPerH'), headCm: maybe('headCm'), media: z.enum(FILTER_MEDIA).nullable(), watts: maybe('watts') }), 8),
-    outlets: listOf(z.strictObject({ id: LocalId, ...OnFloor, zCm: sure('pieceCm'), headingDeg: sure('headingDeg'), pitchDeg: sure('pitchDeg'), boreMm: sure('boreMm') }), 12),
+    flow: z.strictObject({
+      surface: z.enum(SURFACES).nullable(),
+      hasSkimmer: z.boolean(),
+      turnoverPerH: maybe('turnoverPerH'),
+      filter: z.enum(FILTER_STATES).nullable(),
+    }),
+    filters: listOf(
+      z.strictObject({
+        id: LocalId,
+        ratedLPerH: maybe('ratedLPerH'),
+        headCm: maybe('headCm'),
+        media: z.enum(FILTER_MEDIA).nullable(),
+        watts: maybe('watts'),
+      }),
+      8,
+    ),
+    outlets: listOf(
+      z.strictObject({
+        id: LocalId,
+        ...OnFloor,
+        zCm: sure('pieceCm'),
+        headingDeg: sure('headingDeg'),
+        pitchDeg: sure('pitchDeg'),
+        boreMm: sure('boreMm'),
+      }),
+      12,
+    ),
     climate: z.strictObject({ heaterW: maybe('watts'), coolerW: maybe('watts') }),
-    logistics: z.strictObject({ purifiedFraction: maybe('humidityFraction'), purifierLPerDay: maybe('purifierLPerDay'), barrelL: maybe('barrelL'), wastePerL: maybe('wastePerL') }),
+    logistics: z.strictObject({
+      purifiedFraction: maybe('humidityFraction'),
+      purifierLPerDay: maybe('purifierLPerDay'),
+      barrelL: maybe('barrelL'),
+      wastePerL: maybe('wastePerL'),
+    }),
     muted: listOf(z.strictObject({ id: LocalId, finding: z.string().min(1).max(80), note: z.string().trim().max(300) }), 200),
     money: z.strictObject({
       currency: z.string().regex(/^[A-Z]{3}$/, { error: 'currency' }),
@@ -208,18 +339,35 @@ const PlanDocument = z
       waterPerM3: maybe('rate'),
       saltsPerKg: maybe('rate'),
       plantsPerMonth: maybe('rate'),
-      columns: listOf(z.strictObject({ id: LocalId, name: z.string().trim().max(40) }), 6).refine((columns) => columns.length > 0, { error: 'too_small' }),
+      columns: listOf(z.strictObject({ id: LocalId, name: z.string().trim().max(40) }), 6).refine((columns) => columns.length > 0, {
+        error: 'too_small',
+      }),
       prices: listOf(z.strictObject({ id: LocalId, item: ItemKey, column: LocalId, price: sure('price') }), 2000),
       extras: listOf(z.strictObject({ id: LocalId, name: z.string().trim().max(80), count: sure('count') }), 200),
       owned: z.array(ItemKey).max(400),
     }),
     feeding: z.enum(FEEDING_SCHOOLS),
-    changes: z.strictObject({ fraction: sure('changeFraction'), everyDays: z.int().min(PLAN_RANGE.everyDays[0]).max(PLAN_RANGE.everyDays[1]), firstWeeksMore: z.boolean() }),
-    animals: z.strictObject({ foodGPerDay: maybe('foodGPerDay'), grazers: maybe('grazers'), grazersFromDay: z.int().min(0).max(PLAN_RANGE.day[1]), fishFromDay: z.int().min(0).max(PLAN_RANGE.day[1]) }),
+    changes: z.strictObject({
+      fraction: sure('changeFraction'),
+      everyDays: z.int().min(PLAN_RANGE.everyDays[0]).max(PLAN_RANGE.everyDays[1]),
+      firstWeeksMore: z.boolean(),
+    }),
+    animals: z.strictObject({
+      foodGPerDay: maybe('foodGPerDay'),
+      grazers: maybe('grazers'),
+      grazersFromDay: z.int().min(0).max(PLAN_RANGE.day[1]),
+      fishFromDay: z.int().min(0).max(PLAN_RANGE.day[1]),
+    }),
     isTrimmed: z.boolean(),
   })
-  .refine((plan) => plan.vessel.heightCm === null || plan.vessel.freeboardCm === null || plan.vessel.freeboardCm <= plan.vessel.heightCm * 0.8, { error: 'freeboard_deep', path: ['vessel', 'freeboardCm'] })
-  .refine((plan) => plan.lightWindows.every((window) => window.rampMin <= window.hours * 30 + 1e-9), { error: 'ramp_long', path: ['lightWindows', 0, 'rampMin'] })
+  .refine(
+    (plan) => plan.vessel.heightCm === null || plan.vessel.freeboardCm === null || plan.vessel.freeboardCm <= plan.vessel.heightCm * 0.8,
+    { error: 'freeboard_deep', path: ['vessel', 'freeboardCm'] },
+  )
+  .refine((plan) => plan.lightWindows.every((window) => window.rampMin <= window.hours * 30 + 1e-9), {
+    error: 'ramp_long',
+    path: ['lightWindows', 0, 'rampMin'],
+  })
 
 /** Schemas of a plan's parts, for a part that changed by itself. The rules between parts are the whole schema's. */
 export const PLAN_PARTS: Readonly<Record<keyof Plan, z.ZodType>> = PlanDocument.shape

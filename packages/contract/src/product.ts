@@ -9,6 +9,18 @@ const Named = { id: ProductId, name: z.string().trim().min(1).max(80), price: ma
 
 /** An entry of the library: ground by the bag, root tabs by the pack. */
 export const ProductSchema: z.ZodType<Product> = z.discriminatedUnion('kind', [
-  z.strictObject({ ...Named, kind: z.literal('ground'), ground: z.enum(GROUND_KINDS), bagL: sure('bagL'), bulkKgPerL: maybe('bulkKgPerL'), porosity: maybe('porosity') }),
-  z.strictObject({ ...Named, kind: z.literal('tab'), pack: z.int().min(PLAN_RANGE.pack[0]).max(PLAN_RANGE.pack[1]), renewDays: sure('renewDays') }),
+  z.strictObject({
+    ...Named,
+    kind: z.literal('ground'),
+    ground: z.enum(GROUND_KINDS),
+    bagL: sure('bagL'),
+    bulkKgPerL: maybe('bulkKgPerL'),
+    porosity: maybe('porosity'),
+  }),
+  z.strictObject({
+    ...Named,
+    kind: z.literal('tab'),
+    pack: z.int().min(PLAN_RANGE.pack[0]).max(PLAN_RANGE.pack[1]),
+    renewDays: sure('renewDays'),
+  }),
 ])

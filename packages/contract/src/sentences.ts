@@ -9,9 +9,14 @@ export function sentenceOf(issue: core.$ZodIssue): { readonly field: string; rea
     case 'too_small':
     case 'too_big': {
       const limit = String(issue.code === 'too_small' ? issue.minimum : issue.maximum)
-      if (issue.origin === 'string' || issue.origin === 'array') return { field, detail: issue.code === 'too_small' ? en.refused.tooShort(name, limit) : en.refused.tooLong(name, limit) }
+      if (issue.origin === 'string' || issue.origin === 'array')
+        return { field, detail: issue.code === 'too_small' ? en.refused.tooShort(name, limit) : en.refused.tooLong(name, limit) }
       const isLow = issue.code === 'too_small'
-      return { field, detail: isLow ? en.refused.tooSmall(name, limit) : en.refused.tooLarge(name, limit), allowed: isLow ? `≥ ${limit}` : `≤ ${limit}` }
+      return {
+        field,
+        detail: isLow ? en.refused.tooSmall(name, limit) : en.refused.tooLarge(name, limit),
+        allowed: isLow ? `≥ ${limit}` : `≤ ${limit}`,
+      }
     }
     case 'invalid_type':
       return { field, detail: en.refused.wrongType(name, issue.expected) }

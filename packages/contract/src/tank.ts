@@ -7,14 +7,24 @@ export const TankId = z.uuid()
 export const NewTank = z.strictObject({ id: z.uuidv7().optional(), plan: PlanSchema })
 export type NewTank = z.output<typeof NewTank>
 
-export const TankEntry = z.object({ id: TankId, revision: z.int(), createdAt: z.iso.datetime(), changedAt: z.iso.datetime(), plan: PlanSchema })
+export const TankEntry = z.object({
+  id: TankId,
+  revision: z.int(),
+  createdAt: z.iso.datetime(),
+  changedAt: z.iso.datetime(),
+  plan: PlanSchema,
+})
 export type TankEntry = z.output<typeof TankEntry>
 
 export const PlanRevision = z.object({ revision: z.int(), plan: PlanSchema, canUndo: z.boolean(), canRedo: z.boolean() })
 export type PlanRevision = z.output<typeof PlanRevision>
 
 /** What was in force since when, the first entry from the tank's start; and what the journal adds to the plan or takes from it. */
-export const Timeline = z.object({ today: z.iso.date(), entries: z.array(z.object({ from: z.iso.date(), plan: PlanSchema })), deeds: DeedsSchema })
+export const Timeline = z.object({
+  today: z.iso.date(),
+  entries: z.array(z.object({ from: z.iso.date(), plan: PlanSchema })),
+  deeds: DeedsSchema,
+})
 export type Timeline = z.output<typeof Timeline>
 
 /** `effectiveOn` dates a change of settings; without it the change corrects the description. */

@@ -43,13 +43,26 @@ export type TankFile = z.output<typeof TankFile>
 /** Looked at before anything else, so that a newer file is named as such. */
 export const TankFileHead = z.looseObject({ format: z.literal('jovrin-tank'), formatVersion: z.number() })
 
-export const ImportQuery = z.strictObject({ dryRun: z.enum(['true', 'false']).default('false'), as: z.enum(['same', 'copy']).default('same') })
+export const ImportQuery = z.strictObject({
+  dryRun: z.enum(['true', 'false']).default('false'),
+  as: z.enum(['same', 'copy']).default('same'),
+})
 /** What an import of a tank did, or would do. */
-export const TankImportReport = z.object({ tankId: TankId, name: z.string(), isKept: z.boolean(), revisions: z.int(), records: z.int(), jobs: z.int(), photosMissing: z.int() })
+export const TankImportReport = z.object({
+  tankId: TankId,
+  name: z.string(),
+  isKept: z.boolean(),
+  revisions: z.int(),
+  records: z.int(),
+  jobs: z.int(),
+  photosMissing: z.int(),
+})
 export type TankImportReport = z.output<typeof TankImportReport>
 
 const ColumnUseSchema: z.ZodType<ColumnUse> = z.discriminatedUnion('use', [
-  ...(['ignore', 'at', 'date', 'time', 'quantity', 'value', 'unit', 'note', 'id'] as const).map((use) => z.strictObject({ use: z.literal(use) })),
+  ...(['ignore', 'at', 'date', 'time', 'quantity', 'value', 'unit', 'note', 'id'] as const).map((use) =>
+    z.strictObject({ use: z.literal(use) }),
+  ),
   z.strictObject({ use: z.literal('reading'), quantity: z.enum(READING_QUANTITIES), unit: z.string().max(20) }),
 ] as never) // one literal each
 export const RowMappingSchema = z.strictObject({
@@ -69,7 +82,9 @@ export const RowImportReport = z.object({
   alreadyHere: z.int(),
   refused: z.array(z.object({ line: z.int(), detail: z.string() })),
   refusedInAll: z.int(),
-  preview: z.array(z.object({ line: z.int(), at: z.string(), quantity: z.enum(READING_QUANTITIES), value: z.number(), qualifier: z.string() })),
+  preview: z.array(
+    z.object({ line: z.int(), at: z.string(), quantity: z.enum(READING_QUANTITIES), value: z.number(), qualifier: z.string() }),
+  ),
 })
 export type RowImportReport = z.output<typeof RowImportReport>
 

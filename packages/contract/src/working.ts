@@ -21,7 +21,10 @@ function schemaOf(field: FieldDescriptor): z.ZodType {
       return field.standard === undefined ? choice : choice.default(field.standard)
     }
     case 'rows':
-      return z.array(z.strictObject(shapeOf(field.fields))).max(field.maxRows).default([])
+      return z
+        .array(z.strictObject(shapeOf(field.fields)))
+        .max(field.maxRows)
+        .default([])
   }
 }
 

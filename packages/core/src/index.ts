@@ -17,24 +17,123 @@ export { buoyancyOf, glassPressureKPa, pieceMassKg, plainProfile, type PlacedPie
 export { FLOOR_SPREAD } from './light/light.workings.js'
 export { dailyLightMolPerM2 } from './light/dailyLight.js'
 export { lightDayTable, openDayTable } from './light/dayTable.js'
-export { lineOf, MOST_CORNERS, mendOutline, outlineFault, type MendedOutline, type OutlineFault, type OutlineMend } from './numeric/outline.js'
+export {
+  lineOf,
+  MOST_CORNERS,
+  mendOutline,
+  outlineFault,
+  type MendedOutline,
+  type OutlineFault,
+  type OutlineMend,
+} from './numeric/outline.js'
 export { randomOf, type Random } from './numeric/random.js'
 export { clipToFloor, splitByLine, thinned } from './numeric/reshape.js'
-export { areaCm2, boundsOf, centreOf, distanceCm, isInside, isSimple, signedAreaCm2, type Bounds, type Ring, type Spot } from './numeric/ring.js'
+export {
+  areaCm2,
+  boundsOf,
+  centreOf,
+  distanceCm,
+  isInside,
+  isSimple,
+  signedAreaCm2,
+  type Bounds,
+  type Ring,
+  type Spot,
+} from './numeric/ring.js'
 export { quantileOfSorted } from './numeric/statistics.js'
 export { civilDate, clockOf, datePlusDays, daysBetween, instantOf, isCivilDate, minutesOf, wallClock } from './plan/clock.js'
 export { datedPlans } from './plan/datedPlans.js'
 export { applyEdits, diff, invert, valueAt, withValue, type Edit } from './plan/edit.js'
 export { uuidV7 } from './plan/id.js'
 export {
-  ANIMAL_STATES, INDICATOR_COLOURS, MOMENTS, OUTLET_STATES, QUALIFIERS, READING_QUANTITIES, RECORD_KINDS, SIGNS,
-  type AnimalState, type IndicatorColour, type JobRecord, type JournalEvent, type JournalRecord, type Moment, type OutletState, type Qualifier, type Reading, type ReadingQuantity, type RecordKind, type SettingChange, type Sign,
+  ANIMAL_STATES,
+  INDICATOR_COLOURS,
+  MOMENTS,
+  OUTLET_STATES,
+  QUALIFIERS,
+  READING_QUANTITIES,
+  RECORD_KINDS,
+  SIGNS,
+  type AnimalState,
+  type IndicatorColour,
+  type JobRecord,
+  type JournalEvent,
+  type JournalRecord,
+  type Moment,
+  type OutletState,
+  type Qualifier,
+  type Reading,
+  type ReadingQuantity,
+  type RecordKind,
+  type SettingChange,
+  type Sign,
 } from './plan/journal.js'
-export { bySeverity, findingKey, FINDING_CODES, RESTS_ONCE_PLANTED, MEND_CODES, PLAN_SHEETS, type Finding, type FindingCode, type MendCode, type PlanSheet } from './plan/finding.js'
 export {
-  DENSITIES, DISINFECTANTS, FEEDING_SCHOOLS, FILTER_MEDIA, FILTER_STATES, FIXINGS, FLOORS, GAS_CONTROLS, GROUND_KINDS, HARDSCAPE_MATERIALS, LAYOUT_KINDS, PACES, PLAN_SCHEMA_VERSION, PLANT_KINDS, STAND_RESTS, SURFACES, TAB_KINDS, TOPS, VIEW_SIDES, WISHES, ZONE_PURPOSES,
-  type Barrier, type Density, type Extra, type LayoutKind, type Pace, type FeedingSchool, type Filter, type FilterState, type Fixing, type GasControl, type GroundKind, type GroundLayer, type GroundProduct, type GroundZone, type HardscapeMaterial, type HeightPoint, type Outlet, type Piece, type Plan, type PlanIntent, type PlantKind, type Price,
-  type ProfilePoint, type RootTab, type Surface, type TabProduct, type TimelineEntry, type Vertex, type ViewSide, type WaterSource, type Wish, type ZonePurpose,
+  bySeverity,
+  findingKey,
+  FINDING_CODES,
+  RESTS_ONCE_PLANTED,
+  MEND_CODES,
+  PLAN_SHEETS,
+  type Finding,
+  type FindingCode,
+  type MendCode,
+  type PlanSheet,
+} from './plan/finding.js'
+export {
+  DENSITIES,
+  DISINFECTANTS,
+  FEEDING_SCHOOLS,
+  FILTER_MEDIA,
+  FILTER_STATES,
+  FIXINGS,
+  FLOORS,
+  GAS_CONTROLS,
+  GROUND_KINDS,
+  HARDSCAPE_MATERIALS,
+  LAYOUT_KINDS,
+  PACES,
+  PLAN_SCHEMA_VERSION,
+  PLANT_KINDS,
+  STAND_RESTS,
+  SURFACES,
+  TAB_KINDS,
+  TOPS,
+  VIEW_SIDES,
+  WISHES,
+  ZONE_PURPOSES,
+  type Barrier,
+  type Density,
+  type Extra,
+  type LayoutKind,
+  type Pace,
+  type FeedingSchool,
+  type Filter,
+  type FilterState,
+  type Fixing,
+  type GasControl,
+  type GroundKind,
+  type GroundLayer,
+  type GroundProduct,
+  type GroundZone,
+  type HardscapeMaterial,
+  type HeightPoint,
+  type Outlet,
+  type Piece,
+  type Plan,
+  type PlanIntent,
+  type PlantKind,
+  type Price,
+  type ProfilePoint,
+  type RootTab,
+  type Surface,
+  type TabProduct,
+  type TimelineEntry,
+  type Vertex,
+  type ViewSide,
+  type WaterSource,
+  type Wish,
+  type ZonePurpose,
 } from './plan/plan.js'
 export { UNKNOWN_SOURCE, UNPLACED, UNPLANNED } from './plan/unplanned.js'
 export { upgradePlan } from './plan/upgrade/upgradePlan.js'
@@ -42,17 +141,52 @@ export { heightCmAtAge } from './planting/height.js'
 export { GRAVITY_M_PER_S2 } from './quantity/physicalConstants.js'
 export { OutOfRangeError, requireWithin } from './quantity/outOfRange.js'
 export { fromUnit, METRIC_UNITS, toUnit, UNIT_CHOICES, type Dimension, type UnitOf, type UnitPreferences } from './quantity/units.js'
-export { ContradictionError, work, type FieldDescriptor, type WorkedFigure, type Working, type WorkingInputs, type WorkingRow } from './quantity/working.js'
+export {
+  ContradictionError,
+  work,
+  type FieldDescriptor,
+  type WorkedFigure,
+  type Working,
+  type WorkingInputs,
+  type WorkingRow,
+} from './quantity/working.js'
 export { climateSpanW, COOLER_MARGIN, HEATER_MARGIN, heatTerms, type ClimateLoad, type HeatTerms } from './tank/climate.js'
 export { evaporationMmPerDay, EVAPORATION_SPREAD, USUAL_HUMIDITY } from './tank/evaporation.js'
-export { deadCells, FLOW_SPREAD, headShare, isStirred, jetHalfWidthCm, jetReachCm, jetSpeedMPerS, MEDIA_SHARE, reachSpanCm, realFlowLPerH, USUAL_HEAD_CM } from './tank/filterFlow.js'
+export {
+  deadCells,
+  FLOW_SPREAD,
+  headShare,
+  isStirred,
+  jetHalfWidthCm,
+  jetReachCm,
+  jetSpeedMPerS,
+  MEDIA_SHARE,
+  reachSpanCm,
+  realFlowLPerH,
+  USUAL_HEAD_CM,
+} from './tank/filterFlow.js'
 export { levelOf, TILT_FINE_MM_PER_M, TWIST_LIMIT_MM, type Corners, type Level } from './tank/level.js'
 export { floorLoadKgPerM2, floorRemark, footLoad, totalKg, type FloorRemark, type Masses } from './tank/load.js'
 export { paneSafety, paneSafetySpan, paneShape, STRENGTH_N_PER_MM2, USUAL_SAFETY } from './tank/pane.js'
 export { waterDensityKgPerM3 } from './water/density.js'
 export { alkalinityOfDkh, dkhOfAlkalinity } from './water/carbonate.js'
 export { ASSUMED } from './ecosystem/assumptions.js'
-export { AMPLE, bandOf, changeBand, changeShares, leadOf, limitingStrand, typicalDay, limitsByKind, ratioBand, type Arm, type Band, type KindLimit, type Lead, type LeadWord } from './ecosystem/balance.js'
+export {
+  AMPLE,
+  bandOf,
+  changeBand,
+  changeShares,
+  leadOf,
+  limitingStrand,
+  typicalDay,
+  limitsByKind,
+  ratioBand,
+  type Arm,
+  type Band,
+  type KindLimit,
+  type Lead,
+  type LeadWord,
+} from './ecosystem/balance.js'
 export { CARE_MIN, compile, type Compiled, type CompileOptions } from './ecosystem/compile.js'
 export { DAY, DAY_STRIDE } from './ecosystem/daySeries.js'
 export { NO_DEEDS, type Act, type Deeds } from './ecosystem/deeds.js'
@@ -60,16 +194,39 @@ export { drawParameters } from './ecosystem/drawParameters.js'
 export { type CheckpointStore } from './ecosystem/checkpoints.js'
 export { checkTank } from './ecosystem/findings.js'
 export { flagsOf, hasAnimalsAt, type Flag } from './ecosystem/flags.js'
-export { forecastMember, stateToday, type ArmResult, type ForecastOptions, type MemberResult, type MemberCache } from './ecosystem/forecast.js'
+export {
+  forecastMember,
+  stateToday,
+  type ArmResult,
+  type ForecastOptions,
+  type MemberResult,
+  type MemberCache,
+} from './ecosystem/forecast.js'
 export { applyLevers, isAtRest, type Levers } from './ecosystem/levers.js'
 export { DEFAULT_PARAMETERS } from './ecosystem/parameters.js'
 export { PUBLIC_SERIES, publicForecast, type PublicForecast, type PublicForecastOptions } from './ecosystem/publicForecast.js'
 export { MODEL_VERSION, simulate, type DayCurve, type Run } from './ecosystem/simulate.js'
 export { ALGAE_GUILDS, PLANT_GROUPS, STATE_SIZE, type AlgaeGuild, type PlantGroup } from './ecosystem/state.js'
 export { warmUp } from './ecosystem/warmUp.js'
-export { filterFlowLPerH, lightsOnMin, tankFigures, type FilledLayer, type TankFigures, type WeighedPiece } from './ecosystem/tankFigures.js'
+export {
+  filterFlowLPerH,
+  lightsOnMin,
+  tankFigures,
+  type FilledLayer,
+  type TankFigures,
+  type WeighedPiece,
+} from './ecosystem/tankFigures.js'
 export { STRANDS, SUPPLIES, WEEK_STRIDE, weekColumn, type Strand, type Supply, type WeekColumn } from './ecosystem/weekSummary.js'
-export { backwardCalendar, LONG_DAY_H, OFTEN_FORGOTTEN, plantingWork, waterLogistics, type Forgotten, type Preparation, type WaterLogistics } from './startup/backward.js'
+export {
+  backwardCalendar,
+  LONG_DAY_H,
+  OFTEN_FORGOTTEN,
+  plantingWork,
+  waterLogistics,
+  type Forgotten,
+  type Preparation,
+  type WaterLogistics,
+} from './startup/backward.js'
 export { PREPARATIONS, type PreparationCode } from './startup/preparations.js'
 export { PROGRAMME_DAYS, stepsOn, wetStartProgramme, withLightStep, type ProgrammeStep } from './startup/programme.js'
 export { readinessOf, UNIONISED_HARM, UNIONISED_TROUBLE, type Readiness, type ReadinessReport } from './startup/readiness.js'
@@ -81,16 +238,54 @@ export { preparationJobs } from './routine/preparationJobs.js'
 export { deedsOf } from './journal/deedsOf.js'
 export { canonicalOf, enteredValue, readTyped, unitsOf, type EntryFault } from './journal/entry.js'
 export { gasCheck, type GasCheck, type GasVerdict } from './journal/gasCheck.js'
-export { hindcastBand, hindcastMember, isModelled, MODELLED_QUANTITIES, type HindcastBand, type HindcastOptions, type MemberHindcast, type ModelledQuantity } from './journal/hindcast.js'
-export { DATE_ORDERS, DECIMAL_MARKS, guarded, readRow, unguarded, type ColumnUse, type ImportedReading, type RefusedRow, type RowFault, type RowMapping } from './journal/importRows.js'
+export {
+  hindcastBand,
+  hindcastMember,
+  isModelled,
+  MODELLED_QUANTITIES,
+  type HindcastBand,
+  type HindcastOptions,
+  type MemberHindcast,
+  type ModelledQuantity,
+} from './journal/hindcast.js'
+export {
+  DATE_ORDERS,
+  DECIMAL_MARKS,
+  guarded,
+  readRow,
+  unguarded,
+  type ColumnUse,
+  type ImportedReading,
+  type RefusedRow,
+  type RowFault,
+  type RowMapping,
+} from './journal/importRows.js'
 export { CO2_OF_COLOUR, USUAL_KITS, type Kit } from './journal/kits.js'
 export { QUANTITY, type QuantityFacts } from './journal/quantities.js'
 export { compareGrounds, withMethod, type GroundComparison } from './budget/compareGrounds.js'
 export { gasBySurface, type SurfaceGas } from './budget/gasBySurface.js'
 export { coolerLoad, heaterLoad, neededCoolerW, neededHeaterW, roomMonths, usualHeaterW } from './budget/climateLoad.js'
 export { DAYS_PER_MONTH, monthlyCost, runningParts, USUAL_RATE, type Rate, type RunningPart, type RunningTerms } from './budget/running.js'
-export { columnTotals, priceOf, shoppingList, SHOPPING_GROUPS, USUAL_SPLIT, type ColumnTotal, type ShoppingGroup, type ShoppingItem } from './budget/shopping.js'
-export { LEVEL, levelCosts, proposedLevel, SUPPLY_LEVELS, upkeepHours, withSupplyLevel, type LevelCost, type SupplyLevel } from './intent/supplyLevel.js'
+export {
+  columnTotals,
+  priceOf,
+  shoppingList,
+  SHOPPING_GROUPS,
+  USUAL_SPLIT,
+  type ColumnTotal,
+  type ShoppingGroup,
+  type ShoppingItem,
+} from './budget/shopping.js'
+export {
+  LEVEL,
+  levelCosts,
+  proposedLevel,
+  SUPPLY_LEVELS,
+  upkeepHours,
+  withSupplyLevel,
+  type LevelCost,
+  type SupplyLevel,
+} from './intent/supplyLevel.js'
 export { TOOL_GAP_CM } from './safety/checkHardscape.js'
 export { outletFlowsLPerH, outletReaches } from './safety/checkKit.js'
 export { checkPlan } from './safety/checkPlan.js'

@@ -3,7 +3,31 @@ import { join, relative } from 'node:path'
 import { expect, test } from 'vitest'
 
 /** The words of the craft in their order: a folder may import only from folders above it, or from itself. */
-const ORDER = ['quantity', 'numeric', 'plan', 'tank', 'ground', 'hardscape', 'water', 'gas', 'light', 'feed', 'planting', 'livestock', 'algae', 'ecosystem', 'startup', 'routine', 'journal', 'judge', 'trial', 'practice', 'budget', 'intent', 'safety']
+const ORDER = [
+  'quantity',
+  'numeric',
+  'plan',
+  'tank',
+  'ground',
+  'hardscape',
+  'water',
+  'gas',
+  'light',
+  'feed',
+  'planting',
+  'livestock',
+  'algae',
+  'ecosystem',
+  'startup',
+  'routine',
+  'journal',
+  'judge',
+  'trial',
+  'practice',
+  'budget',
+  'intent',
+  'safety',
+]
 const ROOT = import.meta.dirname
 
 const files = (folder: string): string[] =>

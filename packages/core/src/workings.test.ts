@@ -13,7 +13,8 @@ const value = (id: string, inputs: WorkingInputs): number => {
 }
 
 describe('quick sums, by hand', () => {
-  test('10 mg/L nitrate in 100 L from KNO3: 1 g NO3 · 101.10/62.004 = 1.631 g', () => expect(value('feed.salt-grams', { saltId: 'potassium-nitrate', species: 'NO3', addMgPerL: 10, litres: 100 })).toBeCloseTo(1.631, 3))
+  test('10 mg/L nitrate in 100 L from KNO3: 1 g NO3 · 101.10/62.004 = 1.631 g', () =>
+    expect(value('feed.salt-grams', { saltId: 'potassium-nitrate', species: 'NO3', addMgPerL: 10, litres: 100 })).toBeCloseTo(1.631, 3))
   test('salt grams and salt dose are inverse', () => {
     const grams = value('feed.salt-grams', { saltId: 'monopotassium-phosphate', species: 'PO4', addMgPerL: 2, litres: 54 })
     expect(value('feed.salt-dose', { saltId: 'monopotassium-phosphate', species: 'PO4', grams, litres: 54 })).toBeCloseTo(2, 10)
@@ -33,8 +34,10 @@ describe('quick sums, by hand', () => {
     expect([changes(10), changes(9), changes(40)]).toEqual([2, 3, 0])
     expect(() => value('water.changes-needed', { startMgPerL: 40, limitMgPerL: 5, sourceMgPerL: 6 })).toThrow(ContradictionError)
   })
-  test('60 L at 25 °C from 10 and 50 °C takes 22.5 L hot', () => expect(value('water.hot-water', { litres: 60, wantedC: 25, coldC: 10 })).toBeCloseTo(22.5, 12))
-  test('5 mL for 100 L is 3 mL for 60', () => expect(value('water.conditioner', { litres: 60, labelMl: 5, labelL: 100 })).toBeCloseTo(3, 12))
+  test('60 L at 25 °C from 10 and 50 °C takes 22.5 L hot', () =>
+    expect(value('water.hot-water', { litres: 60, wantedC: 25, coldC: 10 })).toBeCloseTo(22.5, 12))
+  test('5 mL for 100 L is 3 mL for 60', () =>
+    expect(value('water.conditioner', { litres: 60, labelMl: 5, labelL: 100 })).toBeCloseTo(3, 12))
   test('1 °dKH in 100 L from NaHCO3: 35.66 mmol · 84.007 = 3.00 g; a salt without alkalinity is refused', () => {
     expect(value('water.kh-salt', { saltId: 'sodium-bicarbonate', riseDkh: 1, litres: 100 })).toBeCloseTo(2.996, 2)
     expect(() => value('water.kh-salt', { saltId: 'potassium-nitrate', riseDkh: 1, litres: 100 })).toThrow(ContradictionError)
@@ -61,7 +64,8 @@ test('a school’s salts bring what the school says, potassium never counted twi
       expect(doses).toEqual([])
       continue
     }
-    const week = (species: Parameters<typeof saltDoseMgPerL>[1]): number => doses.reduce((sum, { salt, grams }) => sum + 7 * (saltDoseMgPerL(salt, species, grams, 120) ?? 0), 0)
+    const week = (species: Parameters<typeof saltDoseMgPerL>[1]): number =>
+      doses.reduce((sum, { salt, grams }) => sum + 7 * (saltDoseMgPerL(salt, species, grams, 120) ?? 0), 0)
     expect(week('NO3')).toBeCloseTo(amounts.nitrate, 9)
     expect(week('PO4')).toBeCloseTo(amounts.phosphate, 9)
     expect(week('Mg')).toBeCloseTo(amounts.magnesium, 9)

@@ -10,7 +10,13 @@ import { ppfdFromLuxWorking } from './light/light.workings.js'
 import type { Working } from './quantity/working.js'
 import { evaporationWorking, jetReachWorking, paneSafetyWorking, realFlowWorking, twistWorking } from './tank/vessel.workings.js'
 import { blendShareWorking, changesNeededWorking, conditionerWorking, fillTimeWorking, hotWaterWorking } from './water/change.workings.js'
-import { co2FromPhWorking, dilutionWorking, oxygenSaturationWorking, phFromCo2Working, unionisedAmmoniaWorking } from './water/water.workings.js'
+import {
+  co2FromPhWorking,
+  dilutionWorking,
+  oxygenSaturationWorking,
+  phFromCo2Working,
+  unionisedAmmoniaWorking,
+} from './water/water.workings.js'
 
 /** Every worked figure, in the order of the work. */
 export const WORKINGS: readonly Working[] = [

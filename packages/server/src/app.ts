@@ -86,7 +86,11 @@ export function app({ db, clock, log, forecasts, webFolder, dataFolder, restore,
   api.use(accessRoutes(access, clock))
   api.use(onlySignedIn(access, clock))
   // Files have bodies of their own kind and size.
-  api.use(transferRoutes(tankFileService(db, clock), readingFileService(db, clock), tanks), photoRoutes(photos, tanks, plans), backupRoutes(backupService(db, clock, dataFolder), dataFolder, restore))
+  api.use(
+    transferRoutes(tankFileService(db, clock), readingFileService(db, clock), tanks),
+    photoRoutes(photos, tanks, plans),
+    backupRoutes(backupService(db, clock, dataFolder), dataFolder, restore),
+  )
   api.use((req, _res, next) => {
     const hasBody = req.headers['content-length'] !== undefined && req.headers['content-length'] !== '0'
     if (hasBody && !req.is(['application/json', 'application/*+json'])) throw new Refusal(415, 'wrong_kind', enRefusal.wrongMedia)
@@ -94,8 +98,22 @@ export function app({ db, clock, log, forecasts, webFolder, dataFolder, restore,
   })
   api.use(express.json({ limit: BODY_LIMIT, strict: true }))
   api.get('/openapi.json', (_req, res) => void res.json(openApi(VERSION)))
-  api.use(tankRoutes(tanks), planRoutes(plans, tanks), timelineRoutes(timelines, tanks), leverRoutes(leverService(db, clock), tanks), forecastRoutes(forecasts), workingRoutes())
-  api.use(journalRoutes(journal, tanks), jobRoutes(jobs, tanks), calendarRoutes(jobs, tanks, clock), kitRoutes(kitService(db)), productRoutes(productService(db, clock)), schemaRoutes())
+  api.use(
+    tankRoutes(tanks),
+    planRoutes(plans, tanks),
+    timelineRoutes(timelines, tanks),
+    leverRoutes(leverService(db, clock), tanks),
+    forecastRoutes(forecasts),
+    workingRoutes(),
+  )
+  api.use(
+    journalRoutes(journal, tanks),
+    jobRoutes(jobs, tanks),
+    calendarRoutes(jobs, tanks, clock),
+    kitRoutes(kitService(db)),
+    productRoutes(productService(db, clock)),
+    schemaRoutes(),
+  )
   api.use(() => {
     throw new Refusal(404, 'no_such_route', enRefusal.noSuchRoute)
   })
@@ -112,7 +130,10 @@ function servePages(server: Express, folder: string): void {
   server.use('/assets', express.static(join(folder, 'assets'), { fallthrough: false, immutable: true, maxAge: '1y' }))
   server.get('/icon.svg', (_req, res) => res.sendFile(join(folder, 'icon.svg')))
   server.get('/{*path}', (_req, res) => {
-    res.set('Cache-Control', 'no-store').type('html').send(page.replaceAll('__NONCE__', nonceOf(res)))
+    res
+      .set('Cache-Control', 'no-store')
+      .type('html')
+      .send(page.replaceAll('__NONCE__', nonceOf(res)))
   })
   server.use(() => {
     throw new Refusal(404, 'no_such_route', enRefusal.noSuchRoute)

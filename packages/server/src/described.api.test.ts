@@ -3,15 +3,22 @@ import { join } from 'node:path'
 import { openApi } from '@jovrin/contract'
 import { expect, test } from 'vitest'
 
-const files = (folder: string): string[] => readdirSync(folder, { withFileTypes: true }).flatMap((entry) => (entry.isDirectory() ? files(join(folder, entry.name)) : entry.name.endsWith('.routes.ts') ? [join(folder, entry.name)] : []))
+const files = (folder: string): string[] =>
+  readdirSync(folder, { withFileTypes: true }).flatMap((entry) =>
+    entry.isDirectory() ? files(join(folder, entry.name)) : entry.name.endsWith('.routes.ts') ? [join(folder, entry.name)] : [],
+  )
 
 /** Routes as they are written in the source, in the notation of OpenAPI. */
 const written = files(import.meta.dirname).flatMap((path) =>
-  [...readFileSync(path, 'utf8').matchAll(/\.(get|post|put|delete)\('(\/[^']+)'/g)].map(([, method = '', route = '']) => `${method} /api${route.replace(/:(\w+)/g, '{$1}')}`),
+  [...readFileSync(path, 'utf8').matchAll(/\.(get|post|put|delete)\('(\/[^']+)'/g)].map(
+    ([, method = '', route = '']) => `${method} /api${route.replace(/:(\w+)/g, '{$1}')}`,
+  ),
 )
 
 test('every route is described, and nothing is described that is not there', () => {
-  const described = Object.entries(openApi('1').paths as Record<string, Record<string, unknown>>).flatMap(([path, methods]) => Object.keys(methods).map((method) => `${method} ${path}`))
+  const described = Object.entries(openApi('1').paths as Record<string, Record<string, unknown>>).flatMap(([path, methods]) =>
+    Object.keys(methods).map((method) => `${method} ${path}`),
+  )
   // Each worked figure has an address of its own in the description; in the source they share one.
   const plain = described.filter((line) => !/\/api\/workings\/\w/.test(line))
   const known = new Set([...written.filter((line) => !line.includes('/workings/{')), 'get /api/health'])

@@ -44,7 +44,16 @@ async function killedOften(script: string): Promise<{ records: Set<string>; revi
 
 test('killed in the middle of writing, fifty times over: all that was acknowledged is there, nothing is half there, and the file is sound', async () => {
   const script = join(import.meta.dirname, '..', 'node_modules', '.cache', 'record-writer.mjs')
-  await build({ entryPoints: [join(import.meta.dirname, 'testing/recordWriter.ts')], outfile: script, bundle: true, platform: 'node', format: 'esm', target: 'node20', external: ['knex', 'libsql'], logLevel: 'error' })
+  await build({
+    entryPoints: [join(import.meta.dirname, 'testing/recordWriter.ts')],
+    outfile: script,
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    target: 'node20',
+    external: ['knex', 'libsql'],
+    logLevel: 'error',
+  })
   for (const { records, revisions, folder, tankId } of await Promise.all(Array.from({ length: LANES }, () => killedOften(script)))) {
     const db = await openDatabase(folder)
     const kept = new Set((await db<{ id: string }>('reading').select('id')).map(({ id }) => id))
@@ -71,7 +80,13 @@ test('a full disk: a sentence, nothing half-written, and what was there stays re
   await server.db.raw('PRAGMA wal_checkpoint(TRUNCATE)')
   const [{ page_count: pages }] = (await server.db.raw('PRAGMA page_count')) as [{ page_count: number }]
   await server.db.raw(`PRAGMA max_page_count = ${pages + 3}`)
-  const note = (): object => ({ id: uuidV7(Date.now(), randomBytes(16)), at: '2026-11-24T08:00:00.000Z', recordedBy: null, kind: 'note', note: 'x'.repeat(3900) })
+  const note = (): object => ({
+    id: uuidV7(Date.now(), randomBytes(16)),
+    at: '2026-11-24T08:00:00.000Z',
+    recordedBy: null,
+    kind: 'note',
+    note: 'x'.repeat(3900),
+  })
   const answers = []
   for (let time = 0; time < 30; time++) answers.push(await server.agent.post(`/api/tanks/${TANK_ID}/journal`).send(note()))
   const kept = answers.filter(({ status }) => status === 201).length

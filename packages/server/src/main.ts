@@ -35,7 +35,18 @@ async function start(): Promise<void> {
   const log = pino({ level: process.env['JOVRIN_LOG'] ?? 'warn' })
   const forecasts = forecastService()
   let db = await openDatabase(dataFolder)
-  const opened = (): Express => app({ db, clock, log, forecasts, webFolder, dataFolder, restore, access, ...(access === null ? {} : { hostNames: lanNames(process.env['JOVRIN_HOSTS']) }) })
+  const opened = (): Express =>
+    app({
+      db,
+      clock,
+      log,
+      forecasts,
+      webFolder,
+      dataFolder,
+      restore,
+      access,
+      ...(access === null ? {} : { hostNames: lanNames(process.env['JOVRIN_HOSTS']) }),
+    })
   let isSwapping = false
   /** Everything is checked beside the data before the data itself is touched; then the folders change places while nobody is served. */
   const restore: Restore = async (zipPath) => {
@@ -74,12 +85,21 @@ async function start(): Promise<void> {
   process.once('SIGTERM', stop)
   process.once('SIGINT', stop)
   console.log(enStart.ready(`http://127.0.0.1:${port}/`))
-  if (access !== null) console.log(enStart.readyLan(lanAddresses().map((address) => `http://${address}:${port}/`).join(' ')))
+  if (access !== null)
+    console.log(
+      enStart.readyLan(
+        lanAddresses()
+          .map((address) => `http://${address}:${port}/`)
+          .join(' '),
+      ),
+    )
 }
 
 /** While the folders change places. */
 const busy: RequestListener = (_req, res) => {
-  res.writeHead(503, { 'Content-Type': 'application/problem+json', 'Retry-After': '2' }).end(JSON.stringify({ type: 'about:blank', title: enRefusal.title[503], status: 503, code: 'restoring', detail: enRefusal.restoring }))
+  res
+    .writeHead(503, { 'Content-Type': 'application/problem+json', 'Retry-After': '2' })
+    .end(JSON.stringify({ type: 'about:blank', title: enRefusal.title[503], status: 503, code: 'restoring', detail: enRefusal.restoring }))
 }
 
 function portOf(text: string | undefined): number {

@@ -18,7 +18,9 @@ afterEach(() => folders.splice(0).forEach((made) => rmSync(made, { recursive: tr
 /** Runs the real entry point until it ends by itself. */
 function startAndEnd(args: string[], env: Record<string, string>, script = 'main.ts'): Promise<{ code: number | null; text: string }> {
   return new Promise((resolve) => {
-    const child = spawn(process.execPath, ['--import', 'tsx', join(import.meta.dirname, script), ...args], { env: { ...process.env, ...env } })
+    const child = spawn(process.execPath, ['--import', 'tsx', join(import.meta.dirname, script), ...args], {
+      env: { ...process.env, ...env },
+    })
     let text = ''
     child.stdout.on('data', (chunk: Buffer) => (text += chunk.toString()))
     child.stderr.on('data', (chunk: Buffer) => (text += chunk.toString()))
@@ -78,8 +80,13 @@ test('what was kept is there after a restart, with foreign keys on and full dura
 })
 
 test('the local network needs a passphrase, and a long one', async () => {
-  expect(await startAndEnd(['--lan'], { JOVRIN_DATA: folder() })).toMatchObject({ code: 1, text: expect.stringMatching(/^Opening to the local network needs a passphrase\. .*\.$/) as string })
-  expect((await startAndEnd(['--lan'], { JOVRIN_DATA: folder(), JOVRIN_PASSPHRASE: 'short' })).text).toBe('The passphrase needs at least 10 characters.')
+  expect(await startAndEnd(['--lan'], { JOVRIN_DATA: folder() })).toMatchObject({
+    code: 1,
+    text: expect.stringMatching(/^Opening to the local network needs a passphrase\. .*\.$/) as string,
+  })
+  expect((await startAndEnd(['--lan'], { JOVRIN_DATA: folder(), JOVRIN_PASSPHRASE: 'short' })).text).toBe(
+    'The passphrase needs at least 10 characters.',
+  )
 })
 
 test('backup and restore by command: out, wiped, back; a missing file and a file in the way are told in a sentence', async () => {
@@ -96,7 +103,11 @@ test('backup and restore by command: out, wiped, back; a missing file and a file
   const back = await testServer(data)
   await back.agent.get(`/api/tanks/${TANK_ID}`).expect(200)
   await back.close(true)
-  expect(await command(['restore', join(data, 'nothing.zip')])).toMatchObject({ code: 1, text: expect.stringMatching(/^There is no file /) as string })
+  expect(await command(['restore', join(data, 'nothing.zip')])).toMatchObject({
+    code: 1,
+    text: expect.stringMatching(/^There is no file /) as string,
+  })
   expect((await command(['restore'])).text).toBe('Say which backup: npm run restore -- FILE')
-  for (const name of readdirSync(join(data, '..')).filter((entry) => entry.startsWith(`${basename(data)}.before-`))) rmSync(join(data, '..', name), { recursive: true })
+  for (const name of readdirSync(join(data, '..')).filter((entry) => entry.startsWith(`${basename(data)}.before-`)))
+    rmSync(join(data, '..', name), { recursive: true })
 }, 120_000)

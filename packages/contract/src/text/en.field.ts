@@ -13,7 +13,10 @@ export const enField: Readonly<Record<string, readonly [label: string, why: stri
   hardnessMmolPerL: ['Tap hardness (GH)', 'Calcium and magnesium together, from a drop test or the report.'],
   nitrateMgNPerL: ['Tap nitrate', 'From the water report.'],
   phosphateMgPPerL: ['Tap phosphate', 'From the water report.'],
-  ground: ['Ground', 'Rich soil feeds from the first day and leaches ammonia for weeks; lean soil softens but feeds little; capped soil is garden soil under sand; sand and gravel start poor.'],
+  ground: [
+    'Ground',
+    'Rich soil feeds from the first day and leaches ammonia for weeks; lean soil softens but feeds little; capped soil is garden soil under sand; sand and gravel start poor.',
+  ],
   frontCm: ['Depth at the front', 'Thickness at the front pane.'],
   backCm: ['Depth at the back', 'Thickness at the back pane. Stems need 4 to 5 cm of light pellets to hold.'],
   stonesKg: ['Stones', 'Weigh them on a bathroom scale.'],

@@ -3,8 +3,18 @@ import type { GroundMethod, LayingStep, OutlineMend } from '@jovrin/core'
 /** Texts of the ground’s sheet. */
 export const enGround = {
   tool: 'A click on the plan',
-  toolWhy: 'What a click does. With the keyboard: Tab to a corner, arrow keys move it (Shift by 5 cm, Alt by 1 mm), Insert adds one, Delete takes it out, R bends it.',
-  tools: { choose: 'chooses', draw: 'draws a zone', barrier: 'draws a barrier', height: 'sets a height', tab: 'sets a tab', ring: 'sets a ring of tabs', capsule: 'sets a capsule', cut: 'sets the cut' },
+  toolWhy:
+    'What a click does. With the keyboard: Tab to a corner, arrow keys move it (Shift by 5 cm, Alt by 1 mm), Insert adds one, Delete takes it out, R bends it.',
+  tools: {
+    choose: 'chooses',
+    draw: 'draws a zone',
+    barrier: 'draws a barrier',
+    height: 'sets a height',
+    tab: 'sets a tab',
+    ring: 'sets a ring of tabs',
+    capsule: 'sets a capsule',
+    cut: 'sets the cut',
+  },
   cut: 'Cut',
   cutWhy: 'Where the ground is cut to be seen from the side.',
   cuts: { front: 'along', side: 'front to back', free: 'any line' },
@@ -75,7 +85,10 @@ export const enGround = {
   splitWhy: 'From the left pane, or from the front pane.',
   splitMisses: 'The line does not cross this zone, so there is nothing to split.',
   merge: 'Merge with …',
-  mergeFault: { apart: 'These zones do not touch along an edge, so they cannot become one.', hole: 'Merged they would enclose a hole. Move them together, or lay a third zone over the hole.' },
+  mergeFault: {
+    apart: 'These zones do not touch along an edge, so they cannot become one.',
+    hole: 'Merged they would enclose a hole. Move them together, or lay a third zone over the hole.',
+  },
   over: 'Lay over',
   under: 'Lay under',
   removeZone: 'Remove the zone',
@@ -91,7 +104,8 @@ export const enGround = {
   bagSize: 'Bag',
   volumeTitle: 'Litres of this ground',
   volumeFormula: 'Σ over zones ∫ thickness dA',
-  volumeSource: 'Exact integral over the zones’ outlines; thickness straight between the zone’s front and back, contoured surfaces by inverse distance squared (Shepard 1968)',
+  volumeSource:
+    'Exact integral over the zones’ outlines; thickness straight between the zone’s front and back, contoured surfaces by inverse distance squared (Shepard 1968)',
   dryFormula: 'litres·density in bulk',
   bagsFormula: '⌈litres·(1 + settling) / bag⌉',
   bagsSource: 'Settling 5–10 % by kind: rule of thumb',
@@ -122,7 +136,8 @@ export const enGround = {
   tabsTold: (tabs: string, capsules: string, packs: string, spare: string, now: string | null, year: string | null) =>
     `${tabs} tabs, ${capsules} capsules; ${packs} packs, ${spare} spare${now === null ? '' : `; ${now} now`}${year === null ? '' : `, ${year} a year`}.`,
   tabsRenew: (dates: string) => `Spent and renewed about ${dates}.`,
-  tabsHint: (depth: string) => `Never shallower than ${depth}; none under a carpet in its first weeks; a tab that was pulled up is netted out, and half the water changed.`,
+  tabsHint: (depth: string) =>
+    `Never shallower than ${depth}; none under a carpet in its first weeks; a tab that was pulled up is netted out, and half the water changed.`,
   more: 'Cut, barriers, import, comparison',
   importTitle: 'Outline from elsewhere',
   importLabel: (unit: string) => `Corners, one on a line: from the left, from the front, in ${unit}`,
@@ -144,7 +159,12 @@ export const enCompare = {
   open: 'Compare ways to make the ground',
   reckoning: 'Reckoning twelve weeks of each …',
   title: 'Ways to make the ground of this tank',
-  methods: { 'active-soil': 'Active soil', 'buffering-soil': 'Buffering soil', 'capped-garden-soil': 'Garden soil under a cap', 'inert-with-tabs': 'Inert with root tabs' } as Record<GroundMethod, string>,
+  methods: {
+    'active-soil': 'Active soil',
+    'buffering-soil': 'Buffering soil',
+    'capped-garden-soil': 'Garden soil under a cap',
+    'inert-with-tabs': 'Inert with root tabs',
+  } as Record<GroundMethod, string>,
   layers: 'Ground',
   depth: 'Depth, front – back',
   bags: 'To buy',

@@ -6,18 +6,67 @@ const counted = (value: number | undefined, what: string): string => `${number(v
 
 /** Salts by their everyday chemical names. */
 const salt: Record<string, string> = {
-  'potassium-nitrate': 'potassium nitrate', 'monopotassium-phosphate': 'monopotassium phosphate', 'dipotassium-phosphate': 'dipotassium phosphate', 'potassium-sulfate': 'potassium sulfate', 'potassium-bicarbonate': 'potassium bicarbonate',
-  'magnesium-sulfate-heptahydrate': 'magnesium sulfate (7 H2O)', 'magnesium-nitrate-hexahydrate': 'magnesium nitrate (6 H2O)', 'calcium-nitrate-tetrahydrate': 'calcium nitrate (4 H2O)', 'calcium-sulfate-dihydrate': 'calcium sulfate (2 H2O)',
-  'calcium-chloride-anhydrous': 'calcium chloride (dry)', 'calcium-chloride-dihydrate': 'calcium chloride (2 H2O)', 'calcium-carbonate': 'calcium carbonate', 'sodium-bicarbonate': 'sodium bicarbonate', 'ammonium-nitrate': 'ammonium nitrate',
-  'ammonium-sulfate': 'ammonium sulfate', 'monoammonium-phosphate': 'monoammonium phosphate', urea: 'urea', 'iron-edta-sodium-anhydrous': 'iron EDTA (dry)', 'iron-edta-sodium-trihydrate': 'iron EDTA (3 H2O)', 'iron-dtpa-sodium-hydrogen': 'iron DTPA (Na H)',
-  'iron-dtpa-disodium': 'iron DTPA', 'iron-gluconate-dihydrate': 'iron gluconate', 'iron-sulfate-heptahydrate': 'iron sulfate (7 H2O)', 'manganese-sulfate-monohydrate': 'manganese sulfate', 'zinc-sulfate-heptahydrate': 'zinc sulfate',
-  'copper-sulfate-pentahydrate': 'copper sulfate', 'boric-acid': 'boric acid', 'sodium-molybdate-dihydrate': 'sodium molybdate',
+  'potassium-nitrate': 'potassium nitrate',
+  'monopotassium-phosphate': 'monopotassium phosphate',
+  'dipotassium-phosphate': 'dipotassium phosphate',
+  'potassium-sulfate': 'potassium sulfate',
+  'potassium-bicarbonate': 'potassium bicarbonate',
+  'magnesium-sulfate-heptahydrate': 'magnesium sulfate (7 H2O)',
+  'magnesium-nitrate-hexahydrate': 'magnesium nitrate (6 H2O)',
+  'calcium-nitrate-tetrahydrate': 'calcium nitrate (4 H2O)',
+  'calcium-sulfate-dihydrate': 'calcium sulfate (2 H2O)',
+  'calcium-chloride-anhydrous': 'calcium chloride (dry)',
+  'calcium-chloride-dihydrate': 'calcium chloride (2 H2O)',
+  'calcium-carbonate': 'calcium carbonate',
+  'sodium-bicarbonate': 'sodium bicarbonate',
+  'ammonium-nitrate': 'ammonium nitrate',
+  'ammonium-sulfate': 'ammonium sulfate',
+  'monoammonium-phosphate': 'monoammonium phosphate',
+  urea: 'urea',
+  'iron-edta-sodium-anhydrous': 'iron EDTA (dry)',
+  'iron-edta-sodium-trihydrate': 'iron EDTA (3 H2O)',
+  'iron-dtpa-sodium-hydrogen': 'iron DTPA (Na H)',
+  'iron-dtpa-disodium': 'iron DTPA',
+  'iron-gluconate-dihydrate': 'iron gluconate',
+  'iron-sulfate-heptahydrate': 'iron sulfate (7 H2O)',
+  'manganese-sulfate-monohydrate': 'manganese sulfate',
+  'zinc-sulfate-heptahydrate': 'zinc sulfate',
+  'copper-sulfate-pentahydrate': 'copper sulfate',
+  'boric-acid': 'boric acid',
+  'sodium-molybdate-dihydrate': 'sodium molybdate',
 }
 
 const title: Record<JobKind, string> = {
-  'dark-start': 'Fill, if you start dark', 'soak-wood': 'Soak the wood', 'order-ground': 'Order the ground', 'kit-check': 'Run the kit, level, leak-test', cylinder: 'Gas: cylinder filled, leak test', 'ph-pen': 'Calibrate the pH pen', 'water-store': 'Fill the barrel', 'plants-order': 'Order the plants', layout: 'Lay out stones and wood', 'paint-fix': 'Glue and screw', 'trial-flood': 'Trial flood', 'plants-arrive': 'Plants arrive', 'mix-water': 'Make the water ready', planting: 'Plant and fill',
-  change: 'Change water', 'light-step': 'Light, next step', 'gas-check': 'Check the gas', dose: 'Dose', 'dose-to-level': 'Test and dose to level', 'test-nitrogen': 'Test ammonia and nitrite', 'test-water': 'Test the water',
-  trim: 'Trim', glass: 'Wipe the glass', filter: 'Clean the filter', diffuser: 'Clean the diffuser', 'weigh-cylinder': 'Weigh the cylinder', photo: 'Same-spot photo', melt: 'Net out melt', grazers: 'Grazers may come', fish: 'Fish may come',
+  'dark-start': 'Fill, if you start dark',
+  'soak-wood': 'Soak the wood',
+  'order-ground': 'Order the ground',
+  'kit-check': 'Run the kit, level, leak-test',
+  cylinder: 'Gas: cylinder filled, leak test',
+  'ph-pen': 'Calibrate the pH pen',
+  'water-store': 'Fill the barrel',
+  'plants-order': 'Order the plants',
+  layout: 'Lay out stones and wood',
+  'paint-fix': 'Glue and screw',
+  'trial-flood': 'Trial flood',
+  'plants-arrive': 'Plants arrive',
+  'mix-water': 'Make the water ready',
+  planting: 'Plant and fill',
+  change: 'Change water',
+  'light-step': 'Light, next step',
+  'gas-check': 'Check the gas',
+  dose: 'Dose',
+  'dose-to-level': 'Test and dose to level',
+  'test-nitrogen': 'Test ammonia and nitrite',
+  'test-water': 'Test the water',
+  trim: 'Trim',
+  glass: 'Wipe the glass',
+  filter: 'Clean the filter',
+  diffuser: 'Clean the diffuser',
+  'weigh-cylinder': 'Weigh the cylinder',
+  photo: 'Same-spot photo',
+  melt: 'Net out melt',
+  grazers: 'Grazers may come',
+  fish: 'Fish may come',
 }
 
 /** What to do, in canonical units: for files and for places that have no units of their own. */
@@ -28,7 +77,9 @@ function plain(kind: JobKind, values: Readonly<Record<string, number>>): string 
     case 'light-step':
       return `${number(values['hours'], 2)} h at ${number((values['dimFraction'] ?? 0) * 100, 2)} %`
     case 'dose':
-      return Object.entries(values).map(([id, grams]) => `${number(grams)} g ${salt[id] ?? id}`).join(', ')
+      return Object.entries(values)
+        .map(([id, grams]) => `${number(grams)} g ${salt[id] ?? id}`)
+        .join(', ')
     case 'dose-to-level':
       return `NO3 ${number(values['nitrate'])}, PO4 ${number(values['phosphate'])}, K ${number(values['potassium'])}, Mg ${number(values['magnesium'])}, Fe ${number(values['iron'])} mg/L`
     case 'grazers':
@@ -76,13 +127,60 @@ function plain(kind: JobKind, values: Readonly<Record<string, number>>): string 
 }
 
 const quantity: Record<ReadingQuantity, string> = {
-  pH: 'pH', alkalinity: 'KH', hardness: 'GH', ammonia: 'Ammonia (total)', nitrite: 'Nitrite', nitrate: 'Nitrate', phosphate: 'Phosphate', potassium: 'Potassium', iron: 'Iron', temperature: 'Temperature',
-  indicator: 'Indicator colour', bubbles: 'Bubbles a second', lightPower: 'Light power', cylinderPressure: 'Cylinder pressure', cylinderMass: 'Cylinder on the scale', filmDays: 'Days until film shows', evaporated: 'Evaporated', oxygen: 'Oxygen', ppfd: 'Light (PPFD)', conductivity: 'Conductivity',
+  pH: 'pH',
+  alkalinity: 'KH',
+  hardness: 'GH',
+  ammonia: 'Ammonia (total)',
+  nitrite: 'Nitrite',
+  nitrate: 'Nitrate',
+  phosphate: 'Phosphate',
+  potassium: 'Potassium',
+  iron: 'Iron',
+  temperature: 'Temperature',
+  indicator: 'Indicator colour',
+  bubbles: 'Bubbles a second',
+  lightPower: 'Light power',
+  cylinderPressure: 'Cylinder pressure',
+  cylinderMass: 'Cylinder on the scale',
+  filmDays: 'Days until film shows',
+  evaporated: 'Evaporated',
+  oxygen: 'Oxygen',
+  ppfd: 'Light (PPFD)',
+  conductivity: 'Conductivity',
 }
-const kind: Record<RecordKind, string> = { reading: 'Reading', glance: 'Glance', dose: 'Dose', change: 'Water change', trim: 'Trim', death: 'Death', purchase: 'Purchase', note: 'Note', sign: 'Sign', photo: 'Photo' }
+const kind: Record<RecordKind, string> = {
+  reading: 'Reading',
+  glance: 'Glance',
+  dose: 'Dose',
+  change: 'Water change',
+  trim: 'Trim',
+  death: 'Death',
+  purchase: 'Purchase',
+  note: 'Note',
+  sign: 'Sign',
+  photo: 'Photo',
+}
 const sign: Record<Sign, string> = {
-  'brown-dust': 'brown dust that wipes off', 'green-dust': 'green dust on the glass', 'green-spot': 'hard green spots', thread: 'threads', beard: 'dark tufts', staghorn: 'grey branching tufts', 'blue-green-mat': 'blue-green slimy mat', 'green-water': 'green water', 'surface-film': 'film on the surface',
-  haze: 'white haze', melt: 'leaves melting', 'pale-new-leaves': 'new leaves pale', 'pale-old-leaves': 'old leaves pale', pinholes: 'pinholes in leaves', 'twisted-tips': 'tips twisted or small', stalled: 'growth stalled', 'lower-leaves-lost': 'lower leaves lost', gasping: 'animals gasping', pearling: 'pearling', smell: 'smell',
+  'brown-dust': 'brown dust that wipes off',
+  'green-dust': 'green dust on the glass',
+  'green-spot': 'hard green spots',
+  thread: 'threads',
+  beard: 'dark tufts',
+  staghorn: 'grey branching tufts',
+  'blue-green-mat': 'blue-green slimy mat',
+  'green-water': 'green water',
+  'surface-film': 'film on the surface',
+  haze: 'white haze',
+  melt: 'leaves melting',
+  'pale-new-leaves': 'new leaves pale',
+  'pale-old-leaves': 'old leaves pale',
+  pinholes: 'pinholes in leaves',
+  'twisted-tips': 'tips twisted or small',
+  stalled: 'growth stalled',
+  'lower-leaves-lost': 'lower leaves lost',
+  gasping: 'animals gasping',
+  pearling: 'pearling',
+  smell: 'smell',
 }
 
 export const enRecords = {
@@ -93,7 +191,10 @@ export const enRecords = {
   job: { title, plain },
   moment: { 'gas-on': 'gas on', 'lights-on': 'lights on', 'gas-off': 'gas off' } as Record<string, string>,
   animals: { lively: 'lively', hiding: 'hiding', gasping: 'gasping', dead: 'one died' } as Record<string, string>,
-  indicator: { blue: 'blue', 'blue-green': 'blue-green', green: 'green', 'yellow-green': 'yellow-green', yellow: 'yellow' } as Record<string, string>,
+  indicator: { blue: 'blue', 'blue-green': 'blue-green', green: 'green', 'yellow-green': 'yellow-green', yellow: 'yellow' } as Record<
+    string,
+    string
+  >,
   outlet: { flowing: 'flowing', weak: 'weak', stopped: 'stopped' } as Record<string, string>,
   calendar: {
     fileName: (name: string) => `${name}: care`,

@@ -20,7 +20,8 @@ export const enStart = {
   noSuchFile: (path: string) => `There is no file ${path}.`,
   restoreUsage: 'Say which backup: npm run restore -- FILE',
   backupDone: (path: string, bytes: string, files: string) => `Backup written: ${path} (${bytes} bytes, ${files} files).`,
-  restoreDone: (tanks: string, records: string, old: string) => `Restored ${tanks} tanks and ${records} records. The data of before is kept in ${old}.`,
+  restoreDone: (tanks: string, records: string, old: string) =>
+    `Restored ${tanks} tanks and ${records} records. The data of before is kept in ${old}.`,
 } as const
 
 const rowFault = {
@@ -37,7 +38,11 @@ const rowFault = {
   'too-few-cells': (cell: string) => `“${cell}”: the row has fewer cells than the mapping needs.`,
 } satisfies Record<RowFault, (cell: string) => string>
 
-export const enRowFault = { ...rowFault, badId: (id: string) => `“${id}” is not an id; leave the id column out, or give UUIDs of version 7.`, otherUnderId: (id: string) => `Another reading is already stored under the id ${id}.` } as const
+export const enRowFault = {
+  ...rowFault,
+  badId: (id: string) => `“${id}” is not an id; leave the id column out, or give UUIDs of version 7.`,
+  otherUnderId: (id: string) => `Another reading is already stored under the id ${id}.`,
+} as const
 
 /** Names of the generic entries that a library begins with. */
 export const enSampleProduct: Readonly<Record<string, string>> = {

@@ -38,7 +38,10 @@ describe('running cost', () => {
   })
   test('the sum is the sum of its parts', () => {
     const all = runningParts(samplePlan, tankFigures(samplePlan))
-    expect(monthlyCost(all)).toBeCloseTo(all.reduce((sum, { cost }) => sum + cost, 0), 12)
+    expect(monthlyCost(all)).toBeCloseTo(
+      all.reduce((sum, { cost }) => sum + cost, 0),
+      12,
+    )
   })
 })
 
@@ -56,7 +59,8 @@ describe('what a month is reckoned from', () => {
     expect(all['water']!.amount).toBeCloseTo((litresPerChange * 1.5 * 365.25) / 12 / 7, 9)
     expect(all['water']!.cost).toBeCloseTo((all['water']!.amount / 1000) * USUAL_RATE.waterPerM3, 9)
   })
-  test('pumps and heating run all day, the lamp its hours', () => expect(['light', 'pump', 'heating'].map((kind) => all[kind]!.terms.hoursPerDay)).toEqual([8, 24, 24]))
+  test('pumps and heating run all day, the lamp its hours', () =>
+    expect(['light', 'pump', 'heating'].map((kind) => all[kind]!.terms.hoursPerDay)).toEqual([8, 24, 24]))
   test('plants cost what one reckons a month, and nothing by themselves', () => {
     expect(all['plants']).toMatchObject({ amount: 0, cost: 0 })
     expect(parts(withMoney({ plantsPerMonth: 12 }))['plants']).toMatchObject({ amount: 0, rate: 12, cost: 12, isRateGiven: true })
@@ -70,7 +74,10 @@ describe('what a month is reckoned from', () => {
 })
 
 describe('climate', () => {
-  const at = (c: number): Plan => ({ ...samplePlan, room: { ...samplePlan.room, monthlyC: samplePlan.room.monthlyC.map((_, month) => (month === 0 ? c : 22)) } })
+  const at = (c: number): Plan => ({
+    ...samplePlan,
+    room: { ...samplePlan.room, monthlyC: samplePlan.room.monthlyC.map((_, month) => (month === 0 ? c : 22)) },
+  })
   test('the heater is chosen for the coldest month, cooling for the warmest', () => {
     const cold = tankFigures(at(12))
     expect(heaterLoad(at(12), cold)).toMatchObject({ air: { roomC: 12 }, litFraction: 0, targetC: 24.5 })
@@ -82,9 +89,13 @@ describe('climate', () => {
     const figures = tankFigures(warm)
     const rest = heatingW({ ...warm, room: { ...warm.room, monthlyC: warm.room.monthlyC.map(() => 30) } }, figures)
     expect(rest).toBe(0)
-    expect(heatingW(cold, figures) - heatingW(at(30), figures)).toBeCloseTo(heatLossW({ ...heaterLoad(cold, figures), litFraction: figures.lightHours / 24 }) / 12, 6)
+    expect(heatingW(cold, figures) - heatingW(at(30), figures)).toBeCloseTo(
+      heatLossW({ ...heaterLoad(cold, figures), litFraction: figures.lightHours / 24 }) / 12,
+      6,
+    )
   })
-  test('heaters are taken in the sizes that are sold', () => expect([10, 25, 26, 160, 501].map(usualHeaterW)).toEqual([25, 25, 50, 200, 600]))
+  test('heaters are taken in the sizes that are sold', () =>
+    expect([10, 25, 26, 160, 501].map(usualHeaterW)).toEqual([25, 25, 50, 200, 600]))
 })
 
 describe('shopping', () => {
@@ -94,14 +105,37 @@ describe('shopping', () => {
     expect(ground?.values['volumeL']).toBeCloseTo(((108 * 48 * 6) / 1000) * 1.08, 6)
   })
   test('keys are unique, counts whole and positive', () => {
-    const items = list({ ...samplePlan, tabs: [{ id: 't1', kind: 'tab', xCm: 1, yCm: 1 }], barriers: [{ id: 'w', line: [{ xCm: 0, yCm: 0 }, { xCm: 30, yCm: 40 }], heightCm: 5 }] })
+    const items = list({
+      ...samplePlan,
+      tabs: [{ id: 't1', kind: 'tab', xCm: 1, yCm: 1 }],
+      barriers: [
+        {
+          id: 'w',
+          line: [
+            { xCm: 0, yCm: 0 },
+            { xCm: 30, yCm: 40 },
+          ],
+          heightCm: 5,
+        },
+      ],
+    })
     expect(new Set(items.map(({ key }) => key)).size).toBe(items.length)
     for (const { count } of items) expect(Number.isInteger(count) && count > 0).toBe(true)
     expect(items.find(({ key }) => key === 'barrier')?.values['lengthCm']).toBeCloseTo(50, 9)
     expect(items.find(({ key }) => key === 'tabs')).toMatchObject({ count: 1, values: { count: 1, spare: 9 } })
   })
   test('own prices by column; what is at hand costs nothing; lines without a price are told', () => {
-    const priced = withMoney({ columns: [{ id: 'a', name: '' }, { id: 'b', name: '' }], prices: [{ id: 'p1', item: 'tank', column: 'a', price: 100 }, { id: 'p2', item: 'ground:rich-soil', column: 'a', price: 20 }, { id: 'p3', item: 'tank', column: 'b', price: 60 }] })
+    const priced = withMoney({
+      columns: [
+        { id: 'a', name: '' },
+        { id: 'b', name: '' },
+      ],
+      prices: [
+        { id: 'p1', item: 'tank', column: 'a', price: 100 },
+        { id: 'p2', item: 'ground:rich-soil', column: 'a', price: 20 },
+        { id: 'p3', item: 'tank', column: 'b', price: 60 },
+      ],
+    })
     const items = list(priced)
     const [a, b] = columnTotals(priced, items)
     expect(a).toMatchObject({ total: 180, byGroup: { tank: 100, ground: 80 } })
@@ -127,7 +161,11 @@ describe('shopping', () => {
 describe('supply levels', () => {
   const costs = levelCosts(samplePlan)
   test('more light on the ground, more upkeep and more cost from gentle to strong', () => {
-    for (const of of [(index: number) => costs[index]!.figures.ppfd, (index: number) => costs[index]!.hoursPerWeek, (index: number) => costs[index]!.costPerMonth]) {
+    for (const of of [
+      (index: number) => costs[index]!.figures.ppfd,
+      (index: number) => costs[index]!.hoursPerWeek,
+      (index: number) => costs[index]!.costPerMonth,
+    ]) {
       expect(of(1)).toBeGreaterThan(of(0))
       expect(of(2)).toBeGreaterThan(of(1))
     }
@@ -136,7 +174,10 @@ describe('supply levels', () => {
   test('the pace asks, the hours decide', () => {
     const intent = { ...samplePlan.intent, pace: 'fast' as const }
     expect(proposedLevel(intent, costs)).toEqual({ level: 'strong', isLoweredForHours: false })
-    expect(proposedLevel({ ...intent, hoursPerWeek: costs[1]!.hoursPerWeek + 0.01 }, costs)).toEqual({ level: 'moderate', isLoweredForHours: true })
+    expect(proposedLevel({ ...intent, hoursPerWeek: costs[1]!.hoursPerWeek + 0.01 }, costs)).toEqual({
+      level: 'moderate',
+      isLoweredForHours: true,
+    })
     expect(proposedLevel({ ...intent, hoursPerWeek: 0 }, costs).level).toBe('gentle')
     expect(proposedLevel({ ...samplePlan.intent, wishes: ['red-stems'] }, costs).level).toBe('moderate')
   })
@@ -165,7 +206,8 @@ describe('ways to make the ground', () => {
     expect(soil.costNow).toBe(30 * soil.needs[0]!.bags)
     expect(soil.costThreeYears).toBe(soil.costNow)
   })
-  test('a method replaces zones and layers and nothing else', () => expect({ ...withMethod(samplePlan, 'inert-with-tabs'), layers: samplePlan.layers }).toEqual(samplePlan))
+  test('a method replaces zones and layers and nothing else', () =>
+    expect({ ...withMethod(samplePlan, 'inert-with-tabs'), layers: samplePlan.layers }).toEqual(samplePlan))
 })
 
 test('a livelier surface costs more gas; without gas there is nothing to tell', () => {

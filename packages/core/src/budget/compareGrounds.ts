@@ -39,7 +39,12 @@ export interface GroundComparison {
 }
 
 /** The same tank with one method's ground over its whole floor. */
-export const withMethod = (plan: Plan, method: GroundMethod): Plan => ({ ...plan, zones: [], tabs: [], layers: methodLayers(method).map((layer, index) => ({ id: `m${index + 1}`, product: null, ...layer })) })
+export const withMethod = (plan: Plan, method: GroundMethod): Plan => ({
+  ...plan,
+  zones: [],
+  tabs: [],
+  layers: methodLayers(method).map((layer, index) => ({ id: `m${index + 1}`, product: null, ...layer })),
+})
 
 /** Each method in this very tank. Prices are the first column's, by the kind of ground. */
 export const compareGrounds = (plan: Plan): GroundComparison[] => GROUND_METHODS.map((method) => compareOne(plan, method))
@@ -50,7 +55,12 @@ function compareOne(plan: Plan, method: GroundMethod): GroundComparison {
   const facts = METHOD[method]
   const needs = groundNeeds(figures.ground, () => null)
   const column = plan.money.columns[0]?.id ?? 'first'
-  const priceOfBag = (need: GroundNeed): number | null => priceOf(plan, { key: need.key, group: 'ground', count: need.bags, unit: 'bag', name: '', values: {}, price: ownPrice(plan, need), isOwned: false }, column)
+  const priceOfBag = (need: GroundNeed): number | null =>
+    priceOf(
+      plan,
+      { key: need.key, group: 'ground', count: need.bags, unit: 'bag', name: '', values: {}, price: ownPrice(plan, need), isOwned: false },
+      column,
+    )
   const tabs = facts.needsTabs ? tabGrid(figures.ground.zones[0]?.ring ?? [], TAB_GRID_CM).length : 0
   const tabProduct = plan.tabProduct
   const tab = tabCost(tabs, tabProduct?.pack ?? TAB_PACK, tabProduct?.price ?? null, tabProduct?.renewDays ?? TAB_RENEW_DAYS)
@@ -62,14 +72,25 @@ function compareOne(plan: Plan, method: GroundMethod): GroundComparison {
   const renewals = facts.years === null ? 0 : Math.max(0, Math.ceil(YEARS / facts.years) - 1)
   const costNow = ground === null || tabsNow === null ? null : ground + tabsNow
   const days = WEEKS * 7
-  const compiled = compile({ timeline: [{ fromDay: 0, plan: { ...varied, animals: { ...varied.animals, foodGPerDay: 0 } } }], days, stepMin: 60 })
+  const compiled = compile({
+    timeline: [{ fromDay: 0, plan: { ...varied, animals: { ...varied.animals, foodGPerDay: 0 } } }],
+    days,
+    stepMin: 60,
+  })
   const { rows } = simulate({ forcing: compiled.forcing, startState: compiled.startState, parameters: DEFAULT_PARAMETERS, days })
   const of = (day: number, column: number): number => rows[day * DAY_STRIDE + column] ?? 0
   const ammonia = Array.from({ length: days }, (_, day) => of(day, DAY.ammonium))
   const lastSeen = ammonia.findLastIndex((mgNPerL) => mgNPerL > CLEAR_MG_N_PER_L)
   return {
-    method, facts, plan: varied, figures, needs, costNow, tabs,
-    costThreeYears: costNow === null || ground === null ? null : costNow + renewals * ground + (tabs === 0 ? 0 : (tab.costPerYear ?? 0) * YEARS),
+    method,
+    facts,
+    plan: varied,
+    figures,
+    needs,
+    costNow,
+    tabs,
+    costThreeYears:
+      costNow === null || ground === null ? null : costNow + renewals * ground + (tabs === 0 ? 0 : (tab.costPerYear ?? 0) * YEARS),
     ammoniaWeeks: lastSeen === days - 1 ? null : (lastSeen + 1) / 7,
     ammoniaPeakMgNPerL: Math.max(...ammonia),
     khDkhAtStart: dkhOfAlkalinity(of(0, DAY.alkalinity)),
@@ -80,4 +101,6 @@ function compareOne(plan: Plan, method: GroundMethod): GroundComparison {
 }
 
 /** A product of this kind that the plan already uses. */
-const ownPrice = (plan: Plan, need: GroundNeed): number | null => [plan, ...plan.zones].flatMap(({ layers }) => layers).find((layer) => layer.ground === need.ground && layer.product !== null)?.product?.price ?? null
+const ownPrice = (plan: Plan, need: GroundNeed): number | null =>
+  [plan, ...plan.zones].flatMap(({ layers }) => layers).find((layer) => layer.ground === need.ground && layer.product !== null)?.product
+    ?.price ?? null

@@ -22,6 +22,10 @@ export function gasBySurface(plan: Plan): SurfaceGas[] {
   return SURFACES.map((surface) => {
     const figures = tankFigures({ ...plan, flow: { ...plan.flow, surface }, gasLines: [{ ...line, bubblesPerS: null }] })
     const equilibrium = co2AirEquilibriumMgPerL(figures.temperatureC, figures.roomCo2Ppm)
-    return { surface, gramsPerDay: (figures.gasMgPerH * openH) / 1000, lostGPerDay: (CO2_OVER_OXYGEN * figures.oxygenPerH * (HELD_MG_PER_L - equilibrium) * figures.waterL * openH) / 1000 }
+    return {
+      surface,
+      gramsPerDay: (figures.gasMgPerH * openH) / 1000,
+      lostGPerDay: (CO2_OVER_OXYGEN * figures.oxygenPerH * (HELD_MG_PER_L - equilibrium) * figures.waterL * openH) / 1000,
+    }
   })
 }

@@ -39,9 +39,13 @@ export function runningParts(plan: Plan, figures: TankFigures): RunningPart[] {
     const rate = money[name] ?? USUAL_RATE[name]
     return { kind, amount, rate, isRateGiven: money[name] !== null, cost: amount * perUnit * rate, terms }
   }
-  const power = (kind: RunningPart['kind'], watts: number, hoursPerDay: number): RunningPart => part(kind, (watts * hoursPerDay * DAYS_PER_MONTH) / 1000, 'electricityPerKwh', { watts, hoursPerDay })
+  const power = (kind: RunningPart['kind'], watts: number, hoursPerDay: number): RunningPart =>
+    part(kind, (watts * hoursPerDay * DAYS_PER_MONTH) / 1000, 'electricityPerKwh', { watts, hoursPerDay })
   const gas = plan.gasLines.find(({ control }) => control !== 'none')
-  const gasHours = gas === undefined ? 0 : plan.lightWindows.reduce((sum, { hours }) => sum + Math.max(0, hours + (gas.beforeLightMin - gas.beforeDarkMin) / 60), 0)
+  const gasHours =
+    gas === undefined
+      ? 0
+      : plan.lightWindows.reduce((sum, { hours }) => sum + Math.max(0, hours + (gas.beforeLightMin - gas.beforeDarkMin) / 60), 0)
   const gramsPerH = figures.gasMgPerH / 1000
   const gramsPerDay = dailySalts(plan.feeding, figures.waterL).reduce((sum, { grams }) => sum + grams, 0)
   const { everyDays, fraction } = plan.changes
@@ -53,7 +57,13 @@ export function runningParts(plan: Plan, figures: TankFigures): RunningPart[] {
     power('heating', heatingW(plan, figures), 24),
     part('gas', (gramsPerH * gasHours * DAYS_PER_MONTH) / 1000, 'gasPerKg', { gramsPerH, hoursPerDay: gasHours }),
     part('salts', (gramsPerDay * DAYS_PER_MONTH) / 1000, 'saltsPerKg', { gramsPerDay }),
-    part('water', (litresPerChange * DAYS_PER_MONTH * drawnPerL) / everyDays, 'waterPerM3', { litresPerChange, everyDays, drawnPerL }, 1 / 1000),
+    part(
+      'water',
+      (litresPerChange * DAYS_PER_MONTH * drawnPerL) / everyDays,
+      'waterPerM3',
+      { litresPerChange, everyDays, drawnPerL },
+      1 / 1000,
+    ),
     { ...part('plants', 1, 'plantsPerMonth', {}), amount: 0 },
   ]
 }

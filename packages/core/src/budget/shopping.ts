@@ -29,14 +29,27 @@ export interface ShoppingItem {
 export function shoppingList(plan: Plan, figures: TankFigures): ShoppingItem[] {
   const items: ShoppingItem[] = []
   const owned = new Set(plan.money.owned)
-  const add = (key: string, group: ShoppingGroup, count: number, options: Partial<Pick<ShoppingItem, 'unit' | 'name' | 'values' | 'price'>> = {}): void => {
+  const add = (
+    key: string,
+    group: ShoppingGroup,
+    count: number,
+    options: Partial<Pick<ShoppingItem, 'unit' | 'name' | 'values' | 'price'>> = {},
+  ): void => {
     if (count > 0) items.push({ key, group, count, unit: 'piece', name: '', values: {}, price: null, ...options, isOwned: owned.has(key) })
   }
   const { vessel } = figures
-  add('tank', 'tank', 1, { values: { lengthCm: vessel.lengthCm, widthCm: vessel.widthCm, heightCm: vessel.heightCm, glassCm: vessel.glassCm } })
+  add('tank', 'tank', 1, {
+    values: { lengthCm: vessel.lengthCm, widthCm: vessel.widthCm, heightCm: vessel.heightCm, glassCm: vessel.glassCm },
+  })
   add('stand', 'tank', 1, { values: { lengthCm: vessel.lengthCm, widthCm: vessel.widthCm } })
   add('mat', 'tank', 1)
-  for (const lamp of plan.lamps) add(`lamp:${lamp.id}`, 'light', 1, { values: { watts: lamp.watts ?? lampWatts({ ...plan, lamps: [{ ...lamp, dimFraction: 1 }] }), lampLengthCm: lamp.lengthCm ?? vessel.lengthCm * 0.8 } })
+  for (const lamp of plan.lamps)
+    add(`lamp:${lamp.id}`, 'light', 1, {
+      values: {
+        watts: lamp.watts ?? lampWatts({ ...plan, lamps: [{ ...lamp, dimFraction: 1 }] }),
+        lampLengthCm: lamp.lengthCm ?? vessel.lengthCm * 0.8,
+      },
+    })
   if (plan.lamps.length > 0) add('timer', 'light', 1 + plan.gasLines.filter(({ control }) => control === 'timer').length)
   for (const line of plan.gasLines) {
     if (line.control === 'none') continue
@@ -49,30 +62,57 @@ export function shoppingList(plan: Plan, figures: TankFigures): ShoppingItem[] {
   if (plan.filters.length === 0) add('filter', 'filter', 1, { values: { ratedLPerH: figures.turnoverPerH * figures.waterL * 1.7 } })
   const heater = neededHeaterW(plan, figures)
   if (heater > 0) add('heater', 'filter', 1, { values: { watts: plan.climate.heaterW ?? usualHeaterW(heater) } })
-  if (neededCoolerW(plan, figures) > 0) add('cooler', 'filter', 1, { values: { watts: plan.climate.coolerW ?? neededCoolerW(plan, figures) } })
-  for (const need of groundNeeds(figures.ground, productOf(plan))) add(need.key, 'ground', need.bags, { unit: 'bag', name: need.name, price: need.pricePerBag, values: { volumeL: need.pouredL, bagL: need.bagL, spareL: need.leftOverL, massKg: need.dryKg } })
+  if (neededCoolerW(plan, figures) > 0)
+    add('cooler', 'filter', 1, { values: { watts: plan.climate.coolerW ?? neededCoolerW(plan, figures) } })
+  for (const need of groundNeeds(figures.ground, productOf(plan)))
+    add(need.key, 'ground', need.bags, {
+      unit: 'bag',
+      name: need.name,
+      price: need.pricePerBag,
+      values: { volumeL: need.pouredL, bagL: need.bagL, spareL: need.leftOverL, massKg: need.dryKg },
+    })
   const tabs = plan.tabs.filter(({ kind }) => kind === 'tab').length
   const cost = tabCost(tabs, plan.tabProduct?.pack ?? 10, plan.tabProduct?.price ?? null, plan.tabProduct?.renewDays ?? 90)
-  add('tabs', 'ground', cost.packs, { unit: 'pack', name: plan.tabProduct?.name ?? '', price: plan.tabProduct?.price ?? null, values: { count: tabs, spare: cost.spare } })
+  add('tabs', 'ground', cost.packs, {
+    unit: 'pack',
+    name: plan.tabProduct?.name ?? '',
+    price: plan.tabProduct?.price ?? null,
+    values: { count: tabs, spare: cost.spare },
+  })
   const capsules = plan.tabs.length - tabs
   add('capsules', 'ground', Math.ceil(capsules / 10), { unit: 'pack', values: { count: capsules } })
-  if (plan.barriers.length > 0) add('barrier', 'ground', 1, { values: { lengthCm: plan.barriers.reduce((sum, { line }) => sum + line.slice(1).reduce((far, to, index) => far + Math.hypot(to.xCm - line[index]!.xCm, to.yCm - line[index]!.yCm), 0), 0) } })
+  if (plan.barriers.length > 0)
+    add('barrier', 'ground', 1, {
+      values: {
+        lengthCm: plan.barriers.reduce(
+          (sum, { line }) =>
+            sum + line.slice(1).reduce((far, to, index) => far + Math.hypot(to.xCm - line[index]!.xCm, to.yCm - line[index]!.yCm), 0),
+          0,
+        ),
+      },
+    })
   for (const material of new Set(plan.hardscape.map((piece) => piece.material))) {
     const pieces = figures.pieces.filter(({ piece }) => piece.material === material)
-    add(`hardscape:${material}`, 'hardscape', Math.ceil(pieces.reduce((sum, { massKg }) => sum + massKg, 0)), { unit: 'kg', values: { pieces: pieces.length, unweighed: pieces.filter(({ piece }) => pieceMassKg(piece).from !== 'mass').length } })
+    add(`hardscape:${material}`, 'hardscape', Math.ceil(pieces.reduce((sum, { massKg }) => sum + massKg, 0)), {
+      unit: 'kg',
+      values: { pieces: pieces.length, unweighed: pieces.filter(({ piece }) => pieceMassKg(piece).from !== 'mass').length },
+    })
   }
   if (plan.hardscape.some(({ fixing }) => fixing === 'glued')) add('glue', 'hardscape', 1)
   PLANT_KINDS.forEach((kind, group) => {
     const given = plan.patches.filter((patch) => patch.kind === kind).reduce((sum, patch) => sum + (patch.pots ?? 0), 0)
     add(`plants:${kind}`, 'plants', given > 0 ? given : Math.ceil((figures.plantG[group] ?? 0) / POT_G[kind] - 1e-9), { unit: 'pot' })
   })
-  for (const thing of OFTEN_FORGOTTEN) if (thing !== 'conditioner' || plan.sources[0]?.disinfectant !== 'none') add(`sundry:${thing}`, 'sundries', 1)
+  for (const thing of OFTEN_FORGOTTEN)
+    if (thing !== 'conditioner' || plan.sources[0]?.disinfectant !== 'none') add(`sundry:${thing}`, 'sundries', 1)
   for (const extra of plan.money.extras) add(`extra:${extra.id}`, 'sundries', extra.count, { name: extra.name })
   const once = new Map(items.map((item) => [item.key, item]))
   return [...once.values()]
 }
 
-const productOf = (plan: Plan) => (zoneId: string | null, layerId: string) => (zoneId === null ? plan.layers : (plan.zones.find(({ id }) => id === zoneId)?.layers ?? [])).find(({ id }) => id === layerId)?.product ?? null
+const productOf = (plan: Plan) => (zoneId: string | null, layerId: string) =>
+  (zoneId === null ? plan.layers : (plan.zones.find(({ id }) => id === zoneId)?.layers ?? [])).find(({ id }) => id === layerId)?.product ??
+  null
 
 export interface ColumnTotal {
   readonly columnId: string
@@ -82,7 +122,8 @@ export interface ColumnTotal {
   readonly unpriced: number
 }
 /** Price of a line in a column: the grower's own, else the product's. */
-export const priceOf = (plan: Pick<Plan, 'money'>, item: ShoppingItem, columnId: string): number | null => plan.money.prices.find((price) => price.item === item.key && price.column === columnId)?.price ?? item.price
+export const priceOf = (plan: Pick<Plan, 'money'>, item: ShoppingItem, columnId: string): number | null =>
+  plan.money.prices.find((price) => price.item === item.key && price.column === columnId)?.price ?? item.price
 
 /** What each column comes to; what is at hand costs nothing. */
 export function columnTotals(plan: Pick<Plan, 'money'>, items: readonly ShoppingItem[]): ColumnTotal[] {
@@ -100,4 +141,13 @@ export function columnTotals(plan: Pick<Plan, 'money'>, items: readonly Shopping
 }
 
 /** How a sum is usually spread over the groups; rule of thumb, each ± a half of itself. */
-export const USUAL_SPLIT: Readonly<Record<ShoppingGroup, number>> = { tank: 0.27, light: 0.2, gas: 0.14, filter: 0.12, ground: 0.08, hardscape: 0.07, plants: 0.08, sundries: 0.04 }
+export const USUAL_SPLIT: Readonly<Record<ShoppingGroup, number>> = {
+  tank: 0.27,
+  light: 0.2,
+  gas: 0.14,
+  filter: 0.12,
+  ground: 0.08,
+  hardscape: 0.07,
+  plants: 0.08,
+  sundries: 0.04,
+}

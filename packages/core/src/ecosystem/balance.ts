@@ -12,7 +12,8 @@ export interface Band {
 
 export type Arm = 'planned' | 'changed'
 
-const weeksOf = (result: MemberResult, arm: Arm): Float64Array => (arm === 'changed' ? (result.changed ?? result.planned) : result.planned).weeks
+const weeksOf = (result: MemberResult, arm: Arm): Float64Array =>
+  (arm === 'changed' ? (result.changed ?? result.planned) : result.planned).weeks
 
 /** 10, 50 and 90 % of the ensemble for one column in one week. The list must not be empty. */
 export function bandOf(results: readonly MemberResult[], arm: Arm, column: WeekColumn, week: number): Band {
@@ -30,15 +31,26 @@ export function changeBand(results: readonly MemberResult[], column: WeekColumn,
 /** As `changeBand`, for the ratio; amounts of algae only mean something as ratios. */
 export function ratioBand(results: readonly MemberResult[], column: WeekColumn, week: number): Band {
   const at = week * WEEK_STRIDE + weekColumn(column)
-  const values = Float64Array.from(results, (result) => weeksOf(result, 'changed')[at]! / Math.max(weeksOf(result, 'planned')[at]!, 1e-9)).sort()
+  const values = Float64Array.from(
+    results,
+    (result) => weeksOf(result, 'changed')[at]! / Math.max(weeksOf(result, 'planned')[at]!, 1e-9),
+  ).sort()
   return { low: quantileOfSorted(values, 0.1), median: quantileOfSorted(values, 0.5), high: quantileOfSorted(values, 0.9) }
 }
 
 /** Share of the ensemble in which the levers move a column up or down by more than `least`. */
-export function changeShares(results: readonly MemberResult[], column: WeekColumn, week: number, least: number): { readonly up: number; readonly down: number } {
+export function changeShares(
+  results: readonly MemberResult[],
+  column: WeekColumn,
+  week: number,
+  least: number,
+): { readonly up: number; readonly down: number } {
   const at = week * WEEK_STRIDE + weekColumn(column)
   const moves = results.map((result) => weeksOf(result, 'changed')[at]! - weeksOf(result, 'planned')[at]!)
-  return { up: moves.filter((move) => move > least).length / moves.length, down: moves.filter((move) => move < -least).length / moves.length }
+  return {
+    up: moves.filter((move) => move > least).length / moves.length,
+    down: moves.filter((move) => move < -least).length / moves.length,
+  }
 }
 
 /** Below this a supply is short of what the light asks for. */
@@ -73,10 +85,18 @@ export interface KindLimit {
 export function limitsByKind(results: readonly MemberResult[], arm: Arm, week: number): KindLimit[] {
   return PLANT_GROUPS.flatMap((kind) => {
     if (bandOf(results, arm, `biomass.${kind}`, week).median < 1e-6) return []
-    const found = SUPPLIES.map((supply) => ({ supply, fraction: bandOf(results, arm, `${kind}.${supply}`, week).median })).sort((a, b) => a.fraction - b.fraction)
+    const found = SUPPLIES.map((supply) => ({ supply, fraction: bandOf(results, arm, `${kind}.${supply}`, week).median })).sort(
+      (a, b) => a.fraction - b.fraction,
+    )
     const [first, second] = found
     if (first === undefined || first.fraction > AMPLE) return [{ kind, supplies: [], fraction: first?.fraction ?? 1 }]
-    return [{ kind, supplies: second !== undefined && second.fraction - first.fraction < 0.05 ? [first.supply, second.supply] : [first.supply], fraction: first.fraction }]
+    return [
+      {
+        kind,
+        supplies: second !== undefined && second.fraction - first.fraction < 0.05 ? [first.supply, second.supply] : [first.supply],
+        fraction: first.fraction,
+      },
+    ]
   })
 }
 
@@ -112,12 +132,16 @@ export function leadOf(results: readonly MemberResult[], arm: Arm, week: number,
   const aheadFraction = results.filter((result) => at(result, week) > -EVEN).length / results.length
   const trendValues = Float64Array.from(results, (result) => at(result, week) - at(result, Math.max(week - 1, 0))).sort()
   const invasion = bandOf(results, arm, 'dustOnGlass', week)
-  const daysFor = (perDay: number): number => Math.min(WIPE_MOST_DAYS, Math.max(WIPE_LEAST_DAYS, Math.log(FILM_GROWTH) / Math.max(perDay, 1e-6)))
+  const daysFor = (perDay: number): number =>
+    Math.min(WIPE_MOST_DAYS, Math.max(WIPE_LEAST_DAYS, Math.log(FILM_GROWTH) / Math.max(perDay, 1e-6)))
   return {
     word: aheadFraction >= AHEAD_SHARE ? 'plants-ahead' : aheadFraction >= EVEN_SHARE ? 'about-even' : 'algae-gaining',
     aheadFraction,
     perDay: bandOf(results, arm, 'lead', week),
-    trend: week === 0 ? null : { low: quantileOfSorted(trendValues, 0.1), median: quantileOfSorted(trendValues, 0.5), high: quantileOfSorted(trendValues, 0.9) },
+    trend:
+      week === 0
+        ? null
+        : { low: quantileOfSorted(trendValues, 0.1), median: quantileOfSorted(trendValues, 0.5), high: quantileOfSorted(trendValues, 0.9) },
     againstPlan: arm === 'changed' && results.some((result) => result.changed !== null) ? changeBand(results, 'lead', week) : null,
     wipeDays: { low: daysFor(invasion.high), median: daysFor(invasion.median), high: daysFor(invasion.low) },
     limiting: limitingStrand(results, arm, week),
@@ -131,7 +155,9 @@ export function typicalDay(results: readonly MemberResult[], arm: Arm, week: num
   const [first] = curves
   if (first === undefined) return null
   const medianOf = (pick: (curve: DayCurve) => Float64Array): Float64Array =>
-    Float64Array.from({ length: pick(first).length }, (_, index) => quantileOfSorted(Float64Array.from(curves, (curve) => pick(curve)[index]!).sort(), 0.5))
+    Float64Array.from({ length: pick(first).length }, (_, index) =>
+      quantileOfSorted(Float64Array.from(curves, (curve) => pick(curve)[index]!).sort(), 0.5),
+    )
   return {
     day: first.day,
     ppfd: medianOf((curve) => curve.ppfd),

@@ -32,7 +32,9 @@ export function checkpointed(road: Road, store: CheckpointStore): Float64Array {
   const { compiled, today, parameters, slot } = road
   const key = keysOf(road)
   const kept = store.get(slot) ?? []
-  const known = kept.filter(({ day, key: stored }) => day <= today && stored === key(day)).reduce<Checkpoint | null>((newest, next) => (newest === null || next.day > newest.day ? next : newest), null)
+  const known = kept
+    .filter(({ day, key: stored }) => day <= today && stored === key(day))
+    .reduce<Checkpoint | null>((newest, next) => (newest === null || next.day > newest.day ? next : newest), null)
   let day = known?.day ?? 0
   let state = known?.state ?? compiled.startState
   const fresh: Checkpoint[] = []

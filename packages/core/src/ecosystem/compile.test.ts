@@ -20,7 +20,13 @@ import { tankFigures } from './tankFigures.js'
 
 const run = (plan: Plan, days: number, options: { draw?: { seed: number; member: number }; curveDays?: number[] } = {}): Run => {
   const compiled = compile({ timeline: [{ fromDay: 0, plan }], days, stepMin: 30, draw: options.draw ?? null })
-  return simulate({ forcing: compiled.forcing, parameters: options.draw ? drawParameters(options.draw.seed, options.draw.member) : DEFAULT_PARAMETERS, startState: compiled.startState, days, curveDays: options.curveDays ?? [] })
+  return simulate({
+    forcing: compiled.forcing,
+    parameters: options.draw ? drawParameters(options.draw.seed, options.draw.member) : DEFAULT_PARAMETERS,
+    startState: compiled.startState,
+    days,
+    curveDays: options.curveDays ?? [],
+  })
 }
 const daily = ({ rows, days }: Run, column: number): number[] => Array.from({ length: days }, (_, day) => rows[day * DAY_STRIDE + column]!)
 
@@ -31,39 +37,144 @@ const anyOldPlan: fc.Arbitrary<PlanV1> = fc.record({
   name: fc.constant('x'),
   startedOn: fc.constant('2026-01-01'),
   timeZone: fc.constant('UTC'),
-  vessel: fc.record({ lengthCm: maybe(10, 600), widthCm: maybe(10, 300), heightCm: maybe(10, 200), glassCm: maybe(0.2, 6), freeboardCm: maybe(0, 100) }),
+  vessel: fc.record({
+    lengthCm: maybe(10, 600),
+    widthCm: maybe(10, 300),
+    heightCm: maybe(10, 200),
+    glassCm: maybe(0.2, 6),
+    freeboardCm: maybe(0, 100),
+  }),
   temperatureC: maybe(10, 36),
   roomCo2Ppm: maybe(280, 5000),
-  sources: fc.array(fc.record({ id: fc.constant('w'), alkalinityMeqPerL: maybe(0, 15), hardnessMmolPerL: maybe(0, 15), nitrateMgNPerL: maybe(0, 50), phosphateMgPPerL: maybe(0, 10) }), { maxLength: 1 }),
-  layers: fc.array(fc.record({ id: fc.constant('g'), ground: fc.constantFrom(...GROUND_KINDS), frontCm: maybe(0, 100), backCm: maybe(0, 100) }), { maxLength: 3 }),
-  hardscape: fc.array(fc.record({ id: fc.constant('s'), material: fc.constantFrom(...HARDSCAPE_MATERIALS), massKg: maybe(0, 1000) }), { maxLength: 2 }),
-  patches: fc.array(fc.record({ id: fc.constant('p'), kind: fc.constantFrom(...PLANT_KINDS), footFraction: maybe(0, 1), density: fc.constantFrom('thin', 'half', 'full', null), pots: fc.option(fc.integer({ min: 0, max: 2000 }), { nil: null }) }), { maxLength: 6 }),
-  lamps: fc.array(fc.record({ id: fc.constant('l'), fluxUmolPerS: maybe(0, 20_000), watts: maybe(0, 10_000), lengthCm: maybe(1, 600), aboveWaterCm: maybe(0, 200), dimFraction: maybe(0, 1) }), { maxLength: 2 }),
-  lightWindows: fc.array(fc.record({ id: fc.constant('t'), on: fc.constantFrom('00:00', '06:15', '12:00', '23:55'), hours: fc.double({ min: 0, max: 24, noNaN: true }), rampMin: fc.constant(0) }), { maxLength: 2 }),
-  gasLines: fc.array(
-    fc.record({ id: fc.constant('c'), control: fc.constantFrom('none', 'timer', 'controller'), bubblesPerS: maybe(0, 50), bubbleMl: maybe(0.01, 0.5), linePressureBar: maybe(0, 6), beforeLightMin: fc.integer({ min: 0, max: 480 }), beforeDarkMin: fc.integer({ min: 0, max: 480 }), limitMgPerL: maybe(5, 80) }),
+  sources: fc.array(
+    fc.record({
+      id: fc.constant('w'),
+      alkalinityMeqPerL: maybe(0, 15),
+      hardnessMmolPerL: maybe(0, 15),
+      nitrateMgNPerL: maybe(0, 50),
+      phosphateMgPPerL: maybe(0, 10),
+    }),
     { maxLength: 1 },
   ),
-  flow: fc.record({ surface: fc.constantFrom('still', 'ripple', 'strong', null), hasSkimmer: fc.boolean(), turnoverPerH: maybe(0, 40), filter: fc.constantFrom('new', 'seeded', 'mature', null) }),
+  layers: fc.array(
+    fc.record({ id: fc.constant('g'), ground: fc.constantFrom(...GROUND_KINDS), frontCm: maybe(0, 100), backCm: maybe(0, 100) }),
+    { maxLength: 3 },
+  ),
+  hardscape: fc.array(fc.record({ id: fc.constant('s'), material: fc.constantFrom(...HARDSCAPE_MATERIALS), massKg: maybe(0, 1000) }), {
+    maxLength: 2,
+  }),
+  patches: fc.array(
+    fc.record({
+      id: fc.constant('p'),
+      kind: fc.constantFrom(...PLANT_KINDS),
+      footFraction: maybe(0, 1),
+      density: fc.constantFrom('thin', 'half', 'full', null),
+      pots: fc.option(fc.integer({ min: 0, max: 2000 }), { nil: null }),
+    }),
+    { maxLength: 6 },
+  ),
+  lamps: fc.array(
+    fc.record({
+      id: fc.constant('l'),
+      fluxUmolPerS: maybe(0, 20_000),
+      watts: maybe(0, 10_000),
+      lengthCm: maybe(1, 600),
+      aboveWaterCm: maybe(0, 200),
+      dimFraction: maybe(0, 1),
+    }),
+    { maxLength: 2 },
+  ),
+  lightWindows: fc.array(
+    fc.record({
+      id: fc.constant('t'),
+      on: fc.constantFrom('00:00', '06:15', '12:00', '23:55'),
+      hours: fc.double({ min: 0, max: 24, noNaN: true }),
+      rampMin: fc.constant(0),
+    }),
+    { maxLength: 2 },
+  ),
+  gasLines: fc.array(
+    fc.record({
+      id: fc.constant('c'),
+      control: fc.constantFrom('none', 'timer', 'controller'),
+      bubblesPerS: maybe(0, 50),
+      bubbleMl: maybe(0.01, 0.5),
+      linePressureBar: maybe(0, 6),
+      beforeLightMin: fc.integer({ min: 0, max: 480 }),
+      beforeDarkMin: fc.integer({ min: 0, max: 480 }),
+      limitMgPerL: maybe(5, 80),
+    }),
+    { maxLength: 1 },
+  ),
+  flow: fc.record({
+    surface: fc.constantFrom('still', 'ripple', 'strong', null),
+    hasSkimmer: fc.boolean(),
+    turnoverPerH: maybe(0, 40),
+    filter: fc.constantFrom('new', 'seeded', 'mature', null),
+  }),
   feeding: fc.constantFrom(...FEEDING_SCHOOLS),
-  changes: fc.record({ fraction: fc.double({ min: 0, max: 1, noNaN: true }), everyDays: fc.integer({ min: 1, max: 60 }), firstWeeksMore: fc.boolean() }),
-  animals: fc.record({ foodGPerDay: maybe(0, 100), grazers: maybe(0, 2000), grazersFromDay: fc.integer({ min: 0, max: 60 }), fishFromDay: fc.integer({ min: 0, max: 60 }) }),
+  changes: fc.record({
+    fraction: fc.double({ min: 0, max: 1, noNaN: true }),
+    everyDays: fc.integer({ min: 1, max: 60 }),
+    firstWeeksMore: fc.boolean(),
+  }),
+  animals: fc.record({
+    foodGPerDay: maybe(0, 100),
+    grazers: maybe(0, 2000),
+    grazersFromDay: fc.integer({ min: 0, max: 60 }),
+    fishFromDay: fc.integer({ min: 0, max: 60 }),
+  }),
   isTrimmed: fc.boolean(),
 })
-const anyCorner = fc.record({ xCm: fc.double({ min: -20, max: 620, noNaN: true }), yCm: fc.double({ min: -20, max: 320, noNaN: true }), isRound: fc.boolean() })
-const anyLayer = fc.record({ id: fc.constant('g'), ground: fc.constantFrom(...GROUND_KINDS), frontCm: maybe(0, 100), backCm: maybe(0, 100), product: fc.constant(null) })
+const anyCorner = fc.record({
+  xCm: fc.double({ min: -20, max: 620, noNaN: true }),
+  yCm: fc.double({ min: -20, max: 320, noNaN: true }),
+  isRound: fc.boolean(),
+})
+const anyLayer = fc.record({
+  id: fc.constant('g'),
+  ground: fc.constantFrom(...GROUND_KINDS),
+  frontCm: maybe(0, 100),
+  backCm: maybe(0, 100),
+  product: fc.constant(null),
+})
 /** Outlines of any shape: the sums must stand even those that the boundary would refuse. */
 const anyZone = fc.record({
-  id: fc.constant('z'), name: fc.constant(''), purpose: fc.constantFrom(...ZONE_PURPOSES), outline: fc.array(anyCorner, { maxLength: 9 }), layers: fc.array(anyLayer, { maxLength: 2 }),
-  heights: fc.array(fc.record({ id: fc.constant('h'), xCm: fc.double({ min: 0, max: 200, noNaN: true }), yCm: fc.double({ min: 0, max: 100, noNaN: true }), heightCm: fc.double({ min: 0, max: 60, noNaN: true }) }), { maxLength: 3 }),
+  id: fc.constant('z'),
+  name: fc.constant(''),
+  purpose: fc.constantFrom(...ZONE_PURPOSES),
+  outline: fc.array(anyCorner, { maxLength: 9 }),
+  layers: fc.array(anyLayer, { maxLength: 2 }),
+  heights: fc.array(
+    fc.record({
+      id: fc.constant('h'),
+      xCm: fc.double({ min: 0, max: 200, noNaN: true }),
+      yCm: fc.double({ min: 0, max: 100, noNaN: true }),
+      heightCm: fc.double({ min: 0, max: 60, noNaN: true }),
+    }),
+    { maxLength: 3 },
+  ),
 })
 const anyPiece = fc.record({
-  id: fc.constant('s'), name: fc.constant(''), material: fc.constantFrom(...HARDSCAPE_MATERIALS), massKg: maybe(0, 1000), volumeL: maybe(0, 400), outline: fc.option(fc.array(anyCorner, { maxLength: 7 }), { nil: null }), profile: fc.constant(null),
-  heightCm: maybe(0, 150), sunkCm: fc.double({ min: 0, max: 50, noNaN: true }), fixing: fc.constantFrom(...FIXINGS),
+  id: fc.constant('s'),
+  name: fc.constant(''),
+  material: fc.constantFrom(...HARDSCAPE_MATERIALS),
+  massKg: maybe(0, 1000),
+  volumeL: maybe(0, 400),
+  outline: fc.option(fc.array(anyCorner, { maxLength: 7 }), { nil: null }),
+  profile: fc.constant(null),
+  heightCm: maybe(0, 150),
+  sunkCm: fc.double({ min: 0, max: 50, noNaN: true }),
+  fixing: fc.constantFrom(...FIXINGS),
 })
 const anyPlan: fc.Arbitrary<Plan> = fc
   .tuple(anyOldPlan, fc.array(anyZone, { maxLength: 3 }), fc.array(anyPiece, { maxLength: 3 }), maybe(0, 50_000))
-  .map(([old, zones, hardscape, ratedLPerH]) => ({ ...v1to2(old), zones, hardscape, filters: [{ id: 'f', ratedLPerH, headCm: null, media: null, watts: null }] }))
+  .map(([old, zones, hardscape, ratedLPerH]) => ({
+    ...v1to2(old),
+    zones,
+    hardscape,
+    filters: [{ id: 'f', ratedLPerH, headCm: null, media: null, watts: null }],
+  }))
 
 test('any plan that the contract accepts gives finite, non-negative series that balance', () =>
   fc.assert(
@@ -74,25 +185,38 @@ test('any plan that the contract accepts gives finite, non-negative series that 
       for (let slot = 0; slot < STATE_SIZE; slot++) expect(result.endState[slot], `slot ${slot}`).toBeGreaterThanOrEqual(0)
       for (const error of result.balanceError) expect(error).toBeLessThan(1e-8)
     }),
-    { numRuns: 120, endOnFailure: true } // a run takes long; shrinking would take minutes,
+    { numRuns: 120, endOnFailure: true }, // a run takes long; shrinking would take minutes,
   ))
 
 test('a film of water over deep ground: what leaves took, the ground cannot take as well', () => {
   const film: Plan = {
-    ...samplePlan, vessel: { ...samplePlan.vessel, lengthCm: 95, widthCm: null, heightCm: 10, glassCm: 0.23, freeboardCm: 100 }, layers: [{ id: 'g', ground: 'carbonate-sand', frontCm: 0, backCm: 100, product: null }], hardscape: [], lamps: [],
-    patches: [{ id: 'p', kind: 'stems', footFraction: null, density: 'half', pots: null }], feeding: 'lean-column', flow: { ...samplePlan.flow, hasSkimmer: true, turnoverPerH: 40 },
+    ...samplePlan,
+    vessel: { ...samplePlan.vessel, lengthCm: 95, widthCm: null, heightCm: 10, glassCm: 0.23, freeboardCm: 100 },
+    layers: [{ id: 'g', ground: 'carbonate-sand', frontCm: 0, backCm: 100, product: null }],
+    hardscape: [],
+    lamps: [],
+    patches: [{ id: 'p', kind: 'stems', footFraction: null, density: 'half', pots: null }],
+    feeding: 'lean-column',
+    flow: { ...samplePlan.flow, hasSkimmer: true, turnoverPerH: 40 },
   }
   for (const error of run(film, 30, { draw: { seed: 7, member: 2 } }).balanceError) expect(error).toBeLessThan(1e-9)
 })
 
 test('two thousand bunches in a jar are dark, not an end of the sums', () => {
-  const jar = { ...samplePlan, vessel: { ...samplePlan.vessel, lengthCm: 10, widthCm: 10 }, layers: [], hardscape: [], patches: [{ id: 'p', kind: 'stems' as const, footFraction: 0.35, density: null, pots: 1962 }] }
+  const jar = {
+    ...samplePlan,
+    vessel: { ...samplePlan.vessel, lengthCm: 10, widthCm: 10 },
+    layers: [],
+    hardscape: [],
+    patches: [{ id: 'p', kind: 'stems' as const, footFraction: 0.35, density: null, pots: 1962 }],
+  }
   const result = run(jar, 5)
   expect(result.outcome).toBe('reached-end')
   for (const value of result.rows) expect(Number.isFinite(value)).toBe(true)
 })
 
-test('the same question gives the same answer, bit for bit', () => expect(run(samplePlan, 21, { draw: { seed: 3, member: 5 } }).rows).toEqual(run(samplePlan, 21, { draw: { seed: 3, member: 5 } }).rows))
+test('the same question gives the same answer, bit for bit', () =>
+  expect(run(samplePlan, 21, { draw: { seed: 3, member: 5 } }).rows).toEqual(run(samplePlan, 21, { draw: { seed: 3, member: 5 } }).rows))
 
 test('stopping at a day and going on from its state is one run', () => {
   const compiled = compile({ timeline: [{ fromDay: 0, plan: samplePlan }], days: 40, stepMin: 30 })
@@ -104,7 +228,11 @@ test('stopping at a day and going on from its state is one run', () => {
 
 describe('the known misfits that are mended', () => {
   test('active soil: with 4 dKH tap and one half change a week, KH stays at 0–2 for two to six months', () => {
-    const plan: Plan = { ...samplePlan, sources: [{ ...samplePlan.sources[0]!, alkalinityMeqPerL: 4 * 0.35665 }], changes: { fraction: 0.5, everyDays: 7, firstWeeksMore: false } }
+    const plan: Plan = {
+      ...samplePlan,
+      sources: [{ ...samplePlan.sources[0]!, alkalinityMeqPerL: 4 * 0.35665 }],
+      changes: { fraction: 0.5, everyDays: 7, firstWeeksMore: false },
+    }
     const kh = daily(run(plan, 240), DAY.alkalinity).map(dkhOfAlkalinity)
     const firstSoft = kh.findIndex((value) => value <= 2)
     const firstHardAgain = kh.findIndex((value, day) => day > firstSoft + 7 && value > 2)
@@ -113,16 +241,19 @@ describe('the known misfits that are mended', () => {
     expect(firstHardAgain === -1 ? 240 : firstHardAgain).toBeLessThanOrEqual(183)
   })
   test('a timer has no limit, a controller has one', () => {
-    const withGas = (part: Partial<Plan['gasLines'][number]>): number => Math.max(...daily(run({ ...samplePlan, gasLines: [{ ...samplePlan.gasLines[0]!, bubblesPerS: 9, ...part }] }, 14), DAY.co2Max))
+    const withGas = (part: Partial<Plan['gasLines'][number]>): number =>
+      Math.max(...daily(run({ ...samplePlan, gasLines: [{ ...samplePlan.gasLines[0]!, bubblesPerS: 9, ...part }] }, 14), DAY.co2Max))
     expect(withGas({ control: 'timer' })).toBeGreaterThan(60)
     expect(withGas({ control: 'controller', limitMgPerL: 30 })).toBeLessThanOrEqual(30.5)
   })
   test('the same bubbles under twice the pressure hold more gas', () => {
-    const rate = (linePressureBar: number): number => tankFigures({ ...samplePlan, gasLines: [{ ...samplePlan.gasLines[0]!, bubblesPerS: 2, bubbleMl: 0.07, linePressureBar }] }).gasMgPerH
+    const rate = (linePressureBar: number): number =>
+      tankFigures({ ...samplePlan, gasLines: [{ ...samplePlan.gasLines[0]!, bubblesPerS: 2, bubbleMl: 0.07, linePressureBar }] }).gasMgPerH
     expect(rate(1)).toBeCloseTo(2 * rate(0), 6)
   })
   test('light over midnight is light: the same day shifted by twelve hours grows as much', () => {
-    const grown = (on: string): number => daily(run({ ...samplePlan, lightWindows: [{ id: 't1', on, hours: 8, rampMin: 30 }] }, 42), DAY.biomassG + 1).at(-1)!
+    const grown = (on: string): number =>
+      daily(run({ ...samplePlan, lightWindows: [{ id: 't1', on, hours: 8, rampMin: 30 }] }, 42), DAY.biomassG + 1).at(-1)!
     expect(grown('21:00') / grown('09:00')).toBeGreaterThan(0.9)
     expect(grown('21:00') / grown('09:00')).toBeLessThan(1.1)
   })
@@ -143,17 +274,23 @@ describe('gas by default', () => {
     const gas = run(brisk, 21)
     expect(daily(gas, DAY.co2AtLightsOn).at(-1)).toBeGreaterThan(22)
     expect(daily(gas, DAY.co2AtLightsOn).at(-1)).toBeLessThan(28)
-    expect(Math.max(...daily(run({ ...samplePlan, patches: [], flow: { ...samplePlan.flow, surface: 'still' } }, 21), DAY.co2Max))).toBeLessThan(45) // 36 by the closed form, and what ground and filter give off
+    expect(
+      Math.max(...daily(run({ ...samplePlan, patches: [], flow: { ...samplePlan.flow, surface: 'still' } }, 21), DAY.co2Max)),
+    ).toBeLessThan(45) // 36 by the closed form, and what ground and filter give off
   })
 })
 
 describe('levers', () => {
   const timeline = [{ fromDay: 0, plan: samplePlan }]
-  const members = (levers: Parameters<typeof applyLevers>[1]) => [1, 2, 3, 4, 5].map((member) => forecastMember({ timeline, today: 30, weeks: 3, seed: 2, levers }, member, new Map()))
+  const members = (levers: Parameters<typeof applyLevers>[1]) =>
+    [1, 2, 3, 4, 5].map((member) => forecastMember({ timeline, today: 30, weeks: 3, seed: 2, levers }, member, new Map()))
 
   test('act from today: the past and today’s state stay', () => {
     const moved = leveredTimeline(timeline, 30, { hours: 5 })
-    expect(moved.map((entry) => [entry.fromDay, entry.plan.lightWindows[0]?.hours])).toEqual([[0, 8], [30, 5]])
+    expect(moved.map((entry) => [entry.fromDay, entry.plan.lightWindows[0]?.hours])).toEqual([
+      [0, 8],
+      [30, 5],
+    ])
     const results = members({ hours: 5 })
     expect(bandOf(results, 'planned', 'totalG', 0).median).toBeGreaterThan(bandOf(results, 'changed', 'totalG', 2).median * 0.5)
   })
@@ -179,7 +316,9 @@ describe('levers', () => {
   test('a member’s answer does not depend on the cache or on what was asked before', () => {
     const cache: MemberCache = new Map()
     forecastMember({ timeline, today: 30, weeks: 6, seed: 2, levers: { hours: 10 } }, 4, cache)
-    expect(forecastMember({ timeline, today: 30, weeks: 3, seed: 2, levers: { hours: 5 } }, 4, cache).changed?.weeks).toEqual(members({ hours: 5 })[3]?.changed?.weeks)
+    expect(forecastMember({ timeline, today: 30, weeks: 3, seed: 2, levers: { hours: 5 } }, 4, cache).changed?.weeks).toEqual(
+      members({ hours: 5 })[3]?.changed?.weeks,
+    )
   })
   test('the lead is told in words, and doubling the light from here does not mend it', () => {
     const results = members({ dimFraction: 1, hours: 12 })
@@ -195,7 +334,10 @@ describe('draws', () => {
     expect(drawParameters(2, 7)).not.toEqual(drawParameters(1, 7))
   })
   test('lie around the standard: the median of growth within a tenth, four fifths within the stated factor', () => {
-    const ratios = Array.from({ length: 400 }, (_, member) => drawParameters(5, member).maxGrowthPerH[1]! / DEFAULT_PARAMETERS.maxGrowthPerH[1]!).sort((a, b) => a - b)
+    const ratios = Array.from(
+      { length: 400 },
+      (_, member) => drawParameters(5, member).maxGrowthPerH[1]! / DEFAULT_PARAMETERS.maxGrowthPerH[1]!,
+    ).sort((a, b) => a - b)
     expect(ratios[200]).toBeGreaterThan(0.9)
     expect(ratios[200]).toBeLessThan(1.1)
     expect(ratios.filter((ratio) => ratio > 1 / 1.35 && ratio < 1.35).length / 400).toBeGreaterThan(0.8)
@@ -209,22 +351,32 @@ describe('draws', () => {
   })
   test('what is not known widens the band', () => {
     const spread = (plan: Plan): number => {
-      const light = Array.from({ length: 60 }, (_, member) => compile({ timeline: [{ fromDay: 0, plan }], days: 1, stepMin: 60, draw: { seed: 1, member } }).figures.ppfd).sort((a, b) => a - b)
+      const light = Array.from(
+        { length: 60 },
+        (_, member) => compile({ timeline: [{ fromDay: 0, plan }], days: 1, stepMin: 60, draw: { seed: 1, member } }).figures.ppfd,
+      ).sort((a, b) => a - b)
       return light[54]! / light[6]!
     }
-    expect(spread({ ...samplePlan, lamps: [{ ...samplePlan.lamps[0]!, watts: null, aboveWaterCm: null, dimFraction: null }] })).toBeGreaterThan(1.4 * spread(samplePlan))
+    expect(
+      spread({ ...samplePlan, lamps: [{ ...samplePlan.lamps[0]!, watts: null, aboveWaterCm: null, dimFraction: null }] }),
+    ).toBeGreaterThan(1.4 * spread(samplePlan))
   })
 })
 
 describe('findings', () => {
   const codes = (plan: Plan): string[] => checkPlan(plan, tankFigures(plan)).map((finding) => finding.code)
   test('water, light and plants of a sound tank give none', () => expect(checkTank(samplePlan, tankFigures(samplePlan))).toEqual([]))
-  test('a tank full of ground stops, and stands first', () => expect(codes({ ...samplePlan, layers: [{ id: 'g', ground: 'sand', frontCm: 60, backCm: 60, product: null }] })[0]).toBe('no-room-for-water'))
+  test('a tank full of ground stops, and stands first', () =>
+    expect(codes({ ...samplePlan, layers: [{ id: 'g', ground: 'sand', frontCm: 60, backCm: 60, product: null }] })[0]).toBe(
+      'no-room-for-water',
+    ))
   test('thin start, no gas, no plants, no light, shallow ground, hard tap', () => {
     expect(codes({ ...samplePlan, patches: [{ ...samplePlan.patches[0]!, footFraction: 0.2 }] })).toContain('thin-start')
     expect(codes({ ...samplePlan, gasLines: [] })).toContain('light-without-gas')
     expect(codes({ ...samplePlan, patches: [], lamps: [] })).toEqual(expect.arrayContaining(['no-plants', 'no-light']))
-    expect(codes({ ...samplePlan, layers: [{ id: 'g', ground: 'rich-soil', frontCm: 2, backCm: 3, product: null }] })).toContain('stems-float-out')
+    expect(codes({ ...samplePlan, layers: [{ id: 'g', ground: 'rich-soil', frontCm: 2, backCm: 3, product: null }] })).toContain(
+      'stems-float-out',
+    )
     expect(codes({ ...samplePlan, sources: [{ ...samplePlan.sources[0]!, alkalinityMeqPerL: 3 }] })).toContain('hard-softening')
   })
 })

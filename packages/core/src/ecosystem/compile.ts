@@ -63,7 +63,8 @@ export function compile(options: CompileOptions): Compiled {
     const now = entry === newest ? figures : tankFigures(entry.plan, new Answers(draw))
     for (const fromDay of breakpoints(entry, until)) spans.push({ fromDay, conditions: conditionsOf(entry.plan, now, fromDay, stepMin) })
     const tap = tapOf(entry.plan.sources[0], new Answers(draw))
-    for (let day = entry.fromDay; day < until; day++) events.push(...eventsOfDay(entry.plan, day, tap, (what) => omitted.has(omissionKey({ what, day }))))
+    for (let day = entry.fromDay; day < until; day++)
+      events.push(...eventsOfDay(entry.plan, day, tap, (what) => omitted.has(omissionKey({ what, day }))))
     for (const act of deeds.acts) if (act.day >= entry.fromDay && act.day < until) events.push(eventOfAct(act, figures.waterL, tap))
   })
   if (options.massChange && options.massChange.factor !== 1) {
@@ -107,7 +108,8 @@ function exchangeOf({ ground }: TankFigures): number {
 }
 
 function startOf(plan: Plan, figures: TankFigures, site: Site, tap: TapWater): Float64Array {
-  const stock = (pick: (ground: (typeof figures.layers)[number]['ground']) => number): number => figures.layers.reduce((sum, layer) => sum + layer.volumeL * pick(layer.ground), 0)
+  const stock = (pick: (ground: (typeof figures.layers)[number]['ground']) => number): number =>
+    figures.layers.reduce((sum, layer) => sum + layer.volumeL * pick(layer.ground), 0)
   return filledState({
     site,
     tap,
@@ -140,14 +142,22 @@ function tapOf(source: WaterSource | undefined, answers: Answers): TapWater {
 }
 
 function breakpoints({ fromDay, plan }: TimelineEntry, until: number): number[] {
-  const days = [fromDay, plan.animals.grazersFromDay, plan.animals.fishFromDay].filter((day) => day >= fromDay && (day < until || day === fromDay))
+  const days = [fromDay, plan.animals.grazersFromDay, plan.animals.fishFromDay].filter(
+    (day) => day >= fromDay && (day < until || day === fromDay),
+  )
   return [...new Set(days)].sort((a, b) => a - b)
 }
 
 function conditionsOf(plan: Plan, figures: TankFigures, day: number, stepMin: number): Conditions {
   const line = plan.gasLines.find((candidate) => candidate.control !== 'none')
   const light = plan.lightWindows.map((window) => ({ onMin: minutesOf(window.on), minutes: window.hours * 60, rampMin: window.rampMin }))
-  const gas = line === undefined ? [] : light.map((window) => ({ onMin: window.onMin - line.beforeLightMin, minutes: window.minutes + line.beforeLightMin - line.beforeDarkMin }))
+  const gas =
+    line === undefined
+      ? []
+      : light.map((window) => ({
+          onMin: window.onMin - line.beforeLightMin,
+          minutes: window.minutes + line.beforeLightMin - line.beforeDarkMin,
+        }))
   return {
     temperatureC: figures.temperatureC,
     agitation: figures.agitation,
@@ -170,9 +180,20 @@ function eventsOfDay(plan: Plan, day: number, tap: TapWater, isOmitted: (what: O
   const at = (minute: number, event: TankEvent): void => void events.push({ atMin: day * 1440 + minute, event })
   const isCareDay = day > 0 && day % 7 === 0
   if (plan.isTrimmed && isCareDay && !isOmitted('trim')) at(CARE_MIN, { kind: 'trim-towards', laiOfGroup: GOOD_LAI, mostCut: MOST_CUT })
-  if (isChangeDay(plan, day) && !isOmitted('change')) at(CARE_MIN, { kind: 'change', fraction: plan.changes.fraction, tap, vacuum: DETRITUS_VACUUMED, wipe: isCareDay || plan.changes.everyDays > 7 ? WIPED : 0 })
+  if (isChangeDay(plan, day) && !isOmitted('change'))
+    at(CARE_MIN, {
+      kind: 'change',
+      fraction: plan.changes.fraction,
+      tap,
+      vacuum: DETRITUS_VACUUMED,
+      wipe: isCareDay || plan.changes.everyDays > 7 ? WIPED : 0,
+    })
   const school = SCHOOL[plan.feeding]
-  if (!isOmitted('dose')) at(lightsOnMin(plan), { kind: school.kind === 'weekly' ? 'dose' : 'dose-up-to', mgPerL: dailyDose(school.amounts, school.kind === 'weekly' ? 7 : 1) })
+  if (!isOmitted('dose'))
+    at(lightsOnMin(plan), {
+      kind: school.kind === 'weekly' ? 'dose' : 'dose-up-to',
+      mgPerL: dailyDose(school.amounts, school.kind === 'weekly' ? 7 : 1),
+    })
   return events
 }
 

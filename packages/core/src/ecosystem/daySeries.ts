@@ -1,5 +1,31 @@
 import {
-  ALGAE, ALKALINITY, AMMONIA_OXIDISERS, AMMONIUM, biomassOf, BIOFILM, CALCIUM, CARPET, CO2_SWING, DETRITUS, DISSOLVED, FILM, GROUP_COUNT, GUILD_COUNT, IRON, MAGNESIUM, N, NITRATE, NITRITE, NITRITE_OXIDISERS, NUTRIENT_COUNT, OXYGEN, PHOSPHATE, POTASSIUM, SILICON, STEMS, TANNIN,
+  ALGAE,
+  ALKALINITY,
+  AMMONIA_OXIDISERS,
+  AMMONIUM,
+  biomassOf,
+  BIOFILM,
+  CALCIUM,
+  CARPET,
+  CO2_SWING,
+  DETRITUS,
+  DISSOLVED,
+  FILM,
+  GROUP_COUNT,
+  GUILD_COUNT,
+  IRON,
+  MAGNESIUM,
+  N,
+  NITRATE,
+  NITRITE,
+  NITRITE_OXIDISERS,
+  NUTRIENT_COUNT,
+  OXYGEN,
+  PHOSPHATE,
+  POTASSIUM,
+  SILICON,
+  STEMS,
+  TANNIN,
 } from './state.js'
 import { saturation, type Step } from './step.js'
 
@@ -7,10 +33,48 @@ import { saturation, type Step } from './step.js'
 const GROUPED = ['biomassG', 'lai', 'light', 'carbon', 'storeN', 'storeP', 'storeK', 'storeFe', 'feed', 'growthPerDay', 'trimmedG'] as const
 const GUILDED = ['algaeG', 'invasionPerDay'] as const
 const SINGLE = [
-  'ammonium', 'nitrite', 'nitrate', 'phosphate', 'potassium', 'iron', 'calcium', 'magnesium', 'silicon', 'alkalinity', 'pH', 'pHMin', 'pHMax', 'dissolvedC', 'detritusC', 'tannin',
-  'ammoniaOxidisers', 'nitriteOxidisers', 'biofilm', 'film', 'oxygenMin', 'oxygenMax', 'co2AtLightsOn', 'co2Day', 'co2Max', 'co2Swing', 'stress',
-  'grossG', 'algaeGrossG', 'uptakeN', 'rootN', 'redness', 'baseLossStems', 'carpetLift', 'lightH',
-  'braidLight', 'braidCarbon', 'braidFeed', 'braidMass', 'braidClean', 'healthyLeaf', 'dustOnGlass',
+  'ammonium',
+  'nitrite',
+  'nitrate',
+  'phosphate',
+  'potassium',
+  'iron',
+  'calcium',
+  'magnesium',
+  'silicon',
+  'alkalinity',
+  'pH',
+  'pHMin',
+  'pHMax',
+  'dissolvedC',
+  'detritusC',
+  'tannin',
+  'ammoniaOxidisers',
+  'nitriteOxidisers',
+  'biofilm',
+  'film',
+  'oxygenMin',
+  'oxygenMax',
+  'co2AtLightsOn',
+  'co2Day',
+  'co2Max',
+  'co2Swing',
+  'stress',
+  'grossG',
+  'algaeGrossG',
+  'uptakeN',
+  'rootN',
+  'redness',
+  'baseLossStems',
+  'carpetLift',
+  'lightH',
+  'braidLight',
+  'braidCarbon',
+  'braidFeed',
+  'braidMass',
+  'braidClean',
+  'healthyLeaf',
+  'dustOnGlass',
 ] as const
 type Grouped = (typeof GROUPED)[number]
 type Guilded = (typeof GUILDED)[number]
@@ -91,7 +155,8 @@ export class DayRecorder {
     if (step.water.hydrogen > this.hydrogenMax) this.hydrogenMax = step.water.hydrogen
     row[DAY.oxygenMin] = Math.min(row[DAY.oxygenMin]!, state[OXYGEN]!)
     row[DAY.oxygenMax] = Math.max(row[DAY.oxygenMax]!, state[OXYGEN]!)
-    if (step.lightShare > 0) this.addLight(step, step.lightShare * dtH, parameters.plantAreaHalf, parameters.ammoniaHalf, parameters.organicsHalf)
+    if (step.lightShare > 0)
+      this.addLight(step, step.lightShare * dtH, parameters.plantAreaHalf, parameters.ammoniaHalf, parameters.organicsHalf)
   }
 
   /** Means over the light hours, weighted by light; those of the braid by biomass too. */
@@ -112,7 +177,8 @@ export class DayRecorder {
       add(row, LIGHT + group, light * weight)
       add(row, CARBON_COLUMN + group, step.fCarbon[group]! * weight)
       add(row, FEED + group, step.fNutrients[group]! * weight)
-      for (let nutrient = 0; nutrient < NUTRIENT_COUNT; nutrient++) add(row, STORE_N + nutrient * GROUP_COUNT + group, step.fStore[group * NUTRIENT_COUNT + nutrient]! * weight)
+      for (let nutrient = 0; nutrient < NUTRIENT_COUNT; nutrient++)
+        add(row, STORE_N + nutrient * GROUP_COUNT + group, step.fStore[group * NUTRIENT_COUNT + nutrient]! * weight)
       const braid = weight * biomassOf(state, group)
       if (light > 0) {
         this.braidWeight += braid
@@ -133,7 +199,8 @@ export class DayRecorder {
     const { row } = this
     const { state } = step
     const hours = Math.max(row[DAY.lightH]!, 1e-9)
-    for (const column of [DAY.light, DAY.carbon, DAY.feed, ...STORES]) for (let group = 0; group < GROUP_COUNT; group++) row[column + group] = row[column + group]! / hours
+    for (const column of [DAY.light, DAY.carbon, DAY.feed, ...STORES])
+      for (let group = 0; group < GROUP_COUNT; group++) row[column + group] = row[column + group]! / hours
     for (const column of [DAY.co2Day, DAY.redness, DAY.braidMass, DAY.braidClean]) row[column] = row[column]! / hours
     const braided = Math.max(this.braidWeight, 1e-12)
     for (const column of [DAY.braidLight, DAY.braidCarbon, DAY.braidFeed]) row[column] = row[column]! / braided
@@ -156,9 +223,24 @@ export class DayRecorder {
 }
 
 const END_OF_DAY: readonly (readonly [column: number, slot: number])[] = [
-  [DAY.ammonium, AMMONIUM], [DAY.nitrite, NITRITE], [DAY.nitrate, NITRATE], [DAY.phosphate, PHOSPHATE], [DAY.potassium, POTASSIUM], [DAY.iron, IRON], [DAY.calcium, CALCIUM],
-  [DAY.magnesium, MAGNESIUM], [DAY.silicon, SILICON], [DAY.alkalinity, ALKALINITY], [DAY.dissolvedC, DISSOLVED], [DAY.detritusC, DETRITUS], [DAY.tannin, TANNIN],
-  [DAY.ammoniaOxidisers, AMMONIA_OXIDISERS], [DAY.nitriteOxidisers, NITRITE_OXIDISERS], [DAY.biofilm, BIOFILM], [DAY.film, FILM], [DAY.co2Swing, CO2_SWING],
+  [DAY.ammonium, AMMONIUM],
+  [DAY.nitrite, NITRITE],
+  [DAY.nitrate, NITRATE],
+  [DAY.phosphate, PHOSPHATE],
+  [DAY.potassium, POTASSIUM],
+  [DAY.iron, IRON],
+  [DAY.calcium, CALCIUM],
+  [DAY.magnesium, MAGNESIUM],
+  [DAY.silicon, SILICON],
+  [DAY.alkalinity, ALKALINITY],
+  [DAY.dissolvedC, DISSOLVED],
+  [DAY.detritusC, DETRITUS],
+  [DAY.tannin, TANNIN],
+  [DAY.ammoniaOxidisers, AMMONIA_OXIDISERS],
+  [DAY.nitriteOxidisers, NITRITE_OXIDISERS],
+  [DAY.biofilm, BIOFILM],
+  [DAY.film, FILM],
+  [DAY.co2Swing, CO2_SWING],
 ]
 
 const add = (row: Float64Array, column: number, amount: number): void => {

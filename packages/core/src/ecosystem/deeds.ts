@@ -9,7 +9,13 @@ export type Act =
   | { readonly kind: 'change'; readonly day: number; readonly minute: number; readonly fraction: number; readonly hasWiped: boolean }
   | { readonly kind: 'dose'; readonly day: number; readonly minute: number; readonly salt: SaltId; readonly grams: number }
   /** `wetG` null: cut back to shape, not weighed. No kinds: all of them. */
-  | { readonly kind: 'trim'; readonly day: number; readonly minute: number; readonly wetG: number | null; readonly kinds: readonly PlantKind[] }
+  | {
+      readonly kind: 'trim'
+      readonly day: number
+      readonly minute: number
+      readonly wetG: number | null
+      readonly kinds: readonly PlantKind[]
+    }
 
 /** Scheduled care that did not take place on its day. */
 export interface Omission {
@@ -39,7 +45,8 @@ function kernelEvent(act: Act, waterL: number, tap: TapWater): TankEvent {
       return { kind: 'dose', mgPerL: doseOf(act.salt, act.grams, waterL) }
     case 'trim': {
       const isCut = PLANT_KINDS.map((kind) => act.kinds.length === 0 || act.kinds.includes(kind))
-      if (act.wetG === null) return { kind: 'trim-towards', laiOfGroup: GOOD_LAI.map((lai, group) => (isCut[group] ? lai : Infinity)), mostCut: MOST_CUT }
+      if (act.wetG === null)
+        return { kind: 'trim-towards', laiOfGroup: GOOD_LAI.map((lai, group) => (isCut[group] ? lai : Infinity)), mostCut: MOST_CUT }
       return { kind: 'harvest', dryG: act.wetG * DRY_OF_WET, isGroupCut: isCut }
     }
   }
@@ -50,7 +57,15 @@ function doseOf(salt: SaltId, grams: number, waterL: number): DoseMgPerL {
   const ammoniumN = of('N_NH4')
   // Urea is broken down to ammonium within a day or two.
   const isUrea = salt === 'urea'
-  return { ammoniumN: isUrea ? of('N') : ammoniumN, nitrateN: of('N_NO3'), phosphateP: of('P'), potassium: of('K'), iron: of('Fe'), calcium: of('Ca'), magnesium: of('Mg') }
+  return {
+    ammoniumN: isUrea ? of('N') : ammoniumN,
+    nitrateN: of('N_NO3'),
+    phosphateP: of('P'),
+    potassium: of('K'),
+    iron: of('Fe'),
+    calcium: of('Ca'),
+    magnesium: of('Mg'),
+  }
 }
 
 export const isSaltId = (text: string): text is SaltId => (SALT_IDS as readonly string[]).includes(text)

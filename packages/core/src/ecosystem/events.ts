@@ -1,7 +1,34 @@
 import type { DoseMgPerL, TankEvent, TapWater } from './forcing.js'
 import { LEDGER_C, LEDGER_N, LEDGER_P } from './ledger.js'
 import {
-  ALGAE, ALKALINITY, AMMONIUM, biomassOf, CALCIUM, CARBON, DETRITUS, DISSOLVED, EMERSED, GROUP_COUNT, GUILD_COUNT, IRON, K, MAGNESIUM, N, NITRATE, NITRITE, NUTRIENT_COUNT, OXYGEN, P, PHOSPHATE, POTASSIUM, RESERVOIR, SILICON, STORE, STRAIN, SUBMERSED, TANNIN,
+  ALGAE,
+  ALKALINITY,
+  AMMONIUM,
+  biomassOf,
+  CALCIUM,
+  CARBON,
+  DETRITUS,
+  DISSOLVED,
+  EMERSED,
+  GROUP_COUNT,
+  GUILD_COUNT,
+  IRON,
+  K,
+  MAGNESIUM,
+  N,
+  NITRATE,
+  NITRITE,
+  NUTRIENT_COUNT,
+  OXYGEN,
+  P,
+  PHOSPHATE,
+  POTASSIUM,
+  RESERVOIR,
+  SILICON,
+  STORE,
+  STRAIN,
+  SUBMERSED,
+  TANNIN,
 } from './state.js'
 import type { Step } from './step.js'
 
@@ -31,7 +58,8 @@ export function applyEvent(step: Step, event: TankEvent, trimmedG: Float64Array)
       for (let group = 0; group < GROUP_COUNT; group++) trim(step, group, event.cutOfGroup[group]!, trimmedG)
       return
     case 'trim-above':
-      for (let group = 0; group < GROUP_COUNT; group++) if (laiOf(step, group) > event.laiLimitOfGroup[group]!) trim(step, group, event.cut, trimmedG)
+      for (let group = 0; group < GROUP_COUNT; group++)
+        if (laiOf(step, group) > event.laiLimitOfGroup[group]!) trim(step, group, event.cut, trimmedG)
       return
     case 'trim-towards':
       for (let group = 0; group < GROUP_COUNT; group++) {
@@ -63,7 +91,8 @@ export function applyEvent(step: Step, event: TankEvent, trimmedG: Float64Array)
       dose(step, (slot, wanted) => Math.max(0, wanted - step.state[slot]!), event.mgPerL)
       return
     case 'tabs':
-      for (let nutrient = 0; nutrient < NUTRIENT_COUNT; nutrient++) step.state[RESERVOIR + nutrient] = step.state[RESERVOIR + nutrient]! + event.mgOfNutrient[nutrient]!
+      for (let nutrient = 0; nutrient < NUTRIENT_COUNT; nutrient++)
+        step.state[RESERVOIR + nutrient] = step.state[RESERVOIR + nutrient]! + event.mgOfNutrient[nutrient]!
       step.ledger.book(LEDGER_N, event.mgOfNutrient[N]!)
       step.ledger.book(LEDGER_P, event.mgOfNutrient[P]!)
       step.ledger.book(LEDGER_C, step.parameters.carbonPerReleasedN * event.mgOfNutrient[N]!)

@@ -12,7 +12,8 @@ const tanks = (columns: Partial<Record<WeekColumn, readonly [number, number, num
     for (const [name, values] of Object.entries(columns)) weeks[weekColumn(name as WeekColumn)] = values[member]!
     return { member, planned: { weeks, curves: [] }, changed: null }
   })
-const codes = (columns: Parameters<typeof tanks>[0], hasAnimals: boolean): string[] => flagsOf(tanks(columns), 'planned', 0, hasAnimals).map(({ code, severity }) => `${code} ${severity}`)
+const codes = (columns: Parameters<typeof tanks>[0], hasAnimals: boolean): string[] =>
+  flagsOf(tanks(columns), 'planned', 0, hasAnimals).map(({ code, severity }) => `${code} ${severity}`)
 
 describe('flags', () => {
   test('a calm tank has none', () => expect(codes({}, true)).toEqual([]))
@@ -23,13 +24,28 @@ describe('flags', () => {
     expect(codes({ co2Max: [20, 41, 43] }, true)).toEqual(['co2-alarm alarm'])
     expect(codes({ co2Max: [32, 33, 34] }, true)).toEqual(['co2-alarm alarm'])
   })
-  test('without animals the same is a warning', () => expect(codes({ co2Max: [45, 50, 60], ammonium: [1, 2, 3] }, false)).toEqual(['co2-high warn', 'ammonia warn']))
-  test('alarms stand before warnings', () => expect(codes({ oxygenMin: [4.2, 5.5, 6], nitrite: [0.1, 0.5, 0.9] }, true)).toEqual(['nitrite alarm', 'oxygen-low warn']))
-  test('the oxygen of the worst tanks is told', () => expect(flagsOf(tanks({ oxygenMin: [3, 3.5, 6] }), 'planned', 0, true)[0]).toMatchObject({ code: 'oxygen-low', severity: 'alarm', value: 3.1 }))
+  test('without animals the same is a warning', () =>
+    expect(codes({ co2Max: [45, 50, 60], ammonium: [1, 2, 3] }, false)).toEqual(['co2-high warn', 'ammonia warn']))
+  test('alarms stand before warnings', () =>
+    expect(codes({ oxygenMin: [4.2, 5.5, 6], nitrite: [0.1, 0.5, 0.9] }, true)).toEqual(['nitrite alarm', 'oxygen-low warn']))
+  test('the oxygen of the worst tanks is told', () =>
+    expect(flagsOf(tanks({ oxygenMin: [3, 3.5, 6] }), 'planned', 0, true)[0]).toMatchObject({
+      code: 'oxygen-low',
+      severity: 'alarm',
+      value: 3.1,
+    }))
 })
 
 test('animals are there from their day on; unknown counts as some, none as none', () => {
   const animals = { foodGPerDay: 0, grazers: 0, grazersFromDay: 10, fishFromDay: 20 }
-  const at = (part: Partial<typeof animals> | { grazers: null }, age: number): boolean => hasAnimalsAt({ ...samplePlan, animals: { ...animals, ...part } }, age)
-  expect([at({}, 99), at({ grazers: 3 }, 9), at({ grazers: 3 }, 10), at({ grazers: null }, 10), at({ foodGPerDay: 0.1 }, 19), at({ foodGPerDay: 0.1 }, 20)]).toEqual([false, false, true, true, false, true])
+  const at = (part: Partial<typeof animals> | { grazers: null }, age: number): boolean =>
+    hasAnimalsAt({ ...samplePlan, animals: { ...animals, ...part } }, age)
+  expect([
+    at({}, 99),
+    at({ grazers: 3 }, 9),
+    at({ grazers: 3 }, 10),
+    at({ grazers: null }, 10),
+    at({ foodGPerDay: 0.1 }, 19),
+    at({ foodGPerDay: 0.1 }, 20),
+  ]).toEqual([false, false, true, true, false, true])
 })

@@ -11,7 +11,8 @@ export interface Flag {
 }
 
 /** Fish or shrimps live in the tank at this age. An unknown number of them counts as some. */
-export const hasAnimalsAt = ({ animals }: Plan, ageDays: number): boolean => (ageDays >= animals.grazersFromDay && animals.grazers !== 0) || (ageDays >= animals.fishFromDay && animals.foodGPerDay !== 0)
+export const hasAnimalsAt = ({ animals }: Plan, ageDays: number): boolean =>
+  (ageDays >= animals.grazersFromDay && animals.grazers !== 0) || (ageDays >= animals.fishFromDay && animals.foodGPerDay !== 0)
 
 // Judged on ranges. CO2 [mg/L] at the day's peak: warn when the high end passes 40 or the middle 30, alarm when the low end passes 30 or the middle 40. General practice; sensitive animals want less.
 const CO2_MUCH = 30
@@ -25,7 +26,8 @@ const NITROGEN_LIMIT = 0.25
 /** Flags of one week, alarms first. Without animals nothing is an alarm. */
 export function flagsOf(results: readonly MemberResult[], arm: Arm, week: number, hasAnimals: boolean): Flag[] {
   const flags: Flag[] = []
-  const add = (code: Flag['code'], isAlarm: boolean, value: number): void => void flags.push({ code, severity: isAlarm && hasAnimals ? 'alarm' : 'warn', value })
+  const add = (code: Flag['code'], isAlarm: boolean, value: number): void =>
+    void flags.push({ code, severity: isAlarm && hasAnimals ? 'alarm' : 'warn', value })
   const co2 = bandOf(results, arm, 'co2Max', week)
   const oxygen = bandOf(results, arm, 'oxygenMin', week)
   const ammonia = bandOf(results, arm, 'ammonium', week)

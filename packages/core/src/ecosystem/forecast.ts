@@ -45,7 +45,11 @@ const TYPICAL_DAY_OF_WEEK = 3
 export type MemberCache = Map<number, { readonly stateToday: Float64Array; readonly plannedOfWeeks: Map<number, ArmResult> }>
 
 /** One member's state at the start of today, run from the first day or from the newest checkpoint whose past is the same. */
-export function stateToday({ timeline, deeds = NO_DEEDS, today, seed }: Pick<ForecastOptions, 'timeline' | 'deeds' | 'today' | 'seed'>, member: number, store: CheckpointStore): Float64Array {
+export function stateToday(
+  { timeline, deeds = NO_DEEDS, today, seed }: Pick<ForecastOptions, 'timeline' | 'deeds' | 'today' | 'seed'>,
+  member: number,
+  store: CheckpointStore,
+): Float64Array {
   const compiled = compile({ timeline, days: Math.max(1, today), stepMin: INTERACTIVE_STEP_MIN, draw: drawOf(seed, member), deeds })
   return checkpointed({ compiled, timeline, deeds, today, parameters: parametersOf(seed, member), slot: `${seed}/${member}` }, store)
 }
@@ -54,14 +58,26 @@ const drawOf = (seed: number, member: number) => (member === COMMON_TANK ? null 
 const parametersOf = (seed: number, member: number) => (member === COMMON_TANK ? DEFAULT_PARAMETERS : drawParameters(seed, member))
 
 /** `store` outlives the cache: it keeps states on the way to today for whatever stays the same. */
-export function forecastMember(options: ForecastOptions, member: number, cache: MemberCache, store: CheckpointStore = new Map()): MemberResult {
+export function forecastMember(
+  options: ForecastOptions,
+  member: number,
+  cache: MemberCache,
+  store: CheckpointStore = new Map(),
+): MemberResult {
   const { timeline, today, weeks, seed, levers, deeds = NO_DEEDS } = options
   const parameters = parametersOf(seed, member)
   const draw = drawOf(seed, member)
   const days = weeks * 7
   const curveDays = member > MEMBERS_WITH_HOURS ? [] : Array.from({ length: weeks }, (_, week) => today + week * 7 + TYPICAL_DAY_OF_WEEK)
   const compileAlong = (along: readonly TimelineEntry[], massFactor?: number): Compiled =>
-    compile({ timeline: along, days: today + days, stepMin: INTERACTIVE_STEP_MIN, draw, deeds, ...(massFactor === undefined ? {} : { massChange: { day: today, factor: massFactor } }) })
+    compile({
+      timeline: along,
+      days: today + days,
+      stepMin: INTERACTIVE_STEP_MIN,
+      draw,
+      deeds,
+      ...(massFactor === undefined ? {} : { massChange: { day: today, factor: massFactor } }),
+    })
   const runFromToday = ({ forcing, figures }: Compiled, startState: Float64Array): ArmResult => {
     const run = simulate({ forcing, parameters, startState, fromDay: today, days, curveDays })
     return { weeks: summariseWeeks(run.rows, weeks, today, figures.surfaceM2), curves: run.curves }

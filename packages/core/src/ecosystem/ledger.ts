@@ -1,4 +1,25 @@
-import { ALGAE, AMMONIUM, CARBON, DETRITUS, DISSOLVED, GROUND, GROUND_NITRATE, GROUP_COUNT, GUILD_COUNT, N, NITRATE, NITRITE, NUTRIENT_COUNT, P, PHOSPHATE, RESERVOIR, STORE, TANNIN, totalBiomass, WOOD } from './state.js'
+import {
+  ALGAE,
+  AMMONIUM,
+  CARBON,
+  DETRITUS,
+  DISSOLVED,
+  GROUND,
+  GROUND_NITRATE,
+  GROUP_COUNT,
+  GUILD_COUNT,
+  N,
+  NITRATE,
+  NITRITE,
+  NUTRIENT_COUNT,
+  P,
+  PHOSPHATE,
+  RESERVOIR,
+  STORE,
+  TANNIN,
+  totalBiomass,
+  WOOD,
+} from './state.js'
 import type { Parameters } from './parameters.js'
 
 export const LEDGER_C = 0
@@ -40,6 +61,11 @@ export function contents(state: Readonly<Float64Array>, waterL: number, paramete
       state[GROUND + N]! +
       state[RESERVOIR + N]! +
       state[GROUND_NITRATE]!,
-    waterL * (state[PHOSPHATE]! + state[DISSOLVED + 2]!) + storedP + parameters.algaePMgPerG * algae + state[DETRITUS + 2]! + state[GROUND + P]! + state[RESERVOIR + P]!,
+    waterL * (state[PHOSPHATE]! + state[DISSOLVED + 2]!) +
+      storedP +
+      parameters.algaePMgPerG * algae +
+      state[DETRITUS + 2]! +
+      state[GROUND + P]! +
+      state[RESERVOIR + P]!,
   ]
 }

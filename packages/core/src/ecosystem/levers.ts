@@ -20,7 +20,12 @@ export function applyLevers(plan: Plan, levers: Levers): Plan {
   return {
     ...plan,
     lamps: dimFraction === undefined ? plan.lamps : plan.lamps.map((lamp) => ({ ...lamp, dimFraction })),
-    lightWindows: hours === undefined ? plan.lightWindows : plan.lightWindows.map((window, index) => (index === 0 ? { ...window, hours, rampMin: Math.min(window.rampMin, hours * 30) } : window)),
+    lightWindows:
+      hours === undefined
+        ? plan.lightWindows
+        : plan.lightWindows.map((window, index) =>
+            index === 0 ? { ...window, hours, rampMin: Math.min(window.rampMin, hours * 30) } : window,
+          ),
     gasLines: gasFactor === undefined ? plan.gasLines : scaledGas(plan, gasFactor),
     feeding: feeding ?? plan.feeding,
     changes: { ...plan.changes, fraction: changeFraction ?? plan.changes.fraction, everyDays: changeEveryDays ?? plan.changes.everyDays },
@@ -30,7 +35,13 @@ export function applyLevers(plan: Plan, levers: Levers): Plan {
 /** Off keeps the line, so that it can be switched on again. Bubbles that were solved for become a given number here: a lever moves what the grower would move. */
 function scaledGas(plan: Plan, factor: number): Plan['gasLines'] {
   const { bubblesPerS } = tankFigures(plan)
-  return plan.gasLines.map((line) => (line.control === 'none' ? line : factor === 0 ? { ...line, control: 'none', bubblesPerS } : { ...line, bubblesPerS: bubblesPerS * factor }))
+  return plan.gasLines.map((line) =>
+    line.control === 'none'
+      ? line
+      : factor === 0
+        ? { ...line, control: 'none', bubblesPerS }
+        : { ...line, bubblesPerS: bubblesPerS * factor },
+  )
 }
 
 export const isAtRest = (levers: Levers): boolean => Object.values(levers).every((value) => value === undefined)

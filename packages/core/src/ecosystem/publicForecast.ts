@@ -47,7 +47,13 @@ export interface PublicForecast {
   readonly modelVersion: string
   /** Ends of days after the start. */
   readonly at: readonly number[]
-  readonly series: readonly { readonly id: string; readonly unit: string; readonly values: readonly number[]; readonly low?: readonly number[]; readonly high?: readonly number[] }[]
+  readonly series: readonly {
+    readonly id: string
+    readonly unit: string
+    readonly values: readonly number[]
+    readonly low?: readonly number[]
+    readonly high?: readonly number[]
+  }[]
 }
 
 /** `null` when the given start state leads nowhere finite; a plan's own start always does. */
@@ -56,11 +62,18 @@ export function publicForecast({ plan, startState, weeks, stepMinutes, seed, mem
   const runs = Array.from({ length: members }, (_, index) => {
     const member = members === 1 ? 0 : index + 1
     const compiled = compile({ timeline: [{ fromDay: 0, plan }], days, stepMin: stepMinutes, draw: member === 0 ? null : { seed, member } })
-    return simulate({ forcing: compiled.forcing, parameters: member === 0 ? DEFAULT_PARAMETERS : drawParameters(seed, member), startState: startState ?? compiled.startState, days })
+    return simulate({
+      forcing: compiled.forcing,
+      parameters: member === 0 ? DEFAULT_PARAMETERS : drawParameters(seed, member),
+      startState: startState ?? compiled.startState,
+      days,
+    })
   })
   if (runs.some((run) => run.outcome !== 'reached-end')) return null
   const daily = (column: number, share: number): number[] =>
-    Array.from({ length: days }, (_, day) => quantileOfSorted(Float64Array.from(runs, ({ rows }) => rows[day * DAY_STRIDE + column]!).sort(), share))
+    Array.from({ length: days }, (_, day) =>
+      quantileOfSorted(Float64Array.from(runs, ({ rows }) => rows[day * DAY_STRIDE + column]!).sort(), share),
+    )
   return {
     modelVersion: MODEL_VERSION,
     at: Array.from({ length: days }, (_, day) => day + 1),

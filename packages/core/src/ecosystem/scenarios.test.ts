@@ -20,24 +20,38 @@ beforeAll(() => SCENARIO_NAMES.forEach((name) => runOf(name)), 120_000)
 
 const daily = (run: Run, column: number): number[] => Array.from({ length: DAYS }, (_, day) => run.rows[day * DAY_STRIDE + column]!)
 const series = (name: ScenarioName, column: number, stepMin: 10 | 30 = 30): number[] => daily(runOf(name, stepMin), column)
-const sumOf = (name: ScenarioName, columns: readonly number[], stepMin: 10 | 30 = 30): number[] => columns.map((column) => series(name, column, stepMin)).reduce((sum, one) => sum.map((value, day) => value + one[day]!))
+const sumOf = (name: ScenarioName, columns: readonly number[], stepMin: 10 | 30 = 30): number[] =>
+  columns.map((column) => series(name, column, stepMin)).reduce((sum, one) => sum.map((value, day) => value + one[day]!))
 const mean = (values: readonly number[]): number => values.reduce((sum, value) => sum + value, 0) / values.length
 const week = (values: readonly number[], number: number): number => mean(values.slice(number * 7 - 7, number * 7))
 const groups = [0, 1, 2, 3, 4, 5].map((group) => DAY.biomassG + group)
 /** Algae other than diatoms [g/m²]. */
-const nuisance = (name: ScenarioName, stepMin: 10 | 30 = 30): number[] => sumOf(name, Array.from({ length: GUILD_COUNT - 1 }, (_, guild) => DAY.algaeG + guild + 1), stepMin).map((grams) => grams / AREA_M2)
+const nuisance = (name: ScenarioName, stepMin: 10 | 30 = 30): number[] =>
+  sumOf(
+    name,
+    Array.from({ length: GUILD_COUNT - 1 }, (_, guild) => DAY.algaeG + guild + 1),
+    stepMin,
+  ).map((grams) => grams / AREA_M2)
 const guild = (name: ScenarioName, index: number): number[] => series(name, DAY.algaeG + index).map((grams) => grams / AREA_M2)
 const early = (name: ScenarioName): number => Math.max(...nuisance(name).slice(14, 42))
 const growthRate = (name: ScenarioName, from: number, to: number): number => {
   const mass = sumOf(name, groups)
-  const cut = sumOf(name, groups.map((_, group) => DAY.trimmedG + group))
+  const cut = sumOf(
+    name,
+    groups.map((_, group) => DAY.trimmedG + group),
+  )
   return Math.log((mass[to]! + cut.slice(from + 1, to + 1).reduce((sum, grams) => sum + grams, 0)) / mass[from]!) / (to - from)
 }
 const biomass = (name: ScenarioName, group: number): number[] => series(name, DAY.biomassG + group)
 
 describe('0 growth at its best', () => {
   test.each([
-    ['rgr_carpet', 0, 0.02, 0.05], ['rgr_stems', 1, 0.05, 0.1], ['rgr_epiphyte', 2, 0.005, 0.015], ['rgr_rosette', 3, 0.015, 0.035], ['rgr_moss', 4, 0.01, 0.03], ['rgr_floater', 5, 0.05, 0.12],
+    ['rgr_carpet', 0, 0.02, 0.05],
+    ['rgr_stems', 1, 0.05, 0.1],
+    ['rgr_epiphyte', 2, 0.005, 0.015],
+    ['rgr_rosette', 3, 0.015, 0.035],
+    ['rgr_moss', 4, 0.01, 0.03],
+    ['rgr_floater', 5, 0.05, 0.12],
   ] as const)('%s', (name, group, low, high) => {
     const mass = biomass(name, group)
     const rate = Math.log(mass[34]! / mass[13]!) / 21
@@ -50,7 +64,11 @@ describe('0 growth at its best', () => {
       const factor = series('EI', column + STEMS)[120]!
       return (100 * storeMin[nutrient]!) / (1 - factor * (1 - storeMin[nutrient]! / storeMax[nutrient]!)) // the store factor, solved for the store
     }
-    for (const [column, nutrient, low, high] of [[DAY.storeN, 0, 2, 4.5], [DAY.storeP, 1, 0.2, 0.7], [DAY.storeK, 2, 1.5, 4.5]] as const) {
+    for (const [column, nutrient, low, high] of [
+      [DAY.storeN, 0, 2, 4.5],
+      [DAY.storeP, 1, 0.2, 0.7],
+      [DAY.storeK, 2, 1.5, 4.5],
+    ] as const) {
       expect(percent(column, nutrient)).toBeGreaterThanOrEqual(low)
       expect(percent(column, nutrient)).toBeLessThanOrEqual(high + 1e-9)
     }
@@ -79,7 +97,8 @@ describe('1 light × carbon', () => {
     expect(ll).toBeLessThanOrEqual(hl! / 3)
     expect(lh).toBeLessThanOrEqual(hl! / 3)
   })
-  test('dim light halves the demand for carbon', () => expect(week(series('LH', DAY.grossG), 3) / week(series('HH', DAY.grossG), 3)).toBeLessThanOrEqual(0.5))
+  test('dim light halves the demand for carbon', () =>
+    expect(week(series('LH', DAY.grossG), 3) / week(series('HH', DAY.grossG), 3)).toBeLessThanOrEqual(0.5))
 })
 
 test('2 a thin start grows early algae, a dense one does not', () => {
@@ -102,7 +121,8 @@ describe('4 the nitrogen cycle', () => {
     const nitrite = series(name, DAY.nitrite)
     const peak = nitrite.slice(0, 90).indexOf(Math.max(...nitrite.slice(0, 90)))
     const isLow = (day: number): boolean => ammonium[day]! < 0.25 && nitrite[day]! < 0.25
-    for (let day = 5; day < 178; day++) if ([0, 1, 2, 3].every((after) => isLow(day + after)) && (day > peak || Math.max(...nitrite) < 0.25)) return day
+    for (let day = 5; day < 178; day++)
+      if ([0, 1, 2, 3].every((after) => isLow(day + after)) && (day > peak || Math.max(...nitrite) < 0.25)) return day
     return Infinity
   }
   test('takes 3–6 weeks; seeding shortens it; dark or lit makes little difference', () => {
@@ -113,7 +133,9 @@ describe('4 the nitrogen cycle', () => {
     expect(Math.abs(cycleDay('dark') - cycleDay('cyc_lit'))).toBeLessThanOrEqual(0.35 * cycleDay('cyc_lit'))
   })
   test('changes and a cap keep the ammonia peak down', () => {
-    const [base, weekly, none, capped] = (['base', 'wkonly', 'dark', 'capped'] as const).map((name) => Math.max(...series(name, DAY.ammonium).slice(0, 42)))
+    const [base, weekly, none, capped] = (['base', 'wkonly', 'dark', 'capped'] as const).map((name) =>
+      Math.max(...series(name, DAY.ammonium).slice(0, 42)),
+    )
     expect(base).toBeLessThanOrEqual(0.6 * weekly!)
     expect(weekly).toBeLessThan(none!)
     expect(capped).toBeLessThanOrEqual(0.5 * base!)
@@ -133,12 +155,16 @@ describe('5 lean feeding on rich ground', () => {
     expect(loss(25)).toBeLessThanOrEqual(0.5 * loss(21))
   })
   test('so do the trimmings', () => {
-    const cut = (name: ScenarioName, from: number, to: number): number => series(name, DAY.trimmedG + STEMS).slice(from, to).reduce((sum, grams) => sum + grams, 0)
+    const cut = (name: ScenarioName, from: number, to: number): number =>
+      series(name, DAY.trimmedG + STEMS)
+        .slice(from, to)
+        .reduce((sum, grams) => sum + grams, 0)
     expect(cut('lean', 21, 84) / cut('rich', 21, 84)).toBeGreaterThanOrEqual(0.9)
     expect(cut('lean', 98, 147) / cut('rich', 98, 147)).toBeLessThanOrEqual(0.6)
     expect(cut('lean', 147, 182) / cut('lean2', 147, 182)).toBeGreaterThanOrEqual(1.5)
   })
-  test('and the red', () => expect(week(series('lean', DAY.redness), 21)).toBeGreaterThanOrEqual(1.3 * week(series('rich', DAY.redness), 21)))
+  test('and the red', () =>
+    expect(week(series('lean', DAY.redness), 21)).toBeGreaterThanOrEqual(1.3 * week(series('rich', DAY.redness), 21)))
 })
 
 describe('6 rich feeding', () => {
@@ -192,7 +218,11 @@ describe('7 gas', () => {
 })
 
 describe('8 melt', () => {
-  test.each([['rosette', 3, 4, 7, 24, 0.4, 0.8], ['carpet', 0, 4, 7, 24, 0.5, 0.9], ['stems', 1, 10, 0, 24, 0.9, 1.01]] as const)('%s', (_, group, start, firstDay, lastDay, low, high) => {
+  test.each([
+    ['rosette', 3, 4, 7, 24, 0.4, 0.8],
+    ['carpet', 0, 4, 7, 24, 0.5, 0.9],
+    ['stems', 1, 10, 0, 24, 0.9, 1.01],
+  ] as const)('%s', (_, group, start, firstDay, lastDay, low, high) => {
     const mass = biomass('base', group).slice(0, 42)
     const least = Math.min(...mass)
     const day = mass.indexOf(least)
@@ -201,7 +231,10 @@ describe('8 melt', () => {
     expect(least / start).toBeGreaterThanOrEqual(low)
     expect(least / start).toBeLessThanOrEqual(high)
   })
-  test('farm-grown pots leave more detritus than cultured ones', () => expect(Math.max(...series('base', DAY.detritusC).slice(0, 28))).toBeGreaterThanOrEqual(1.5 * Math.max(...series('tc', DAY.detritusC).slice(0, 28))))
+  test('farm-grown pots leave more detritus than cultured ones', () =>
+    expect(Math.max(...series('base', DAY.detritusC).slice(0, 28))).toBeGreaterThanOrEqual(
+      1.5 * Math.max(...series('tc', DAY.detritusC).slice(0, 28)),
+    ))
 })
 
 describe('9 trimming', () => {
@@ -254,9 +287,14 @@ test('14 more light, longer light and fewer plants each raise algae', () => {
   expect(whole('half')).toBeGreaterThan(whole('base'))
 })
 
-test.each([['K0', 'storeK'], ['P0', 'storeP'], ['Fe0', 'storeFe']] as const)('15 what is left out becomes the scarcest by week 12: %s', (name, missing) => {
+test.each([
+  ['K0', 'storeK'],
+  ['P0', 'storeP'],
+  ['Fe0', 'storeFe'],
+] as const)('15 what is left out becomes the scarcest by week 12: %s', (name, missing) => {
   const level = (store: 'storeN' | 'storeP' | 'storeK' | 'storeFe'): number => week(series(name, DAY[store] + STEMS), 12)
-  for (const other of ['storeN', 'storeP', 'storeK', 'storeFe'] as const) if (other !== missing) expect(level(missing)).toBeLessThan(level(other))
+  for (const other of ['storeN', 'storeP', 'storeK', 'storeFe'] as const)
+    if (other !== missing) expect(level(missing)).toBeLessThan(level(other))
 })
 
 test('16 neglect ends in blue-green mats', () => {

@@ -90,7 +90,8 @@ export function simulate(options: RunOptions): Run {
     const lightsOn = firstLit(lightShareOfStep)
     for (let index = 0; index < stepsPerDay; index++) {
       const endMin = day * 1440 + (index + 1) * stepMin
-      for (let due = forcing.events[nextEvent]; due !== undefined && due.atMin < endMin; due = forcing.events[++nextEvent]) applyEvent(step, due.event, recorder.trimmedG)
+      for (let due = forcing.events[nextEvent]; due !== undefined && due.atMin < endMin; due = forcing.events[++nextEvent])
+        applyEvent(step, due.event, recorder.trimmedG)
       step.lightShare = lightShareOfStep[index]!
       step.gasShare = gasShareOfStep[index]!
       advance(step)
@@ -99,11 +100,29 @@ export function simulate(options: RunOptions): Run {
     }
     recorder.endDay(day - fromDay, step)
     if (curve) curves.push(curve)
-    if (!isFiniteState(step.state)) return { outcome: 'not-finite', fromDay, days: day - fromDay + 1, rows: recorder.rows, endState: step.state, curves, balanceError: [NaN, NaN, NaN] }
+    if (!isFiniteState(step.state))
+      return {
+        outcome: 'not-finite',
+        fromDay,
+        days: day - fromDay + 1,
+        rows: recorder.rows,
+        endState: step.state,
+        curves,
+        balanceError: [NaN, NaN, NaN],
+      }
   }
   const after = contents(step.state, site.waterL, parameters)
-  const error = (element: 0 | 1 | 2): number => Math.abs(after[element] - before[element] - step.ledger.net[element]!) / Math.max(before[element], step.ledger.gross[element]!, 1e-9)
-  return { outcome: 'reached-end', fromDay, days, rows: recorder.rows, endState: step.state, curves, balanceError: [error(0), error(1), error(2)] }
+  const error = (element: 0 | 1 | 2): number =>
+    Math.abs(after[element] - before[element] - step.ledger.net[element]!) / Math.max(before[element], step.ledger.gross[element]!, 1e-9)
+  return {
+    outcome: 'reached-end',
+    fromDay,
+    days,
+    rows: recorder.rows,
+    endState: step.state,
+    curves,
+    balanceError: [error(0), error(1), error(2)],
+  }
 }
 
 /** One step: light, speciation, growth factors; wishes; grants; changes; gas; memories. Rates come from the state at the start, without iteration. */
@@ -120,9 +139,11 @@ function advance(step: Step): void {
   photosynthesise(step)
   for (let index = 0; index < PROCESSES.length; index++) PROCESSES[index]!.demand(step)
   // Pools and slots of the dissolved nutrients stand in the same order.
-  for (let pool = POOL.ammonium as number; pool <= POOL.silicon; pool++) granted[pool] = 1 / (1 + (dtH * want[pool]!) / Math.max(state[AMMONIUM + pool]! * site.waterL, 1e-12))
+  for (let pool = POOL.ammonium as number; pool <= POOL.silicon; pool++)
+    granted[pool] = 1 / (1 + (dtH * want[pool]!) / Math.max(state[AMMONIUM + pool]! * site.waterL, 1e-12))
   granted[POOL.carbon] = 1 / (1 + (dtH * want[POOL.carbon]!) / Math.max(0.9 * 12 * state[CARBON]! * site.waterL, 1e-9))
-  for (let nutrient = 0; nutrient < NUTRIENT_COUNT; nutrient++) granted[POOL.ground + nutrient] = 1 / (1 + (dtH * want[POOL.ground + nutrient]!) / Math.max(state[GROUND + nutrient]!, 1e-9))
+  for (let nutrient = 0; nutrient < NUTRIENT_COUNT; nutrient++)
+    granted[POOL.ground + nutrient] = 1 / (1 + (dtH * want[POOL.ground + nutrient]!) / Math.max(state[GROUND + nutrient]!, 1e-9))
   for (let index = 0; index < PROCESSES.length; index++) PROCESSES[index]!.apply(step)
   exchangeGas(step)
   remember(step)
@@ -131,7 +152,8 @@ function advance(step: Step): void {
 function firstLit(lightShareOfStep: Float64Array): number {
   // Lights that burn over midnight come on where the dark ends, not at the first step of the day.
   const count = lightShareOfStep.length
-  for (let index = 0; index < count; index++) if (lightShareOfStep[index]! > 0 && lightShareOfStep[(index + count - 1) % count]! === 0) return index
+  for (let index = 0; index < count; index++)
+    if (lightShareOfStep[index]! > 0 && lightShareOfStep[(index + count - 1) % count]! === 0) return index
   return lightShareOfStep[0]! > 0 ? 0 : count
 }
 

@@ -2,7 +2,39 @@ import type { Chemistry } from './chemistry.js'
 import { TAP_CO2_OVER_AIR } from './events.js'
 import type { Site, TapWater } from './forcing.js'
 import {
-  ACID_BUFFER, ALGAE, ALKALINITY, AMMONIA_OXIDISERS, AMMONIUM, BIOFILM, CALCIUM, CARBON, CO2_SWING, DIATOM, EMERSED, GROUND, GROUP_COUNT, GUILD_COUNT, INDICATOR_CO2, IRON, MAGNESIUM, NITRATE, NITRITE_OXIDISERS, NUTRIENT_COUNT, OXYGEN, PHOSPHATE, POTASSIUM, RESERVOIR, SILICA, SILICON, STATE_SIZE, STORE, STRAIN, SUBMERSED, UNDER_LIGHT, USUAL_CO2, WOOD,
+  ACID_BUFFER,
+  ALGAE,
+  ALKALINITY,
+  AMMONIA_OXIDISERS,
+  AMMONIUM,
+  BIOFILM,
+  CALCIUM,
+  CARBON,
+  CO2_SWING,
+  DIATOM,
+  EMERSED,
+  GROUND,
+  GROUP_COUNT,
+  GUILD_COUNT,
+  INDICATOR_CO2,
+  IRON,
+  MAGNESIUM,
+  NITRATE,
+  NITRITE_OXIDISERS,
+  NUTRIENT_COUNT,
+  OXYGEN,
+  PHOSPHATE,
+  POTASSIUM,
+  RESERVOIR,
+  SILICA,
+  SILICON,
+  STATE_SIZE,
+  STORE,
+  STRAIN,
+  SUBMERSED,
+  UNDER_LIGHT,
+  USUAL_CO2,
+  WOOD,
 } from './state.js'
 
 /** Bacteria that come with the filter [mg per 200 L] and how settled the biofilm is, 0–1. Rules of thumb. */
@@ -59,11 +91,13 @@ export function startState(options: StartOptions): Float64Array {
     const mass = options.plantG[group]!
     state[SUBMERSED + group] = mass * (1 - options.emersedShare[group]!)
     state[EMERSED + group] = mass * options.emersedShare[group]!
-    for (let nutrient = 0; nutrient < NUTRIENT_COUNT; nutrient++) state[STORE + group * NUTRIENT_COUNT + nutrient] = mass * 1000 * options.storeShare[nutrient]!
+    for (let nutrient = 0; nutrient < NUTRIENT_COUNT; nutrient++)
+      state[STORE + group * NUTRIENT_COUNT + nutrient] = mass * 1000 * options.storeShare[nutrient]!
     state[STRAIN + group] = 1
     state[UNDER_LIGHT + group] = 3
   }
-  for (let guild = 0; guild < GUILD_COUNT; guild++) state[ALGAE + guild] = ((guild === DIATOM ? FIRST_DIATOM_G : FIRST_ALGAE_G) * site.surfaceM2) / 0.54
+  for (let guild = 0; guild < GUILD_COUNT; guild++)
+    state[ALGAE + guild] = ((guild === DIATOM ? FIRST_DIATOM_G : FIRST_ALGAE_G) * site.surfaceM2) / 0.54
   state[AMMONIA_OXIDISERS] = (filter.ammoniaOxidisersMg * site.waterL) / 200
   state[NITRITE_OXIDISERS] = (filter.nitriteOxidisersMg * site.waterL) / 200
   state[BIOFILM] = filter.biofilm

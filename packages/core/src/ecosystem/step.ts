@@ -6,19 +6,52 @@ import { inShapeOf, templateOf } from './stableShape.js'
 import { GROUP_COUNT, GUILD_COUNT, NUTRIENT_COUNT, STATE_SIZE } from './state.js'
 
 /** Pools that several consumers compete for in one step. */
-export const POOL = { ammonium: 0, nitrite: 1, nitrate: 2, phosphate: 3, potassium: 4, iron: 5, calcium: 6, magnesium: 7, silicon: 8, carbon: 9, ground: 10 } as const
+export const POOL = {
+  ammonium: 0,
+  nitrite: 1,
+  nitrate: 2,
+  phosphate: 3,
+  potassium: 4,
+  iron: 5,
+  calcium: 6,
+  magnesium: 7,
+  silicon: 8,
+  carbon: 9,
+  ground: 10,
+} as const
 export const POOL_COUNT = POOL.ground + NUTRIENT_COUNT
 
 const SITE_TEMPLATE: Site = templateOf({
-  waterL: 1, surfaceM2: 1, depthM: 1, groundL: 1, groundExchange: 1, softenToMeqPerL: 1, acidBufferMeq: 1, footOfGroup: [], hardM2: 1, filterCeilingMg: 1, airCo2Ppm: 1,
+  waterL: 1,
+  surfaceM2: 1,
+  depthM: 1,
+  groundL: 1,
+  groundExchange: 1,
+  softenToMeqPerL: 1,
+  acidBufferMeq: 1,
+  footOfGroup: [],
+  hardM2: 1,
+  filterCeilingMg: 1,
+  airCo2Ppm: 1,
 })
 
 /** As `Conditions`, with no limit written as infinity: the kernel then needs no case of its own for a timer. */
 export type KernelConditions = Omit<Conditions, 'gasLimitMgPerL'> & { readonly gasLimitMgPerL: number }
 const CONDITIONS_TEMPLATE: KernelConditions = templateOf({
-  temperatureC: 1, agitation: 1, skimmer: 1, flow: 1, ppfd: 1, lightShareOfStep: new Float64Array(), gasShareOfStep: new Float64Array(), gasMgPerH: 1, gasLimitMgPerL: 1, foodGPerDay: 1, grazers: 1,
+  temperatureC: 1,
+  agitation: 1,
+  skimmer: 1,
+  flow: 1,
+  ppfd: 1,
+  lightShareOfStep: new Float64Array(),
+  gasShareOfStep: new Float64Array(),
+  gasMgPerH: 1,
+  gasLimitMgPerL: 1,
+  foodGPerDay: 1,
+  grazers: 1,
 })
-export const kernelConditions = (conditions: Conditions): KernelConditions => inShapeOf(CONDITIONS_TEMPLATE, { ...conditions, gasLimitMgPerL: conditions.gasLimitMgPerL ?? Infinity })
+export const kernelConditions = (conditions: Conditions): KernelConditions =>
+  inShapeOf(CONDITIONS_TEMPLATE, { ...conditions, gasLimitMgPerL: conditions.gasLimitMgPerL ?? Infinity })
 
 /** What one step works on. One is made per run and filled anew in each step: the step allocates nothing. */
 export class Step {
@@ -120,7 +153,10 @@ export class Step {
     this.parameters = kernelParameters(parameters)
     this.site = inShapeOf(SITE_TEMPLATE, site)
     this.foot = Float64Array.from(site.footOfGroup)
-    this.perStoreRange = Float64Array.from({ length: NUTRIENT_COUNT }, (_, n) => 1 / (1 - parameters.storeMin[n]! / parameters.storeMax[n]!))
+    this.perStoreRange = Float64Array.from(
+      { length: NUTRIENT_COUNT },
+      (_, n) => 1 / (1 - parameters.storeMin[n]! / parameters.storeMax[n]!),
+    )
     this.halfUptake = Float64Array.of(parameters.halfAmmonium, parameters.halfPhosphate, parameters.halfPotassium, parameters.halfIron)
   }
 }
@@ -171,8 +207,12 @@ export function dailyOf(conditions: KernelConditions, site: Site, parameters: Pa
   return {
     water: method.chemistry.constantsAt(t, site.airCo2Ppm),
     q10,
-    growthOfTemperature: Float64Array.from({ length: GROUP_COUNT }, (_, g) => temperatureFactor(t, parameters.minimumC, parameters.optimumC[g]!, parameters.maximumC[g]!)),
-    algaeOfTemperature: Float64Array.from({ length: GUILD_COUNT }, (_, i) => temperatureFactor(t, ALGAE_MIN_C, parameters.algaeOptimumC[i]!, parameters.algaeMaximumC[i]!)),
+    growthOfTemperature: Float64Array.from({ length: GROUP_COUNT }, (_, g) =>
+      temperatureFactor(t, parameters.minimumC, parameters.optimumC[g]!, parameters.maximumC[g]!),
+    ),
+    algaeOfTemperature: Float64Array.from({ length: GUILD_COUNT }, (_, i) =>
+      temperatureFactor(t, ALGAE_MIN_C, parameters.algaeOptimumC[i]!, parameters.algaeMaximumC[i]!),
+    ),
     algaeLossQ10: q10 ** 0.585, // 1.5 per 10 °C
     releaseShare: Float64Array.from(Array.from(parameters.reservoirReleasePerDay), (k) => 1 - Math.exp(-k * q10 * dtDays)),
     strainTurn: 1 - Math.exp(-dtH / parameters.strainMemoryH),

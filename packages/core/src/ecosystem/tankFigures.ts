@@ -99,10 +99,21 @@ export function tankFigures(plan: Plan, answers = new Answers(null)): TankFigure
   const { plantG, footOfGroup } = plantsOf(plan, answers, surfaceM2)
   const gas = gasOf(plan, answers, { waterL, oxygenPerH: flow.oxygenPerH, temperatureC: flow.temperatureC, roomCo2Ppm: flow.roomCo2Ppm })
   return {
-    vessel, inner, volumes, waterL, surfaceM2, ground, layers, pieces,
+    vessel,
+    inner,
+    volumes,
+    waterL,
+    surfaceM2,
+    ground,
+    layers,
+    pieces,
     hardscapeKg: pieces.reduce((sum, piece) => sum + piece.massKg, 0),
     woodTanninMgC: pieces.reduce((sum, { piece, massKg }) => sum + massKg * MATERIAL[piece.material].tanninMgCPerKg, 0),
-    ...light, ...flow, ...gas, plantG, footOfGroup,
+    ...light,
+    ...flow,
+    ...gas,
+    plantG,
+    footOfGroup,
     foodGPerDay: plan.animals.foodGPerDay ?? answers.number('foodGPerDayPerL', null) * waterL,
     grazers: plan.animals.grazers ?? answers.number('grazersPerL', null) * waterL,
     assumed: [...answers.assumed],
@@ -114,7 +125,13 @@ function vesselOf({ vessel }: Plan, answers: Answers): Vessel {
   const lengthCm = answers.number('lengthCm', vessel.lengthCm)
   const widthCm = answers.number('widthCm', vessel.widthCm)
   const glassCm = Math.min(answers.number('glassCm', vessel.glassCm), Math.min(lengthCm, widthCm, heightCm) * 0.2)
-  return { lengthCm, widthCm, heightCm, glassCm, freeboardCm: Math.min(answers.number('freeboardCm', vessel.freeboardCm), (heightCm - glassCm) * 0.9) }
+  return {
+    lengthCm,
+    widthCm,
+    heightCm,
+    glassCm,
+    freeboardCm: Math.min(answers.number('freeboardCm', vessel.freeboardCm), (heightCm - glassCm) * 0.9),
+  }
 }
 
 interface LaidOnce {
@@ -153,11 +170,23 @@ function groundOf(plan: Plan, answers: Answers, inner: InnerSize): GroundPlan {
     const given = { frontCm: answers.number('frontCm', layer.frontCm, place), backCm: answers.number('backCm', layer.backCm, place) }
     place++
     const sizes = given.frontCm + given.backCm < 2 * LEAST_LAYER_CM ? { frontCm: 0, backCm: 0 } : given
-    return { id: layer.id, ground: layer.ground, ...sizes, porosity: layer.product?.porosity ?? GROUND[layer.ground].porosity, bulkKgPerL: layer.product?.bulkKgPerL ?? GROUND[layer.ground].bulkKgPerL }
+    return {
+      id: layer.id,
+      ground: layer.ground,
+      ...sizes,
+      porosity: layer.product?.porosity ?? GROUND[layer.ground].porosity,
+      bulkKgPerL: layer.product?.bulkKgPerL ?? GROUND[layer.ground].bulkKgPerL,
+    }
   }
   const zones: KnownZone[] = [
     { id: null, purpose: plan.layers.length === 0 ? 'bare' : 'planted', outline: null, layers: plan.layers.map(known), heights: [] },
-    ...plan.zones.map((zone): KnownZone => ({ id: zone.id, purpose: zone.purpose, outline: zone.outline, layers: zone.layers.map(known), heights: zone.heights })),
+    ...plan.zones.map((zone): KnownZone => ({
+      id: zone.id,
+      purpose: zone.purpose,
+      outline: zone.outline,
+      layers: zone.layers.map(known),
+      heights: zone.heights,
+    })),
   ]
   return layOutGround(inner.lengthCm, inner.widthCm, zones)
 }
@@ -165,7 +194,12 @@ function groundOf(plan: Plan, answers: Answers, inner: InnerSize): GroundPlan {
 /** What all filters of a plan really move; `null` while no rated flow is known. */
 export function filterFlowLPerH(plan: Pick<Plan, 'filters'>): number | null {
   const known = plan.filters.filter(({ ratedLPerH }) => ratedLPerH !== null)
-  return known.length === 0 ? null : known.reduce((sum, { ratedLPerH, headCm, media }) => sum + realFlowLPerH(ratedLPerH ?? 0, headCm ?? USUAL_HEAD_CM, media ?? 'usual'), 0)
+  return known.length === 0
+    ? null
+    : known.reduce(
+        (sum, { ratedLPerH, headCm, media }) => sum + realFlowLPerH(ratedLPerH ?? 0, headCm ?? USUAL_HEAD_CM, media ?? 'usual'),
+        0,
+      )
 }
 
 function lightOf(plan: Plan, answers: Answers, inner: InnerSize, ground: GroundPlan, waterL: number) {
@@ -174,7 +208,8 @@ function lightOf(plan: Plan, answers: Answers, inner: InnerSize, ground: GroundP
   let ppfd = 0
   let flux = 0
   plan.lamps.forEach((lamp, place) => {
-    const full = lamp.fluxUmolPerS ?? answers.number('efficacy', null, place) * (lamp.watts ?? answers.number('wattsPerL', null, place) * waterL)
+    const full =
+      lamp.fluxUmolPerS ?? answers.number('efficacy', null, place) * (lamp.watts ?? answers.number('wattsPerL', null, place) * waterL)
     const fluxUmolPerS = full * answers.number('dimFraction', lamp.dimFraction, place)
     flux += fluxUmolPerS
     ppfd += floorPpfd({
@@ -187,7 +222,10 @@ function lightOf(plan: Plan, answers: Answers, inner: InnerSize, ground: GroundP
       attenuationPerM: answers.number('waterAttenuationPerM', null),
     })
   })
-  const lightHours = Math.min(24, plan.lightWindows.reduce((sum, window) => sum + window.hours, 0))
+  const lightHours = Math.min(
+    24,
+    plan.lightWindows.reduce((sum, window) => sum + window.hours, 0),
+  )
   const effectiveH = plan.lightWindows.reduce((sum, window) => sum + Math.max(0, window.hours - window.rampMin / 60), 0)
   return { ppfd, fluxUmolPerS: flux, lightHours, dliMolPerM2: ppfd * effectiveH * 0.0036 }
 }
@@ -198,7 +236,8 @@ function flowOf(plan: Plan, answers: Answers, surfaceM2: number, waterL: number)
   const temperatureC = answers.number('temperatureC', plan.temperatureC)
   // Said outright, else from the filters, else a common value.
   const pumpedLPerH = filterFlowLPerH(plan)
-  const turnoverPerH = plan.flow.turnoverPerH ?? (pumpedLPerH === null ? answers.number('turnoverPerH', null) : Math.min(40, pumpedLPerH / waterL))
+  const turnoverPerH =
+    plan.flow.turnoverPerH ?? (pumpedLPerH === null ? answers.number('turnoverPerH', null) : Math.min(40, pumpedLPerH / waterL))
   const speedMPerH = cleanTransferMPerH(DEFAULT_PARAMETERS, agitation, skimmer) * transferOfTemperature(temperatureC)
   return {
     agitation,
@@ -215,8 +254,12 @@ function flowOf(plan: Plan, answers: Answers, surfaceM2: number, waterL: number)
 function gasOf(plan: Plan, answers: Answers, water: { waterL: number; oxygenPerH: number; temperatureC: number; roomCo2Ppm: number }) {
   const line = plan.gasLines.find((candidate) => candidate.control !== 'none')
   if (line === undefined) return { gasMgPerH: 0, bubblesPerS: 0, isGasSolved: false }
-  const counter = { bubbleMl: answers.number('bubbleMl', line.bubbleMl), linePressureBar: answers.number('linePressureBar', line.linePressureBar) }
-  if (line.bubblesPerS !== null) return { gasMgPerH: gasRateMgPerH({ ...counter, bubblesPerS: line.bubblesPerS }), bubblesPerS: line.bubblesPerS, isGasSolved: false }
+  const counter = {
+    bubbleMl: answers.number('bubbleMl', line.bubbleMl),
+    linePressureBar: answers.number('linePressureBar', line.linePressureBar),
+  }
+  if (line.bubblesPerS !== null)
+    return { gasMgPerH: gasRateMgPerH({ ...counter, bubblesPerS: line.bubblesPerS }), bubblesPerS: line.bubblesPerS, isGasSolved: false }
   const first = plan.lightWindows[0]
   const gasMgPerH = defaultGasRateMgPerH({
     kPerH: CO2_OVER_OXYGEN * water.oxygenPerH,
@@ -244,7 +287,12 @@ function plantsOf(plan: Plan, answers: Answers, surfaceM2: number): { plantG: nu
   }
   // Rooted kinds share one floor: more than the whole is scaled back. Floaters have the surface to themselves, but never all of it.
   const rooted = footOfGroup.slice(0, -1).reduce((sum, foot) => sum + foot, 0)
-  return { plantG, footOfGroup: footOfGroup.map((foot, group) => (PLANT_KINDS[group] === 'floater' ? Math.min(foot, 0.9) : rooted > 1 ? foot / rooted : foot)) }
+  return {
+    plantG,
+    footOfGroup: footOfGroup.map((foot, group) =>
+      PLANT_KINDS[group] === 'floater' ? Math.min(foot, 0.9) : rooted > 1 ? foot / rooted : foot,
+    ),
+  }
 }
 
 /** First light of the plan in minutes after midnight; noon where there is none. */

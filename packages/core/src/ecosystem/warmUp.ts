@@ -15,10 +15,24 @@ const PLAIN: Plan = {
   sources: [],
   layers: [{ id: 'g', ground: 'rich-soil', frontCm: null, backCm: null, product: null }],
   hardscape: [],
-  patches: [{ id: 'p', kind: 'stems', footFraction: 0.5, density: null, pots: null }, { id: 'q', kind: 'carpet', footFraction: 0.5, density: null, pots: null }],
+  patches: [
+    { id: 'p', kind: 'stems', footFraction: 0.5, density: null, pots: null },
+    { id: 'q', kind: 'carpet', footFraction: 0.5, density: null, pots: null },
+  ],
   lamps: [{ id: 'l', fluxUmolPerS: null, watts: null, lengthCm: null, aboveWaterCm: null, dimFraction: null }],
   lightWindows: [{ id: 't', on: '12:00', hours: 8, rampMin: 30 }],
-  gasLines: [{ id: 'c', control: 'timer', bubblesPerS: null, bubbleMl: null, linePressureBar: null, beforeLightMin: 90, beforeDarkMin: 60, limitMgPerL: null }],
+  gasLines: [
+    {
+      id: 'c',
+      control: 'timer',
+      bubblesPerS: null,
+      bubbleMl: null,
+      linePressureBar: null,
+      beforeLightMin: 90,
+      beforeDarkMin: 60,
+      limitMgPerL: null,
+    },
+  ],
   flow: { surface: null, hasSkimmer: false, turnoverPerH: null, filter: null },
   feeding: 'rich-column',
   changes: { fraction: 0.5, everyDays: 7, firstWeeksMore: true },
@@ -28,5 +42,6 @@ const PLAIN: Plan = {
 
 /** Runs the kernel a few times, so that the engine has compiled it before a person waits for it. */
 export function warmUp(members = 4): void {
-  for (let member = 1; member <= members; member++) forecastMember({ timeline: [{ fromDay: 0, plan: PLAIN }], today: 0, weeks: 8, seed: 1, levers: {} }, member, new Map())
+  for (let member = 1; member <= members; member++)
+    forecastMember({ timeline: [{ fromDay: 0, plan: PLAIN }], today: 0, weeks: 8, seed: 1, levers: {} }, member, new Map())
 }

@@ -9,7 +9,26 @@ export const SUPPLIES = ['light', 'carbon', 'storeN', 'storeP', 'storeK', 'store
 export type Supply = (typeof SUPPLIES)[number]
 
 const PLAIN = [
-  'algaeGPerM2', 'lead', 'plantGrowth', 'dustOnGlass', 'totalG', 'grossGPerDay', 'trimmedGPerDay', 'co2AtLightsOn', 'co2Max', 'oxygenMin', 'pH', 'alkalinity', 'ammonium', 'nitrite', 'nitrate', 'phosphate', 'potassium', 'iron', 'stress', 'lightShare',
+  'algaeGPerM2',
+  'lead',
+  'plantGrowth',
+  'dustOnGlass',
+  'totalG',
+  'grossGPerDay',
+  'trimmedGPerDay',
+  'co2AtLightsOn',
+  'co2Max',
+  'oxygenMin',
+  'pH',
+  'alkalinity',
+  'ammonium',
+  'nitrite',
+  'nitrate',
+  'phosphate',
+  'potassium',
+  'iron',
+  'stress',
+  'lightShare',
 ] as const
 const NAMES: readonly string[] = [
   ...STRANDS,
@@ -18,7 +37,12 @@ const NAMES: readonly string[] = [
   ...ALGAE_GUILDS.map((guild) => `algae.${guild}`),
   ...PLANT_GROUPS.flatMap((group) => SUPPLIES.map((supply) => `${group}.${supply}`)),
 ]
-export type WeekColumn = Strand | (typeof PLAIN)[number] | `biomass.${(typeof PLANT_GROUPS)[number]}` | `algae.${(typeof ALGAE_GUILDS)[number]}` | `${(typeof PLANT_GROUPS)[number]}.${Supply}`
+export type WeekColumn =
+  | Strand
+  | (typeof PLAIN)[number]
+  | `biomass.${(typeof PLANT_GROUPS)[number]}`
+  | `algae.${(typeof ALGAE_GUILDS)[number]}`
+  | `${(typeof PLANT_GROUPS)[number]}.${Supply}`
 const OFFSET = new Map(NAMES.map((name, index) => [name, index]))
 export const WEEK_STRIDE = NAMES.length
 export function weekColumn(name: WeekColumn): number {
@@ -31,7 +55,11 @@ export function weekColumn(name: WeekColumn): number {
 const DIATOMS_COUNT_UNTIL_WEEK = 4
 
 /** Lead [1/day]: relative growth of the plants less the fastest algae invasion, means of one week. Diatoms are left out after week 4 of the tank. */
-export function leadOfWeek(rows: Float64Array, firstDay: number, weekOfTank: number): { readonly lead: number; readonly plantGrowth: number } {
+export function leadOfWeek(
+  rows: Float64Array,
+  firstDay: number,
+  weekOfTank: number,
+): { readonly lead: number; readonly plantGrowth: number } {
   let fastest = -Infinity
   for (let guild = 0; guild < GUILD_COUNT; guild++) {
     if (guild === DIATOM && weekOfTank > DIATOMS_COUNT_UNTIL_WEEK) continue
@@ -73,7 +101,21 @@ export function summariseWeeks(rows: Float64Array, weeks: number, fromDay: numbe
     at('dustOnGlass', avg(DAY.dustOnGlass))
     at('grossGPerDay', avg(DAY.grossG))
     at('lightShare', avg(DAY.lightH) / 24)
-    for (const name of ['co2AtLightsOn', 'co2Max', 'oxygenMin', 'pH', 'alkalinity', 'ammonium', 'nitrite', 'nitrate', 'phosphate', 'potassium', 'iron', 'stress'] as const) at(name, avg(DAY[name]))
+    for (const name of [
+      'co2AtLightsOn',
+      'co2Max',
+      'oxygenMin',
+      'pH',
+      'alkalinity',
+      'ammonium',
+      'nitrite',
+      'nitrate',
+      'phosphate',
+      'potassium',
+      'iron',
+      'stress',
+    ] as const)
+      at(name, avg(DAY[name]))
     let total = 0
     let trimmed = 0
     PLANT_GROUPS.forEach((group, index) => {

@@ -7,14 +7,22 @@ import { hardnessRise, saltDoseMgPerL, saltFraction, type SaltId, type SaltSpeci
 test('mass fractions meet the table', () => {
   for (const row of referenceTable('salts_fractions')) {
     const salt = row.text('salt') as SaltId
-    expectRelative(saltFraction(salt, row.text('species') as SaltSpecies) ?? NaN, row.number('mass_fraction'), 1e-8, `${salt} ${row.text('species')}`)
+    expectRelative(
+      saltFraction(salt, row.text('species') as SaltSpecies) ?? NaN,
+      row.number('mass_fraction'),
+      1e-8,
+      `${salt} ${row.text('species')}`,
+    )
     expectRelative(molarMass(row.text('formula')), row.number('molar_mass_g_mol'))
   }
 })
 
 test('doses and hardness rises meet the tables', () => {
   for (const row of referenceTable('salts_doses'))
-    expectRelative(saltDoseMgPerL(row.text('salt') as SaltId, row.text('species') as SaltSpecies, row.number('grams'), row.number('litres')) ?? NaN, row.number('mg_l'))
+    expectRelative(
+      saltDoseMgPerL(row.text('salt') as SaltId, row.text('species') as SaltSpecies, row.number('grams'), row.number('litres')) ?? NaN,
+      row.number('mg_l'),
+    )
   for (const row of referenceTable('salts_hardness')) {
     const rise = hardnessRise(row.text('salt') as SaltId, row.number('grams'), row.number('litres'))
     expectRelative(rise.dgh, row.number('dgh_rise'))
@@ -22,7 +30,8 @@ test('doses and hardness rises meet the tables', () => {
   }
 })
 
-test('atoms of a hydrate: Mg(NO3)2.6H2O has 2 N, 12 O and 12 H', () => expect(atomsOf('Mg(NO3)2.6H2O')).toEqual({ Mg: 1, N: 2, O: 12, H: 12 }))
+test('atoms of a hydrate: Mg(NO3)2.6H2O has 2 N, 12 O and 12 H', () =>
+  expect(atomsOf('Mg(NO3)2.6H2O')).toEqual({ Mg: 1, N: 2, O: 12, H: 12 }))
 test('an element outside the table is refused', () => expect(() => atomsOf('XeF2')).toThrow(/unknown element Xe/))
 test('a salt without the species answers null', () => expect(saltFraction('potassium-sulfate', 'N')).toBeNull())
 test('the nitrogen of a chelate is no dose', () => expect(saltFraction('iron-edta-sodium-anhydrous', 'N')).toBeNull())
@@ -36,11 +45,23 @@ test('accumulation meets the table at each point of the week', () => {
       uptakePerDay: row.number('uptake_per_day'),
       week: row.number('week'),
     }
-    for (const at of ['after-first-dose', 'after-last-dose'] as const) expectRelative(accumulatedMgPerL({ ...options, at }), row.number(`c_${at.replaceAll('-', '_')}`))
+    for (const at of ['after-first-dose', 'after-last-dose'] as const)
+      expectRelative(accumulatedMgPerL({ ...options, at }), row.number(`c_${at.replaceAll('-', '_')}`))
     expectRelative(accumulatedMgPerL({ ...options, at: 'before-change' }), row.number('c_before_wc'))
     expectRelative(accumulatedMgPerL({ ...options, at: 'after-change' }), row.number('c_after_wc'))
   }
 })
 
 test('with a source and no dose, weekly halves settle on the source', () =>
-  expect(accumulatedMgPerL({ weeklyDoseMgPerL: 0, dosesPerWeek: 1, changeFraction: 0.5, uptakePerDay: 0, week: 60, at: 'before-change', sourceMgPerL: 8, startMgPerL: 40 })).toBeCloseTo(8, 9))
+  expect(
+    accumulatedMgPerL({
+      weeklyDoseMgPerL: 0,
+      dosesPerWeek: 1,
+      changeFraction: 0.5,
+      uptakePerDay: 0,
+      week: 60,
+      at: 'before-change',
+      sourceMgPerL: 8,
+      startMgPerL: 40,
+    }),
+  ).toBeCloseTo(8, 9))

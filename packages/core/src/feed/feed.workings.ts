@@ -14,7 +14,12 @@ export const saltDoseWorking: Working = {
   formula: 'grams·1000/litres·M(species)·count/M(salt)',
   source: 'Atomic weights, IUPAC/CIAAW (2021)',
   compute(inputs) {
-    const value = saltDoseMgPerL(textOf(inputs, 'saltId') as SaltId, textOf(inputs, 'species') as SaltSpecies, numberOf(inputs, 'grams'), numberOf(inputs, 'litres'))
+    const value = saltDoseMgPerL(
+      textOf(inputs, 'saltId') as SaltId,
+      textOf(inputs, 'species') as SaltSpecies,
+      numberOf(inputs, 'grams'),
+      numberOf(inputs, 'litres'),
+    )
     if (value === null) throw new ContradictionError(['saltId', 'species'])
     return exactly(value)
   },

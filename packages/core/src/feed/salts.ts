@@ -37,16 +37,34 @@ export const SALT_IDS = Object.keys(SALT_FORMULA) as SaltId[]
 
 /** A way of writing the same atoms: `counts` of the element in one unit of the written formula. */
 const WRITTEN_AS = {
-  N: ['N', 'N'], NO3_equiv_total_N: ['N', 'NO3'],
-  P: ['P', 'P'], PO4: ['P', 'PO4'], P2O5: ['P', 'P2O5'],
-  K: ['K', 'K'], K2O: ['K', 'K2O'],
-  Mg: ['Mg', 'Mg'], MgO: ['Mg', 'MgO'], Ca: ['Ca', 'Ca'], CaO: ['Ca', 'CaO'],
-  S: ['S', 'S'], SO4: ['S', 'SO4'],
-  Cl: ['Cl', 'Cl'], Na: ['Na', 'Na'], Fe: ['Fe', 'Fe'], Mn: ['Mn', 'Mn'], Zn: ['Zn', 'Zn'], Cu: ['Cu', 'Cu'], B: ['B', 'B'], Mo: ['Mo', 'Mo'],
+  N: ['N', 'N'],
+  NO3_equiv_total_N: ['N', 'NO3'],
+  P: ['P', 'P'],
+  PO4: ['P', 'PO4'],
+  P2O5: ['P', 'P2O5'],
+  K: ['K', 'K'],
+  K2O: ['K', 'K2O'],
+  Mg: ['Mg', 'Mg'],
+  MgO: ['Mg', 'MgO'],
+  Ca: ['Ca', 'Ca'],
+  CaO: ['Ca', 'CaO'],
+  S: ['S', 'S'],
+  SO4: ['S', 'SO4'],
+  Cl: ['Cl', 'Cl'],
+  Na: ['Na', 'Na'],
+  Fe: ['Fe', 'Fe'],
+  Mn: ['Mn', 'Mn'],
+  Zn: ['Zn', 'Zn'],
+  Cu: ['Cu', 'Cu'],
+  B: ['B', 'B'],
+  Mo: ['Mo', 'Mo'],
 } as const
 /** Ions really present, as the formula is written. */
 const ION = {
-  NO3: /NO3/, NH4: /NH4/, CO3: /CaCO3/, HCO3: /HCO3/,
+  NO3: /NO3/,
+  NH4: /NH4/,
+  CO3: /CaCO3/,
+  HCO3: /HCO3/,
 } as const
 export const SALT_SPECIES = [...Object.keys(WRITTEN_AS), ...Object.keys(ION), 'N_NO3', 'N_NH4', 'N_ligand'] as readonly SaltSpecies[]
 export type SaltSpecies = keyof typeof WRITTEN_AS | keyof typeof ION | 'N_NO3' | 'N_NH4' | 'N_ligand'

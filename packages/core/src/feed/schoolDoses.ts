@@ -21,7 +21,9 @@ export function dailySalts(school: FeedingSchool, waterL: number): SaltDose[] {
   const day = (mgPerLPerWeek: number): number => mgPerLPerWeek / 7
   const nitrateG = gramsFor('potassium-nitrate', 'NO3', day(amounts.nitrate), waterL)
   const phosphateG = gramsFor('monopotassium-phosphate', 'PO4', day(amounts.phosphate), waterL)
-  const broughtK = (nitrateG * (saltFraction('potassium-nitrate', 'K') ?? 0) + phosphateG * (saltFraction('monopotassium-phosphate', 'K') ?? 0)) * (1000 / waterL)
+  const broughtK =
+    (nitrateG * (saltFraction('potassium-nitrate', 'K') ?? 0) + phosphateG * (saltFraction('monopotassium-phosphate', 'K') ?? 0)) *
+    (1000 / waterL)
   const doses: SaltDose[] = [
     { salt: 'potassium-nitrate', grams: nitrateG },
     { salt: 'monopotassium-phosphate', grams: phosphateG },

@@ -15,7 +15,11 @@ export const bubbleRateWorking: Working = {
   formula: 'bubblesPerS·3600·bubbleMl·1.81·(1 + linePressureBar)',
   source: 'Ideal gas, CODATA (2018); bubble volume is a rule of thumb, 0.05–0.10 mL',
   compute(inputs) {
-    const value = gasRateMgPerH({ bubblesPerS: numberOf(inputs, 'bubblesPerS'), bubbleMl: numberOf(inputs, 'bubbleMl'), linePressureBar: numberOf(inputs, 'linePressureBar') })
+    const value = gasRateMgPerH({
+      bubblesPerS: numberOf(inputs, 'bubblesPerS'),
+      bubbleMl: numberOf(inputs, 'bubbleMl'),
+      linePressureBar: numberOf(inputs, 'linePressureBar'),
+    })
     return { value, low: value / BUBBLE_SPREAD, high: value * BUBBLE_SPREAD }
   },
 }

@@ -15,7 +15,8 @@ export const co2FromDropWorking: Working = {
     { kind: 'number', name: 'roomCo2Ppm', unit: 'ppm', min: 280, max: 5000, standard: 700 },
   ],
   formula: '(CO2 of the open water at roomCo2Ppm)·10^(pHDegassed − pHNow)',
-  source: 'Henry’s law at constant alkalinity; room air 450–1500 ppm decides, stuffy rooms and samples not wholly degassed make the true figure higher',
+  source:
+    'Henry’s law at constant alkalinity; room air 450–1500 ppm decides, stuffy rooms and samples not wholly degassed make the true figure higher',
   compute(inputs) {
     const open = co2AirEquilibriumMgPerL(numberOf(inputs, 'temperatureC'), numberOf(inputs, 'roomCo2Ppm'))
     const at = (shift: number): number => open * 10 ** (numberOf(inputs, 'pHDegassed') - numberOf(inputs, 'pHNow') + shift)
@@ -34,5 +35,11 @@ export const cylinderDaysWorking: Working = {
   ],
   formula: '(scaleKg − emptyKg − swapAtKg)·1000/gPerDay',
   source: 'Mass balance; swapping before the last tenth avoids the surge at the end',
-  compute: (inputs) => exactly(Math.max(0, ((numberOf(inputs, 'scaleKg') - numberOf(inputs, 'emptyKg') - numberOf(inputs, 'swapAtKg')) * 1000) / numberOf(inputs, 'gPerDay'))),
+  compute: (inputs) =>
+    exactly(
+      Math.max(
+        0,
+        ((numberOf(inputs, 'scaleKg') - numberOf(inputs, 'emptyKg') - numberOf(inputs, 'swapAtKg')) * 1000) / numberOf(inputs, 'gPerDay'),
+      ),
+    ),
 }

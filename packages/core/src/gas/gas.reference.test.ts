@@ -16,7 +16,8 @@ test('air equilibrium meets the table', () => {
 })
 
 test('bubble mass meets the table', () => {
-  for (const row of referenceTable('co2_bubble')) expectRelative(bubbleMassMg(row.number('diameter_mm'), row.number('t_c'), row.number('p_abs_kpa')), row.number('mg_per_bubble'))
+  for (const row of referenceTable('co2_bubble'))
+    expectRelative(bubbleMassMg(row.number('diameter_mm'), row.number('t_c'), row.number('p_abs_kpa')), row.number('mg_per_bubble'))
 })
 
 test('one step of injection and decay meets the analytic table', () => {
@@ -24,7 +25,7 @@ test('one step of injection and decay meets the analytic table', () => {
     const exchange = { kPerH: row.number('k_per_h'), equilibriumMgPerL: row.number('ceq_mg_l') }
     const on = row.number('on_hours')
     let c = row.number('c0_mg_l')
-    for (let left = row.number('t_h'), hour = 0; left > 0; ) {
+    for (let left = row.number('t_h'), hour = 0; left > 0;) {
       const injecting = hour % 24 < on
       const span = Math.min(left, (injecting ? on : 24) - (hour % 24))
       c = gasAfter(c, { ...exchange, sourceMgPerLH: injecting ? row.number('s_mg_l_h') : 0 }, span)
@@ -61,5 +62,8 @@ test('line pressure packs more gas into a bubble: 1 bar gauge doubles the rate',
   const counter = { bubblesPerS: 2, bubbleMl: 0.07 }
   expect(gasRateMgPerH({ ...counter, linePressureBar: 1 })).toBeCloseTo(2 * gasRateMgPerH({ ...counter, linePressureBar: 0 }), 9)
   expect(gasRateMgPerH({ ...counter, linePressureBar: 0 })).toBeCloseTo(2 * 3600 * 0.07 * 1.81, -1) // 1.81 mg/mL at 1 bar, 20 °C
-  expect(bubblesPerSOfRate(gasRateMgPerH({ ...counter, linePressureBar: 0.4 }), { bubbleMl: 0.07, linePressureBar: 0.4 })).toBeCloseTo(2, 12)
+  expect(bubblesPerSOfRate(gasRateMgPerH({ ...counter, linePressureBar: 0.4 }), { bubbleMl: 0.07, linePressureBar: 0.4 })).toBeCloseTo(
+    2,
+    12,
+  )
 })

@@ -14,7 +14,10 @@ export function gasAfter(startMgPerL: number, { kPerH, equilibriumMgPerL, source
 }
 
 /** Highest and lowest concentration once every day is alike, with `onHours` of injection in 24. Needs k > 0. */
-export function gasDayLimits({ kPerH, equilibriumMgPerL, sourceMgPerLH }: GasStep, onHours: number): { readonly max: number; readonly min: number } {
+export function gasDayLimits(
+  { kPerH, equilibriumMgPerL, sourceMgPerLH }: GasStep,
+  onHours: number,
+): { readonly max: number; readonly min: number } {
   const max = equilibriumMgPerL + ((sourceMgPerLH / kPerH) * (1 - Math.exp(-kPerH * onHours))) / (1 - Math.exp(-kPerH * 24))
   return { max, min: equilibriumMgPerL + (max - equilibriumMgPerL) * Math.exp(-kPerH * (24 - onHours)) }
 }

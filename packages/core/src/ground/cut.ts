@@ -15,8 +15,13 @@ const JUST_CM = 1e-4
 export function cutGround(ground: GroundPlan, a: Spot, b: Spot): CutSpan[] {
   const lengthCm = Math.hypot(b.xCm - a.xCm, b.yCm - a.yCm)
   if (lengthCm < 0.01) return []
-  const spot = (atCm: number): Spot => ({ xCm: a.xCm + ((b.xCm - a.xCm) * atCm) / lengthCm, yCm: a.yCm + ((b.yCm - a.yCm) * atCm) / lengthCm })
-  const borders = [0, lengthCm, ...ground.zones.flatMap(({ id, ring }) => (id === null ? [] : crossingsCm(ring, a, b, lengthCm)))].sort((x, y) => x - y)
+  const spot = (atCm: number): Spot => ({
+    xCm: a.xCm + ((b.xCm - a.xCm) * atCm) / lengthCm,
+    yCm: a.yCm + ((b.yCm - a.yCm) * atCm) / lengthCm,
+  })
+  const borders = [0, lengthCm, ...ground.zones.flatMap(({ id, ring }) => (id === null ? [] : crossingsCm(ring, a, b, lengthCm)))].sort(
+    (x, y) => x - y,
+  )
   const spans: CutSpan[] = []
   for (let index = 0; index + 1 < borders.length; index++) {
     const from = borders[index]!
@@ -31,7 +36,8 @@ export function cutGround(ground: GroundPlan, a: Spot, b: Spot): CutSpan[] {
       return { atCm, topsCm: layerTopsCm(zone, xCm, yCm) }
     })
     const before = spans.at(-1)
-    if (before?.zone === zone && zone.heights.length === 0) spans[spans.length - 1] = { zone, stations: [...before.stations.slice(0, -1), ...stations] }
+    if (before?.zone === zone && zone.heights.length === 0)
+      spans[spans.length - 1] = { zone, stations: [...before.stations.slice(0, -1), ...stations] }
     else spans.push({ zone, stations })
   }
   return spans

@@ -9,14 +9,35 @@ import { contourCm, groundHeightCm, layOutGround, surfaceCm, zoneAt, type KnownL
 import { layerVolumeL } from './layer.js'
 
 const corner = (xCm: number, yCm: number, isRound = false): Vertex => ({ xCm, yCm, isRound })
-const layer = (frontCm: number, backCm: number, porosity = 0.5): KnownLayer => ({ id: 'l', ground: 'rich-soil', frontCm, backCm, porosity, bulkKgPerL: 0.9 })
+const layer = (frontCm: number, backCm: number, porosity = 0.5): KnownLayer => ({
+  id: 'l',
+  ground: 'rich-soil',
+  frontCm,
+  backCm,
+  porosity,
+  bulkKgPerL: 0.9,
+})
 const rest = (...layers: KnownLayer[]): KnownZone => ({ id: null, purpose: 'planted', outline: null, layers, heights: [] })
-const zone = (id: string, outline: readonly Vertex[], ...layers: KnownLayer[]): KnownZone => ({ id, purpose: 'planted', outline, layers, heights: [] })
-const boxOutline = (left: number, front: number, right: number, back: number): Vertex[] => [corner(left, front), corner(right, front), corner(right, back), corner(left, back)]
+const zone = (id: string, outline: readonly Vertex[], ...layers: KnownLayer[]): KnownZone => ({
+  id,
+  purpose: 'planted',
+  outline,
+  layers,
+  heights: [],
+})
+const boxOutline = (left: number, front: number, right: number, back: number): Vertex[] => [
+  corner(left, front),
+  corner(right, front),
+  corner(right, back),
+  corner(left, back),
+]
 
 test('a floor without zones is the sloped layer of the tables', () => {
   const ground = layOutGround(108, 48, [rest(layer(3.5, 8.5), layer(1, 0.5, 0.4))])
-  expect(ground.groundL).toBeCloseTo(layerVolumeL({ frontCm: 3.5, backCm: 8.5 }, 108 * 48) + layerVolumeL({ frontCm: 1, backCm: 0.5 }, 108 * 48), 9)
+  expect(ground.groundL).toBeCloseTo(
+    layerVolumeL({ frontCm: 3.5, backCm: 8.5 }, 108 * 48) + layerVolumeL({ frontCm: 1, backCm: 0.5 }, 108 * 48),
+    9,
+  )
   expect(ground.poreWaterL).toBeCloseTo(0.5 * 108 * 48 * 6 * 1e-3 + 0.4 * 108 * 48 * 0.75 * 1e-3, 9)
 })
 test('a strip of sand in front: areas and litres by hand', () => {
@@ -34,16 +55,30 @@ test('a zone’s depths belong to its own front and back', () => {
   expect(ground.zones[1]?.steepestDeg).toBeCloseTo((Math.atan(6 / 15) * 180) / Math.PI, 9)
 })
 test('a zone hidden by a later one holds nothing', () => {
-  const ground = layOutGround(50, 50, [rest(layer(5, 5)), zone('under', boxOutline(10, 10, 20, 20), layer(9, 9)), zone('over', boxOutline(0, 0, 50, 50), layer(3, 3))])
+  const ground = layOutGround(50, 50, [
+    rest(layer(5, 5)),
+    zone('under', boxOutline(10, 10, 20, 20), layer(9, 9)),
+    zone('over', boxOutline(0, 0, 50, 50), layer(3, 3)),
+  ])
   expect(ground.zones.map(({ areaCm2 }) => areaCm2)).toEqual([0, 0, 2500])
   expect(ground.groundL).toBeCloseTo(7.5, 9)
 })
 
 describe('contours', () => {
-  const heights = [{ id: 'a', xCm: 10, yCm: 10, heightCm: 4 }, { id: 'b', xCm: 40, yCm: 30, heightCm: 14 }, { id: 'c', xCm: 20, yCm: 35, heightCm: 9 }]
+  const heights = [
+    { id: 'a', xCm: 10, yCm: 10, heightCm: 4 },
+    { id: 'b', xCm: 40, yCm: 30, heightCm: 14 },
+    { id: 'c', xCm: 20, yCm: 35, heightCm: 9 },
+  ]
   test('goes through its points and stays between the least and the greatest', () => {
     for (const { xCm, yCm, heightCm } of heights) expect(contourCm(heights, xCm, yCm)).toBe(heightCm)
-    fc.assert(fc.property(fc.double({ min: 0, max: 60, noNaN: true }), fc.double({ min: 0, max: 50, noNaN: true }), (x, y) => contourCm(heights, x, y) >= 4 && contourCm(heights, x, y) <= 14))
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 60, noNaN: true }),
+        fc.double({ min: 0, max: 50, noNaN: true }),
+        (x, y) => contourCm(heights, x, y) >= 4 && contourCm(heights, x, y) <= 14,
+      ),
+    )
   })
   test('the uppermost layer fills up to them and never lies below the one beneath', () => {
     const ground = layOutGround(60, 50, [{ ...rest(layer(6, 6), layer(1, 1)), heights }])
@@ -72,11 +107,43 @@ function litresByChance(zones: readonly KnownZone[], lengthCm: number, widthCm: 
   return (sum / side ** 2) * lengthCm * widthCm * 1e-3
 }
 
-const curvedPath = [corner(30, 0), corner(50, 0), corner(60, 20, true), corner(42, 36, true), corner(55, 48), corner(40, 48), corner(28, 30, true), corner(44, 14, true)]
+const curvedPath = [
+  corner(30, 0),
+  corner(50, 0),
+  corner(60, 20, true),
+  corner(42, 36, true),
+  corner(55, 48),
+  corner(40, 48),
+  corner(28, 30, true),
+  corner(44, 14, true),
+]
 test.each([
-  ['zones over a slope', [rest(layer(3, 9)), zone('path', curvedPath, layer(1.5, 2.5)), zone('mound', [corner(60, 20), corner(100, 15), corner(96, 46), corner(70, 44)], layer(6, 13), layer(1, 2))]],
-  ['contours', [rest(layer(3, 3)), { ...zone('hill', boxOutline(20, 10, 100, 46), layer(2, 2), layer(1, 1)), heights: [{ id: 'a', xCm: 60, yCm: 30, heightCm: 16 }, { id: 'b', xCm: 25, yCm: 12, heightCm: 4 }, { id: 'c', xCm: 95, yCm: 44, heightCm: 6 }] }]],
-  ['a zone that crosses itself', [rest(layer(4, 4)), zone('bow', [corner(10, 5), corner(90, 45), corner(90, 5), corner(10, 45)], layer(8, 12))]],
+  [
+    'zones over a slope',
+    [
+      rest(layer(3, 9)),
+      zone('path', curvedPath, layer(1.5, 2.5)),
+      zone('mound', [corner(60, 20), corner(100, 15), corner(96, 46), corner(70, 44)], layer(6, 13), layer(1, 2)),
+    ],
+  ],
+  [
+    'contours',
+    [
+      rest(layer(3, 3)),
+      {
+        ...zone('hill', boxOutline(20, 10, 100, 46), layer(2, 2), layer(1, 1)),
+        heights: [
+          { id: 'a', xCm: 60, yCm: 30, heightCm: 16 },
+          { id: 'b', xCm: 25, yCm: 12, heightCm: 4 },
+          { id: 'c', xCm: 95, yCm: 44, heightCm: 6 },
+        ],
+      },
+    ],
+  ],
+  [
+    'a zone that crosses itself',
+    [rest(layer(4, 4)), zone('bow', [corner(10, 5), corner(90, 45), corner(90, 5), corner(10, 45)], layer(8, 12))],
+  ],
 ])('litres of %s within 0.5 %% of an independent integration', (_name, zones: readonly KnownZone[]) => {
   const exact = layOutGround(108, 48, zones).groundL
   expect(Math.abs(litresByChance(zones, 108, 48, 90_000) - exact) / exact).toBeLessThan(0.005)
@@ -87,7 +154,11 @@ describe('cuts', () => {
   test('along the front: soil, sand, soil', () => {
     const spans = cutGround(ground, { xCm: 0, yCm: 6 }, { xCm: 100, yCm: 6 })
     expect(spans.map(({ zone: { id } }) => id)).toEqual([null, 'sand', null])
-    expect(spans.map(({ stations }) => [stations[0]!.atCm, stations.at(-1)!.atCm])).toEqual([[0, 30], [30, 60], [60, 100]])
+    expect(spans.map(({ stations }) => [stations[0]!.atCm, stations.at(-1)!.atCm])).toEqual([
+      [0, 30],
+      [30, 60],
+      [60, 100],
+    ])
     expect(spans[1]?.stations[0]?.topsCm[0]).toBeCloseTo(2.5, 9)
   })
   test('from front to back: the slope is told by its ends', () => {
@@ -116,7 +187,11 @@ describe('outlines from somewhere else', () => {
     expect(mended.mends).toEqual(['doubled', 'closed'])
   })
   test('ten thousand points are thinned, and lie inside the glass', () => {
-    const mended = mendOutline(Array.from({ length: 10_000 }, (_, index) => ({ xCm: 45 + 20 * Math.cos(index / 1591.6), yCm: 20 + 12 * Math.sin(index / 1591.6) })), 50, 50)
+    const mended = mendOutline(
+      Array.from({ length: 10_000 }, (_, index) => ({ xCm: 45 + 20 * Math.cos(index / 1591.6), yCm: 20 + 12 * Math.sin(index / 1591.6) })),
+      50,
+      50,
+    )
     expect(mended.fault).toBeNull()
     expect(mended.outline!.length).toBeLessThan(200)
     expect(mended.mends).toContain('thinned')

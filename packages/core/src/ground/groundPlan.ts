@@ -69,8 +69,10 @@ export function contourCm(heights: readonly HeightPoint[], xCm: number, yCm: num
 }
 
 /** How far back a spot lies in its zone, 0 at the foremost and 1 at the rearmost point. */
-const backShare = ({ front, back }: Bounds, yCm: number): number => (back - front < 1e-9 ? 0 : Math.min(1, Math.max(0, (yCm - front) / (back - front))))
-const thicknessCm = (layer: Pick<KnownLayer, 'frontCm' | 'backCm'>, share: number): number => layer.frontCm + (layer.backCm - layer.frontCm) * share
+const backShare = ({ front, back }: Bounds, yCm: number): number =>
+  back - front < 1e-9 ? 0 : Math.min(1, Math.max(0, (yCm - front) / (back - front)))
+const thicknessCm = (layer: Pick<KnownLayer, 'frontCm' | 'backCm'>, share: number): number =>
+  layer.frontCm + (layer.backCm - layer.frontCm) * share
 
 /** Heights of the upper sides of a zone's layers above the glass [cm], lowest first, at one spot. A contoured surface is filled by the uppermost layer and never lies below the one beneath. */
 export function layerTopsCm(zone: Pick<LaidZone, 'bounds' | 'layers' | 'heights'>, xCm: number, yCm: number): number[] {
@@ -82,11 +84,17 @@ export function layerTopsCm(zone: Pick<LaidZone, 'bounds' | 'layers' | 'heights'
     return top
   })
 }
-export const surfaceCm = (zone: Pick<LaidZone, 'bounds' | 'layers' | 'heights'>, xCm: number, yCm: number): number => layerTopsCm(zone, xCm, yCm).at(-1) ?? 0
+export const surfaceCm = (zone: Pick<LaidZone, 'bounds' | 'layers' | 'heights'>, xCm: number, yCm: number): number =>
+  layerTopsCm(zone, xCm, yCm).at(-1) ?? 0
 
 /** Lays out the ground over an inner floor. Zones later in the list lie over earlier ones. */
 export function layOutGround(lengthCm: number, widthCm: number, known: readonly KnownZone[]): GroundPlan {
-  const floor: Ring = [{ xCm: 0, yCm: 0 }, { xCm: lengthCm, yCm: 0 }, { xCm: lengthCm, yCm: widthCm }, { xCm: 0, yCm: widthCm }]
+  const floor: Ring = [
+    { xCm: 0, yCm: 0 },
+    { xCm: lengthCm, yCm: 0 },
+    { xCm: lengthCm, yCm: widthCm },
+    { xCm: 0, yCm: widthCm },
+  ]
   const rings = known.map(({ outline }) => (outline === null ? floor : lineOf(outline)))
   const cells = patchwork(rings, lengthCm, widthCm)
   const cellsOf = known.map(() => [] as Trapezoid[])
@@ -94,7 +102,10 @@ export function layOutGround(lengthCm: number, widthCm: number, known: readonly 
   const zones = known.map((zone, index) => layZone(zone, rings[index] ?? floor, cellsOf[index] ?? []))
   const layers = zones.flatMap((zone) => zone.layers)
   return {
-    lengthCm, widthCm, zones, cells,
+    lengthCm,
+    widthCm,
+    zones,
+    cells,
     groundL: layers.reduce((sum, { volumeL }) => sum + volumeL, 0),
     poreWaterL: layers.reduce((sum, { volumeL, porosity }) => sum + volumeL * porosity, 0),
     dryKg: layers.reduce((sum, { volumeL, bulkKgPerL }) => sum + volumeL * bulkKgPerL, 0),
@@ -111,13 +122,30 @@ function layZone(zone: KnownZone, ring: Ring, cells: readonly Trapezoid[]): Laid
       const tops = layerTopsCm(frame, xCm, yCm)
       return tops[index]! - (tops[index - 1] ?? 0)
     }
-    const volumeCm3 = cells.reduce((sum, cell) => sum + (isFilling ? integrateOverCell(cell, CONTOUR_STEP_CM, thickness) : integrateOverY(cell, (y) => thicknessCm(layer, backShare(bounds, y)))), 0)
+    const volumeCm3 = cells.reduce(
+      (sum, cell) =>
+        sum +
+        (isFilling
+          ? integrateOverCell(cell, CONTOUR_STEP_CM, thickness)
+          : integrateOverY(cell, (y) => thicknessCm(layer, backShare(bounds, y)))),
+      0,
+    )
     return { ...layer, volumeL: volumeCm3 / 1000 }
   })
-  const spots = [...ring.map(({ xCm, yCm }) => surfaceCm(frame, xCm, yCm)), ...zone.heights.map(({ xCm, yCm }) => surfaceCm(frame, xCm, yCm))]
+  const spots = [
+    ...ring.map(({ xCm, yCm }) => surfaceCm(frame, xCm, yCm)),
+    ...zone.heights.map(({ xCm, yCm }) => surfaceCm(frame, xCm, yCm)),
+  ]
   return {
-    id: zone.id, purpose: zone.purpose, areaCm2, bounds, ring, layers, heights: zone.heights,
-    lowestCm: Math.min(...spots), highestCm: Math.max(...spots),
+    id: zone.id,
+    purpose: zone.purpose,
+    areaCm2,
+    bounds,
+    ring,
+    layers,
+    heights: zone.heights,
+    lowestCm: Math.min(...spots),
+    highestCm: Math.max(...spots),
     meanCm: areaCm2 < 1e-6 ? 0 : (layers.reduce((sum, { volumeL }) => sum + volumeL, 0) * 1000) / areaCm2,
     steepestDeg: steepestDeg(frame),
   }
@@ -126,7 +154,8 @@ function layZone(zone: KnownZone, ring: Ring, cells: readonly Trapezoid[]): Laid
 function steepestDeg(zone: Pick<LaidZone, 'bounds' | 'layers' | 'heights'>): number {
   const { left, right, front, back } = zone.bounds
   if (zone.layers.length === 0) return 0
-  if (zone.heights.length === 0) return degreesOf((surfaceCm(zone, left, back) - surfaceCm(zone, left, front)) / Math.max(back - front, 0.01))
+  if (zone.heights.length === 0)
+    return degreesOf((surfaceCm(zone, left, back) - surfaceCm(zone, left, front)) / Math.max(back - front, 0.01))
   // The surface is steepest close to its points: looked at on a ring around each, towards the others.
   let steepest = 0
   for (const a of zone.heights)
@@ -134,7 +163,8 @@ function steepestDeg(zone: Pick<LaidZone, 'bounds' | 'layers' | 'heights'>): num
       const far = Math.hypot(b.xCm - a.xCm, b.yCm - a.yCm)
       if (a === b || far < GRADIENT_STEP_CM) continue
       for (let at = 0; at + GRADIENT_STEP_CM <= far; at += GRADIENT_STEP_CM) {
-        const height = (along: number): number => surfaceCm(zone, a.xCm + ((b.xCm - a.xCm) * along) / far, a.yCm + ((b.yCm - a.yCm) * along) / far)
+        const height = (along: number): number =>
+          surfaceCm(zone, a.xCm + ((b.xCm - a.xCm) * along) / far, a.yCm + ((b.yCm - a.yCm) * along) / far)
         steepest = Math.max(steepest, Math.abs(height(at + GRADIENT_STEP_CM) - height(at)) / GRADIENT_STEP_CM)
       }
     }

@@ -5,7 +5,8 @@ export interface SlopedLayer {
   readonly porosity: number
 }
 
-export const layerVolumeL = (layer: Pick<SlopedLayer, 'frontCm' | 'backCm'>, floorCm2: number): number => (floorCm2 * (layer.frontCm + layer.backCm)) / 2 / 1000
+export const layerVolumeL = (layer: Pick<SlopedLayer, 'frontCm' | 'backCm'>, floorCm2: number): number =>
+  (floorCm2 * (layer.frontCm + layer.backCm)) / 2 / 1000
 
 /** Bulk and pore volume [L] of layers over a floor. */
 export function fillGround(layers: readonly SlopedLayer[], floorCm2: number): { readonly groundL: number; readonly poreWaterL: number } {
@@ -20,4 +21,5 @@ export function fillGround(layers: readonly SlopedLayer[], floorCm2: number): { 
 }
 
 /** Whole bags for a volume, none for none. `spareFraction` 0–1 covers settling (rule of thumb 0.05–0.10). */
-export const bagsOf = (volumeL: number, bagL: number, spareFraction = 0): number => (bagL > 0 ? Math.ceil((volumeL * (1 + spareFraction)) / bagL - 1e-9) : 0)
+export const bagsOf = (volumeL: number, bagL: number, spareFraction = 0): number =>
+  bagL > 0 ? Math.ceil((volumeL * (1 + spareFraction)) / bagL - 1e-9) : 0

@@ -6,8 +6,21 @@ import { layOutGround, type KnownLayer, type KnownZone } from './groundPlan.js'
 import { groundNeeds, layingOrder } from './layering.js'
 import { tabCost, tabGrid, tabRing } from './rootTabs.js'
 
-const layer = (id: string, ground: KnownLayer['ground'], depth: number): KnownLayer => ({ id, ground, frontCm: depth, backCm: depth, porosity: 0.5, bulkKgPerL: 1 })
-const box = (left: number, front: number, right: number, back: number) => [[left, front], [right, front], [right, back], [left, back]].map(([xCm = 0, yCm = 0]) => ({ xCm, yCm, isRound: false }))
+const layer = (id: string, ground: KnownLayer['ground'], depth: number): KnownLayer => ({
+  id,
+  ground,
+  frontCm: depth,
+  backCm: depth,
+  porosity: 0.5,
+  bulkKgPerL: 1,
+})
+const box = (left: number, front: number, right: number, back: number) =>
+  [
+    [left, front],
+    [right, front],
+    [right, back],
+    [left, back],
+  ].map(([xCm = 0, yCm = 0]) => ({ xCm, yCm, isRound: false }))
 const zones: KnownZone[] = [
   { id: null, purpose: 'planted', outline: null, layers: [layer('a', 'porous-base', 2), layer('b', 'rich-soil', 5)], heights: [] },
   { id: 'z', purpose: 'cosmetic', outline: box(0, 0, 100, 10), layers: [layer('c', 'sand', 3)], heights: [] },
@@ -28,7 +41,8 @@ describe('what to buy', () => {
     expect(needs.find(({ name }) => name === 'Small bag')).toMatchObject({ bags: 2, pricePerBag: 8 })
     expect(needs.find(({ key }) => key === 'ground:rich-soil')?.volumeL).toBeCloseTo(12.5, 9)
   })
-  test('an empty floor needs nothing', () => expect(groundNeeds(layOutGround(100, 40, [{ ...zones[0]!, layers: [] }]), () => null)).toEqual([]))
+  test('an empty floor needs nothing', () =>
+    expect(groundNeeds(layOutGround(100, 40, [{ ...zones[0]!, layers: [] }]), () => null)).toEqual([]))
 })
 
 test('laid in the order of the work: rinse, walls, base, hardscape, soil, cosmetic last', () => {
@@ -45,15 +59,21 @@ describe('root tabs', () => {
   })
   test('every tab of a grid lies inside, 2 cm off the edge, and no two closer than the grid', () =>
     fc.assert(
-      fc.property(fc.double({ min: 5, max: 16, noNaN: true }), fc.double({ min: 20, max: 90, noNaN: true }), fc.double({ min: 12, max: 40, noNaN: true }), (spacing, wide, deep) => {
-        const ring = box(3, 2, 3 + wide, 2 + deep)
-        const spots = tabGrid(ring, spacing)
-        spots.forEach((spot, index) => {
-          expect(isInside(ring, spot.xCm, spot.yCm)).toBe(true)
-          expect(Math.min(spot.xCm - 3, 3 + wide - spot.xCm, spot.yCm - 2, 2 + deep - spot.yCm)).toBeGreaterThan(1.999)
-          for (const other of spots.slice(index + 1)) expect(Math.hypot(spot.xCm - other.xCm, spot.yCm - other.yCm)).toBeGreaterThan(spacing * 0.999)
-        })
-      }),
+      fc.property(
+        fc.double({ min: 5, max: 16, noNaN: true }),
+        fc.double({ min: 20, max: 90, noNaN: true }),
+        fc.double({ min: 12, max: 40, noNaN: true }),
+        (spacing, wide, deep) => {
+          const ring = box(3, 2, 3 + wide, 2 + deep)
+          const spots = tabGrid(ring, spacing)
+          spots.forEach((spot, index) => {
+            expect(isInside(ring, spot.xCm, spot.yCm)).toBe(true)
+            expect(Math.min(spot.xCm - 3, 3 + wide - spot.xCm, spot.yCm - 2, 2 + deep - spot.yCm)).toBeGreaterThan(1.999)
+            for (const other of spots.slice(index + 1))
+              expect(Math.hypot(spot.xCm - other.xCm, spot.yCm - other.yCm)).toBeGreaterThan(spacing * 0.999)
+          })
+        },
+      ),
       { numRuns: 40 },
     ))
   test('23 tabs in packs of 10: 3 packs, 7 spare; 90 days at 8 a pack by hand', () => {

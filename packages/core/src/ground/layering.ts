@@ -39,7 +39,13 @@ export function groundNeeds(ground: GroundPlan, productOf: (zoneId: string | nul
       const pouredL = volumeL * (1 + GROUND[layer.ground].settling)
       const bags = bagsOf(pouredL, bagL)
       needs.set(key, {
-        key, ground: layer.ground, name: product?.name ?? '', volumeL, pouredL, bagL, bags,
+        key,
+        ground: layer.ground,
+        name: product?.name ?? '',
+        volumeL,
+        pouredL,
+        bagL,
+        bags,
         dryKg: (before?.dryKg ?? 0) + layer.volumeL * layer.bulkKgPerL,
         leftOverL: bags * bagL - pouredL,
         pricePerBag: product?.price ?? null,
@@ -50,30 +56,67 @@ export function groundNeeds(ground: GroundPlan, productOf: (zoneId: string | nul
 
 /** Steps of laying, in their order; codes and the litres each takes. */
 export interface LayingStep {
-  readonly code: 'rinse' | 'do-not-rinse' | 'barriers' | 'base' | 'capsules' | 'soil' | 'cap' | 'slope' | 'cosmetic' | 'damp' | 'hardscape' | 'plate'
+  readonly code:
+    'rinse' | 'do-not-rinse' | 'barriers' | 'base' | 'capsules' | 'soil' | 'cap' | 'slope' | 'cosmetic' | 'damp' | 'hardscape' | 'plate'
   readonly grounds: readonly GroundKind[]
   readonly litres: number
 }
 const RINSED: readonly GroundKind[] = ['sand', 'gravel', 'carbonate-sand']
 const SOILS: readonly GroundKind[] = ['rich-soil', 'lean-soil', 'capped-soil']
 
-export function layingOrder(ground: GroundPlan, has: { readonly barriers: boolean; readonly capsules: boolean; readonly hardscape: boolean }): LayingStep[] {
+export function layingOrder(
+  ground: GroundPlan,
+  has: { readonly barriers: boolean; readonly capsules: boolean; readonly hardscape: boolean },
+): LayingStep[] {
   const steps: LayingStep[] = []
-  const laid = ground.zones.flatMap((zone) => zone.layers.filter(({ volumeL }) => volumeL > 1e-6).map((layer, index, list) => ({ ...layer, purpose: zone.purpose, isTop: index === list.length - 1, isOver: index > 0 })))
+  const laid = ground.zones.flatMap((zone) =>
+    zone.layers
+      .filter(({ volumeL }) => volumeL > 1e-6)
+      .map((layer, index, list) => ({ ...layer, purpose: zone.purpose, isTop: index === list.length - 1, isOver: index > 0 })),
+  )
   const add = (code: LayingStep['code'], of: typeof laid, always = false): void => {
-    if (of.length > 0 || always) steps.push({ code, grounds: [...new Set(of.map(({ ground: kind }) => kind))], litres: of.reduce((sum, { volumeL }) => sum + volumeL, 0) })
+    if (of.length > 0 || always)
+      steps.push({
+        code,
+        grounds: [...new Set(of.map(({ ground: kind }) => kind))],
+        litres: of.reduce((sum, { volumeL }) => sum + volumeL, 0),
+      })
   }
-  add('rinse', laid.filter((layer) => RINSED.includes(layer.ground)))
-  add('do-not-rinse', laid.filter((layer) => SOILS.includes(layer.ground)))
+  add(
+    'rinse',
+    laid.filter((layer) => RINSED.includes(layer.ground)),
+  )
+  add(
+    'do-not-rinse',
+    laid.filter((layer) => SOILS.includes(layer.ground)),
+  )
   add('barriers', [], has.barriers)
-  add('base', laid.filter((layer) => layer.ground === 'porous-base'))
+  add(
+    'base',
+    laid.filter((layer) => layer.ground === 'porous-base'),
+  )
   add('capsules', [], has.capsules)
   add('hardscape', [], has.hardscape)
-  add('soil', laid.filter((layer) => SOILS.includes(layer.ground) && layer.purpose !== 'cosmetic'))
-  add('cap', laid.filter((layer) => layer.isOver && RINSED.includes(layer.ground) && layer.purpose !== 'cosmetic'))
-  add('slope', laid.filter((layer) => !layer.isOver && RINSED.includes(layer.ground) && layer.purpose !== 'cosmetic'))
-  add('cosmetic', laid.filter((layer) => layer.purpose === 'cosmetic'))
-  add('damp', laid.filter((layer) => layer.isTop))
+  add(
+    'soil',
+    laid.filter((layer) => SOILS.includes(layer.ground) && layer.purpose !== 'cosmetic'),
+  )
+  add(
+    'cap',
+    laid.filter((layer) => layer.isOver && RINSED.includes(layer.ground) && layer.purpose !== 'cosmetic'),
+  )
+  add(
+    'slope',
+    laid.filter((layer) => !layer.isOver && RINSED.includes(layer.ground) && layer.purpose !== 'cosmetic'),
+  )
+  add(
+    'cosmetic',
+    laid.filter((layer) => layer.purpose === 'cosmetic'),
+  )
+  add(
+    'damp',
+    laid.filter((layer) => layer.isTop),
+  )
   add('plate', [], true)
   return steps
 }

@@ -2,8 +2,24 @@ import type { GroundKind } from '../plan/plan.js'
 
 /** A bag of ground or a pack of root tabs that can be bought; the user's own entries, and generic samples to begin with. */
 export type Product =
-  | { readonly id: string; readonly kind: 'ground'; readonly name: string; readonly ground: GroundKind; readonly bagL: number; readonly bulkKgPerL: number | null; readonly porosity: number | null; readonly price: number | null }
-  | { readonly id: string; readonly kind: 'tab'; readonly name: string; readonly pack: number; readonly price: number | null; readonly renewDays: number }
+  | {
+      readonly id: string
+      readonly kind: 'ground'
+      readonly name: string
+      readonly ground: GroundKind
+      readonly bagL: number
+      readonly bulkKgPerL: number | null
+      readonly porosity: number | null
+      readonly price: number | null
+    }
+  | {
+      readonly id: string
+      readonly kind: 'tab'
+      readonly name: string
+      readonly pack: number
+      readonly price: number | null
+      readonly renewDays: number
+    }
 
 /** Nobody's goods: sizes that shops carry, without prices. Their names are the catalogue's to say. */
 export const SAMPLE_PRODUCTS: readonly Product[] = [

@@ -18,7 +18,8 @@ export function tabGrid(ring: Ring, spacingCm: number): Spot[] {
   const startY = (front + back - (rows - 1) * rowCm) / 2
   for (let row = 0; row < rows; row++) {
     const yCm = startY + row * rowCm
-    for (let xCm = left + spacingCm * (row % 2 === 0 ? 0.5 : 1); xCm < right; xCm += spacingCm) if (isInside(ring, xCm, yCm) && isClear(ring, { xCm, yCm })) spots.push({ xCm, yCm })
+    for (let xCm = left + spacingCm * (row % 2 === 0 ? 0.5 : 1); xCm < right; xCm += spacingCm)
+      if (isInside(ring, xCm, yCm) && isClear(ring, { xCm, yCm })) spots.push({ xCm, yCm })
   }
   return spots
 }
@@ -26,7 +27,13 @@ function isClear(ring: Ring, spot: Spot): boolean {
   return ring.every((from, index) => {
     const to = ring[(index + 1) % ring.length]!
     const length = distanceCm(from, to)
-    const share = length < 1e-9 ? 0 : Math.min(1, Math.max(0, ((spot.xCm - from.xCm) * (to.xCm - from.xCm) + (spot.yCm - from.yCm) * (to.yCm - from.yCm)) / length ** 2))
+    const share =
+      length < 1e-9
+        ? 0
+        : Math.min(
+            1,
+            Math.max(0, ((spot.xCm - from.xCm) * (to.xCm - from.xCm) + (spot.yCm - from.yCm) * (to.yCm - from.yCm)) / length ** 2),
+          )
     return distanceCm(spot, { xCm: from.xCm + (to.xCm - from.xCm) * share, yCm: from.yCm + (to.yCm - from.yCm) * share }) >= FROM_EDGE_CM
   })
 }
@@ -41,5 +48,10 @@ export interface TabCost {
 /** Packs for so many tabs, and what renewing them costs a year. */
 export function tabCost(tabs: number, pack: number, price: number | null, renewDays: number): TabCost {
   const packs = tabs === 0 ? 0 : Math.ceil(tabs / pack)
-  return { packs, spare: packs * pack - tabs, costNow: price === null ? null : packs * price, costPerYear: price === null ? null : (tabs / pack) * price * (365 / renewDays) }
+  return {
+    packs,
+    spare: packs * pack - tabs,
+    costNow: price === null ? null : packs * price,
+    costPerYear: price === null ? null : (tabs / pack) * price * (365 / renewDays),
+  }
 }

@@ -13,7 +13,14 @@ export interface Composition {
   /** The least of them. */
   readonly leastGapCm: number | null
   /** Where the highest piece stands along the tank, 0–1, the third and the golden section next to it, and its distance to them as shares of the length. */
-  readonly main: { readonly id: string; readonly at: number; readonly third: number; readonly offThird: number; readonly golden: number; readonly offGolden: number } | null
+  readonly main: {
+    readonly id: string
+    readonly at: number
+    readonly third: number
+    readonly offThird: number
+    readonly golden: number
+    readonly offGolden: number
+  } | null
   /** Heights of the pieces [cm], highest first. */
   readonly heightsCm: readonly number[]
   /** Second largest over largest by height, 0–1; `null` with fewer than two. */
@@ -47,7 +54,11 @@ const REAR_SHARE = 1 / 3
 const OUTLINE_STEP = 0.25
 
 export function compositionOf(pieces: readonly PlacedPiece[], lengthCm: number, widthCm: number): Composition {
-  const covered = coverage(pieces.map(({ ring }) => ring), lengthCm, widthCm)
+  const covered = coverage(
+    pieces.map(({ ring }) => ring),
+    lengthCm,
+    widthCm,
+  )
   const main = pieces.reduce<PlacedPiece | null>((best, piece) => (best === null || piece.topCm > best.topCm ? piece : best), null)
   const heightsCm = pieces.map(({ heightCm }) => heightCm).sort((a, b) => b - a)
   const [highest = 0, second] = heightsCm
@@ -62,7 +73,13 @@ export function compositionOf(pieces: readonly PlacedPiece[], lengthCm: number, 
     main: main === null ? null : placeOf(main, lengthCm),
     heightsCm,
     secondOverMain: second === undefined || highest === 0 ? null : second / highest,
-    sizeToBack: pieces.length < 3 ? null : correlation(pieces.map(({ heightCm }) => heightCm), pieces.map(({ centre }) => centre.yCm)),
+    sizeToBack:
+      pieces.length < 3
+        ? null
+        : correlation(
+            pieces.map(({ heightCm }) => heightCm),
+            pieces.map(({ centre }) => centre.yCm),
+          ),
     outlineCm,
     outlineMeansCm,
     outlineKind: kindOf(outlineMeansCm),
@@ -74,7 +91,8 @@ export function compositionOf(pieces: readonly PlacedPiece[], lengthCm: number, 
 function coverage(rings: readonly Ring[], lengthCm: number, widthCm: number): { readonly all: number; readonly rear: number } {
   const floor = lengthCm * widthCm
   const from = widthCm * (1 - REAR_SHARE)
-  const sum = (moved: readonly Ring[], depthCm: number): number => patchwork(moved, lengthCm, depthCm).reduce((area, cell) => (cell.owner < 0 ? area : area + cellAreaCm2(cell)), 0)
+  const sum = (moved: readonly Ring[], depthCm: number): number =>
+    patchwork(moved, lengthCm, depthCm).reduce((area, cell) => (cell.owner < 0 ? area : area + cellAreaCm2(cell)), 0)
   const rear = rings.map((ring) => ring.map(({ xCm, yCm }) => ({ xCm, yCm: yCm - from })))
   return { all: sum(rings, widthCm) / floor, rear: sum(rear, widthCm * REAR_SHARE) / (floor * REAR_SHARE) }
 }
@@ -111,7 +129,8 @@ function highestWithin({ silhouette, footCm }: PlacedPiece, from: number, to: nu
     const next = silhouette[(index + 1) % silhouette.length]!
     const [a, b] = point.xCm <= next.xCm ? [point, next] : [next, point]
     if (b.xCm < from || a.xCm > to) return
-    const at = (x: number): number => (b.xCm - a.xCm < 1e-9 ? Math.max(a.zCm, b.zCm) : a.zCm + ((b.zCm - a.zCm) * (x - a.xCm)) / (b.xCm - a.xCm))
+    const at = (x: number): number =>
+      b.xCm - a.xCm < 1e-9 ? Math.max(a.zCm, b.zCm) : a.zCm + ((b.zCm - a.zCm) * (x - a.xCm)) / (b.xCm - a.xCm)
     highest = Math.max(highest, at(Math.max(from, a.xCm)) - footCm, at(Math.min(to, b.xCm)) - footCm)
   })
   return highest
@@ -135,7 +154,10 @@ function hiddenShares(pieces: readonly PlacedPiece[]): HiddenPiece[] {
   return pieces.map(({ piece, bounds, centre, topCm }) => {
     const wideCm = Math.max(bounds.right - bounds.left, 0.01)
     const before = pieces.filter((other) => other.centre.yCm < centre.yCm && other.topCm >= topCm * 0.8)
-    const spans = before.map((other) => [Math.max(bounds.left, other.bounds.left), Math.min(bounds.right, other.bounds.right)] as const).filter(([from, to]) => to > from).sort((a, b) => a[0] - b[0])
+    const spans = before
+      .map((other) => [Math.max(bounds.left, other.bounds.left), Math.min(bounds.right, other.bounds.right)] as const)
+      .filter(([from, to]) => to > from)
+      .sort((a, b) => a[0] - b[0])
     let reached = bounds.left
     let hiddenCm = 0
     for (const [from, to] of spans) {

@@ -4,4 +4,5 @@ export interface HardscapePiece {
 }
 
 /** Volume [L] that pieces push aside, wholly under water. */
-export const displacementL = (pieces: readonly HardscapePiece[]): number => pieces.reduce((sum, piece) => sum + piece.massKg / piece.densityKgPerL, 0)
+export const displacementL = (pieces: readonly HardscapePiece[]): number =>
+  pieces.reduce((sum, piece) => sum + piece.massKg / piece.densityKgPerL, 0)

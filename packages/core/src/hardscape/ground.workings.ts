@@ -5,11 +5,24 @@ import { exactly, numberOf, textOf, type FieldDescriptor, type Working } from '.
 import { floorAreaCm2, glassMassKg, tankVolumes, type Vessel } from '../tank/vessel.js'
 import { buoyancyOf } from './piece.js'
 
-const number = (name: string, unit: string, min: number, max: number, standard?: number): FieldDescriptor => ({ kind: 'number', name, unit, min, max, ...(standard === undefined ? {} : { standard }) })
+const number = (name: string, unit: string, min: number, max: number, standard?: number): FieldDescriptor => ({
+  kind: 'number',
+  name,
+  unit,
+  min,
+  max,
+  ...(standard === undefined ? {} : { standard }),
+})
 const SIZES = [number('lengthCm', 'cm', 5, 1000), number('widthCm', 'cm', 5, 500), number('glassCm', 'cm', 0, 10)] as const
 const SLOPE = [number('frontCm', 'cm', 0, 200), number('backCm', 'cm', 0, 200)] as const
 const GROUNDS: FieldDescriptor = { kind: 'choice', name: 'ground', choices: GROUND_KINDS }
-const READ = (inputs: Parameters<Working['compute']>[0], heightCm: number, freeboardCm: number): Vessel => ({ lengthCm: numberOf(inputs, 'lengthCm'), widthCm: numberOf(inputs, 'widthCm'), heightCm, glassCm: numberOf(inputs, 'glassCm'), freeboardCm })
+const READ = (inputs: Parameters<Working['compute']>[0], heightCm: number, freeboardCm: number): Vessel => ({
+  lengthCm: numberOf(inputs, 'lengthCm'),
+  widthCm: numberOf(inputs, 'widthCm'),
+  heightCm,
+  glassCm: numberOf(inputs, 'glassCm'),
+  freeboardCm,
+})
 /** High enough for any ground: only the floor counts. */
 const ANY_HEIGHT_CM = 1000
 
@@ -20,7 +33,10 @@ export const groundBagsWorking: Working = {
   formula: '⌈(lengthCm − 2·glassCm)·(widthCm − 2·glassCm)·(frontCm + backCm)/2000·(1 + settling)/bagL⌉',
   source: 'Geometry; settling 5–10 % by kind: rule of thumb',
   compute(inputs) {
-    const litres = layerVolumeL({ frontCm: numberOf(inputs, 'frontCm'), backCm: numberOf(inputs, 'backCm') }, floorAreaCm2(READ(inputs, ANY_HEIGHT_CM, 0)))
+    const litres = layerVolumeL(
+      { frontCm: numberOf(inputs, 'frontCm'), backCm: numberOf(inputs, 'backCm') },
+      floorAreaCm2(READ(inputs, ANY_HEIGHT_CM, 0)),
+    )
     return exactly(bagsOf(litres, numberOf(inputs, 'bagL'), GROUND[textOf(inputs, 'ground') as GroundKind].settling)) // a listed choice
   },
 }
@@ -31,16 +47,28 @@ const WATER_KG_PER_L = 0.9973
 export const filledWeightWorking: Working = {
   id: 'vessel.filled-weight',
   unit: 'kg',
-  fields: [...SIZES.slice(0, 2), number('heightCm', 'cm', 5, 300), SIZES[2], number('freeboardCm', 'cm', 0, 300), ...SLOPE, GROUNDS, number('hardscapeKg', 'kg', 0, 5000, 0), number('standKg', 'kg', 0, 5000, 0)],
+  fields: [
+    ...SIZES.slice(0, 2),
+    number('heightCm', 'cm', 5, 300),
+    SIZES[2],
+    number('freeboardCm', 'cm', 0, 300),
+    ...SLOPE,
+    GROUNDS,
+    number('hardscapeKg', 'kg', 0, 5000, 0),
+    number('standKg', 'kg', 0, 5000, 0),
+  ],
   formula: '2.5·glass + 0.9973·(open water + pores) + bulk·ground + hardscapeKg + standKg',
-  source: 'Float glass 2.5 kg/L, water at 24 °C (Tanaka et al. 2001), ground dry in bulk; stones counted as 2.65 kg/L for the water they push aside',
+  source:
+    'Float glass 2.5 kg/L, water at 24 °C (Tanaka et al. 2001), ground dry in bulk; stones counted as 2.65 kg/L for the water they push aside',
   compute(inputs) {
     const vessel = READ(inputs, numberOf(inputs, 'heightCm'), numberOf(inputs, 'freeboardCm'))
     const { porosity, bulkKgPerL } = GROUND[textOf(inputs, 'ground') as GroundKind] // a listed choice
     const groundL = layerVolumeL({ frontCm: numberOf(inputs, 'frontCm'), backCm: numberOf(inputs, 'backCm') }, floorAreaCm2(vessel))
     const hardscapeKg = numberOf(inputs, 'hardscapeKg')
     const { netWaterL } = tankVolumes(vessel, { groundL, poreWaterL: groundL * porosity, hardscapeL: hardscapeKg / 2.65 })
-    return exactly(glassMassKg(vessel) + Math.max(0, netWaterL) * WATER_KG_PER_L + groundL * bulkKgPerL + hardscapeKg + numberOf(inputs, 'standKg'))
+    return exactly(
+      glassMassKg(vessel) + Math.max(0, netWaterL) * WATER_KG_PER_L + groundL * bulkKgPerL + hardscapeKg + numberOf(inputs, 'standKg'),
+    )
   },
 }
 

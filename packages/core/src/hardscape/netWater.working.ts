@@ -32,7 +32,8 @@ export const netWaterWorking: Working = {
       ],
     },
   ],
-  formula: '(lengthCm − 2·glassCm)·(widthCm − 2·glassCm)·(heightCm − glassCm − freeboardCm)/1000 − Σ ground·(1 − porosity) − Σ massKg/densityKgPerL',
+  formula:
+    '(lengthCm − 2·glassCm)·(widthCm − 2·glassCm)·(heightCm − glassCm − freeboardCm)/1000 − Σ ground·(1 − porosity) − Σ massKg/densityKgPerL',
   source: 'Geometry; layers are straight slopes, stones lie wholly under water',
   compute(inputs) {
     const vessel = {
@@ -43,8 +44,15 @@ export const netWaterWorking: Working = {
       freeboardCm: numberOf(inputs, 'freeboardCm'),
     }
     innerSize(vessel)
-    const layers = rowsOf(inputs, 'layers').map((row) => ({ frontCm: numberOf(row, 'frontCm'), backCm: numberOf(row, 'backCm'), porosity: numberOf(row, 'porosity') }))
-    const pieces = rowsOf(inputs, 'hardscape').map((row) => ({ massKg: numberOf(row, 'massKg'), densityKgPerL: numberOf(row, 'densityKgPerL') }))
+    const layers = rowsOf(inputs, 'layers').map((row) => ({
+      frontCm: numberOf(row, 'frontCm'),
+      backCm: numberOf(row, 'backCm'),
+      porosity: numberOf(row, 'porosity'),
+    }))
+    const pieces = rowsOf(inputs, 'hardscape').map((row) => ({
+      massKg: numberOf(row, 'massKg'),
+      densityKgPerL: numberOf(row, 'densityKgPerL'),
+    }))
     const volumes = tankVolumes(vessel, { ...fillGround(layers, floorAreaCm2(vessel)), hardscapeL: displacementL(pieces) })
     if (volumes.openWaterL < 0) throw new ContradictionError(['layers', 'hardscape', 'heightCm'])
     return exactly(volumes.netWaterL)

@@ -24,7 +24,10 @@ export type MassFrom = 'mass' | 'volume' | 'drawing' | 'unknown'
 
 /** Height of a piece that nobody measured [cm]: as high as its outline is wide, by a third. */
 const heightOf = (piece: Piece, bounds: Bounds): number =>
-  piece.heightCm ?? (piece.profile ? Math.max(...piece.profile.map(({ zCm }) => zCm)) : Math.max(3, Math.min(bounds.right - bounds.left, (bounds.back - bounds.front) * 1.5) * 0.7))
+  piece.heightCm ??
+  (piece.profile
+    ? Math.max(...piece.profile.map(({ zCm }) => zCm))
+    : Math.max(3, Math.min(bounds.right - bounds.left, (bounds.back - bounds.front) * 1.5) * 0.7))
 
 /** Mass [kg] of a piece: as weighed, else volume times density, else from its drawing. `null` when nothing is known. */
 export function pieceMassKg(piece: Piece): { readonly massKg: number | null; readonly from: MassFrom } {
@@ -49,12 +52,37 @@ export function placePiece(piece: Piece, groundCm: (xCm: number, yCm: number) =>
 }
 
 /** A silhouette for a piece of which only outline and height are known. */
-export function plainProfile(material: HardscapeMaterial, { left, right }: Pick<Bounds, 'left' | 'right'>, heightCm: number): ProfilePoint[] {
+export function plainProfile(
+  material: HardscapeMaterial,
+  { left, right }: Pick<Bounds, 'left' | 'right'>,
+  heightCm: number,
+): ProfilePoint[] {
   const wide = right - left
   const isWood = material === 'wood' || material === 'staining-wood'
   const shape = isWood
-    ? [[0, 0], [0.04, 0.12], [0.25, 0.3], [0.5, 0.5], [0.7, 0.78], [0.94, 1], [1, 0.93], [0.8, 0.6], [0.62, 0.36], [0.72, 0.1], [0.6, 0]]
-    : [[0, 0], [0.06, 0.42], [0.24, 0.72], [0.42, 1], [0.63, 0.86], [0.84, 0.55], [1, 0.1], [0.97, 0]]
+    ? [
+        [0, 0],
+        [0.04, 0.12],
+        [0.25, 0.3],
+        [0.5, 0.5],
+        [0.7, 0.78],
+        [0.94, 1],
+        [1, 0.93],
+        [0.8, 0.6],
+        [0.62, 0.36],
+        [0.72, 0.1],
+        [0.6, 0],
+      ]
+    : [
+        [0, 0],
+        [0.06, 0.42],
+        [0.24, 0.72],
+        [0.42, 1],
+        [0.63, 0.86],
+        [0.84, 0.55],
+        [1, 0.1],
+        [0.97, 0],
+      ]
   return shape.map(([x = 0, z = 0]) => ({ xCm: left + x * wide, zCm: z * heightCm }))
 }
 
@@ -74,4 +102,5 @@ export function buoyancyOf(massKg: number, material: HardscapeMaterial): Buoyanc
 }
 
 /** Pressure under a piece that stands on a tenth of its outline [kPa]: stones touch with a few edges only. Rule of thumb 0.05–0.2 of the outline. */
-export const glassPressureKPa = (massKg: number, footCm2: number): number => (massKg * GRAVITY_M_PER_S2) / ((Math.max(footCm2, 0.5) * 0.1) / 10_000) / 1000
+export const glassPressureKPa = (massKg: number, footCm2: number): number =>
+  (massKg * GRAVITY_M_PER_S2) / ((Math.max(footCm2, 0.5) * 0.1) / 10_000) / 1000

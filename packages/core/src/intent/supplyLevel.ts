@@ -37,8 +37,26 @@ export function withSupplyLevel(plan: Plan, level: SupplyLevel): Plan {
   return {
     ...plan,
     lamps: plan.lamps.map((lamp) => ({ ...lamp, dimFraction: full <= 0 ? 1 : Math.round(Math.min(1, facts.ppfd / full) * 100) / 100 })),
-    lightWindows: window === undefined ? [{ id: 't1', on: '12:00', hours: facts.hours, rampMin: 30 }] : [{ ...window, hours: facts.hours, rampMin: Math.min(window.rampMin, facts.hours * 30) }],
-    gasLines: !facts.hasGas ? [] : gas === undefined ? [{ id: 'c1', control: 'timer', bubblesPerS: null, bubbleMl: null, linePressureBar: null, beforeLightMin: 90, beforeDarkMin: 60, limitMgPerL: null }] : plan.gasLines,
+    lightWindows:
+      window === undefined
+        ? [{ id: 't1', on: '12:00', hours: facts.hours, rampMin: 30 }]
+        : [{ ...window, hours: facts.hours, rampMin: Math.min(window.rampMin, facts.hours * 30) }],
+    gasLines: !facts.hasGas
+      ? []
+      : gas === undefined
+        ? [
+            {
+              id: 'c1',
+              control: 'timer',
+              bubblesPerS: null,
+              bubbleMl: null,
+              linePressureBar: null,
+              beforeLightMin: 90,
+              beforeDarkMin: 60,
+              limitMgPerL: null,
+            },
+          ]
+        : plan.gasLines,
     feeding: facts.feeding,
     changes: { ...plan.changes, everyDays: facts.everyDays, fraction: facts.fraction },
   }
@@ -54,7 +72,8 @@ export interface LevelCost {
   readonly difficulty: LevelFacts['difficulty']
 }
 /** Upkeep of a settled tank by kind of work [min a week]: tests, changes, trims, glass and the rest. */
-export const upkeepMinutes = (plan: Plan): ReadonlyMap<JobKind, number> => minutesByKind({ timeline: [{ fromDay: 0, plan }], startedOn: plan.startedOn }, datePlusDays(plan.startedOn, SETTLED_DAY))
+export const upkeepMinutes = (plan: Plan): ReadonlyMap<JobKind, number> =>
+  minutesByKind({ timeline: [{ fromDay: 0, plan }], startedOn: plan.startedOn }, datePlusDays(plan.startedOn, SETTLED_DAY))
 const hoursOf = (minutes: ReadonlyMap<JobKind, number>): number => [...minutes.values()].reduce((sum, one) => sum + one, 0) / 60
 export const upkeepHours = (plan: Plan): number => hoursOf(upkeepMinutes(plan))
 
@@ -64,12 +83,28 @@ export const levelCosts = (plan: Plan): LevelCost[] =>
     const figures = tankFigures(levelled)
     const minutes = upkeepMinutes(levelled)
     const parts = runningParts(levelled, figures)
-    return { level, figures, minutesByKind: minutes, hoursPerWeek: hoursOf(minutes), runningParts: parts, costPerMonth: monthlyCost(parts), difficulty: LEVEL[level].difficulty }
+    return {
+      level,
+      figures,
+      minutesByKind: minutes,
+      hoursPerWeek: hoursOf(minutes),
+      runningParts: parts,
+      costPerMonth: monthlyCost(parts),
+      difficulty: LEVEL[level].difficulty,
+    }
   })
 
 /** The level that the intent asks for: the pace's, lowered while its upkeep takes more than the hours that there are. */
-export function proposedLevel(intent: PlanIntent, costs: readonly Pick<LevelCost, 'level' | 'hoursPerWeek'>[]): { readonly level: SupplyLevel; readonly isLoweredForHours: boolean } {
-  const wanted = intent.pace === null ? (intent.wishes.some((wish) => wish === 'red-stems' || wish === 'fine-carpet') ? 'moderate' : 'gentle') : LEVEL_OF_PACE[intent.pace]
+export function proposedLevel(
+  intent: PlanIntent,
+  costs: readonly Pick<LevelCost, 'level' | 'hoursPerWeek'>[],
+): { readonly level: SupplyLevel; readonly isLoweredForHours: boolean } {
+  const wanted =
+    intent.pace === null
+      ? intent.wishes.some((wish) => wish === 'red-stems' || wish === 'fine-carpet')
+        ? 'moderate'
+        : 'gentle'
+      : LEVEL_OF_PACE[intent.pace]
   const hours = intent.hoursPerWeek
   const fits = (level: SupplyLevel): boolean => hours === null || (costs.find((cost) => cost.level === level)?.hoursPerWeek ?? 0) <= hours
   const downwards = SUPPLY_LEVELS.slice(0, SUPPLY_LEVELS.indexOf(wanted) + 1).reverse()

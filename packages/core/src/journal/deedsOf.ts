@@ -31,7 +31,8 @@ export function deedsOf({ timeline, startedOn, timeZone, events, jobs }: Happeni
       acts.push({ kind: 'change', ...when, fraction: event.fraction, hasWiped: event.hasWiped })
       const plan = planAt(day)
       if (plan && isChangeDay(plan, day)) omitted.push({ what: 'change', day })
-    } else if (event.kind === 'dose' && event.salt !== null && event.grams !== null && isSaltId(event.salt)) acts.push({ kind: 'dose', ...when, salt: event.salt, grams: event.grams })
+    } else if (event.kind === 'dose' && event.salt !== null && event.grams !== null && isSaltId(event.salt))
+      acts.push({ kind: 'dose', ...when, salt: event.salt, grams: event.grams })
     else if (event.kind === 'trim') {
       acts.push({ kind: 'trim', ...when, wetG: event.wetG, kinds: event.kinds })
       const weekly = Math.round(day / 7) * 7

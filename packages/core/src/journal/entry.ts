@@ -22,7 +22,13 @@ export function readTyped(text: string): { readonly shown: number; readonly qual
 }
 
 /** What was typed in a unit, as it is stored. "Zero" of a kit is stored as below its lowest readable value: a kit cannot see nothing. */
-export function enteredValue(quantity: ReadingQuantity, shown: number, qualifier: Qualifier, unit: string, kit: Kit | null): Entered | { readonly fault: EntryFault } {
+export function enteredValue(
+  quantity: ReadingQuantity,
+  shown: number,
+  qualifier: Qualifier,
+  unit: string,
+  kit: Kit | null,
+): Entered | { readonly fault: EntryFault } {
   const value = canonicalOf(quantity, shown, unit)
   if (value === null) return { fault: 'unknown-unit' }
   const [min, max] = QUANTITY[quantity].range

@@ -31,7 +31,9 @@ const USUAL_TEMPERATURE_C = 24.5
 /** CO2 at each moment of the gas day from the newest readings, and what it means. */
 export function gasCheck(readings: readonly Reading[], hasAnimals: boolean): GasCheck {
   const newest = (quantity: Reading['quantity'], moment?: Moment): Reading | null =>
-    readings.filter((reading) => reading.quantity === quantity && (moment === undefined || reading.moment === moment)).reduce<Reading | null>((last, next) => (last === null || next.at > last.at ? next : last), null)
+    readings
+      .filter((reading) => reading.quantity === quantity && (moment === undefined || reading.moment === moment))
+      .reduce<Reading | null>((last, next) => (last === null || next.at > last.at ? next : last), null)
   const alkalinity = newest('alkalinity')
   const temperature = newest('temperature')
   const moments = MOMENTS.flatMap((moment): MomentCo2[] => {

@@ -7,12 +7,16 @@ import { hindcastBand, hindcastMember, MODELLED_QUANTITIES } from './hindcast.js
 const timeline = [{ fromDay: 0, plan: samplePlan }]
 const at = (date: string, time = '18:00:00') => `${date}T${time}Z`
 const base = { id: 'x', recordedBy: null, note: null }
-const told = (events: JournalEvent[], jobs: Parameters<typeof deedsOf>[0]['jobs'] = []) => deedsOf({ timeline, startedOn: '2026-09-01', timeZone: 'Europe/Berlin', events, jobs })
+const told = (events: JournalEvent[], jobs: Parameters<typeof deedsOf>[0]['jobs'] = []) =>
+  deedsOf({ timeline, startedOn: '2026-09-01', timeZone: 'Europe/Berlin', events, jobs })
 const job = { ruleId: 'change', dueOn: '2026-10-06', reason: null, at: at('2026-10-06'), recordedBy: null, movedTo: null }
 
 describe('deeds from the journal', () => {
   test('a change on a scheduled day takes that one’s place; on another day it comes on top', () => {
-    expect(told([{ ...base, kind: 'change', at: at('2026-10-06'), fraction: 0.4, hasWiped: true }])).toEqual({ acts: [{ kind: 'change', day: 35, minute: 1200, fraction: 0.4, hasWiped: true }], omitted: [{ what: 'change', day: 35 }] })
+    expect(told([{ ...base, kind: 'change', at: at('2026-10-06'), fraction: 0.4, hasWiped: true }])).toEqual({
+      acts: [{ kind: 'change', day: 35, minute: 1200, fraction: 0.4, hasWiped: true }],
+      omitted: [{ what: 'change', day: 35 }],
+    })
     expect(told([{ ...base, kind: 'change', at: at('2026-10-08'), fraction: 0.4, hasWiped: false }]).omitted).toEqual([])
   })
   test('a trim stands for the nearest weekly one; of one kind only, it comes on top', () => {
@@ -21,11 +25,19 @@ describe('deeds from the journal', () => {
   })
   test('a skipped job is left out, a moved one takes place on its new day, a done one is as planned', () => {
     expect(told([], [{ ...job, state: 'skipped' }])).toEqual({ acts: [], omitted: [{ what: 'change', day: 35 }] })
-    expect(told([], [{ ...job, state: 'moved', movedTo: '2026-10-08' }]).acts).toEqual([{ kind: 'change', day: 37, minute: 540, fraction: 0.5, hasWiped: true }])
+    expect(told([], [{ ...job, state: 'moved', movedTo: '2026-10-08' }]).acts).toEqual([
+      { kind: 'change', day: 37, minute: 540, fraction: 0.5, hasWiped: true },
+    ])
     expect(told([], [{ ...job, state: 'done' }])).toEqual({ acts: [], omitted: [] })
   })
   test('bottles of unknown content, readings’ neighbours, and what was before the tank are left out', () =>
-    expect(told([{ ...base, kind: 'dose', at: at('2026-10-01'), salt: null, grams: null, millilitres: 5, bottle: 'green one' }, { ...base, kind: 'note', at: at('2026-10-01'), note: 'hi' }, { ...base, kind: 'change', at: at('2026-08-01'), fraction: 1, hasWiped: false }])).toEqual({ acts: [], omitted: [] }))
+    expect(
+      told([
+        { ...base, kind: 'dose', at: at('2026-10-01'), salt: null, grams: null, millilitres: 5, bottle: 'green one' },
+        { ...base, kind: 'note', at: at('2026-10-01'), note: 'hi' },
+        { ...base, kind: 'change', at: at('2026-08-01'), fraction: 1, hasWiped: false },
+      ]),
+    ).toEqual({ acts: [], omitted: [] }))
 })
 
 describe('hindcast', () => {
@@ -41,5 +53,6 @@ describe('hindcast', () => {
     const { low, high } = hindcastBand(members, 'pH')
     expect(high[15]! - low[15]!).toBeGreaterThan(0.3)
   })
-  test('depends on seed and member only', () => expect(hindcastMember({ timeline, deeds: { acts: [], omitted: [] }, days: 20, seed: 9 }, 3)).toEqual(members[2]))
+  test('depends on seed and member only', () =>
+    expect(hindcastMember({ timeline, deeds: { acts: [], omitted: [] }, days: 20, seed: 9 }, 3)).toEqual(members[2]))
 })

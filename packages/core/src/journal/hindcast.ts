@@ -43,7 +43,10 @@ export type MemberHindcast = Readonly<Record<ModelledQuantity, Float32Array>>
 export function hindcastMember({ timeline, deeds, days, seed }: HindcastOptions, member: number): MemberHindcast {
   const { forcing, startState } = compile({ timeline, days, stepMin: INTERACTIVE_STEP_MIN, draw: { seed, member }, deeds })
   const { rows } = simulate({ forcing, parameters: drawParameters(seed, member), startState, days })
-  const result = Object.fromEntries(MODELLED_QUANTITIES.map((quantity) => [quantity, new Float32Array(2 * days)])) as Record<ModelledQuantity, Float32Array>
+  const result = Object.fromEntries(MODELLED_QUANTITIES.map((quantity) => [quantity, new Float32Array(2 * days)])) as Record<
+    ModelledQuantity,
+    Float32Array
+  >
   for (let day = 0; day < days; day++) {
     const row = (column: number): number => rows[day * DAY_STRIDE + column]!
     for (const quantity of MODELLED_QUANTITIES) result[quantity].set(SERIES[quantity](row), 2 * day)

@@ -1,18 +1,48 @@
 import { describe, expect, test } from 'vitest'
 import { guarded, readRow, unguarded, type RowMapping } from './importRows.js'
 
-const long: RowMapping = { columns: [{ use: 'at' }, { use: 'quantity' }, { use: 'value' }, { use: 'unit' }, { use: 'note' }], decimalMark: '.', dateOrder: 'ymd', timeZone: 'Europe/Berlin' }
-const wide: RowMapping = { columns: [{ use: 'date' }, { use: 'time' }, { use: 'reading', quantity: 'pH', unit: '' }, { use: 'reading', quantity: 'nitrate', unit: 'mg NO3/L' }], decimalMark: ',', dateOrder: 'dmy', timeZone: 'Europe/Berlin' }
+const long: RowMapping = {
+  columns: [{ use: 'at' }, { use: 'quantity' }, { use: 'value' }, { use: 'unit' }, { use: 'note' }],
+  decimalMark: '.',
+  dateOrder: 'ymd',
+  timeZone: 'Europe/Berlin',
+}
+const wide: RowMapping = {
+  columns: [
+    { use: 'date' },
+    { use: 'time' },
+    { use: 'reading', quantity: 'pH', unit: '' },
+    { use: 'reading', quantity: 'nitrate', unit: 'mg NO3/L' },
+  ],
+  decimalMark: ',',
+  dateOrder: 'dmy',
+  timeZone: 'Europe/Berlin',
+}
 
 describe('a row', () => {
   test('of a long file: an instant, a quantity, a value, a unit', () =>
-    expect(readRow(['2026-11-01T08:00:00Z', 'alkalinity', '4', '°dKH', ''], 2, long)).toMatchObject({ readings: [{ line: 2, at: '2026-11-01T08:00:00.000Z', quantity: 'alkalinity', qualifier: '=', enteredText: '4', enteredUnit: '°dKH', note: null }] }))
+    expect(readRow(['2026-11-01T08:00:00Z', 'alkalinity', '4', '°dKH', ''], 2, long)).toMatchObject({
+      readings: [
+        {
+          line: 2,
+          at: '2026-11-01T08:00:00.000Z',
+          quantity: 'alkalinity',
+          qualifier: '=',
+          enteredText: '4',
+          enteredUnit: '°dKH',
+          note: null,
+        },
+      ],
+    }))
   test('of a wide file: local date and time, decimal commas, gaps passed over', () => {
     const row = readRow(['3.11.2026', '19:30', '6,8', ''], 5, wide)
     expect(row).toMatchObject({ readings: [{ at: '2026-11-03T18:30:00.000Z', quantity: 'pH', value: 6.8 }] })
     expect('readings' in row && row.readings).toHaveLength(1)
   })
-  test('without a time is taken at noon', () => expect(readRow(['01/07/2026', '', '7', ''], 1, { ...wide, dateOrder: 'mdy' })).toMatchObject({ readings: [{ at: '2026-01-07T11:00:00.000Z' }] }))
+  test('without a time is taken at noon', () =>
+    expect(readRow(['01/07/2026', '', '7', ''], 1, { ...wide, dateOrder: 'mdy' })).toMatchObject({
+      readings: [{ at: '2026-01-07T11:00:00.000Z' }],
+    }))
   test.each([
     [['', 'pH', '7', '', ''], 'no-date'],
     [['2026-02-30T08:00:00Z', 'pH', '7', '', ''], 'bad-date'],

@@ -39,7 +39,11 @@ export interface RefusedRow {
 }
 
 /** Turns one row into readings, or says why not. A row without any value is passed over: journals have gaps. */
-export function readRow(cells: readonly string[], line: number, mapping: RowMapping): { readonly readings: ImportedReading[] } | { readonly refused: RefusedRow } {
+export function readRow(
+  cells: readonly string[],
+  line: number,
+  mapping: RowMapping,
+): { readonly readings: ImportedReading[] } | { readonly refused: RefusedRow } {
   const refuse = (fault: RowFault, cell: string): { refused: RefusedRow } => ({ refused: { line, fault, cell: cell.slice(0, 60) } })
   const cell = (use: ColumnUse['use']): string | null => {
     const at = mapping.columns.findIndex((column) => column.use === use)
@@ -80,7 +84,8 @@ export function readRow(cells: readonly string[], line: number, mapping: RowMapp
   return { readings }
 }
 
-const neededCells = ({ columns }: RowMapping): number => columns.reduce((last, { use }, index) => (use === 'at' || use === 'date' || use === 'value' || use === 'quantity' ? index + 1 : last), 0)
+const neededCells = ({ columns }: RowMapping): number =>
+  columns.reduce((last, { use }, index) => (use === 'at' || use === 'date' || use === 'value' || use === 'quantity' ? index + 1 : last), 0)
 const isQuantity = (name: string): name is ReadingQuantity => (READING_QUANTITIES as readonly string[]).includes(name)
 
 /** A leading apostrophe that guards a text cell from being taken for a formula. */

@@ -11,7 +11,14 @@ export interface Kit {
   readonly expiresOn: string | null
 }
 
-const kit = (quantity: ReadingQuantity, unit: string, step: number | null, lowest: number | null): Kit => ({ quantity, name: null, unit, step, lowest, expiresOn: null })
+const kit = (quantity: ReadingQuantity, unit: string, step: number | null, lowest: number | null): Kit => ({
+  quantity,
+  name: null,
+  unit,
+  step,
+  lowest,
+  expiresOn: null,
+})
 
 /** What most drop kits report. Rules of thumb; each can be changed to what its leaflet says. */
 export const USUAL_KITS: readonly Kit[] = [

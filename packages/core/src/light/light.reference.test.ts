@@ -5,12 +5,26 @@ import { dailyLightMolPerM2, type DayShape } from './dailyLight.js'
 import { linePpfd, panelPpfd, pointPpfd } from './lineSource.js'
 
 test('point, line and panel sources meet the tables', () => {
-  for (const row of referenceTable('light_point')) expectRelative(pointPpfd(row.number('flux_umol_s'), row.number('x_m'), row.number('y_m'), row.number('h_m')), row.number('ppfd_umol_m2_s'))
+  for (const row of referenceTable('light_point'))
+    expectRelative(
+      pointPpfd(row.number('flux_umol_s'), row.number('x_m'), row.number('y_m'), row.number('h_m')),
+      row.number('ppfd_umol_m2_s'),
+    )
   for (const row of referenceTable('light_line'))
-    expectRelative(linePpfd(row.number('flux_umol_s'), row.number('length_m'), row.number('x_m'), row.number('y_m'), row.number('h_m')), row.number('ppfd_umol_m2_s'))
+    expectRelative(
+      linePpfd(row.number('flux_umol_s'), row.number('length_m'), row.number('x_m'), row.number('y_m'), row.number('h_m')),
+      row.number('ppfd_umol_m2_s'),
+    )
   for (const row of referenceTable('light_panel'))
     expectRelative(
-      panelPpfd(row.number('flux_umol_s'), row.number('length_x_m'), row.number('length_y_m'), row.number('x_m'), row.number('y_m'), row.number('h_m')),
+      panelPpfd(
+        row.number('flux_umol_s'),
+        row.number('length_x_m'),
+        row.number('length_y_m'),
+        row.number('x_m'),
+        row.number('y_m'),
+        row.number('h_m'),
+      ),
       row.number('ppfd_umol_m2_s'),
       1e-6,
     )
@@ -19,7 +33,10 @@ test('point, line and panel sources meet the tables', () => {
 test('attenuation meets the table', () => {
   for (const row of referenceTable('light_beer_lambert')) {
     expectRelative(transmittance(row.number('k_per_m'), row.number('depth_m')), row.number('transmittance'))
-    expectRelative(row.number('ppfd0_umol_m2_s') * transmittance(row.number('k_per_m'), row.number('depth_m')), row.number('ppfd_umol_m2_s'))
+    expectRelative(
+      row.number('ppfd0_umol_m2_s') * transmittance(row.number('k_per_m'), row.number('depth_m')),
+      row.number('ppfd_umol_m2_s'),
+    )
   }
 })
 

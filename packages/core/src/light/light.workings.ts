@@ -15,7 +15,12 @@ export const dliWorking: Working = {
   source: 'Exact integrals of the three shapes',
   compute: (inputs) =>
     exactly(
-      dailyLightMolPerM2({ shape: textOf(inputs, 'shape') as DayShape, peakPpfd: numberOf(inputs, 'peakPpfd'), photoperiodH: numberOf(inputs, 'photoperiodH'), rampH: numberOf(inputs, 'rampH') }),
+      dailyLightMolPerM2({
+        shape: textOf(inputs, 'shape') as DayShape,
+        peakPpfd: numberOf(inputs, 'peakPpfd'),
+        photoperiodH: numberOf(inputs, 'photoperiodH'),
+        rampH: numberOf(inputs, 'rampH'),
+      }),
     ),
 }
 

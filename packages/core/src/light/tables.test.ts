@@ -6,7 +6,8 @@ import { floorPpfd, fluxOnSurface } from './floorLight.js'
 const sum = (values: Float64Array): number => values.reduce((total, value) => total + value, 0)
 
 describe('day tables', () => {
-  test('eight hours with half-hour ramps are seven and a half at full', () => expect(sum(lightDayTable([{ onMin: 720, minutes: 480, rampMin: 30 }], 10)) / 6).toBeCloseTo(7.5, 9))
+  test('eight hours with half-hour ramps are seven and a half at full', () =>
+    expect(sum(lightDayTable([{ onMin: 720, minutes: 480, rampMin: 30 }], 10)) / 6).toBeCloseTo(7.5, 9))
   test('a window moved round the clock, also over midnight, gives the same light', () =>
     fc.assert(
       fc.property(fc.integer({ min: 0, max: 143 }), fc.integer({ min: 1, max: 24 }), (start, hours) => {
@@ -15,7 +16,13 @@ describe('day tables', () => {
       }),
     ))
   test('where windows overlap the brighter counts, never more than full', () => {
-    const both = lightDayTable([{ onMin: 600, minutes: 300, rampMin: 60 }, { onMin: 700, minutes: 300, rampMin: 60 }], 30)
+    const both = lightDayTable(
+      [
+        { onMin: 600, minutes: 300, rampMin: 60 },
+        { onMin: 700, minutes: 300, rampMin: 60 },
+      ],
+      30,
+    )
     expect(Math.max(...both)).toBeLessThanOrEqual(1)
     expect(both[25]).toBe(1) // 12:45
   })
@@ -31,18 +38,31 @@ describe('day tables', () => {
 })
 
 describe('light at the floor', () => {
-  const lamp = { fluxUmolPerS: 100, lampLengthM: 1, aboveWaterM: 0.15, lengthM: 1.08, widthM: 0.48, waterDepthM: 0.35, attenuationPerM: 0.45 }
+  const lamp = {
+    fluxUmolPerS: 100,
+    lampLengthM: 1,
+    aboveWaterM: 0.15,
+    lengthM: 1.08,
+    widthM: 0.48,
+    waterDepthM: 0.35,
+    attenuationPerM: 0.45,
+  }
   test('no more enters than the lamp gives, and no more arrives than enters', () =>
     fc.assert(
-      fc.property(fc.double({ min: 0, max: 1.5, noNaN: true }), fc.double({ min: 0.05, max: 1, noNaN: true }), (aboveWaterM, waterDepthM) => {
-        const entering = fluxOnSurface({ ...lamp, aboveWaterM })
-        expect(entering).toBeLessThanOrEqual(100)
-        expect(floorPpfd({ ...lamp, aboveWaterM, waterDepthM }) * lamp.lengthM * lamp.widthM).toBeLessThan(entering)
-      }),
+      fc.property(
+        fc.double({ min: 0, max: 1.5, noNaN: true }),
+        fc.double({ min: 0.05, max: 1, noNaN: true }),
+        (aboveWaterM, waterDepthM) => {
+          const entering = fluxOnSurface({ ...lamp, aboveWaterM })
+          expect(entering).toBeLessThanOrEqual(100)
+          expect(floorPpfd({ ...lamp, aboveWaterM, waterDepthM }) * lamp.lengthM * lamp.widthM).toBeLessThan(entering)
+        },
+      ),
     ))
   test('raising the lamp, deeper water, stain and dimming each take light', () => {
     const now = floorPpfd(lamp)
-    for (const change of [{ aboveWaterM: 0.4 }, { waterDepthM: 0.6 }, { attenuationPerM: 2 }, { fluxUmolPerS: 60 }]) expect(floorPpfd({ ...lamp, ...change })).toBeLessThan(now)
+    for (const change of [{ aboveWaterM: 0.4 }, { waterDepthM: 0.6 }, { attenuationPerM: 2 }, { fluxUmolPerS: 60 }])
+      expect(floorPpfd({ ...lamp, ...change })).toBeLessThan(now)
     expect(floorPpfd({ ...lamp, fluxUmolPerS: 50 })).toBeCloseTo(now / 2, 9)
   })
   test('the grid’s integral meets the closed field: a lamp far larger than the tank lights it evenly', () => {

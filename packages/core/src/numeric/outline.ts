@@ -60,7 +60,9 @@ export interface MendedOutline {
 /** Makes an outline from somewhere else fit: leaves out repeated points, thins too many, cuts what lies outside the glass. What then still bounds nothing is refused, with the reason. */
 export function mendOutline(given: Ring, lengthCm: number, widthCm: number): MendedOutline {
   const mends: OutlineMend[] = []
-  let ring: Spot[] = given.filter((spot, index) => index === 0 || Math.hypot(spot.xCm - given[index - 1]!.xCm, spot.yCm - given[index - 1]!.yCm) > 0.01)
+  let ring: Spot[] = given.filter(
+    (spot, index) => index === 0 || Math.hypot(spot.xCm - given[index - 1]!.xCm, spot.yCm - given[index - 1]!.yCm) > 0.01,
+  )
   if (ring.length < given.length) mends.push('doubled')
   const [first, last] = [ring[0], ring.at(-1)]
   if (ring.length > 3 && first && last && Math.hypot(first.xCm - last.xCm, first.yCm - last.yCm) <= 0.01) {

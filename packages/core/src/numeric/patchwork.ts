@@ -20,7 +20,9 @@ const EPSILON_CM = 1e-9
 /** Cuts a rectangular floor into cells, each owned by the last ring of the list that covers it (even-odd). Exact: sums over the cells are sums over the parts, whatever overlaps or crosses itself. */
 export function patchwork(rings: readonly Ring[], lengthCm: number, widthCm: number): Trapezoid[] {
   const edges = edgesOf(rings, lengthCm, widthCm)
-  const order = Array.from({ length: edges.length / EDGE_STRIDE }, (_, edge) => edge).sort((a, b) => edges[a * EDGE_STRIDE + 2]! - edges[b * EDGE_STRIDE + 2]!)
+  const order = Array.from({ length: edges.length / EDGE_STRIDE }, (_, edge) => edge).sort(
+    (a, b) => edges[a * EDGE_STRIDE + 2]! - edges[b * EDGE_STRIDE + 2]!,
+  )
   const levels = levelsOf(edges, order, widthCm)
   const cells: Trapezoid[] = []
   let active: number[] = []
@@ -97,11 +99,20 @@ function addRow(cells: Trapezoid[], edges: Float64Array, active: readonly number
     else isOpen[ring] = 1 - isOpen[ring]!
     const right = sorted[index + 1]!
     if (!isOnFloor || right.x - x < EPSILON_CM) continue
-    cells.push({ owner: isOpen.lastIndexOf(1), y0, y1, left0: xAt(edge, y0), right0: xAt(right.edge, y0), left1: xAt(edge, y1), right1: xAt(right.edge, y1) })
+    cells.push({
+      owner: isOpen.lastIndexOf(1),
+      y0,
+      y1,
+      left0: xAt(edge, y0),
+      right0: xAt(right.edge, y0),
+      left1: xAt(edge, y1),
+      right1: xAt(right.edge, y1),
+    })
   }
 }
 
-export const cellAreaCm2 = ({ y0, y1, left0, right0, left1, right1 }: Trapezoid): number => ((right0 - left0 + right1 - left1) / 2) * (y1 - y0)
+export const cellAreaCm2 = ({ y0, y1, left0, right0, left1, right1 }: Trapezoid): number =>
+  ((right0 - left0 + right1 - left1) / 2) * (y1 - y0)
 
 /** Integral over a cell of a function of y alone that is at most linear there: exact (Simpson 1743 on a quadratic). */
 export function integrateOverY(cell: Trapezoid, ofY: (yCm: number) => number): number {

@@ -5,7 +5,8 @@ import { clipToFloor, splitByLine, thinned } from './reshape.js'
 import { areaCm2, boundsOf, centreOf, isInside, isSimple, signedAreaCm2, type Ring } from './ring.js'
 
 const ring = (...corners: readonly (readonly [number, number])[]): Ring => corners.map(([xCm, yCm]) => ({ xCm, yCm }))
-const box = (left: number, front: number, right: number, back: number): Ring => ring([left, front], [right, front], [right, back], [left, back])
+const box = (left: number, front: number, right: number, back: number): Ring =>
+  ring([left, front], [right, front], [right, back], [left, back])
 /** An L: 10 by 10 less a 6 by 6 corner. */
 const angle = ring([0, 0], [10, 0], [10, 4], [4, 4], [4, 10], [0, 10])
 const bow = ring([0, 0], [10, 10], [10, 0], [0, 10])
@@ -15,14 +16,20 @@ const fork = ring([0, 0], [10, 0], [10, 10], [8, 10], [8, 2], [2, 2], [2, 10], [
 /** A star around a centre: simple whatever the radii. */
 const star: fc.Arbitrary<Ring> = fc
   .array(fc.double({ min: 2, max: 24, noNaN: true }), { minLength: 3, maxLength: 14 })
-  .map((radii) => radii.map((radius, index) => ({ xCm: 25 + radius * Math.cos((2 * Math.PI * index) / radii.length), yCm: 22 + radius * Math.sin((2 * Math.PI * index) / radii.length) })))
+  .map((radii) =>
+    radii.map((radius, index) => ({
+      xCm: 25 + radius * Math.cos((2 * Math.PI * index) / radii.length),
+      yCm: 22 + radius * Math.sin((2 * Math.PI * index) / radii.length),
+    })),
+  )
 
 describe('rings', () => {
   test('area of an L by hand: 100 − 36; either way round', () => {
     expect(signedAreaCm2(angle)).toBe(64)
     expect(signedAreaCm2([...angle].reverse())).toBe(-64)
   })
-  test('centre of an L by hand: (4·10·2 + 6·4·7)/64', () => expect(centreOf(angle)).toEqual({ xCm: (80 + 168) / 64, yCm: (40 * 5 + 24 * 2) / 64 }))
+  test('centre of an L by hand: (4·10·2 + 6·4·7)/64', () =>
+    expect(centreOf(angle)).toEqual({ xCm: (80 + 168) / 64, yCm: (40 * 5 + 24 * 2) / 64 }))
   test('a flat ring has the middle of its points as centre, none has the origin', () => {
     expect(centreOf(ring([0, 0], [4, 0], [8, 0]))).toEqual({ xCm: 4, yCm: 0 })
     expect(centreOf([])).toEqual({ xCm: 0, yCm: 0 })
@@ -46,7 +53,10 @@ describe('reshaping', () => {
   test('a box that sticks out is cut at the glass', () => expect(areaCm2(clipToFloor(box(-5, -5, 5, 5), 20, 20))).toBe(25))
   test('a box outside is nothing', () => expect(clipToFloor(box(30, 30, 40, 40), 20, 20)).toEqual([]))
   test('ten thousand points on a circle become few and keep the area within the tolerance', () => {
-    const circle = Array.from({ length: 10_000 }, (_, index) => ({ xCm: 20 + 10 * Math.cos((2 * Math.PI * index) / 10_000), yCm: 20 + 10 * Math.sin((2 * Math.PI * index) / 10_000) }))
+    const circle = Array.from({ length: 10_000 }, (_, index) => ({
+      xCm: 20 + 10 * Math.cos((2 * Math.PI * index) / 10_000),
+      yCm: 20 + 10 * Math.sin((2 * Math.PI * index) / 10_000),
+    }))
     const few = thinned(circle, 0.05)
     expect(few.length).toBeLessThan(60)
     expect(Math.abs(areaCm2(few) - Math.PI * 100) / (Math.PI * 100)).toBeLessThan(0.01) // at most the tolerance all along the edge: 2·0.05/10
@@ -77,8 +87,10 @@ describe('patchwork', () => {
     for (const cell of patchwork(rings, lengthCm, widthCm)) sums[cell.owner + 1]! += cellAreaCm2(cell)
     return sums
   }
-  test('a bare floor is one cell', () => expect(patchwork([], 50, 30)).toEqual([{ owner: -1, y0: 0, y1: 30, left0: 0, right0: 50, left1: 0, right1: 50 }]))
-  test('a later ring lies over an earlier one', () => expect(shares([box(0, 0, 20, 20), box(10, 10, 30, 30)], 50, 50)).toEqual([2500 - 700, 300, 400]))
+  test('a bare floor is one cell', () =>
+    expect(patchwork([], 50, 30)).toEqual([{ owner: -1, y0: 0, y1: 30, left0: 0, right0: 50, left1: 0, right1: 50 }]))
+  test('a later ring lies over an earlier one', () =>
+    expect(shares([box(0, 0, 20, 20), box(10, 10, 30, 30)], 50, 50)).toEqual([2500 - 700, 300, 400]))
   test('what lies outside the glass is not counted', () => expect(shares([box(-10, -10, 10, 10)], 50, 50)).toEqual([2400, 100]))
   test('a bow counts both of its triangles', () => {
     const [, bowArea = 0] = shares([bow], 10, 10)
@@ -92,7 +104,8 @@ describe('patchwork', () => {
         expect(exact.reduce((sum, area) => sum + area, 0)).toBeCloseTo(46 * 40, 5)
         const sampled = [0, ...stars.map(() => 0)]
         const step = 0.25
-        for (let x = step / 2; x < 46; x += step) for (let y = step / 2; y < 40; y += step) sampled[stars.findLastIndex((shape) => isInside(shape, x, y)) + 1]! += step * step
+        for (let x = step / 2; x < 46; x += step)
+          for (let y = step / 2; y < 40; y += step) sampled[stars.findLastIndex((shape) => isInside(shape, x, y)) + 1]! += step * step
         exact.forEach((area, owner) => expect(Math.abs(area - sampled[owner]!), `owner ${owner}`).toBeLessThan(12))
       }),
       { numRuns: 40 },

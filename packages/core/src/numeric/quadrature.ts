@@ -9,7 +9,17 @@ export function integrate(f: (x: number) => number, a: number, b: number, relati
   return halve(f, a, fa, b, fb, fm, whole, relativeTolerance * Math.max(Math.abs(whole), Number.MIN_VALUE), 40)
 }
 
-function halve(f: (x: number) => number, a: number, fa: number, b: number, fb: number, fm: number, whole: number, tolerance: number, depth: number): number {
+function halve(
+  f: (x: number) => number,
+  a: number,
+  fa: number,
+  b: number,
+  fb: number,
+  fm: number,
+  whole: number,
+  tolerance: number,
+  depth: number,
+): number {
   const m = (a + b) / 2
   const fl = f((a + m) / 2)
   const fr = f((m + b) / 2)

@@ -34,7 +34,11 @@ export function centreOf(ring: Ring): Spot {
     x += (ax + bx) * cross
     y += (ay + by) * cross
   }
-  if (Math.abs(twice) < 1e-9) return { xCm: ring.reduce((sum, spot) => sum + spot.xCm, 0) / Math.max(ring.length, 1), yCm: ring.reduce((sum, spot) => sum + spot.yCm, 0) / Math.max(ring.length, 1) }
+  if (Math.abs(twice) < 1e-9)
+    return {
+      xCm: ring.reduce((sum, spot) => sum + spot.xCm, 0) / Math.max(ring.length, 1),
+      yCm: ring.reduce((sum, spot) => sum + spot.yCm, 0) / Math.max(ring.length, 1),
+    }
   return { xCm: origin.xCm + x / (3 * twice), yCm: origin.yCm + y / (3 * twice) }
 }
 
@@ -69,7 +73,12 @@ const isBetween = (a: Spot, b: Spot, c: Spot): boolean =>
 function doCross(a: Spot, b: Spot, c: Spot, d: Spot): boolean {
   const [t1, t2, t3, t4] = [turn(a, b, c), turn(a, b, d), turn(c, d, a), turn(c, d, b)]
   if (((t1 > 0 && t2 < 0) || (t1 < 0 && t2 > 0)) && ((t3 > 0 && t4 < 0) || (t3 < 0 && t4 > 0))) return true
-  return (t1 === 0 && isBetween(a, b, c)) || (t2 === 0 && isBetween(a, b, d)) || (t3 === 0 && isBetween(c, d, a)) || (t4 === 0 && isBetween(c, d, b))
+  return (
+    (t1 === 0 && isBetween(a, b, c)) ||
+    (t2 === 0 && isBetween(a, b, d)) ||
+    (t3 === 0 && isBetween(c, d, a)) ||
+    (t4 === 0 && isBetween(c, d, b))
+  )
 }
 
 /** No edge meets another one but its neighbours, and those only at their common corner. */

@@ -18,7 +18,8 @@ export function daysBetween(from: string, to: string): number {
   return Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / 86_400_000)
 }
 
-export const datePlusDays = (date: string, days: number): string => new Date(Date.parse(`${date}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10)
+export const datePlusDays = (date: string, days: number): string =>
+  new Date(Date.parse(`${date}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10)
 
 /** The civil date of an instant in a time zone. */
 export function civilDate(instant: Date, timeZone: string): string {
@@ -31,14 +32,27 @@ const CLOCKS = new Map<string, Intl.DateTimeFormat>()
 function clockIn(timeZone: string): Intl.DateTimeFormat {
   const known = CLOCKS.get(timeZone)
   if (known) return known
-  const made = new Intl.DateTimeFormat('en-GB', { timeZone, year: 'numeric', month: '2-digit', day: '2-digit', hour: '2-digit', minute: '2-digit', second: '2-digit', hourCycle: 'h23' })
+  const made = new Intl.DateTimeFormat('en-GB', {
+    timeZone,
+    year: 'numeric',
+    month: '2-digit',
+    day: '2-digit',
+    hour: '2-digit',
+    minute: '2-digit',
+    second: '2-digit',
+    hourCycle: 'h23',
+  })
   CLOCKS.set(timeZone, made)
   return made
 }
 
 /** Milliseconds that the zone's wall clock is ahead of UTC at an instant. */
 function aheadMs(instantMs: number, timeZone: string): number {
-  const parts = Object.fromEntries(clockIn(timeZone).formatToParts(instantMs).map(({ type, value }) => [type, Number(value)]))
+  const parts = Object.fromEntries(
+    clockIn(timeZone)
+      .formatToParts(instantMs)
+      .map(({ type, value }) => [type, Number(value)]),
+  )
   const wall = Date.UTC(parts['year'] ?? 0, (parts['month'] ?? 1) - 1, parts['day'], parts['hour'], parts['minute'], parts['second'])
   return wall - Math.floor(instantMs / 1000) * 1000
 }

@@ -28,6 +28,10 @@ export function datedPlans(newest: Plan, changes: readonly SettingChange[]): { r
   const paths = [...fields].sort(([a], [b]) => a.length - b.length)
   return days.map((day) => ({
     from: day,
-    plan: paths.reduce((plan, [path, { first, segments }]) => withValue(plan, path, (segments.filter(({ on }) => on <= day).at(-1) ?? { value: first }).value), newest),
+    plan: paths.reduce(
+      (plan, [path, { first, segments }]) =>
+        withValue(plan, path, (segments.filter(({ on }) => on <= day).at(-1) ?? { value: first }).value),
+      newest,
+    ),
   }))
 }

@@ -11,7 +11,8 @@ import { uuidV7 } from './id.js'
 
 describe('edits', () => {
   const changed = { ...samplePlan, temperatureC: 26, vessel: { ...samplePlan.vessel, lengthCm: 90 }, layers: [] }
-  test('name the leaf that changed', () => expect(diff(samplePlan, { ...samplePlan, temperatureC: 26 })).toEqual([{ path: '/temperatureC', from: 24.5, to: 26 }]))
+  test('name the leaf that changed', () =>
+    expect(diff(samplePlan, { ...samplePlan, temperatureC: 26 })).toEqual([{ path: '/temperatureC', from: 24.5, to: 26 }]))
   test('lead there, and their inverse back', () => {
     const edits = diff(samplePlan, changed)
     expect(applyEdits(samplePlan, edits)).toEqual(changed)
@@ -24,11 +25,23 @@ describe('edits', () => {
   })
   test('name one item of a list by its id, so that two people may change two lamps', () => {
     const [lamp] = samplePlan.lamps
-    const two = { ...samplePlan, lamps: [{ ...lamp!, id: 'a' }, { ...lamp!, id: 'b' }] }
+    const two = {
+      ...samplePlan,
+      lamps: [
+        { ...lamp!, id: 'a' },
+        { ...lamp!, id: 'b' },
+      ],
+    }
     const first = diff(two, { ...two, lamps: [{ ...lamp!, id: 'a', watts: 10 }, two.lamps[1]!] })
     const second = diff(two, { ...two, lamps: [two.lamps[0]!, { ...lamp!, id: 'b', dimFraction: 0.5 }] })
     expect(first).toEqual([{ path: '/lamps/a/watts', from: 72, to: 10 }])
-    expect(applyEdits(applyEdits(two, first), second)).toEqual({ ...two, lamps: [{ ...lamp!, id: 'a', watts: 10 }, { ...lamp!, id: 'b', dimFraction: 0.5 }] })
+    expect(applyEdits(applyEdits(two, first), second)).toEqual({
+      ...two,
+      lamps: [
+        { ...lamp!, id: 'a', watts: 10 },
+        { ...lamp!, id: 'b', dimFraction: 0.5 },
+      ],
+    })
     expect(diff(two, { ...two, lamps: [two.lamps[1]!, two.lamps[0]!] })).toHaveLength(1) // another order is another list
     expect(applyEdits({ ...two, lamps: [] }, first)).toBeNull()
   })
@@ -54,13 +67,21 @@ test('clock and calendar', () => {
 
 test('units: there and back is the same, for every unit', () =>
   fc.assert(
-    fc.property(fc.constantFrom(...(Object.keys(UNIT_CHOICES) as Dimension[])), fc.double({ min: 0, max: 1000, noNaN: true }), (dimension, value) => {
-      for (const unit of UNIT_CHOICES[dimension]) expect(fromUnit(dimension, toUnit(dimension, value, unit as never), unit as never)).toBeCloseTo(value, 8)
-    }),
+    fc.property(
+      fc.constantFrom(...(Object.keys(UNIT_CHOICES) as Dimension[])),
+      fc.double({ min: 0, max: 1000, noNaN: true }),
+      (dimension, value) => {
+        for (const unit of UNIT_CHOICES[dimension])
+          expect(fromUnit(dimension, toUnit(dimension, value, unit as never), unit as never)).toBeCloseTo(value, 8)
+      },
+    ),
   ))
 
 test('hardness and ion units meet the tables', () => {
-  const factor = (table: string, from: string, to: string): number => referenceTable(table).find((row) => row.text('from') === from && row.text('to') === to)?.number('factor') ?? NaN
+  const factor = (table: string, from: string, to: string): number =>
+    referenceTable(table)
+      .find((row) => row.text('from') === from && row.text('to') === to)
+      ?.number('factor') ?? NaN
   expectRelative(toUnit('alkalinity', 1, '°dKH'), factor('salts_hardness_units', 'meq_l', 'dKH'))
   expectRelative(1 / toUnit('nitrate', 1, 'mg NO3/L'), factor('salts_conversions', 'NO3', 'N'))
   expectRelative(1 / toUnit('phosphate', 1, 'mg PO4/L'), factor('salts_conversions', 'PO4', 'P'))
@@ -77,44 +98,91 @@ test('ids are UUIDs of version 7, in order of time', () => {
 
 describe('plans by date', () => {
   const hours = (value: number, at: number) => ({ path: '/lightWindows/t1/hours', from: at, to: value })
-  const change = (edit: { path: string; from: unknown; to: unknown }, effectiveOn: string, planRevision: number): SettingChange => ({ id: `c${planRevision}`, effectiveOn, planRevision, why: null, ...edit })
-  const told = (newest: typeof samplePlan, changes: SettingChange[]) => datedPlans(newest, changes).map(({ from, plan }) => [from, valueAt(plan, '/lightWindows/t1/hours'), plan.temperatureC])
+  const change = (edit: { path: string; from: unknown; to: unknown }, effectiveOn: string, planRevision: number): SettingChange => ({
+    id: `c${planRevision}`,
+    effectiveOn,
+    planRevision,
+    why: null,
+    ...edit,
+  })
+  const told = (newest: typeof samplePlan, changes: SettingChange[]) =>
+    datedPlans(newest, changes).map(({ from, plan }) => [from, valueAt(plan, '/lightWindows/t1/hours'), plan.temperatureC])
   const newest = withValue(withValue(samplePlan, '/lightWindows/t1/hours', 6), '/temperatureC', 22)
 
-  test('without changes the newest plan holds from the start', () => expect(datedPlans(samplePlan, [])).toEqual([{ from: '2026-09-01', plan: samplePlan }]))
+  test('without changes the newest plan holds from the start', () =>
+    expect(datedPlans(samplePlan, [])).toEqual([{ from: '2026-09-01', plan: samplePlan }]))
   test('each day has what was in force then, and other fields as corrected last', () =>
-    expect(told(newest, [change(hours(7, 8), '2026-10-01', 2), change(hours(6, 7), '2026-10-20', 3)])).toEqual([['2026-09-01', 8, 22], ['2026-10-01', 7, 22], ['2026-10-20', 6, 22]]))
+    expect(told(newest, [change(hours(7, 8), '2026-10-01', 2), change(hours(6, 7), '2026-10-20', 3)])).toEqual([
+      ['2026-09-01', 8, 22],
+      ['2026-10-01', 7, 22],
+      ['2026-10-20', 6, 22],
+    ]))
   test('two fields changed on their own days keep their own days, in whatever order they were entered', () => {
     const changes = [change(hours(6, 8), '2026-10-20', 2), change({ path: '/temperatureC', from: 24.5, to: 22 }, '2026-10-01', 3)]
-    expect(told(newest, changes)).toEqual([['2026-09-01', 8, 24.5], ['2026-10-01', 8, 22], ['2026-10-20', 6, 22]])
+    expect(told(newest, changes)).toEqual([
+      ['2026-09-01', 8, 24.5],
+      ['2026-10-01', 8, 22],
+      ['2026-10-20', 6, 22],
+    ])
     expect(told(newest, changes.toReversed())).toEqual(told(newest, changes))
   })
   test('a later change of the same field from an earlier day replaces what came after that day', () =>
-    expect(told(newest, [change(hours(7, 8), '2026-10-20', 2), change(hours(6, 7), '2026-10-01', 3)])).toEqual([['2026-09-01', 8, 22], ['2026-10-01', 6, 22]]))
+    expect(told(newest, [change(hours(7, 8), '2026-10-20', 2), change(hours(6, 7), '2026-10-01', 3)])).toEqual([
+      ['2026-09-01', 8, 22],
+      ['2026-10-01', 6, 22],
+    ]))
   test('a correction after a dated change holds from that change on, not before it', () =>
-    expect(told(withValue(newest, '/lightWindows/t1/hours', 6.5), [change(hours(6, 8), '2026-10-01', 2)])).toEqual([['2026-09-01', 8, 22], ['2026-10-01', 6.5, 22]]))
-  test('a change from the first day or before it is no change', () => expect(told(newest, [change(hours(6, 8), '2026-09-01', 2)])).toEqual([['2026-09-01', 6, 22]]))
+    expect(told(withValue(newest, '/lightWindows/t1/hours', 6.5), [change(hours(6, 8), '2026-10-01', 2)])).toEqual([
+      ['2026-09-01', 8, 22],
+      ['2026-10-01', 6.5, 22],
+    ]))
+  test('a change from the first day or before it is no change', () =>
+    expect(told(newest, [change(hours(6, 8), '2026-09-01', 2)])).toEqual([['2026-09-01', 6, 22]]))
   test('whatever the order of entry: each day has, field by field, the change that was made last among those in force', () =>
     fc.assert(
-      fc.property(fc.array(fc.record({ field: fc.constantFrom('/temperatureC', '/roomCo2Ppm', '/lightWindows/t1/hours', '/lamps/l1/watts'), day: fc.integer({ min: 1, max: 60 }), value: fc.integer({ min: 1, max: 12 }) }), { maxLength: 14 }), (acts) => {
-        let plan = samplePlan
-        const changes = acts.map(({ field, day, value }, index): SettingChange => {
-          const from = valueAt(plan, field)
-          plan = withValue(plan, field, value)
-          return { id: `c${index}`, effectiveOn: datePlusDays(samplePlan.startedOn, day), path: field, from, to: value, planRevision: index + 2, why: null }
-        })
-        const dated = datedPlans(plan, changes)
-        for (const { from, plan: then } of dated)
-          for (const field of ['/temperatureC', '/roomCo2Ppm', '/lightWindows/t1/hours', '/lamps/l1/watts']) {
-            const last = changes.filter(({ path, effectiveOn }) => path === field && effectiveOn <= from).at(-1)
-            expect(valueAt(then, field)).toBe(last === undefined ? valueAt(samplePlan, field) : last.to)
-          }
-        expect(dated.at(-1)!.plan).toEqual(plan)
-        expect(dated.map(({ from }) => from)).toEqual([...new Set(dated.map(({ from }) => from))].sort())
-      }),
+      fc.property(
+        fc.array(
+          fc.record({
+            field: fc.constantFrom('/temperatureC', '/roomCo2Ppm', '/lightWindows/t1/hours', '/lamps/l1/watts'),
+            day: fc.integer({ min: 1, max: 60 }),
+            value: fc.integer({ min: 1, max: 12 }),
+          }),
+          { maxLength: 14 },
+        ),
+        (acts) => {
+          let plan = samplePlan
+          const changes = acts.map(({ field, day, value }, index): SettingChange => {
+            const from = valueAt(plan, field)
+            plan = withValue(plan, field, value)
+            return {
+              id: `c${index}`,
+              effectiveOn: datePlusDays(samplePlan.startedOn, day),
+              path: field,
+              from,
+              to: value,
+              planRevision: index + 2,
+              why: null,
+            }
+          })
+          const dated = datedPlans(plan, changes)
+          for (const { from, plan: then } of dated)
+            for (const field of ['/temperatureC', '/roomCo2Ppm', '/lightWindows/t1/hours', '/lamps/l1/watts']) {
+              const last = changes.filter(({ path, effectiveOn }) => path === field && effectiveOn <= from).at(-1)
+              expect(valueAt(then, field)).toBe(last === undefined ? valueAt(samplePlan, field) : last.to)
+            }
+          expect(dated.at(-1)!.plan).toEqual(plan)
+          expect(dated.map(({ from }) => from)).toEqual([...new Set(dated.map(({ from }) => from))].sort())
+        },
+      ),
     ))
   test('a whole list may change on a day, and its items on others', () => {
-    const two = { ...samplePlan, lamps: [{ ...samplePlan.lamps[0]!, dimFraction: 0.5 }, { ...samplePlan.lamps[0]!, id: 'l2' }] }
+    const two = {
+      ...samplePlan,
+      lamps: [
+        { ...samplePlan.lamps[0]!, dimFraction: 0.5 },
+        { ...samplePlan.lamps[0]!, id: 'l2' },
+      ],
+    }
     const plans = datedPlans(two, [
       change({ path: '/lamps/l1/dimFraction', from: 0.8, to: 0.5 }, '2026-10-01', 2),
       change({ path: '/lamps', from: [{ ...samplePlan.lamps[0]!, dimFraction: 0.5 }], to: two.lamps }, '2026-11-01', 3),
@@ -130,12 +198,17 @@ describe('wall clocks', () => {
   })
   test('there and back, for any minute of a year, in zones with and without clock changes', () =>
     fc.assert(
-      fc.property(fc.constantFrom('Europe/Berlin', 'America/St_Johns', 'Asia/Kolkata', 'UTC', 'Pacific/Auckland'), fc.integer({ min: 0, max: 525_599 }), (zone, minutes) => {
-        const instant = new Date(Date.UTC(2026, 0, 1) + minutes * 60_000)
-        const back = instantOf(civilDate(instant, zone), minuteOfDay(instant, zone), zone)
-        // In the hour that the clocks repeat, the first of the two is meant.
-        expect([0, 3_600_000]).toContain(instant.getTime() - back.getTime())
-      }),
+      fc.property(
+        fc.constantFrom('Europe/Berlin', 'America/St_Johns', 'Asia/Kolkata', 'UTC', 'Pacific/Auckland'),
+        fc.integer({ min: 0, max: 525_599 }),
+        (zone, minutes) => {
+          const instant = new Date(Date.UTC(2026, 0, 1) + minutes * 60_000)
+          const back = instantOf(civilDate(instant, zone), minuteOfDay(instant, zone), zone)
+          // In the hour that the clocks repeat, the first of the two is meant.
+          expect([0, 3_600_000]).toContain(instant.getTime() - back.getTime())
+        },
+      ),
     ))
-  test('an hour that the clocks skip is told by the hour after it', () => expect(instantOf('2026-03-29', 150, 'Europe/Berlin').toISOString()).toBe('2026-03-29T01:30:00.000Z'))
+  test('an hour that the clocks skip is told by the hour after it', () =>
+    expect(instantOf('2026-03-29', 150, 'Europe/Berlin').toISOString()).toBe('2026-03-29T01:30:00.000Z'))
 })

@@ -22,7 +22,8 @@ function idsOf(list: unknown): readonly string[] | null {
 export function diff(before: unknown, after: unknown, path = ''): Edit[] {
   if (isSame(before, after)) return []
   const ids = idsOf(before)
-  if (ids && ids.length > 0 && isSame(ids, idsOf(after))) return ids.flatMap((id, index) => diff((before as unknown[])[index], (after as unknown[])[index], `${path}/${escape(id)}`))
+  if (ids && ids.length > 0 && isSame(ids, idsOf(after)))
+    return ids.flatMap((id, index) => diff((before as unknown[])[index], (after as unknown[])[index], `${path}/${escape(id)}`))
   if (!isRecord(before) || !isRecord(after)) return [{ path, from: before, to: after }]
   const keys = [...new Set([...Object.keys(before), ...Object.keys(after)])]
   return keys.flatMap((key) => diff(before[key], after[key], `${path}/${escape(key)}`))

@@ -3,8 +3,26 @@ import type { PlantKind } from './plan.js'
 /** What happened: shapes only. Instants are ISO UTC; ids are UUIDs of version 7, made by whoever logs. */
 
 export const READING_QUANTITIES = [
-  'pH', 'alkalinity', 'hardness', 'ammonia', 'nitrite', 'nitrate', 'phosphate', 'potassium', 'iron', 'temperature',
-  'indicator', 'bubbles', 'lightPower', 'cylinderPressure', 'cylinderMass', 'filmDays', 'evaporated', 'oxygen', 'ppfd', 'conductivity',
+  'pH',
+  'alkalinity',
+  'hardness',
+  'ammonia',
+  'nitrite',
+  'nitrate',
+  'phosphate',
+  'potassium',
+  'iron',
+  'temperature',
+  'indicator',
+  'bubbles',
+  'lightPower',
+  'cylinderPressure',
+  'cylinderMass',
+  'filmDays',
+  'evaporated',
+  'oxygen',
+  'ppfd',
+  'conductivity',
 ] as const
 export type ReadingQuantity = (typeof READING_QUANTITIES)[number]
 
@@ -25,7 +43,26 @@ export const OUTLET_STATES = ['flowing', 'weak', 'stopped'] as const
 export type OutletState = (typeof OUTLET_STATES)[number]
 
 export const SIGNS = [
-  'brown-dust', 'green-dust', 'green-spot', 'thread', 'beard', 'staghorn', 'blue-green-mat', 'green-water', 'surface-film', 'haze', 'melt', 'pale-new-leaves', 'pale-old-leaves', 'pinholes', 'twisted-tips', 'stalled', 'lower-leaves-lost', 'gasping', 'pearling', 'smell',
+  'brown-dust',
+  'green-dust',
+  'green-spot',
+  'thread',
+  'beard',
+  'staghorn',
+  'blue-green-mat',
+  'green-water',
+  'surface-film',
+  'haze',
+  'melt',
+  'pale-new-leaves',
+  'pale-old-leaves',
+  'pinholes',
+  'twisted-tips',
+  'stalled',
+  'lower-leaves-lost',
+  'gasping',
+  'pearling',
+  'smell',
 ] as const
 export type Sign = (typeof SIGNS)[number]
 
@@ -112,7 +149,18 @@ export interface Photo extends Happened {
 export type JournalEvent = Glance | Dose | WaterChange | Trim | Death | Purchase | Note | SignSeen | Photo
 export type JournalRecord = Reading | JournalEvent
 export type RecordKind = JournalRecord['kind']
-export const RECORD_KINDS = ['reading', 'glance', 'dose', 'change', 'trim', 'death', 'purchase', 'note', 'sign', 'photo'] as const satisfies readonly RecordKind[]
+export const RECORD_KINDS = [
+  'reading',
+  'glance',
+  'dose',
+  'change',
+  'trim',
+  'death',
+  'purchase',
+  'note',
+  'sign',
+  'photo',
+] as const satisfies readonly RecordKind[]
 
 /** What became of one job on one day. Jobs are derived, never stored; this keys on (ruleId, dueOn). */
 export interface JobRecord {

@@ -26,7 +26,16 @@ export const PACES = ['quiet', 'steady', 'fast'] as const
 export type Pace = (typeof PACES)[number]
 export const VIEW_SIDES = ['front', 'left', 'right', 'back', 'above'] as const
 export type ViewSide = (typeof VIEW_SIDES)[number]
-export const WISHES = ['fine-carpet', 'red-stems', 'cool-water-plants', 'shoal', 'shrimps', 'diggers', 'jumpers', 'warm-water-fish'] as const
+export const WISHES = [
+  'fine-carpet',
+  'red-stems',
+  'cool-water-plants',
+  'shoal',
+  'shrimps',
+  'diggers',
+  'jumpers',
+  'warm-water-fish',
+] as const
 export type Wish = (typeof WISHES)[number]
 export const TOPS = ['open', 'braced', 'covered'] as const
 export type Top = (typeof TOPS)[number]

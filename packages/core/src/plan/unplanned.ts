@@ -3,7 +3,15 @@ import type { Piece, Plan, WaterSource } from './plan.js'
 /** The parts of a plan that nobody has said anything about yet. */
 export const UNPLANNED = {
   intent: { layout: null, pace: null, hoursPerWeek: null, money: null, views: ['front'], wishes: [] },
-  stand: { massKg: null, kitMassKg: null, rests: null, feet: null, footAreaCm2: null, floor: null, cornersMm: { frontLeft: null, frontRight: null, backLeft: null, backRight: null } },
+  stand: {
+    massKg: null,
+    kitMassKg: null,
+    rests: null,
+    feet: null,
+    footAreaCm2: null,
+    floor: null,
+    cornersMm: { frontLeft: null, frontRight: null, backLeft: null, backRight: null },
+  },
   room: { monthlyC: [null, null, null, null, null, null, null, null, null, null, null, null], humidityFraction: null, sunHours: null },
   zones: [],
   barriers: [],
@@ -15,14 +23,39 @@ export const UNPLANNED = {
   muted: [],
   logistics: { purifiedFraction: null, purifierLPerDay: null, barrelL: null, wastePerL: null },
   money: {
-    currency: 'EUR', electricityPerKwh: null, gasPerKg: null, waterPerM3: null, saltsPerKg: null, plantsPerMonth: null,
-    columns: [{ id: 'first', name: '' }], prices: [], extras: [], owned: [],
+    currency: 'EUR',
+    electricityPerKwh: null,
+    gasPerKg: null,
+    waterPerM3: null,
+    saltsPerKg: null,
+    plantsPerMonth: null,
+    columns: [{ id: 'first', name: '' }],
+    prices: [],
+    extras: [],
+    owned: [],
   },
 } as const satisfies Partial<Plan>
 
 export const UNKNOWN_SOURCE = {
-  alkalinityMeqPerL: null, hardnessMmolPerL: null, nitrateMgNPerL: null, phosphateMgPPerL: null, pH: null, calciumMgPerL: null, magnesiumMgPerL: null, silicaMgSiPerL: null, disinfectant: null,
+  alkalinityMeqPerL: null,
+  hardnessMmolPerL: null,
+  nitrateMgNPerL: null,
+  phosphateMgPPerL: null,
+  pH: null,
+  calciumMgPerL: null,
+  magnesiumMgPerL: null,
+  silicaMgSiPerL: null,
+  disinfectant: null,
 } as const satisfies Omit<WaterSource, 'id'>
 
 /** A piece that has no place in the tank yet. */
-export const UNPLACED = { name: '', massKg: null, volumeL: null, outline: null, profile: null, heightCm: null, sunkCm: 0, fixing: 'none' } as const satisfies Omit<Piece, 'id' | 'material'>
+export const UNPLACED = {
+  name: '',
+  massKg: null,
+  volumeL: null,
+  outline: null,
+  profile: null,
+  heightCm: null,
+  sunkCm: 0,
+  fixing: 'none',
+} as const satisfies Omit<Piece, 'id' | 'material'>

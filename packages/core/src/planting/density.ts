@@ -14,7 +14,14 @@ export const START_G_PER_M2: Readonly<Record<PlantKind, Readonly<Record<Density,
 export const POT_G: Readonly<Record<PlantKind, number>> = { carpet: 0.35, stems: 0.7, rhizome: 0.6, rosette: 0.6, moss: 0.5, floater: 0.3 }
 
 /** Share of a farm-grown plant's tissue that grew in air and melts under water. */
-export const EMERSED_SHARE: Readonly<Record<PlantKind, number>> = { carpet: 0.7, stems: 0.7, rhizome: 0.5, rosette: 0.8, moss: 0.3, floater: 0 }
+export const EMERSED_SHARE: Readonly<Record<PlantKind, number>> = {
+  carpet: 0.7,
+  stems: 0.7,
+  rhizome: 0.5,
+  rosette: 0.8,
+  moss: 0.3,
+  floater: 0,
+}
 
 /** Height [cm] when planted and when grown in; for drawings. Rule of thumb. */
 export const HEIGHT_CM: Readonly<Record<PlantKind, { readonly planted: number; readonly grown: number }>> = {

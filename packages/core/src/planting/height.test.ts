@@ -11,4 +11,5 @@ test('every kind only grows, from about its planted height to its grown one', ()
     expect(heights.at(-1)).toBeCloseTo(HEIGHT_CM[kind].grown, 2)
   }
 })
-test('stems stand at the middle of their heights after 18 days, by hand (8 + 32)/2', () => expect(heightCmAtAge('stems', 18)).toBeCloseTo(20, 9))
+test('stems stand at the middle of their heights after 18 days, by hand (8 + 32)/2', () =>
+  expect(heightCmAtAge('stems', 18)).toBeCloseTo(20, 9))

@@ -2,7 +2,15 @@ import { OutOfRangeError, requireWithin } from './outOfRange.js'
 
 /** What one input of a working is: enough to make a form, a schema and a sentence from. */
 export type FieldDescriptor =
-  | { readonly kind: 'number'; readonly name: string; readonly unit: string; readonly min: number; readonly max: number; readonly whole?: boolean; readonly standard?: number }
+  | {
+      readonly kind: 'number'
+      readonly name: string
+      readonly unit: string
+      readonly min: number
+      readonly max: number
+      readonly whole?: boolean
+      readonly standard?: number
+    }
   | { readonly kind: 'choice'; readonly name: string; readonly choices: readonly string[]; readonly standard?: string }
   | { readonly kind: 'rows'; readonly name: string; readonly fields: readonly FieldDescriptor[]; readonly maxRows: number }
 

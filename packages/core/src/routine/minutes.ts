@@ -19,7 +19,14 @@ const BRIGHT_PPFD = 70
 const LEAST_GROWTH = 0.35
 const MOST_GROWTH = 1.3
 /** By kind, for a square metre of its own ground, in a bright tank. */
-const TRIM_MIN_PER_M2: Readonly<Record<(typeof PLANT_KINDS)[number], number>> = { carpet: 45, stems: 90, rhizome: 15, rosette: 20, moss: 30, floater: 6 }
+const TRIM_MIN_PER_M2: Readonly<Record<(typeof PLANT_KINDS)[number], number>> = {
+  carpet: 45,
+  stems: 90,
+  rhizome: 15,
+  rosette: 20,
+  moss: 30,
+  floater: 6,
+}
 
 export function workMinutes(figures: TankFigures, fraction: number): WorkMinutes {
   const { vessel, surfaceM2, footOfGroup, waterL, ppfd } = figures
@@ -28,6 +35,9 @@ export function workMinutes(figures: TankFigures, fraction: number): WorkMinutes
   return {
     change: CHANGE_SETUP_MIN + CHANGE_MIN_PER_L * waterL * fraction,
     glass: GLASS_SETUP_MIN + GLASS_MIN_PER_M2 * glassM2,
-    trim: TRIM_SETUP_MIN + Math.min(MOST_GROWTH, Math.max(LEAST_GROWTH, ppfd / BRIGHT_PPFD)) * PLANT_KINDS.reduce((sum, kind, group) => sum + TRIM_MIN_PER_M2[kind] * (footOfGroup[group] ?? 0) * surfaceM2, 0),
+    trim:
+      TRIM_SETUP_MIN +
+      Math.min(MOST_GROWTH, Math.max(LEAST_GROWTH, ppfd / BRIGHT_PPFD)) *
+        PLANT_KINDS.reduce((sum, kind, group) => sum + TRIM_MIN_PER_M2[kind] * (footOfGroup[group] ?? 0) * surfaceM2, 0),
   }
 }

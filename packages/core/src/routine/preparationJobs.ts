@@ -21,6 +21,15 @@ export function preparationJobs({ timeline, startedOn }: Schedule, today: string
     const record = newestTold.get(ruleId)
     const isAsked = code === 'planting' ? today <= startedOn : today < startedOn
     if (record === undefined && !isAsked) return []
-    return [{ ruleId, kind: code, dueOn: record?.dueOn ?? on, isTimer: false, minutes: code === 'planting' ? (values['hours'] ?? 0) * 60 : 0, values }]
+    return [
+      {
+        ruleId,
+        kind: code,
+        dueOn: record?.dueOn ?? on,
+        isTimer: false,
+        minutes: code === 'planting' ? (values['hours'] ?? 0) * 60 : 0,
+        values,
+      },
+    ]
   })
 }

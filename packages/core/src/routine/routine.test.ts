@@ -7,13 +7,31 @@ import { attentionOf } from './attention.js'
 import { jobsBetween, listJobs, minutesByKind, minutesPerWeek, openToday } from './jobs.js'
 
 const schedule = { timeline: [{ fromDay: 0, plan: samplePlan }], startedOn: '2026-09-01' }
-const record = (change: Partial<JobRecord>): JobRecord => ({ ruleId: 'change', dueOn: '2026-10-06', state: 'done', movedTo: null, reason: null, at: '2026-10-06T18:00:00Z', recordedBy: null, ...change })
+const record = (change: Partial<JobRecord>): JobRecord => ({
+  ruleId: 'change',
+  dueOn: '2026-10-06',
+  state: 'done',
+  movedTo: null,
+  reason: null,
+  at: '2026-10-06T18:00:00Z',
+  recordedBy: null,
+  ...change,
+})
 const rules = (from: string, to = from) => jobsBetween(schedule, from, to).map(({ ruleId }) => ruleId)
 
 describe('jobs', () => {
   test('changes fall on the days that the model changes water on', () => {
     const days = jobsBetween(schedule, '2026-09-01', '2026-11-30').filter(({ kind }) => kind === 'change')
-    expect(days.map(({ dueOn }) => dueOn).slice(0, 8)).toEqual(['2026-09-02', '2026-09-03', '2026-09-04', '2026-09-05', '2026-09-06', '2026-09-07', '2026-09-09', '2026-09-11'])
+    expect(days.map(({ dueOn }) => dueOn).slice(0, 8)).toEqual([
+      '2026-09-02',
+      '2026-09-03',
+      '2026-09-04',
+      '2026-09-05',
+      '2026-09-06',
+      '2026-09-07',
+      '2026-09-09',
+      '2026-09-11',
+    ])
     expect(days).toHaveLength(Array.from({ length: 91 }, (_, day) => day).filter((day) => isChangeDay(samplePlan, day)).length)
     expect(days[0]!.values['litres']!).toBeGreaterThan(50)
   })
@@ -28,10 +46,21 @@ describe('jobs', () => {
     expect(steps.map(({ values }) => values['hours'])).toEqual([6, 6, 6.5, 7, 7.5, 8])
     expect(steps[0]!.values['dimFraction']).toBeCloseTo(0.55 * 0.8, 9)
     // Steps that were followed lower today's setting, not the target.
-    const followed = { ...schedule, timeline: [{ fromDay: 0, plan: samplePlan }, { fromDay: 1, plan: withValue(samplePlan, '/lightWindows/t1/hours', 6) }] }
+    const followed = {
+      ...schedule,
+      timeline: [
+        { fromDay: 0, plan: samplePlan },
+        { fromDay: 1, plan: withValue(samplePlan, '/lightWindows/t1/hours', 6) },
+      ],
+    }
     expect(jobsBetween(followed, '2026-10-10', '2026-10-31').find(({ kind }) => kind === 'light-step')?.values['hours']).toBe(8)
   })
-  test('a tank without gas is asked for none', () => expect(jobsBetween({ ...schedule, timeline: [{ fromDay: 0, plan: { ...samplePlan, gasLines: [] } }] }, '2026-09-01', '2026-11-01').filter(({ kind }) => ['gas-check', 'diffuser', 'weigh-cylinder'].includes(kind))).toEqual([]))
+  test('a tank without gas is asked for none', () =>
+    expect(
+      jobsBetween({ ...schedule, timeline: [{ fromDay: 0, plan: { ...samplePlan, gasLines: [] } }] }, '2026-09-01', '2026-11-01').filter(
+        ({ kind }) => ['gas-check', 'diffuser', 'weigh-cylinder'].includes(kind),
+      ),
+    ).toEqual([]))
   test('minutes a week add up from litres, glass and plants; a smaller tank takes less', () => {
     const small = { ...schedule, timeline: [{ fromDay: 0, plan: { ...samplePlan, vessel: { ...samplePlan.vessel, lengthCm: 40 } } }] }
     expect(minutesPerWeek(schedule, '2026-11-01')).toBeGreaterThan(minutesPerWeek(small, '2026-11-01'))
@@ -52,18 +81,25 @@ describe('minutes a week by kind of work', () => {
     expect(byKind.get('change')).toBeCloseTo(change!.minutes, 9)
   })
   test('what a tank has not takes no time', () => {
-    const dark = minutesByKind({ ...schedule, timeline: [{ fromDay: 0, plan: { ...samplePlan, gasLines: [], isTrimmed: false } }] }, '2026-11-24')
+    const dark = minutesByKind(
+      { ...schedule, timeline: [{ fromDay: 0, plan: { ...samplePlan, gasLines: [], isTrimmed: false } }] },
+      '2026-11-24',
+    )
     for (const kind of ['gas-check', 'diffuser', 'weigh-cylinder', 'trim'] as const) expect(dark.has(kind), kind).toBe(false)
     expect(dark.get('glass')).toBe(byKind.get('glass'))
   })
-  test('before planting there is none: preparations are not upkeep', () => expect(minutesByKind({ ...schedule, startedOn: '2027-06-01' }, '2026-11-24').size).toBe(0))
+  test('before planting there is none: preparations are not upkeep', () =>
+    expect(minutesByKind({ ...schedule, startedOn: '2027-06-01' }, '2026-11-24').size).toBe(0))
 })
 
 describe('what became of them', () => {
   const list = (records: JobRecord[]) => listJobs(jobsBetween(schedule, '2026-09-29', '2026-10-08'), records)
   test('a record settles its own day only', () => {
     const listed = list([record({})]).filter(({ ruleId }) => ruleId === 'change')
-    expect(listed.map(({ dueOn, state }) => [dueOn, state])).toEqual([['2026-09-29', 'due'], ['2026-10-06', 'done']])
+    expect(listed.map(({ dueOn, state }) => [dueOn, state])).toEqual([
+      ['2026-09-29', 'due'],
+      ['2026-10-06', 'done'],
+    ])
   })
   test('a moved job stands on its new day and is open there', () => {
     const listed = list([record({ state: 'moved', movedTo: '2026-10-08' })])
@@ -71,7 +107,11 @@ describe('what became of them', () => {
     expect(openToday(listed, '2026-10-06').due.map(({ ruleId }) => ruleId)).not.toContain('change')
   })
   test('work of the last week that nobody told of is asked about, once a rule; a later record settles it', () => {
-    expect(openToday(list([]), '2026-10-08').overdue.filter(({ ruleId }) => ruleId === 'change').map(({ dueOn }) => dueOn)).toEqual(['2026-10-06'])
+    expect(
+      openToday(list([]), '2026-10-08')
+        .overdue.filter(({ ruleId }) => ruleId === 'change')
+        .map(({ dueOn }) => dueOn),
+    ).toEqual(['2026-10-06'])
     expect(openToday(list([record({ state: 'skipped' })]), '2026-10-08').overdue.map(({ ruleId }) => ruleId)).not.toContain('change')
   })
   test('timers are assumed, not asked', () => {
@@ -83,7 +123,15 @@ describe('what became of them', () => {
 
 test('animals in trouble come before gas, gas before an outlet; the newest glance counts', () => {
   const base = { id: 'x', at: '2026-10-01T08:00:00Z', recordedBy: null, note: null }
-  const glance = (change: object): JournalEvent => ({ ...base, kind: 'glance', isAllFine: false, animals: null, indicator: null, outlet: null, ...change })
+  const glance = (change: object): JournalEvent => ({
+    ...base,
+    kind: 'glance',
+    isAllFine: false,
+    animals: null,
+    indicator: null,
+    outlet: null,
+    ...change,
+  })
   expect(attentionOf([glance({ animals: 'gasping', indicator: 'yellow', outlet: 'stopped' })])).toEqual(['animals', 'gas', 'outlet'])
   expect(attentionOf([glance({ isAllFine: true }), glance({ animals: 'gasping' })])).toEqual([])
   expect(attentionOf([{ ...base, kind: 'death', animal: 'shrimp', count: 1 }])).toEqual(['animals'])

@@ -30,7 +30,12 @@ function checkPiece(plan: Plan, figures: TankFigures, { piece, massKg, placed }:
   const facts = MATERIAL[piece.material]
   if (facts.newDensityKgPerL < 1 && piece.fixing === 'none') {
     const { ballastKg, liftN } = buoyancyOf(massKg, piece.material)
-    add('piece-floats', 'warn', { ballastKg, liftN }, { code: 'fix', values: { ballastKg }, edits: [{ path: `/hardscape/${piece.id}/fixing`, from: piece.fixing, to: 'weighted' }] })
+    add(
+      'piece-floats',
+      'warn',
+      { ballastKg, liftN },
+      { code: 'fix', values: { ballastKg }, edits: [{ path: `/hardscape/${piece.id}/fixing`, from: piece.fixing, to: 'weighted' }] },
+    )
   }
   if (facts.isCarbonate) add('piece-carbonate', 'warn', { massKg })
   if (facts.tanninMgCPerKg > 1000) add('piece-stains', 'note', { massKg })
@@ -43,17 +48,29 @@ function checkPiece(plan: Plan, figures: TankFigures, { piece, massKg, placed }:
   if (gapCm < -0.05) add('piece-outside', 'stop', { overCm: -gapCm }, mend)
   else if (gapCm < TOOL_GAP_CM - 0.05) add('piece-near-glass', 'note', { gapCm, needCm: TOOL_GAP_CM }, mend)
   const rimCm = vessel.heightCm - vessel.glassCm
-  if (placed.topCm > inner.waterDepthCm && placed.topCm <= rimCm && plan.intent.layout !== 'shallow') add('piece-above-water', 'note', { overCm: placed.topCm - inner.waterDepthCm }, sinkMend(piece, placed, placed.topCm - inner.waterDepthCm))
+  if (placed.topCm > inner.waterDepthCm && placed.topCm <= rimCm && plan.intent.layout !== 'shallow')
+    add(
+      'piece-above-water',
+      'note',
+      { overCm: placed.topCm - inner.waterDepthCm },
+      sinkMend(piece, placed, placed.topCm - inner.waterDepthCm),
+    )
   const lampCm = Math.min(...plan.lamps.map(({ aboveWaterCm }) => inner.waterDepthCm + (aboveWaterCm ?? 12)))
-  if (plan.lamps.length > 0 && placed.topCm > lampCm - LAMP_GAP_CM) add('piece-near-lamp', 'warn', { gapCm: Math.max(0, lampCm - placed.topCm), needCm: LAMP_GAP_CM })
+  if (plan.lamps.length > 0 && placed.topCm > lampCm - LAMP_GAP_CM)
+    add('piece-near-lamp', 'warn', { gapCm: Math.max(0, lampCm - placed.topCm), needCm: LAMP_GAP_CM })
   const pressureKPa = glassPressureKPa(massKg, placed.footCm2)
   if (placed.footCm < 1 && pressureKPa > SPOT_KPA) add('piece-heavy-spot', 'warn', { massKg, pressureKPa })
   return found
 }
 
 /** How far a box must move to keep a gap to all panes; `null` where it is too wide for that. */
-function insideBy({ left, right, front, back }: PlacedPiece['bounds'], inner: { readonly lengthCm: number; readonly widthCm: number }, gapCm: number): { readonly dxCm: number; readonly dyCm: number } | null {
-  const along = (low: number, high: number, size: number): number | null => (high - low > size - 2 * gapCm ? null : low < gapCm ? gapCm - low : high > size - gapCm ? size - gapCm - high : 0)
+function insideBy(
+  { left, right, front, back }: PlacedPiece['bounds'],
+  inner: { readonly lengthCm: number; readonly widthCm: number },
+  gapCm: number,
+): { readonly dxCm: number; readonly dyCm: number } | null {
+  const along = (low: number, high: number, size: number): number | null =>
+    high - low > size - 2 * gapCm ? null : low < gapCm ? gapCm - low : high > size - gapCm ? size - gapCm - high : 0
   const dxCm = along(left, right, inner.lengthCm)
   const dyCm = along(front, back, inner.widthCm)
   return dxCm === null || dyCm === null ? null : { dxCm, dyCm }
@@ -61,23 +78,36 @@ function insideBy({ left, right, front, back }: PlacedPiece['bounds'], inner: { 
 function movedEdits(piece: Piece, { dxCm, dyCm }: { readonly dxCm: number; readonly dyCm: number }): Edit[] {
   const outline = piece.outline?.map((corner): Vertex => ({ ...corner, xCm: corner.xCm + dxCm, yCm: corner.yCm + dyCm }))
   const profile = piece.profile?.map((point) => ({ ...point, xCm: point.xCm + dxCm })) ?? null
-  return [{ path: `/hardscape/${piece.id}/outline`, from: piece.outline, to: outline }, ...(piece.profile === null ? [] : [{ path: `/hardscape/${piece.id}/profile`, from: piece.profile, to: profile }])]
+  return [
+    { path: `/hardscape/${piece.id}/outline`, from: piece.outline, to: outline },
+    ...(piece.profile === null ? [] : [{ path: `/hardscape/${piece.id}/profile`, from: piece.profile, to: profile }]),
+  ]
 }
 function sinkMend(piece: Piece, placed: PlacedPiece, overCm: number): Finding['mend'] {
   const sunkCm = Math.ceil((piece.sunkCm + overCm) * 10) / 10
-  return placed.footCm < overCm ? undefined : { code: 'sink', values: { depthCm: sunkCm }, edits: [{ path: `/hardscape/${piece.id}/sunkCm`, from: piece.sunkCm, to: sunkCm }] }
+  return placed.footCm < overCm
+    ? undefined
+    : { code: 'sink', values: { depthCm: sunkCm }, edits: [{ path: `/hardscape/${piece.id}/sunkCm`, from: piece.sunkCm, to: sunkCm }] }
 }
 
 function checkTogether(plan: Plan, figures: TankFigures, placed: readonly PlacedPiece[]): Finding[] {
   const found: Finding[] = []
-  const add = (code: Finding['code'], values: Finding['values'], severity: Finding['severity'] = 'note'): void => void found.push({ code, severity, sheet: 'hardscape', values })
+  const add = (code: Finding['code'], values: Finding['values'], severity: Finding['severity'] = 'note'): void =>
+    void found.push({ code, severity, sheet: 'hardscape', values })
   if (plan.hardscape.some(({ material }) => MATERIAL[material].newDensityKgPerL < 1)) add('trial-flood', { hours: 24 })
   if (placed.length === 0) return found
   const composition = compositionOf(placed, figures.inner.lengthCm, figures.inner.widthCm)
   if (composition.openFloor < OPEN_FLOOR) add('floor-covered', { percent: composition.openFloor * 100, wantPercent: OPEN_FLOOR * 100 })
   if (composition.openRear < OPEN_REAR) add('rear-strip-covered', { percent: composition.openRear * 100, wantPercent: OPEN_REAR * 100 })
-  if (composition.secondOverMain !== null && composition.secondOverMain > ALIKE) add('sizes-alike', { percent: composition.secondOverMain * 100 })
+  if (composition.secondOverMain !== null && composition.secondOverMain > ALIKE)
+    add('sizes-alike', { percent: composition.secondOverMain * 100 })
   if (composition.sizeToBack !== null && composition.sizeToBack > 0.5) add('sizes-backwards', {})
-  if (composition.main !== null && Math.abs(composition.main.at - 0.5) < CENTRED && plan.intent.layout !== 'island' && plan.intent.layout !== 'formal-rows') add('main-centred', { percent: composition.main.at * 100 })
+  if (
+    composition.main !== null &&
+    Math.abs(composition.main.at - 0.5) < CENTRED &&
+    plan.intent.layout !== 'island' &&
+    plan.intent.layout !== 'formal-rows'
+  )
+    add('main-centred', { percent: composition.main.at * 100 })
   return found
 }

@@ -15,11 +15,13 @@ export function outletFlowsLPerH(plan: Plan, figures: TankFigures): number[] {
   return plan.outlets.map(({ boreMm }) => (flowLPerH * boreMm ** 2) / bores)
 }
 /** Reach of each outlet's jet [cm]. */
-export const outletReaches = (plan: Plan, figures: TankFigures): number[] => outletFlowsLPerH(plan, figures).map((flowLPerH, index) => jetReachCm(flowLPerH, plan.outlets[index]?.boreMm ?? NaN))
+export const outletReaches = (plan: Plan, figures: TankFigures): number[] =>
+  outletFlowsLPerH(plan, figures).map((flowLPerH, index) => jetReachCm(flowLPerH, plan.outlets[index]?.boreMm ?? NaN))
 
 export function checkKit(plan: Plan, figures: TankFigures): Finding[] {
   const found: Finding[] = []
-  const add = (code: Finding['code'], severity: Finding['severity'], values: Finding['values'], mend?: Finding['mend']): void => void found.push({ code, severity, sheet: 'kit', values, ...(mend ? { mend } : {}) })
+  const add = (code: Finding['code'], severity: Finding['severity'], values: Finding['values'], mend?: Finding['mend']): void =>
+    void found.push({ code, severity, sheet: 'kit', values, ...(mend ? { mend } : {}) })
   if (figures.turnoverPerH < LOW_TURNOVER_PER_H) add('flow-low', 'note', { turnover: figures.turnoverPerH, least: LOW_TURNOVER_PER_H })
   if (plan.outlets.length > 0) {
     const { share } = deadCells(plan.outlets, outletReaches(plan, figures), figures.inner)
@@ -28,9 +30,15 @@ export function checkKit(plan: Plan, figures: TankFigures): Finding[] {
   const heaterW = neededHeaterW(plan, figures)
   if (plan.climate.heaterW !== null && plan.climate.heaterW < heaterW) {
     const watts = usualHeaterW(heaterW)
-    add('heater-small', 'warn', { watts: plan.climate.heaterW, needW: heaterW }, { code: 'heater', values: { watts }, edits: [{ path: '/climate/heaterW', from: plan.climate.heaterW, to: watts }] })
+    add(
+      'heater-small',
+      'warn',
+      { watts: plan.climate.heaterW, needW: heaterW },
+      { code: 'heater', values: { watts }, edits: [{ path: '/climate/heaterW', from: plan.climate.heaterW, to: watts }] },
+    )
   }
   const coolerW = neededCoolerW(plan, figures)
-  if (coolerW > 0 && (plan.climate.coolerW ?? 0) < coolerW) add('cooler-small', 'note', { watts: plan.climate.coolerW ?? 0, needW: coolerW })
+  if (coolerW > 0 && (plan.climate.coolerW ?? 0) < coolerW)
+    add('cooler-small', 'note', { watts: plan.climate.coolerW ?? 0, needW: coolerW })
   return found
 }

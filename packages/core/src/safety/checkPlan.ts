@@ -10,4 +10,11 @@ import { checkVessel } from './checkVessel.js'
 
 /** Everything that can be said of a plan, most serious first. */
 export const checkPlan = (plan: Plan, figures: TankFigures): Finding[] =>
-  bySeverity([...checkTank(plan, figures), ...checkVessel(plan, figures), ...checkGround(plan, figures), ...checkHardscape(plan, figures), ...checkKit(plan, figures), ...checkIntent(plan, figures)])
+  bySeverity([
+    ...checkTank(plan, figures),
+    ...checkVessel(plan, figures),
+    ...checkGround(plan, figures),
+    ...checkHardscape(plan, figures),
+    ...checkKit(plan, figures),
+    ...checkIntent(plan, figures),
+  ])

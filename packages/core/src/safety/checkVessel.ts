@@ -16,7 +16,8 @@ const WARM_CARPET_C = 26
 
 export function checkVessel(plan: Plan, figures: TankFigures): Finding[] {
   const found: Finding[] = []
-  const add = (code: Finding['code'], severity: Finding['severity'], values: Finding['values'] = {}, mend?: Finding['mend']): void => void found.push({ code, severity, sheet: 'vessel', values, ...(mend ? { mend } : {}) })
+  const add = (code: Finding['code'], severity: Finding['severity'], values: Finding['values'] = {}, mend?: Finding['mend']): void =>
+    void found.push({ code, severity, sheet: 'vessel', values, ...(mend ? { mend } : {}) })
   const corners = cornersOf(plan)
   if (corners !== null) {
     const level = levelOf(corners, figures.vessel)
@@ -33,7 +34,8 @@ export function checkVessel(plan: Plan, figures: TankFigures): Finding[] {
     if (factor < ASK_MAKER) add('glass-thin', 'warn', { factor, usual: 3.8 })
   }
   const isOpen = plan.vessel.top === 'open' || plan.vessel.top === null
-  if (isOpen && plan.intent.wishes.includes('jumpers')) add('open-jumpers', 'warn', {}, { code: 'top', values: {}, edits: [{ path: '/vessel/top', from: plan.vessel.top, to: 'covered' }] })
+  if (isOpen && plan.intent.wishes.includes('jumpers'))
+    add('open-jumpers', 'warn', {}, { code: 'top', values: {}, edits: [{ path: '/vessel/top', from: plan.vessel.top, to: 'covered' }] })
   if ((plan.room.sunHours ?? 0) >= SUN_HOURS) add('sun-on-glass', 'warn', { hours: plan.room.sunHours ?? 0 })
   const warmest = Math.max(...roomMonths(plan))
   if (warmest > WARM_C) add('room-warm', 'warn', { roomC: warmest })

@@ -26,5 +26,7 @@ export const filledKg = (plan: Plan, figures: TankFigures): number => totalKg(fi
 /** The corner readings once all four are there. */
 export function cornersOf({ stand: { cornersMm } }: Pick<Plan, 'stand'>): Corners | null {
   const { frontLeft, frontRight, backLeft, backRight } = cornersMm
-  return frontLeft === null || frontRight === null || backLeft === null || backRight === null ? null : { frontLeft, frontRight, backLeft, backRight }
+  return frontLeft === null || frontRight === null || backLeft === null || backRight === null
+    ? null
+    : { frontLeft, frontRight, backLeft, backRight }
 }

@@ -10,16 +10,51 @@ import { filledKg } from './filled.js'
 
 const found = (plan: Plan) => checkPlan(plan, tankFigures(plan))
 const codes = (plan: Plan): FindingCode[] => found(plan).map(({ code }) => code)
-const box = (left: number, front: number, right: number, back: number): Vertex[] => [[left, front], [right, front], [right, back], [left, back]].map(([xCm = 0, yCm = 0]) => ({ xCm, yCm, isRound: false }))
-const layer = (ground: GroundZone['layers'][number]['ground'], frontCm: number, backCm: number, id = 'l'): GroundZone['layers'][number] => ({ id, ground, frontCm, backCm, product: null })
-const zone = (part: Partial<GroundZone>): GroundZone => ({ id: 'z1', name: 'Front', purpose: 'planted', outline: box(0, 0, 108, 12), layers: [layer('sand', 2, 2)], heights: [], ...part })
-const piece = (part: Partial<Piece>): Piece => ({ ...UNPLACED, id: 's9', name: 'Stone', material: 'granite', massKg: 4, outline: box(20, 15, 32, 27), heightCm: 12, ...part })
+const box = (left: number, front: number, right: number, back: number): Vertex[] =>
+  [
+    [left, front],
+    [right, front],
+    [right, back],
+    [left, back],
+  ].map(([xCm = 0, yCm = 0]) => ({ xCm, yCm, isRound: false }))
+const layer = (
+  ground: GroundZone['layers'][number]['ground'],
+  frontCm: number,
+  backCm: number,
+  id = 'l',
+): GroundZone['layers'][number] => ({ id, ground, frontCm, backCm, product: null })
+const zone = (part: Partial<GroundZone>): GroundZone => ({
+  id: 'z1',
+  name: 'Front',
+  purpose: 'planted',
+  outline: box(0, 0, 108, 12),
+  layers: [layer('sand', 2, 2)],
+  heights: [],
+  ...part,
+})
+const piece = (part: Partial<Piece>): Piece => ({
+  ...UNPLACED,
+  id: 's9',
+  name: 'Stone',
+  material: 'granite',
+  massKg: 4,
+  outline: box(20, 15, 32, 27),
+  heightCm: 12,
+  ...part,
+})
 const quiet: Plan = { ...samplePlan, hardscape: [], vessel: { ...samplePlan.vessel, top: 'covered' } }
 
 test('a plain tank has nothing worse than its weight to tell', () => expect(codes(quiet)).toEqual(['heavy-structural']))
 
 describe('each finding appears, and its mend mends it without another of its kind', () => {
-  const barrier = { id: 'w', line: [{ xCm: 0, yCm: 12 }, { xCm: 108, yCm: 12 }], heightCm: 6 }
+  const barrier = {
+    id: 'w',
+    line: [
+      { xCm: 0, yCm: 12 },
+      { xCm: 108, yCm: 12 },
+    ],
+    heightCm: 6,
+  }
   const cases: readonly (readonly [FindingCode, Partial<Plan>, boolean])[] = [
     ['soil-too-thick', { layers: [layer('capped-soil', 4, 4), layer('sand', 4, 4, 'c')] }, true],
     ['soil-not-capped', { layers: [layer('capped-soil', 2, 2)] }, true],
@@ -34,7 +69,17 @@ describe('each finding appears, and its mend mends it without another of its kin
     ['zone-hidden', { zones: [zone({ id: 'z0', outline: box(20, 2, 40, 10) }), zone({})], barriers: [barrier] }, true],
     ['zone-outside', { zones: [zone({ outline: box(-8, 0, 60, 12) })] }, true],
     ['zone-outside', { zones: [zone({ outline: box(200, 0, 260, 12) })] }, true],
-    ['tabs-shallow', { layers: [layer('gravel', 2, 7)], tabs: [{ id: 't1', kind: 'tab', xCm: 20, yCm: 2 }, { id: 't2', kind: 'tab', xCm: 20, yCm: 40 }] }, true],
+    [
+      'tabs-shallow',
+      {
+        layers: [layer('gravel', 2, 7)],
+        tabs: [
+          { id: 't1', kind: 'tab', xCm: 20, yCm: 2 },
+          { id: 't2', kind: 'tab', xCm: 20, yCm: 40 },
+        ],
+      },
+      true,
+    ],
     ['piece-floats', { hardscape: [piece({ material: 'wood' })] }, true],
     ['piece-near-glass', { hardscape: [piece({ outline: box(1, 15, 13, 27) })] }, true],
     ['piece-outside', { hardscape: [piece({ outline: box(-4, 15, 8, 27) })] }, true],
@@ -55,7 +100,11 @@ describe('each finding appears, and its mend mends it without another of its kin
     ['open-jumpers', { vessel: { ...samplePlan.vessel, top: 'open' }, intent: { ...samplePlan.intent, wishes: ['jumpers'] } }, true],
     ['sun-on-glass', { room: { ...samplePlan.room, sunHours: 3 } }, false],
     ['room-warm', { room: { ...samplePlan.room, monthlyC: samplePlan.room.monthlyC.map(() => 30) } }, false],
-    ['heater-small', { climate: { heaterW: 10, coolerW: null }, room: { ...samplePlan.room, monthlyC: samplePlan.room.monthlyC.map(() => 15) } }, true],
+    [
+      'heater-small',
+      { climate: { heaterW: 10, coolerW: null }, room: { ...samplePlan.room, monthlyC: samplePlan.room.monthlyC.map(() => 15) } },
+      true,
+    ],
     ['flow-dead-area', { outlets: [{ id: 'o', xCm: 2, yCm: 2, zCm: 30, headingDeg: 180, pitchDeg: 0, boreMm: 40 }] }, false],
     ['hours-short', { intent: { ...samplePlan.intent, hoursPerWeek: 0.4 } }, false],
     ['hours-short', { intent: { ...samplePlan.intent, hoursPerWeek: 1.35 } }, true],
@@ -78,7 +127,9 @@ describe('each finding appears, and its mend mends it without another of its kin
     expect(applyEdits(mended!, finding.mend.edits.map(({ path, from, to }) => ({ path, from: to, to: from })).reverse())).toEqual(plan)
   })
   test('most serious first', () => {
-    const severities = found({ ...quiet, hardscape: [piece({ outline: box(-4, 15, 8, 27), material: 'limestone' })] }).map(({ severity }) => severity)
+    const severities = found({ ...quiet, hardscape: [piece({ outline: box(-4, 15, 8, 27), material: 'limestone' })] }).map(
+      ({ severity }) => severity,
+    )
     expect(severities).toEqual([...severities].sort((a, b) => ['stop', 'warn', 'note'].indexOf(a) - ['stop', 'warn', 'note'].indexOf(b)))
     expect(severities[0]).toBe('stop')
   })

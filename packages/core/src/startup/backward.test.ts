@@ -10,7 +10,13 @@ const steps = (plan: Plan) => backwardCalendar(plan, tankFigures(plan))
 describe('counted back from planting', () => {
   test('wood soaks four weeks, a dark start five, the cylinder two; planting stands last', () => {
     const on = Object.fromEntries(steps({ ...samplePlan, startedOn: '2027-03-01' }).map((step) => [step.code, step.on]))
-    expect(on).toMatchObject({ 'soak-wood': '2027-02-01', 'dark-start': '2027-01-25', cylinder: '2027-02-15', 'plants-arrive': '2027-02-28', planting: '2027-03-01' })
+    expect(on).toMatchObject({
+      'soak-wood': '2027-02-01',
+      'dark-start': '2027-01-25',
+      cylinder: '2027-02-15',
+      'plants-arrive': '2027-02-28',
+      planting: '2027-03-01',
+    })
     expect(steps(samplePlan).at(-1)?.code).toBe('planting')
   })
   test('earliest first', () => {
@@ -18,7 +24,12 @@ describe('counted back from planting', () => {
     expect(days).toEqual([...days].sort())
   })
   test('no wood, no gas, no soil: none of their days', () => {
-    const bare = steps({ ...samplePlan, hardscape: [], gasLines: [], layers: [{ id: 'g', ground: 'gravel', frontCm: 4, backCm: 6, product: null }] }).map(({ code }) => code)
+    const bare = steps({
+      ...samplePlan,
+      hardscape: [],
+      gasLines: [],
+      layers: [{ id: 'g', ground: 'gravel', frontCm: 4, backCm: 6, product: null }],
+    }).map(({ code }) => code)
     for (const code of ['soak-wood', 'trial-flood', 'cylinder', 'ph-pen', 'dark-start', 'layout'] as const) expect(bare).not.toContain(code)
   })
   test('glue dries before the flood', () => {
@@ -34,7 +45,8 @@ test('planting by hand: 20 bunches are 160 portions, 1.6 h, and 76 min to make t
 })
 
 describe('water of the first weeks', () => {
-  const water = (part: Partial<Plan['logistics']>, changes = samplePlan.changes) => waterLogistics({ ...samplePlan, changes, logistics: { ...samplePlan.logistics, ...part } }, 100, 20)
+  const water = (part: Partial<Plan['logistics']>, changes = samplePlan.changes) =>
+    waterLogistics({ ...samplePlan, changes, logistics: { ...samplePlan.logistics, ...part } }, 100, 20)
   test('daily, every other day, twice a week by hand: 6 + 3 + 4 changes of half, and the first fill', () => {
     const { changes, fourWeeksL, tanksFull } = water({})
     expect(changes).toBe(13)
@@ -42,7 +54,13 @@ describe('water of the first weeks', () => {
     expect(tanksFull).toBe(7.5)
   })
   test('purified share, waste, unit and barrel by hand', () => {
-    expect(water({ purifiedFraction: 0.4, purifierLPerDay: 40, barrelL: 60, wastePerL: 3 })).toMatchObject({ purifiedPerChangeL: 20, purifiedFourWeeksL: 300, wasteL: 900, daysForOneChange: 0.5, changesInBarrel: 3 })
+    expect(water({ purifiedFraction: 0.4, purifierLPerDay: 40, barrelL: 60, wastePerL: 3 })).toMatchObject({
+      purifiedPerChangeL: 20,
+      purifiedFourWeeksL: 300,
+      wasteL: 900,
+      daysForOneChange: 0.5,
+      changesInBarrel: 3,
+    })
   })
   test('a unit of unknown output answers nothing', () => expect(water({ purifiedFraction: 0.4 }).daysForOneChange).toBeNull())
 })

@@ -43,7 +43,8 @@ export function plantingWork(plan: Plan, figures: Pick<TankFigures, 'plantG'>): 
 /** The preparations of a plan by date, earliest first. */
 export function backwardCalendar(plan: Plan, figures: TankFigures): Preparation[] {
   const list: Preparation[] = []
-  const add = (code: Preparation['code'], daysBefore: number, values: Preparation['values'] = {}): void => void list.push({ code, daysBefore, on: datePlusDays(plan.startedOn, -daysBefore), values })
+  const add = (code: Preparation['code'], daysBefore: number, values: Preparation['values'] = {}): void =>
+    void list.push({ code, daysBefore, on: datePlusDays(plan.startedOn, -daysBefore), values })
   const hasGas = plan.gasLines.some(({ control }) => control !== 'none')
   const wood = plan.hardscape.filter(({ material }) => MATERIAL[material].newDensityKgPerL < 1)
   const leaches = figures.layers.some(({ ground, volumeL }) => volumeL > 0 && (ground === 'rich-soil' || ground === 'capped-soil'))
@@ -94,7 +95,10 @@ export function waterLogistics(plan: Plan, waterL: number, minutesPerChange: num
   const share = purifiedFraction ?? 0
   const purifiedPerChangeL = perChangeL * share
   return {
-    perChangeL, fourWeeksL, changes, minutesPerChange,
+    perChangeL,
+    fourWeeksL,
+    changes,
+    minutesPerChange,
     tanksFull: waterL > 0 ? fourWeeksL / waterL : 0,
     purifiedPerChangeL,
     purifiedFourWeeksL: fourWeeksL * share,
@@ -105,5 +109,18 @@ export function waterLogistics(plan: Plan, waterL: number, minutesPerChange: num
 }
 
 /** What is forgotten when everything else is bought. */
-export const OFTEN_FORGOTTEN = ['conditioner', 'check-valve', 'spare-seal', 'hose-clips', 'counter-liquid', 'indicator-fluid', 'tweezers', 'sprayer', 'film', 'towels', 'buckets', 'second-timer'] as const
+export const OFTEN_FORGOTTEN = [
+  'conditioner',
+  'check-valve',
+  'spare-seal',
+  'hose-clips',
+  'counter-liquid',
+  'indicator-fluid',
+  'tweezers',
+  'sprayer',
+  'film',
+  'towels',
+  'buckets',
+  'second-timer',
+] as const
 export type Forgotten = (typeof OFTEN_FORGOTTEN)[number]

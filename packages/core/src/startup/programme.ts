@@ -12,7 +12,15 @@ export interface ProgrammeStep {
 /** The programme of the first weeks covers this long. */
 export const PROGRAMME_DAYS = 56
 /** Ground that leaches nitrogen for weeks starts without nitrogen and phosphorus in the water; others start with a quarter. */
-const FEEDS_ITSELF: Readonly<Record<GroundKind, boolean>> = { 'rich-soil': true, 'capped-soil': true, 'lean-soil': false, sand: false, gravel: false, 'porous-base': false, 'carbonate-sand': false }
+const FEEDS_ITSELF: Readonly<Record<GroundKind, boolean>> = {
+  'rich-soil': true,
+  'capped-soil': true,
+  'lean-soil': false,
+  sand: false,
+  gravel: false,
+  'porous-base': false,
+  'carbonate-sand': false,
+}
 
 /** Light of a new tank against its target: 6 h at 50–60 % for two weeks, then half an hour a week more. General practice. */
 const LIGHT_STEPS = [
@@ -32,9 +40,16 @@ export interface LightTarget {
 /** What the light works towards: the most that any setting so far gave. Steps taken on the way do not lower it. */
 export function lightTarget(timeline: readonly TimelineEntry[]): LightTarget {
   const plans = timeline.map(({ plan }) => plan)
-  return { hours: Math.max(0, ...plans.map(hoursOf)), dimFraction: Math.max(0, ...plans.map(({ lamps }) => Math.max(0, ...lamps.map(({ dimFraction }) => dimFraction ?? 1)))) }
+  return {
+    hours: Math.max(0, ...plans.map(hoursOf)),
+    dimFraction: Math.max(0, ...plans.map(({ lamps }) => Math.max(0, ...lamps.map(({ dimFraction }) => dimFraction ?? 1)))),
+  }
 }
-const hoursOf = ({ lightWindows }: Plan): number => Math.min(24, lightWindows.reduce((sum, { hours }) => sum + hours, 0))
+const hoursOf = ({ lightWindows }: Plan): number =>
+  Math.min(
+    24,
+    lightWindows.reduce((sum, { hours }) => sum + hours, 0),
+  )
 
 export function lightSteps(target: LightTarget): ProgrammeStep[] {
   return LIGHT_STEPS.map(({ day, lessH, power }, index) => ({
@@ -59,7 +74,8 @@ export function withLightStep(plan: Plan, { hours, dimFraction }: LightTarget): 
 /** The first eight weeks of a wet start, by ground. A test decides, not the calendar: days are when to look. */
 export function wetStartProgramme(plan: Plan, timeline: readonly TimelineEntry[]): ProgrammeStep[] {
   const steps: ProgrammeStep[] = []
-  const step = (lane: ProgrammeStep['lane'], code: string, fromDay: number, toDay: number, values: ProgrammeStep['values'] = {}): void => void steps.push({ lane, code, fromDay, toDay, values })
+  const step = (lane: ProgrammeStep['lane'], code: string, fromDay: number, toDay: number, values: ProgrammeStep['values'] = {}): void =>
+    void steps.push({ lane, code, fromDay, toDay, values })
   const isActive = [plan, ...plan.zones].some(({ layers }) => layers.some(({ ground }) => FEEDS_ITSELF[ground]))
   const { fraction, everyDays, firstWeeksMore } = plan.changes
   if (firstWeeksMore) {
@@ -85,7 +101,8 @@ export function wetStartProgramme(plan: Plan, timeline: readonly TimelineEntry[]
     }
     step('feed', 'feed-full', 28, PROGRAMME_DAYS)
   }
-  if (plan.animals.grazers !== 0) step('animals', 'animals-grazers', plan.animals.grazersFromDay, plan.animals.grazersFromDay + 7, { count: plan.animals.grazers ?? 0 })
+  if (plan.animals.grazers !== 0)
+    step('animals', 'animals-grazers', plan.animals.grazersFromDay, plan.animals.grazersFromDay + 7, { count: plan.animals.grazers ?? 0 })
   if (plan.animals.foodGPerDay !== 0) step('animals', 'animals-fish', plan.animals.fishFromDay, plan.animals.fishFromDay + 7)
   step('work', 'work-melt', 3, 21)
   step('work', 'work-tests', 3, 42)
@@ -94,8 +111,11 @@ export function wetStartProgramme(plan: Plan, timeline: readonly TimelineEntry[]
   step('normal', 'normal-brown-film', 14, 28)
   step('normal', 'normal-green-dust', 21, 42)
   step('normal', 'normal-settling', 28, PROGRAMME_DAYS)
-  return steps.filter(({ fromDay, toDay }) => fromDay < PROGRAMME_DAYS && toDay > fromDay).map((entry) => ({ ...entry, toDay: Math.min(entry.toDay, PROGRAMME_DAYS) }))
+  return steps
+    .filter(({ fromDay, toDay }) => fromDay < PROGRAMME_DAYS && toDay > fromDay)
+    .map((entry) => ({ ...entry, toDay: Math.min(entry.toDay, PROGRAMME_DAYS) }))
 }
 
 /** Steps in force on a day. */
-export const stepsOn = (steps: readonly ProgrammeStep[], day: number): ProgrammeStep[] => steps.filter(({ fromDay, toDay }) => day >= fromDay && day < toDay)
+export const stepsOn = (steps: readonly ProgrammeStep[], day: number): ProgrammeStep[] =>
+  steps.filter(({ fromDay, toDay }) => day >= fromDay && day < toDay)

@@ -25,7 +25,11 @@ export interface ReadinessReport {
 /** Whether ammonia and nitrite have both been at zero twice. Says nothing of what was not measured. */
 export function readinessOf(readings: readonly Reading[], nowMs: number, instantMs: (at: string) => number): ReadinessReport {
   const newestFirst = (quantity: Reading['quantity']): Reading[] =>
-    readings.filter((reading) => reading.quantity === quantity && nowMs - instantMs(reading.at) < STALE_MS && instantMs(reading.at) <= nowMs + APART_MS).sort((a, b) => instantMs(b.at) - instantMs(a.at))
+    readings
+      .filter(
+        (reading) => reading.quantity === quantity && nowMs - instantMs(reading.at) < STALE_MS && instantMs(reading.at) <= nowMs + APART_MS,
+      )
+      .sort((a, b) => instantMs(b.at) - instantMs(a.at))
   const zeros = (tests: readonly Reading[]): number => {
     let count = 0
     let last = Infinity
@@ -40,12 +44,23 @@ export function readinessOf(readings: readonly Reading[], nowMs: number, instant
   const ammonia = newestFirst('ammonia')
   const nitrite = newestFirst('nitrite')
   const least = Math.min(zeros(ammonia), zeros(nitrite))
-  const readiness: Readiness = ammonia.length === 0 || nitrite.length === 0 ? 'not-tested' : least >= 2 ? 'twice-zero' : least === 1 ? 'once-more' : 'not-yet'
+  const readiness: Readiness =
+    ammonia.length === 0 || nitrite.length === 0 ? 'not-tested' : least >= 2 ? 'twice-zero' : least === 1 ? 'once-more' : 'not-yet'
   const pH = newestFirst('pH')[0]
   const temperature = newestFirst('temperature')[0]
   const total = ammonia[0]
-  const unionised = total && pH && temperature && pH.value >= 4 && temperature.value <= 40 ? total.value * unionisedAmmoniaFraction(pH.value, temperature.value) : null
-  return { readiness, ammonia: total ?? null, nitrite: nitrite[0] ?? null, unionisedMgNPerL: unionised, danger: unionised === null ? 'unknown' : unionised >= UNIONISED_HARM ? 'harm' : unionised >= UNIONISED_TROUBLE ? 'trouble' : 'none-seen' }
+  const unionised =
+    total && pH && temperature && pH.value >= 4 && temperature.value <= 40
+      ? total.value * unionisedAmmoniaFraction(pH.value, temperature.value)
+      : null
+  return {
+    readiness,
+    ammonia: total ?? null,
+    nitrite: nitrite[0] ?? null,
+    unionisedMgNPerL: unionised,
+    danger:
+      unionised === null ? 'unknown' : unionised >= UNIONISED_HARM ? 'harm' : unionised >= UNIONISED_TROUBLE ? 'trouble' : 'none-seen',
+  }
 }
 
 const isZero = ({ value, qualifier }: Reading): boolean => qualifier !== '>' && value <= ZERO_MG_N_PER_L

@@ -30,7 +30,10 @@ describe('the first weeks', () => {
 })
 
 test('a light step sets hours and power, and a ramp never takes more than half of the hours', () => {
-  const plan = withLightStep({ ...samplePlan, lightWindows: [{ id: 't1', on: '12:00', hours: 8, rampMin: 200 }] }, { hours: 6, dimFraction: 1.2 })
+  const plan = withLightStep(
+    { ...samplePlan, lightWindows: [{ id: 't1', on: '12:00', hours: 8, rampMin: 200 }] },
+    { hours: 6, dimFraction: 1.2 },
+  )
   expect(plan.lightWindows).toEqual([{ id: 't1', on: '12:00', hours: 6, rampMin: 180 }])
   expect(plan.lamps[0]!.dimFraction).toBe(1)
   expect(withLightStep({ ...samplePlan, lightWindows: [] }, { hours: 6, dimFraction: 0.5 }).lightWindows).toEqual([])
@@ -38,20 +41,45 @@ test('a light step sets hours and power, and a ramp never takes more than half o
 
 const NOW = Date.parse('2026-11-24T09:00:00Z')
 const reading = (quantity: Reading['quantity'], value: number, at: string, change: Partial<Reading> = {}): Reading => ({
-  kind: 'reading', id: at + quantity, quantity, value, at, qualifier: '=', enteredText: String(value), enteredUnit: '', basis: null, method: null, moment: null, eventId: null, recordedBy: null, note: null, ...change,
+  kind: 'reading',
+  id: at + quantity,
+  quantity,
+  value,
+  at,
+  qualifier: '=',
+  enteredText: String(value),
+  enteredUnit: '',
+  basis: null,
+  method: null,
+  moment: null,
+  eventId: null,
+  recordedBy: null,
+  note: null,
+  ...change,
 })
 const ready = (readings: Reading[]) => readinessOf(readings, NOW, Date.parse)
 
 describe('whether animals may come', () => {
-  const zero = (at: string): Reading[] => [reading('ammonia', 0.039, at, { qualifier: '<' }), reading('nitrite', 0.0076, at, { qualifier: '<' })]
+  const zero = (at: string): Reading[] => [
+    reading('ammonia', 0.039, at, { qualifier: '<' }),
+    reading('nitrite', 0.0076, at, { qualifier: '<' }),
+  ]
   test('untested, not yet, once more, twice zero', () => {
     expect(ready([]).readiness).toBe('not-tested')
-    expect(ready([...zero('2026-11-20T08:00:00Z'), reading('nitrite', 0.3, '2026-11-23T08:00:00Z'), reading('ammonia', 0, '2026-11-23T08:00:00Z')]).readiness).toBe('not-yet')
+    expect(
+      ready([
+        ...zero('2026-11-20T08:00:00Z'),
+        reading('nitrite', 0.3, '2026-11-23T08:00:00Z'),
+        reading('ammonia', 0, '2026-11-23T08:00:00Z'),
+      ]).readiness,
+    ).toBe('not-yet')
     expect(ready(zero('2026-11-23T08:00:00Z')).readiness).toBe('once-more')
     expect(ready([...zero('2026-11-20T08:00:00Z'), ...zero('2026-11-23T08:00:00Z')]).readiness).toBe('twice-zero')
   })
-  test('two tests of one morning are one test', () => expect(ready([...zero('2026-11-23T08:00:00Z'), ...zero('2026-11-23T09:00:00Z')]).readiness).toBe('once-more'))
-  test('tests of a month ago say nothing', () => expect(ready([...zero('2026-10-20T08:00:00Z'), ...zero('2026-10-23T08:00:00Z')]).readiness).toBe('not-tested'))
+  test('two tests of one morning are one test', () =>
+    expect(ready([...zero('2026-11-23T08:00:00Z'), ...zero('2026-11-23T09:00:00Z')]).readiness).toBe('once-more'))
+  test('tests of a month ago say nothing', () =>
+    expect(ready([...zero('2026-10-20T08:00:00Z'), ...zero('2026-10-23T08:00:00Z')]).readiness).toBe('not-tested'))
   test('1 mg N/L at pH 7.8 and 25 °C: 3.5 % is un-ionised, trouble; at pH 6.3 it is hardly any', () => {
     const at = '2026-11-23T08:00:00Z'
     const hot = ready([reading('ammonia', 1, at), reading('pH', 7.8, at), reading('temperature', 25, at)])

@@ -38,13 +38,22 @@ export function jetSpeedMPerS(flowLPerH: number, boreMm: number): number {
   return flowLPerH / 3_600_000 / ((Math.PI * (boreMm / 1000) ** 2) / 4)
 }
 /** The same reach for leaves that stir sooner or later: low and high end. */
-export const reachSpanCm = (reachCm: number): readonly [number, number] => [(reachCm * STIR_M_PER_S) / STIR_SPAN_M_PER_S[1], (reachCm * STIR_M_PER_S) / STIR_SPAN_M_PER_S[0]]
+export const reachSpanCm = (reachCm: number): readonly [number, number] => [
+  (reachCm * STIR_M_PER_S) / STIR_SPAN_M_PER_S[1],
+  (reachCm * STIR_M_PER_S) / STIR_SPAN_M_PER_S[0],
+]
 
 /** Half the width of the stirred cone at a distance from the outlet [cm]. */
 export const jetHalfWidthCm = (distanceCm: number, boreMm: number): number => boreMm / 20 + JET_SPREAD * distanceCm
 
 /** Whether a spot of the plan lies in a jet, seen from above. A jet that meets a wall is turned along it. */
-export function isStirred(outlet: JetOutlet, reachCm: number, xCm: number, yCm: number, floor: { readonly lengthCm: number; readonly widthCm: number }): boolean {
+export function isStirred(
+  outlet: JetOutlet,
+  reachCm: number,
+  xCm: number,
+  yCm: number,
+  floor: { readonly lengthCm: number; readonly widthCm: number },
+): boolean {
   const heading = (outlet.headingDeg * Math.PI) / 180
   const pitch = Math.cos((outlet.pitchDeg * Math.PI) / 180)
   let [x, y, dx, dy, left] = [outlet.xCm, outlet.yCm, Math.cos(heading), Math.sin(heading), reachCm * Math.max(pitch, 0.2)]
@@ -60,15 +69,25 @@ export function isStirred(outlet: JetOutlet, reachCm: number, xCm: number, yCm: 
     y += dy * toWall
     // Along the wall that it met, the way it leaned; head on, towards the farther side.
     const hitEnd = x < 0.5 || x > floor.lengthCm - 0.5
-    ;[dx, dy] = hitEnd ? [0, Math.abs(dy) > 0.05 ? Math.sign(dy) : y < floor.widthCm / 2 ? 1 : -1] : [Math.abs(dx) > 0.05 ? Math.sign(dx) : x < floor.lengthCm / 2 ? 1 : -1, 0]
+    ;[dx, dy] = hitEnd
+      ? [0, Math.abs(dy) > 0.05 ? Math.sign(dy) : y < floor.widthCm / 2 ? 1 : -1]
+      : [Math.abs(dx) > 0.05 ? Math.sign(dx) : x < floor.lengthCm / 2 ? 1 : -1, 0]
   }
   return false
 }
-const wallCm = (at: number, way: number, sizeCm: number): number => (Math.abs(way) < 1e-6 ? Infinity : Math.max(0, (way > 0 ? sizeCm - at : -at) / way))
+const wallCm = (at: number, way: number, sizeCm: number): number =>
+  Math.abs(way) < 1e-6 ? Infinity : Math.max(0, (way > 0 ? sizeCm - at : -at) / way)
 
 const CELL_CM = 4
 /** Cells of the floor that no jet reaches, as rectangles [cm], and their share of it. */
-export function deadCells(outlets: readonly JetOutlet[], reachesCm: readonly number[], floor: { readonly lengthCm: number; readonly widthCm: number }): { readonly cells: readonly { readonly xCm: number; readonly yCm: number; readonly dxCm: number; readonly dyCm: number }[]; readonly share: number } {
+export function deadCells(
+  outlets: readonly JetOutlet[],
+  reachesCm: readonly number[],
+  floor: { readonly lengthCm: number; readonly widthCm: number },
+): {
+  readonly cells: readonly { readonly xCm: number; readonly yCm: number; readonly dxCm: number; readonly dyCm: number }[]
+  readonly share: number
+} {
   const columns = Math.max(1, Math.round(floor.lengthCm / CELL_CM))
   const rows = Math.max(1, Math.round(floor.widthCm / CELL_CM))
   const dxCm = floor.lengthCm / columns
@@ -78,7 +97,8 @@ export function deadCells(outlets: readonly JetOutlet[], reachesCm: readonly num
     for (let column = 0; column < columns; column++) {
       const xCm = (column + 0.5) * dxCm
       const yCm = (row + 0.5) * dyCm
-      if (!outlets.some((outlet, index) => isStirred(outlet, reachesCm[index] ?? 0, xCm, yCm, floor))) cells.push({ xCm: column * dxCm, yCm: row * dyCm, dxCm, dyCm })
+      if (!outlets.some((outlet, index) => isStirred(outlet, reachesCm[index] ?? 0, xCm, yCm, floor)))
+        cells.push({ xCm: column * dxCm, yCm: row * dyCm, dxCm, dyCm })
     }
   return { cells, share: cells.length / (rows * columns) }
 }

@@ -33,11 +33,17 @@ export function levelOf(corners: Corners, { lengthCm, widthCm }: Pick<Vessel, 'l
   const acrossMm = (backLeft + backRight - frontLeft - frontRight) / 2
   const highest = Math.max(frontLeft, frontRight, backLeft, backRight)
   return {
-    alongMm, acrossMm,
+    alongMm,
+    acrossMm,
     alongMmPerM: alongMm / (lengthCm / 100),
     acrossMmPerM: acrossMm / (widthCm / 100),
     twistMm: Math.abs(frontLeft + backRight - frontRight - backLeft) / 2,
-    shimsMm: { frontLeft: highest - frontLeft, frontRight: highest - frontRight, backLeft: highest - backLeft, backRight: highest - backRight },
+    shimsMm: {
+      frontLeft: highest - frontLeft,
+      frontRight: highest - frontRight,
+      backLeft: highest - backLeft,
+      backRight: highest - backRight,
+    },
     waterLineMm: Math.abs(alongMm) + Math.abs(acrossMm),
   }
 }

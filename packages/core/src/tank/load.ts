@@ -15,7 +15,8 @@ export interface Masses {
 export const totalKg = (masses: Masses): number => (Object.values(masses) as number[]).reduce((sum, kg) => sum + kg, 0)
 
 /** Mean load [kg/m²] over the tank's outer footprint. */
-export const floorLoadKgPerM2 = (kg: number, { lengthCm, widthCm }: Pick<Vessel, 'lengthCm' | 'widthCm'>): number => kg / ((lengthCm * widthCm) / 10_000)
+export const floorLoadKgPerM2 = (kg: number, { lengthCm, widthCm }: Pick<Vessel, 'lengthCm' | 'widthCm'>): number =>
+  kg / ((lengthCm * widthCm) / 10_000)
 
 export interface FootLoad {
   readonly perFootKg: number
@@ -23,7 +24,13 @@ export interface FootLoad {
 }
 
 /** What each foot carries if all carry alike; on a full base, what the base presses. An uneven floor puts most of it on two feet. */
-export function footLoad(kg: number, vessel: Pick<Vessel, 'lengthCm' | 'widthCm'>, rests: StandRest, feet: number, footAreaCm2: number): FootLoad {
+export function footLoad(
+  kg: number,
+  vessel: Pick<Vessel, 'lengthCm' | 'widthCm'>,
+  rests: StandRest,
+  feet: number,
+  footAreaCm2: number,
+): FootLoad {
   requireWithin('feet', feet, 1, 100)
   requireWithin('footAreaCm2', footAreaCm2, 0.5, 10_000)
   const count = rests === 'base' ? 1 : feet

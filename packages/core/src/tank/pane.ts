@@ -2,12 +2,23 @@ import { requireWithin } from '../quantity/outOfRange.js'
 import { GRAVITY_M_PER_S2 } from '../quantity/physicalConstants.js'
 
 /** Greatest bending stress of a plate held on three edges, free above, under water to its top: σ = β·ρg·h³/t². β by length over height; after plate tables (Timoshenko & Woinowsky-Krieger 1959), read to two digits. */
-const BETA = [[0.5, 0.085], [0.67, 0.116], [1, 0.16], [1.5, 0.26], [2, 0.32], [2.5, 0.35], [3, 0.37]] as const
+const BETA = [
+  [0.5, 0.085],
+  [0.67, 0.116],
+  [1, 0.16],
+  [1.5, 0.26],
+  [2, 0.32],
+  [2.5, 0.35],
+  [3, 0.37],
+] as const
 /** Bending strength of float glass [N/mm²], as usual for tanks; rule of thumb, less where scratched. */
 export const STRENGTH_N_PER_MM2 = 19.2
 const STRENGTH_SPAN_N_PER_MM2 = [15, 30] as const
 /** A safety factor for weaker and for stronger glass. */
-export const paneSafetySpan = (factor: number): readonly [number, number] => [(factor * STRENGTH_SPAN_N_PER_MM2[0]) / STRENGTH_N_PER_MM2, (factor * STRENGTH_SPAN_N_PER_MM2[1]) / STRENGTH_N_PER_MM2]
+export const paneSafetySpan = (factor: number): readonly [number, number] => [
+  (factor * STRENGTH_SPAN_N_PER_MM2[0]) / STRENGTH_N_PER_MM2,
+  (factor * STRENGTH_SPAN_N_PER_MM2[1]) / STRENGTH_N_PER_MM2,
+]
 /** ρg of water [N/mm³]. */
 const WATER_N_PER_MM3 = GRAVITY_M_PER_S2 * 1e-6
 /** Makers' usual factor; rule of thumb 3–4. */

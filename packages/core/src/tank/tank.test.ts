@@ -13,12 +13,25 @@ import { glassMassKg } from './vessel.js'
 describe('weight', () => {
   test('masses and floor load of the geometry table', () => {
     for (const row of referenceTable('geometry')) {
-      const vessel = { lengthCm: row.number('length_cm'), widthCm: row.number('width_cm'), heightCm: row.number('height_cm'), glassCm: row.number('glass_cm'), freeboardCm: row.number('freeboard_cm') }
+      const vessel = {
+        lengthCm: row.number('length_cm'),
+        widthCm: row.number('width_cm'),
+        heightCm: row.number('height_cm'),
+        glassCm: row.number('glass_cm'),
+        freeboardCm: row.number('freeboard_cm'),
+      }
       const glassKg = glassMassKg(vessel, row.number('glass_kg_m3'))
       expectRelative(glassKg, row.number('glass_kg'))
       const waterKg = (row.number('water_volume_l') * waterDensityKgPerM3(row.number('t_c'))) / 1000
       expectRelative(waterKg, row.number('water_kg'))
-      const kg = totalKg({ glassKg, waterKg, groundKg: row.number('substrate_kg'), hardscapeKg: row.number('hardscape_kg'), standKg: row.number('stand_kg'), kitKg: 0 })
+      const kg = totalKg({
+        glassKg,
+        waterKg,
+        groundKg: row.number('substrate_kg'),
+        hardscapeKg: row.number('hardscape_kg'),
+        standKg: row.number('stand_kg'),
+        kitKg: 0,
+      })
       expectRelative(kg, row.number('total_kg'))
       expectRelative(floorLoadKgPerM2(kg, vessel), row.number('floor_load_kg_m2'))
     }
@@ -42,21 +55,28 @@ describe('level', () => {
     expect(level).toMatchObject({ alongMm: 2, acrossMm: 0, alongMmPerM: 2, twistMm: 0, waterLineMm: 2 })
     expect(level.shimsMm).toEqual({ frontLeft: 2, frontRight: 0, backLeft: 2, backRight: 0 })
   })
-  test('one corner 6 mm high: means of the diagonals differ by 3', () => expect(levelOf({ frontLeft: 0, frontRight: 6, backLeft: 0, backRight: 0 }, vessel).twistMm).toBe(3))
+  test('one corner 6 mm high: means of the diagonals differ by 3', () =>
+    expect(levelOf({ frontLeft: 0, frontRight: 6, backLeft: 0, backRight: 0 }, vessel).twistMm).toBe(3))
   test('shims bring every corner to the highest, and a tilted plane never shows as twist', () =>
     fc.assert(
-      fc.property(fc.double({ min: -20, max: 20, noNaN: true }), fc.double({ min: -20, max: 20, noNaN: true }), fc.double({ min: -5, max: 5, noNaN: true }), (a, along, across) => {
-        const corners = { frontLeft: a, frontRight: a + along, backLeft: a + across, backRight: a + along + across }
-        const level = levelOf(corners, vessel)
-        expect(level.twistMm).toBeLessThan(1e-9)
-        const heights = (Object.keys(corners) as (keyof typeof corners)[]).map((corner) => corners[corner] + level.shimsMm[corner])
-        for (const height of heights) expect(height).toBeCloseTo(Math.max(...Object.values(corners)), 9)
-      }),
+      fc.property(
+        fc.double({ min: -20, max: 20, noNaN: true }),
+        fc.double({ min: -20, max: 20, noNaN: true }),
+        fc.double({ min: -5, max: 5, noNaN: true }),
+        (a, along, across) => {
+          const corners = { frontLeft: a, frontRight: a + along, backLeft: a + across, backRight: a + along + across }
+          const level = levelOf(corners, vessel)
+          expect(level.twistMm).toBeLessThan(1e-9)
+          const heights = (Object.keys(corners) as (keyof typeof corners)[]).map((corner) => corners[corner] + level.shimsMm[corner])
+          for (const height of heights) expect(height).toBeCloseTo(Math.max(...Object.values(corners)), 9)
+        },
+      ),
     ))
 })
 
 describe('pane', () => {
-  test('as long as twice its height, 40 cm of water, 1 cm of glass by hand: 19.2/(0.32·9.80665e-6·400³/100)', () => expect(paneSafety(80, 40, 1)).toBeCloseTo(19.2 / ((0.32 * 9.80665e-6 * 400 ** 3) / 100), 9))
+  test('as long as twice its height, 40 cm of water, 1 cm of glass by hand: 19.2/(0.32·9.80665e-6·400³/100)', () =>
+    expect(paneSafety(80, 40, 1)).toBeCloseTo(19.2 / ((0.32 * 9.80665e-6 * 400 ** 3) / 100), 9))
   test('twice the glass is four times as strong; higher and longer is weaker', () => {
     expect(paneSafety(100, 40, 2) / paneSafety(100, 40, 1)).toBeCloseTo(4, 9)
     expect(paneSafety(100, 50, 1)).toBeLessThan(paneSafety(100, 40, 1))
@@ -82,7 +102,15 @@ describe('evaporation and heat', () => {
     expect(evaporationMmPerDay(25, { ...air, humidityFraction: 0.3 }, 'open')).toBeGreaterThan(evaporationMmPerDay(25, air, 'open'))
     expect(() => evaporationMmPerDay(25, { roomC: 20, humidityFraction: 1.2 }, 'open')).toThrow(/humidityFraction/)
   })
-  const load = { vessel: { lengthCm: 100, widthCm: 40, heightCm: 45, glassCm: 1, freeboardCm: 2 }, top: 'covered' as const, targetC: 25, air: { roomC: 25, humidityFraction: 1 }, lampW: 0, litFraction: 0, pumpW: 0 }
+  const load = {
+    vessel: { lengthCm: 100, widthCm: 40, heightCm: 45, glassCm: 1, freeboardCm: 2 },
+    top: 'covered' as const,
+    targetC: 25,
+    air: { roomC: 25, humidityFraction: 1 },
+    lampW: 0,
+    litFraction: 0,
+    pumpW: 0,
+  }
   test('without a gap and without kit no heat flows', () => expect(heatLossW(load)).toBeCloseTo(0, 9))
   test('a lamp in a warm room asks for cooling, a cold room for heating, never for both', () => {
     expect(coolerNeededW({ ...load, lampW: 60 })).toBeCloseTo(60 * 0.6 * 1.25, 9)
@@ -92,7 +120,8 @@ describe('evaporation and heat', () => {
 })
 
 describe('flow', () => {
-  test('1000 L/h with usual media lifted a metre by hand: 1000·0.65·0.8', () => expect(realFlowLPerH(1000, 100, 'usual')).toBeCloseTo(520, 9))
+  test('1000 L/h with usual media lifted a metre by hand: 1000·0.65·0.8', () =>
+    expect(realFlowLPerH(1000, 100, 'usual')).toBeCloseTo(520, 9))
   test('a lifted pump keeps a tenth at least', () => expect(realFlowLPerH(1000, 500, 'light')).toBeCloseTo(80, 9))
   test('reach of a jet by hand: 600 L/h from 12 mm, 6.2·u·d/0.05', () => {
     const speed = 600 / 3_600_000 / ((Math.PI * 0.012 ** 2) / 4)
@@ -114,17 +143,30 @@ describe('flow', () => {
   test('without outlets all is dead; with more reach never more of it', () => {
     expect(deadCells([], [], floor).share).toBe(1)
     fc.assert(
-      fc.property(fc.double({ min: 5, max: 150, noNaN: true }), fc.double({ min: 5, max: 150, noNaN: true }), fc.integer({ min: -180, max: 180 }), (a, b, headingDeg) => {
-        const share = (reach: number): number => deadCells([{ ...outlet, headingDeg }], [reach], floor).share
-        expect(share(Math.max(a, b))).toBeLessThanOrEqual(share(Math.min(a, b)) + 1e-9)
-      }),
+      fc.property(
+        fc.double({ min: 5, max: 150, noNaN: true }),
+        fc.double({ min: 5, max: 150, noNaN: true }),
+        fc.integer({ min: -180, max: 180 }),
+        (a, b, headingDeg) => {
+          const share = (reach: number): number => deadCells([{ ...outlet, headingDeg }], [reach], floor).share
+          expect(share(Math.max(a, b))).toBeLessThanOrEqual(share(Math.min(a, b)) + 1e-9)
+        },
+      ),
       { numRuns: 30 },
     )
   })
 })
 
 describe('where the heat goes', () => {
-  const load = { vessel: { lengthCm: 102, widthCm: 52, heightCm: 46, glassCm: 1, freeboardCm: 5 }, top: 'covered' as const, targetC: 25, air: { roomC: 20, humidityFraction: 0.5 }, lampW: 60, litFraction: 0.4, pumpW: 8 }
+  const load = {
+    vessel: { lengthCm: 102, widthCm: 52, heightCm: 46, glassCm: 1, freeboardCm: 5 },
+    top: 'covered' as const,
+    targetC: 25,
+    air: { roomC: 20, humidityFraction: 0.5 },
+    lampW: 60,
+    litFraction: 0.4,
+    pumpW: 8,
+  }
   test('by hand: inside 100×50 cm, 40 cm of water; walls and floor 1.7 m², surface 0.5 m², 5 degrees', () => {
     const terms = heatTerms(load)
     expect(terms.wallsW).toBeCloseTo(5 * 1.7 * 5, 9)

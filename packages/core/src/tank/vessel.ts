@@ -22,7 +22,12 @@ export function innerSize(vessel: Vessel): InnerSize {
   requireWithin('glassCm', glassCm, 0, Math.min(lengthCm / 2, widthCm / 2, heightCm) * 0.9)
   requireWithin('freeboardCm', freeboardCm, 0, heightCm - glassCm)
   const innerHeightCm = heightCm - glassCm
-  return { lengthCm: lengthCm - 2 * glassCm, widthCm: widthCm - 2 * glassCm, heightCm: innerHeightCm, waterDepthCm: innerHeightCm - freeboardCm }
+  return {
+    lengthCm: lengthCm - 2 * glassCm,
+    widthCm: widthCm - 2 * glassCm,
+    heightCm: innerHeightCm,
+    waterDepthCm: innerHeightCm - freeboardCm,
+  }
 }
 
 export const floorAreaCm2 = (vessel: Vessel): number => {

@@ -5,7 +5,14 @@ import { FLOW_SPREAD, jetReachCm, reachSpanCm, realFlowLPerH } from './filterFlo
 import { levelOf } from './level.js'
 import { paneSafety, paneSafetySpan } from './pane.js'
 
-const number = (name: string, unit: string, min: number, max: number, standard?: number): FieldDescriptor => ({ kind: 'number', name, unit, min, max, ...(standard === undefined ? {} : { standard }) })
+const number = (name: string, unit: string, min: number, max: number, standard?: number): FieldDescriptor => ({
+  kind: 'number',
+  name,
+  unit,
+  min,
+  max,
+  ...(standard === undefined ? {} : { standard }),
+})
 const within = (value: number, spread: number) => ({ value, low: value / spread, high: value * spread })
 
 export const paneSafetyWorking: Working = {
@@ -13,7 +20,8 @@ export const paneSafetyWorking: Working = {
   unit: '1',
   fields: [number('lengthCm', 'cm', 5, 600), number('waterDepthCm', 'cm', 1, 200), number('glassCm', 'cm', 0.2, 6)],
   formula: '19.2·(10·glassCm)²/(β·9.80665e-6·(10·waterDepthCm)³), β by lengthCm/waterDepthCm',
-  source: 'Plate held on three edges, water to its top (Timoshenko & Woinowsky-Krieger 1959); strength of float glass 19.2 N/mm², rule of thumb 15–30. Information only: the maker decides',
+  source:
+    'Plate held on three edges, water to its top (Timoshenko & Woinowsky-Krieger 1959); strength of float glass 19.2 N/mm², rule of thumb 15–30. Information only: the maker decides',
   compute(inputs) {
     const factor = paneSafety(numberOf(inputs, 'lengthCm'), numberOf(inputs, 'waterDepthCm'), numberOf(inputs, 'glassCm'))
     const [low, high] = paneSafetySpan(factor)
@@ -24,28 +32,62 @@ export const paneSafetyWorking: Working = {
 export const evaporationWorking: Working = {
   id: 'vessel.evaporation',
   unit: 'mm/d',
-  fields: [number('temperatureC', '°C', 5, 40), number('roomC', '°C', -5, 50), number('humidityPercent', '%', 0, 100, 50), { kind: 'choice', name: 'top', choices: TOPS, standard: 'open' }],
+  fields: [
+    number('temperatureC', '°C', 5, 40),
+    number('roomC', '°C', -5, 50),
+    number('humidityPercent', '%', 0, 100, 50),
+    { kind: 'choice', name: 'top', choices: TOPS, standard: 'open' },
+  ],
   formula: '(0.089 + 0.0782·0.1)·(p(temperatureC) − humidityPercent/100·p(roomC))/2440·86400·0.7·top',
   source: 'Carrier (1918) with vapour pressure after Alduchov & Eskridge (1996); rim 0.7 and top are rules of thumb',
-  compute: (inputs) => within(evaporationMmPerDay(numberOf(inputs, 'temperatureC'), { roomC: numberOf(inputs, 'roomC'), humidityFraction: numberOf(inputs, 'humidityPercent') / 100 }, textOf(inputs, 'top') as Top), EVAPORATION_SPREAD), // a listed choice
+  compute: (inputs) =>
+    within(
+      evaporationMmPerDay(
+        numberOf(inputs, 'temperatureC'),
+        { roomC: numberOf(inputs, 'roomC'), humidityFraction: numberOf(inputs, 'humidityPercent') / 100 },
+        textOf(inputs, 'top') as Top,
+      ),
+      EVAPORATION_SPREAD,
+    ), // a listed choice
 }
 
 export const twistWorking: Working = {
   id: 'vessel.twist',
   unit: 'mm',
-  fields: [number('frontLeftMm', 'mm', -200, 200), number('frontRightMm', 'mm', -200, 200), number('backLeftMm', 'mm', -200, 200), number('backRightMm', 'mm', -200, 200)],
+  fields: [
+    number('frontLeftMm', 'mm', -200, 200),
+    number('frontRightMm', 'mm', -200, 200),
+    number('backLeftMm', 'mm', -200, 200),
+    number('backRightMm', 'mm', -200, 200),
+  ],
   formula: '|frontLeftMm + backRightMm − frontRightMm − backLeftMm|/2',
   source: 'Geometry: what no tilt of a plane explains. More than 2 mm breaks glass: general practice',
-  compute: (inputs) => exactly(levelOf({ frontLeft: numberOf(inputs, 'frontLeftMm'), frontRight: numberOf(inputs, 'frontRightMm'), backLeft: numberOf(inputs, 'backLeftMm'), backRight: numberOf(inputs, 'backRightMm') }, { lengthCm: 100, widthCm: 100 }).twistMm),
+  compute: (inputs) =>
+    exactly(
+      levelOf(
+        {
+          frontLeft: numberOf(inputs, 'frontLeftMm'),
+          frontRight: numberOf(inputs, 'frontRightMm'),
+          backLeft: numberOf(inputs, 'backLeftMm'),
+          backRight: numberOf(inputs, 'backRightMm'),
+        },
+        { lengthCm: 100, widthCm: 100 },
+      ).twistMm,
+    ),
 }
 
 export const realFlowWorking: Working = {
   id: 'kit.real-flow',
   unit: 'L/h',
-  fields: [number('ratedLPerH', 'L/h', 0, 50_000), number('headCm', 'cm', 0, 500, 120), { kind: 'choice', name: 'media', choices: FILTER_MEDIA, standard: 'usual' }],
+  fields: [
+    number('ratedLPerH', 'L/h', 0, 50_000),
+    number('headCm', 'cm', 0, 500, 120),
+    { kind: 'choice', name: 'media', choices: FILTER_MEDIA, standard: 'usual' },
+  ],
   formula: 'ratedLPerH·media·(1 − 0.2·headCm/100)',
   source: 'Media 0.8 / 0.65 / 0.5 and 20 % a metre: rules of thumb, ±20 %',
-  compute: (inputs) => within(realFlowLPerH(numberOf(inputs, 'ratedLPerH'), numberOf(inputs, 'headCm'), textOf(inputs, 'media') as FilterMedia), FLOW_SPREAD), // a listed choice
+  compute: (inputs) =>
+    within(realFlowLPerH(numberOf(inputs, 'ratedLPerH'), numberOf(inputs, 'headCm'), textOf(inputs, 'media') as FilterMedia), FLOW_SPREAD), // a listed choice
 }
 
 export const jetReachWorking: Working = {

@@ -11,7 +11,9 @@ export interface ReferenceRow {
 
 /** Reads an independent table of expected values; `#` lines are comments. Throws if it holds no row, so that a test over it cannot pass empty. */
 export function referenceTable(name: string): readonly ReferenceRow[] {
-  const lines = readFileSync(new URL(`${name}.csv`, FOLDER), 'utf8').split('\n').filter((line) => line !== '' && !line.startsWith('#'))
+  const lines = readFileSync(new URL(`${name}.csv`, FOLDER), 'utf8')
+    .split('\n')
+    .filter((line) => line !== '' && !line.startsWith('#'))
   const [header = '', ...body] = lines
   const columns = header.trim().split(',')
   if (body.length === 0) throw new Error(`${name} has no rows`)

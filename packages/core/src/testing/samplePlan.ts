@@ -13,7 +13,10 @@ export const samplePlanV1: PlanV1 = {
   roomCo2Ppm: 600,
   sources: [{ id: 'w1', alkalinityMeqPerL: 1.4, hardnessMmolPerL: 1.2, nitrateMgNPerL: 0.5, phosphateMgPPerL: 0.02 }],
   layers: [{ id: 'g1', ground: 'rich-soil', frontCm: 4, backCm: 8 }],
-  hardscape: [{ id: 's1', material: 'granite', massKg: 14 }, { id: 's2', material: 'wood', massKg: 3 }],
+  hardscape: [
+    { id: 's1', material: 'granite', massKg: 14 },
+    { id: 's2', material: 'wood', massKg: 3 },
+  ],
   patches: [
     { id: 'p1', kind: 'carpet', footFraction: 0.35, density: 'half', pots: null },
     { id: 'p2', kind: 'stems', footFraction: 0.35, density: 'full', pots: null },
@@ -22,7 +25,18 @@ export const samplePlanV1: PlanV1 = {
   ],
   lamps: [{ id: 'l1', fluxUmolPerS: null, watts: 72, lengthCm: 100, aboveWaterCm: 15, dimFraction: 0.8 }],
   lightWindows: [{ id: 't1', on: '12:00', hours: 8, rampMin: 30 }],
-  gasLines: [{ id: 'c1', control: 'timer', bubblesPerS: null, bubbleMl: null, linePressureBar: null, beforeLightMin: 120, beforeDarkMin: 60, limitMgPerL: null }],
+  gasLines: [
+    {
+      id: 'c1',
+      control: 'timer',
+      bubblesPerS: null,
+      bubbleMl: null,
+      linePressureBar: null,
+      beforeLightMin: 120,
+      beforeDarkMin: 60,
+      limitMgPerL: null,
+    },
+  ],
   flow: { surface: 'ripple', hasSkimmer: false, turnoverPerH: 7, filter: 'new' },
   feeding: 'rich-column',
   changes: { fraction: 0.5, everyDays: 7, firstWeeksMore: true },

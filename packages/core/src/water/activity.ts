@@ -12,7 +12,10 @@ export function debyeHueckelSlope(temperatureC: number): number {
 }
 
 /** Activity coefficients of ions with one and two charges, ionic strength 0–0.1 mol/kg. Davies (1962). */
-export function activityCoefficients(temperatureC: number, ionicStrengthMolPerKg: number): { readonly gamma1: number; readonly gamma2: number } {
+export function activityCoefficients(
+  temperatureC: number,
+  ionicStrengthMolPerKg: number,
+): { readonly gamma1: number; readonly gamma2: number } {
   requireWithin('ionicStrengthMolPerKg', ionicStrengthMolPerKg, 0, 0.1)
   const root = Math.sqrt(ionicStrengthMolPerKg)
   const exponent = -debyeHueckelSlope(temperatureC) * (root / (1 + root) - 0.3 * ionicStrengthMolPerKg)

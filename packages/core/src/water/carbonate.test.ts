@@ -32,7 +32,9 @@ test('pH from CO2 meets the table to 1e-8', () => {
   for (const row of referenceTable('carbonate_ph')) {
     const sample = { alkalinityMeqPerL: row.number('alk_meq_l'), temperatureC: row.number('t_c') }
     expect(Math.abs(phFromCo2(row.number('co2_mg_l'), sample) - row.number('ph_I0'))).toBeLessThan(1e-8)
-    expect(Math.abs(phFromCo2(row.number('co2_mg_l'), { ...sample, ionicStrengthMolPerKg: 0.005 }) - row.number('ph_I0005'))).toBeLessThan(1e-8)
+    expect(Math.abs(phFromCo2(row.number('co2_mg_l'), { ...sample, ionicStrengthMolPerKg: 0.005 }) - row.number('ph_I0005'))).toBeLessThan(
+      1e-8,
+    )
   }
 })
 
@@ -42,10 +44,14 @@ test('CO2 at pH 7, 1 meq/L, 25 °C: 44 009 · 1e-3 · 1e-7 / 10^-6.352 = 9.9 mg/
 test('readings that contradict each other give null, not a negative concentration', () =>
   expect(co2FromPh(9.9, { alkalinityMeqPerL: 0.01, temperatureC: 25 })).toBeNull())
 
-test('a NaN reading is refused by name', () => expect(() => co2FromPh(NaN, { alkalinityMeqPerL: 1, temperatureC: 25 })).toThrow(/pH is NaN/))
+test('a NaN reading is refused by name', () =>
+  expect(() => co2FromPh(NaN, { alkalinityMeqPerL: 1, temperatureC: 25 })).toThrow(/pH is NaN/))
 
 test('the two directions undo each other, and more gas is never less acid', () => {
-  const sampleOf = fc.record({ alkalinityMeqPerL: fc.double({ min: 0, max: 10, noNaN: true }), temperatureC: fc.double({ min: 0, max: 40, noNaN: true }) })
+  const sampleOf = fc.record({
+    alkalinityMeqPerL: fc.double({ min: 0, max: 10, noNaN: true }),
+    temperatureC: fc.double({ min: 0, max: 40, noNaN: true }),
+  })
   fc.assert(
     fc.property(sampleOf, fc.double({ min: 0.1, max: 500, noNaN: true }), (sample, co2) => {
       const pH = phFromCo2(co2, sample)

@@ -52,17 +52,27 @@ export function phFromCo2(co2MgPerL: number, sample: WaterSample): number {
   requireWithin('co2MgPerL', co2MgPerL, 0.01, 2000)
   requireWithin('alkalinityMeqPerL', sample.alkalinityMeqPerL, 0, 20)
   const activities = activityCoefficients(sample.temperatureC, sample.ionicStrengthMolPerKg ?? 0)
-  return -Math.log10(hydrogenOfCo2(co2MgPerL / 1000 / CO2_G_PER_MOL, sample.alkalinityMeqPerL / 1000, carbonateConstants(sample.temperatureC), activities))
+  return -Math.log10(
+    hydrogenOfCo2(co2MgPerL / 1000 / CO2_G_PER_MOL, sample.alkalinityMeqPerL / 1000, carbonateConstants(sample.temperatureC), activities),
+  )
 }
 
 const NO_ACTIVITY = { gamma1: 1, gamma2: 1 }
 
 /** Activity of H+ [mol/L] of water with known CO2 [mol/L] and alkalinity [eq/L]: the positive root of h³/γ1 + Alk h² − (K1 CO2 + Kw) h/γ1 − 2 K1 K2 CO2/γ2 = 0. */
-export function hydrogenOfCo2(co2MolPerL: number, alkalinityEqPerL: number, { k1, k2, kw }: Pick<CarbonateConstants, 'k1' | 'k2' | 'kw'>, { gamma1, gamma2 } = NO_ACTIVITY): number {
+export function hydrogenOfCo2(
+  co2MolPerL: number,
+  alkalinityEqPerL: number,
+  { k1, k2, kw }: Pick<CarbonateConstants, 'k1' | 'k2' | 'kw'>,
+  { gamma1, gamma2 } = NO_ACTIVITY,
+): number {
   const b = (k1 * co2MolPerL + kw) / gamma1
   const c = (2 * k1 * k2 * co2MolPerL) / gamma2
   // There is one positive root; the start above it makes Newton's steps fall monotonically.
-  let h = Math.min(1, Math.max((b + Math.sqrt(b * b + 4 * alkalinityEqPerL * c)) / Math.max(2 * alkalinityEqPerL, 1e-12), Math.sqrt(b * gamma1)))
+  let h = Math.min(
+    1,
+    Math.max((b + Math.sqrt(b * b + 4 * alkalinityEqPerL * c)) / Math.max(2 * alkalinityEqPerL, 1e-12), Math.sqrt(b * gamma1)),
+  )
   for (let step = 0; step < 100; step++) {
     const slope = (3 * h * h) / gamma1 + 2 * alkalinityEqPerL * h - b
     const next = h - ((h * h * h) / gamma1 + alkalinityEqPerL * h * h - b * h - c) / slope

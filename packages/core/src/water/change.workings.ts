@@ -1,6 +1,13 @@
 import { ContradictionError, exactly, numberOf, type FieldDescriptor, type Working } from '../quantity/working.js'
 
-const number = (name: string, unit: string, min: number, max: number, standard?: number): FieldDescriptor => ({ kind: 'number', name, unit, min, max, ...(standard === undefined ? {} : { standard }) })
+const number = (name: string, unit: string, min: number, max: number, standard?: number): FieldDescriptor => ({
+  kind: 'number',
+  name,
+  unit,
+  min,
+  max,
+  ...(standard === undefined ? {} : { standard }),
+})
 
 /** How much tap water a blend takes; hardness, alkalinity and ions all mix linearly. */
 export const blendShareWorking: Working = {
@@ -34,7 +41,12 @@ export const fillTimeWorking: Working = {
 export const changesNeededWorking: Working = {
   id: 'water.changes-needed',
   unit: '1',
-  fields: [number('startMgPerL', 'mg/L', 0, 1e6), number('limitMgPerL', 'mg/L', 0, 1e6), number('sourceMgPerL', 'mg/L', 0, 1e6, 0), number('fraction', '1', 0.01, 0.99, 0.5)],
+  fields: [
+    number('startMgPerL', 'mg/L', 0, 1e6),
+    number('limitMgPerL', 'mg/L', 0, 1e6),
+    number('sourceMgPerL', 'mg/L', 0, 1e6, 0),
+    number('fraction', '1', 0.01, 0.99, 0.5),
+  ],
   formula: 'the least whole n with sourceMgPerL + (startMgPerL − sourceMgPerL)·(1 − fraction)^n ≤ limitMgPerL',
   source: 'Mass balance of a mixed tank',
   compute(inputs) {
@@ -49,7 +61,12 @@ export const changesNeededWorking: Working = {
 export const hotWaterWorking: Working = {
   id: 'water.hot-water',
   unit: 'L',
-  fields: [number('litres', 'L', 0, 100_000), number('wantedC', '°C', 0, 60), number('coldC', '°C', 0, 60), number('hotC', '°C', 0, 100, 50)],
+  fields: [
+    number('litres', 'L', 0, 100_000),
+    number('wantedC', '°C', 0, 60),
+    number('coldC', '°C', 0, 60),
+    number('hotC', '°C', 0, 100, 50),
+  ],
   formula: 'litres·(wantedC − coldC)/(hotC − coldC)',
   source: 'Heat balance of a mixture',
   compute(inputs) {

@@ -21,4 +21,5 @@ test('oxygen refuses a temperature outside the fit', () => expect(() => oxygenSa
 
 test('three halves leave an eighth of the excess over the source', () =>
   expect(dilutedMgPerL({ startMgPerL: 42, sourceMgPerL: 2, fraction: 0.5, changes: 3 })).toBe(7))
-test('a change of nothing changes nothing', () => expect(dilutedMgPerL({ startMgPerL: 42, sourceMgPerL: 2, fraction: 0, changes: 9 })).toBe(42))
+test('a change of nothing changes nothing', () =>
+  expect(dilutedMgPerL({ startMgPerL: 42, sourceMgPerL: 2, fraction: 0, changes: 9 })).toBe(42))

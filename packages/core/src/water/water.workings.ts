@@ -52,10 +52,15 @@ export const phFromCo2Working: Working = {
 export const unionisedAmmoniaWorking: Working = {
   id: 'water.unionised-ammonia',
   unit: 'mg N/L',
-  fields: [{ kind: 'number', name: 'tanMgNPerL', unit: 'mg N/L', min: 0, max: 1000 }, { kind: 'number', name: 'pH', unit: 'pH', min: 4, max: 11 }, temperature(40)],
+  fields: [
+    { kind: 'number', name: 'tanMgNPerL', unit: 'mg N/L', min: 0, max: 1000 },
+    { kind: 'number', name: 'pH', unit: 'pH', min: 4, max: 11 },
+    temperature(40),
+  ],
   formula: 'tanMgNPerL/(1 + 10^(pKa − pH)); pKa = 0.09018 + 2729.92/(temperatureC + 273.15)',
   source: 'Emerson, Russo, Lund & Thurston (1975)',
-  compute: (inputs) => exactly(numberOf(inputs, 'tanMgNPerL') * unionisedAmmoniaFraction(numberOf(inputs, 'pH'), numberOf(inputs, 'temperatureC'))),
+  compute: (inputs) =>
+    exactly(numberOf(inputs, 'tanMgNPerL') * unionisedAmmoniaFraction(numberOf(inputs, 'pH'), numberOf(inputs, 'temperatureC'))),
 }
 
 export const oxygenSaturationWorking: Working = {
@@ -80,6 +85,11 @@ export const dilutionWorking: Working = {
   source: 'Mass balance of a mixed tank',
   compute: (inputs) =>
     exactly(
-      dilutedMgPerL({ startMgPerL: numberOf(inputs, 'startMgPerL'), sourceMgPerL: numberOf(inputs, 'sourceMgPerL'), fraction: numberOf(inputs, 'fraction'), changes: numberOf(inputs, 'changes') }),
+      dilutedMgPerL({
+        startMgPerL: numberOf(inputs, 'startMgPerL'),
+        sourceMgPerL: numberOf(inputs, 'sourceMgPerL'),
+        fraction: numberOf(inputs, 'fraction'),
+        changes: numberOf(inputs, 'changes'),
+      }),
     ),
 }

@@ -45,7 +45,9 @@ describe('from the local network', () => {
     const refused = await phone.get('/tanks').set('Host', 'tanks.test').expect(401)
     expect(refused.body.code).toBe('sign_in')
     await phone.post('/session').set('Host', 'tanks.test').send({ passphrase: PASSPHRASE }).expect(204)
-    const cookie = (await phone.post('/session').set('Host', 'tanks.test').send({ passphrase: PASSPHRASE })).headers['set-cookie'] as unknown as string[]
+    const cookie = (await phone.post('/session').set('Host', 'tanks.test').send({ passphrase: PASSPHRASE })).headers[
+      'set-cookie'
+    ] as unknown as string[]
     expect(cookie[0]).toMatch(/HttpOnly.*SameSite=Strict/)
     await phone.get('/tanks').set('Host', 'tanks.test').set('Cookie', cookie[0]!.split(';')[0]!).expect(200)
     await phone.delete('/session').set('Host', 'tanks.test').expect(204)
@@ -54,18 +56,31 @@ describe('from the local network', () => {
     const phone = guarded()
     const expired = access.newSession(clock().getTime() - 40 * 86_400_000)
     const forged = `${clock().getTime() + 1e9}.${expired.split('.')[1]}`
-    for (const token of [expired, forged, 'x', '', `${access.newSession(clock().getTime())}x`]) await phone.get('/tanks').set('Host', 'tanks.test').set('Cookie', `jovrin_session=${token}`).expect(401)
+    for (const token of [expired, forged, 'x', '', `${access.newSession(clock().getTime())}x`])
+      await phone.get('/tanks').set('Host', 'tanks.test').set('Cookie', `jovrin_session=${token}`).expect(401)
   })
   test('five wrong guesses in a minute are enough', async () => {
     const phone = guarded()
     const statuses: number[] = []
-    for (let guess = 0; guess < 7; guess++) statuses.push((await phone.post('/session').set('Host', 'tanks.test').send({ passphrase: `guess ${guess}` })).status)
+    for (let guess = 0; guess < 7; guess++)
+      statuses.push(
+        (
+          await phone
+            .post('/session')
+            .set('Host', 'tanks.test')
+            .send({ passphrase: `guess ${guess}` })
+        ).status,
+      )
     expect(statuses).toEqual([403, 403, 403, 403, 403, 429, 429])
     await phone.post('/session').set('Host', 'tanks.test').send({ passphrase: PASSPHRASE }).expect(429)
   })
   test('names that are not this machine’s are refused even with a session', async () => {
     const phone = guarded()
-    await phone.get('/tanks').set('Host', 'evil.test').set('Cookie', `jovrin_session=${access.newSession(clock().getTime())}`).expect(403)
+    await phone
+      .get('/tanks')
+      .set('Host', 'evil.test')
+      .set('Cookie', `jovrin_session=${access.newSession(clock().getTime())}`)
+      .expect(403)
   })
   test('the calendar’s key opens the calendar and nothing else', async () => {
     const phone = guarded()

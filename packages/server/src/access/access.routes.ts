@@ -22,7 +22,8 @@ const cookieOf = (req: Request): string =>
 /** The keeper of the machine itself needs no passphrase; the address is the socket's, which cannot be claimed. */
 const isOwnMachine = (req: Request): boolean => ['127.0.0.1', '::1', '::ffff:127.0.0.1'].includes(req.socket.remoteAddress ?? '')
 
-export const isSignedIn = (access: Access | null, clock: Clock, req: Request): boolean => access === null || isOwnMachine(req) || access.isSession(cookieOf(req), clock().getTime())
+export const isSignedIn = (access: Access | null, clock: Clock, req: Request): boolean =>
+  access === null || isOwnMachine(req) || access.isSession(cookieOf(req), clock().getTime())
 
 /** Everything but signing in needs a session; the calendar takes its own key. */
 export const onlySignedIn =
@@ -30,7 +31,14 @@ export const onlySignedIn =
   (req, _res, next) => {
     if (isSignedIn(access, clock, req)) return next()
     const key = req.query['key']
-    if (access !== null && req.method === 'GET' && req.path.endsWith('/calendar.ics') && typeof key === 'string' && isEqual(key, access.calendarKey)) return next()
+    if (
+      access !== null &&
+      req.method === 'GET' &&
+      req.path.endsWith('/calendar.ics') &&
+      typeof key === 'string' &&
+      isEqual(key, access.calendarKey)
+    )
+      return next()
     throw new Refusal(401, 'sign_in', enRefusal.signIn)
   }
 
@@ -39,14 +47,29 @@ export const accessRoutes = (access: Access | null, clock: Clock): Router => {
     throw new Refusal(429, 'too_many_guesses', enRefusal.tooManyGuesses)
   }
   const throttled = [
-    rateLimit({ windowMs: MINUTE_MS, limit: GUESSES.all, keyGenerator: () => 'all', skipSuccessfulRequests: true, handler: refuse, legacyHeaders: false }),
+    rateLimit({
+      windowMs: MINUTE_MS,
+      limit: GUESSES.all,
+      keyGenerator: () => 'all',
+      skipSuccessfulRequests: true,
+      handler: refuse,
+      legacyHeaders: false,
+    }),
     rateLimit({ windowMs: MINUTE_MS, limit: GUESSES.each, skipSuccessfulRequests: true, handler: refuse, legacyHeaders: false }),
   ]
-  const setCookie = (res: Response, value: string, maxAge: number): void => void res.cookie(COOKIE, value, { httpOnly: true, sameSite: 'strict', path: '/', maxAge })
+  const setCookie = (res: Response, value: string, maxAge: number): void =>
+    void res.cookie(COOKIE, value, { httpOnly: true, sameSite: 'strict', path: '/', maxAge })
   return Router()
     .get('/session', (req, res) => {
       const isIn = isSignedIn(access, clock, req)
-      res.json(SessionReport.parse({ isLan: access !== null, isSignedIn: isIn, calendarKey: isIn ? (access?.calendarKey ?? null) : null, addresses: isIn && access !== null ? lanAddresses() : [] }))
+      res.json(
+        SessionReport.parse({
+          isLan: access !== null,
+          isSignedIn: isIn,
+          calendarKey: isIn ? (access?.calendarKey ?? null) : null,
+          addresses: isIn && access !== null ? lanAddresses() : [],
+        }),
+      )
     })
     .post('/session', ...throttled, (req, res) => {
       const { passphrase } = SignIn.parse(req.body)

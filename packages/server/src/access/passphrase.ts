@@ -35,7 +35,11 @@ export function accessOf(folder: string, given: string | undefined): Access {
   if (given !== undefined && given !== '' && (stored === null || !matches(stored, given))) {
     if (given.length < PASSPHRASE_LEAST) throw new StartError(enStart.shortPassphrase(String(PASSPHRASE_LEAST)))
     const salt = randomBytes(16)
-    stored = { salt: salt.toString('base64'), hash: scryptSync(given, salt, KEY_BYTES, SCRYPT).toString('base64'), secret: randomBytes(32).toString('base64') }
+    stored = {
+      salt: salt.toString('base64'),
+      hash: scryptSync(given, salt, KEY_BYTES, SCRYPT).toString('base64'),
+      secret: randomBytes(32).toString('base64'),
+    }
     writeFileSync(file, JSON.stringify(stored), { mode: 0o600 })
   }
   if (stored === null) throw new StartError(enStart.needsPassphrase)
@@ -55,7 +59,8 @@ export function accessOf(folder: string, given: string | undefined): Access {
   }
 }
 
-const matches = ({ salt, hash }: StoredAccess, guess: string): boolean => timingSafeEqual(scryptSync(guess.slice(0, 1000), Buffer.from(salt, 'base64'), KEY_BYTES, SCRYPT), Buffer.from(hash, 'base64'))
+const matches = ({ salt, hash }: StoredAccess, guess: string): boolean =>
+  timingSafeEqual(scryptSync(guess.slice(0, 1000), Buffer.from(salt, 'base64'), KEY_BYTES, SCRYPT), Buffer.from(hash, 'base64'))
 export const isEqual = (a: string, b: string): boolean => {
   const [left, right] = [Buffer.from(a), Buffer.from(b)]
   return left.length === right.length && timingSafeEqual(left, right)

@@ -79,13 +79,44 @@ describe('a backup', () => {
 
   test.each([
     ['a path out of the folder', (files: Record<string, Uint8Array>) => ({ ...files, '../evil.sh': strToU8('rm') }), /holds “..\/evil.sh”/],
-    ['a file of another kind', (files: Record<string, Uint8Array>) => ({ ...files, 'photos/x.exe': strToU8('x') }), /holds “photos\/x.exe”/],
-    ['a picture that was exchanged', (files: Record<string, Uint8Array>) => ({ ...files, [`photos/${'a'.repeat(64)}.jpg`]: strToU8('forged') }), /not what the backup’s own list says/],
-    ['a picture that is missing', (files: Record<string, Uint8Array>) => Object.fromEntries(Object.entries(files).filter(([name]) => !name.startsWith('photos'))), /not what the backup’s own list says/],
-    ['a newer format', (files: Record<string, Uint8Array>) => ({ ...files, 'manifest.json': strToU8('{"formatVersion": 2}') }), /newer Jovrin/],
-    ['a newer database', (files: Record<string, Uint8Array>) => ({ ...files, 'manifest.json': strToU8(Buffer.from(files['manifest.json']!).toString().replace('"0002_journal"', '"0099_future"')) }), /newer Jovrin/],
-    ['a manifest that is none', (files: Record<string, Uint8Array>) => ({ ...files, 'manifest.json': strToU8('[]') }), /not a whole backup/],
-    ['a bomb', (files: Record<string, Uint8Array>) => ({ ...files, [`photos/${'b'.repeat(64)}.jpg`]: new Uint8Array(60 * 1024 * 1024) }), /unpacks to far more/],
+    [
+      'a file of another kind',
+      (files: Record<string, Uint8Array>) => ({ ...files, 'photos/x.exe': strToU8('x') }),
+      /holds “photos\/x.exe”/,
+    ],
+    [
+      'a picture that was exchanged',
+      (files: Record<string, Uint8Array>) => ({ ...files, [`photos/${'a'.repeat(64)}.jpg`]: strToU8('forged') }),
+      /not what the backup’s own list says/,
+    ],
+    [
+      'a picture that is missing',
+      (files: Record<string, Uint8Array>) => Object.fromEntries(Object.entries(files).filter(([name]) => !name.startsWith('photos'))),
+      /not what the backup’s own list says/,
+    ],
+    [
+      'a newer format',
+      (files: Record<string, Uint8Array>) => ({ ...files, 'manifest.json': strToU8('{"formatVersion": 2}') }),
+      /newer Jovrin/,
+    ],
+    [
+      'a newer database',
+      (files: Record<string, Uint8Array>) => ({
+        ...files,
+        'manifest.json': strToU8(Buffer.from(files['manifest.json']!).toString().replace('"0002_journal"', '"0099_future"')),
+      }),
+      /newer Jovrin/,
+    ],
+    [
+      'a manifest that is none',
+      (files: Record<string, Uint8Array>) => ({ ...files, 'manifest.json': strToU8('[]') }),
+      /not a whole backup/,
+    ],
+    [
+      'a bomb',
+      (files: Record<string, Uint8Array>) => ({ ...files, [`photos/${'b'.repeat(64)}.jpg`]: new Uint8Array(60 * 1024 * 1024) }),
+      /unpacks to far more/,
+    ],
   ])('%s is refused', async (_what, change, sentence) => {
     const { folder, zip } = await backedUp()
     await expect(prepareRestore(spoiled(zip, change), folder)).rejects.toThrow(sentence)

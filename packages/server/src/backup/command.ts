@@ -22,7 +22,12 @@ async function run([act, file]: readonly string[]): Promise<void> {
     const out = createWriteStream(path, { flags: 'wx', mode: 0o600 })
     try {
       await new Promise<void>((done, failed) => out.once('open', () => done()).once('error', failed))
-      const manifest = await writeBackup(db, folder, now, (chunk) => new Promise((done, failed) => out.write(chunk, (error) => (error ? failed(error) : done()))))
+      const manifest = await writeBackup(
+        db,
+        folder,
+        now,
+        (chunk) => new Promise((done, failed) => out.write(chunk, (error) => (error ? failed(error) : done()))),
+      )
       await new Promise<void>((done, failed) => out.end((error?: Error | null) => (error ? failed(error) : done())))
       console.log(enStart.backupDone(path, String(statSync(path).size), String(Object.keys(manifest.files).length)))
     } catch (error) {

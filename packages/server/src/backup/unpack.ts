@@ -10,7 +10,9 @@ import { Refusal } from '../http/refusal.js'
 import { MANIFEST_NAME } from './writeBackup.js'
 
 /** Names that a backup may hold; nothing else is unpacked anywhere. */
-const ALLOWED = new RegExp(`^(${MANIFEST_NAME.replace('.', '\\.')}|${DATABASE_NAME.replace('.', '\\.')}|photos/[0-9a-f]{64}(\\.small)?\\.jpg)$`)
+const ALLOWED = new RegExp(
+  `^(${MANIFEST_NAME.replace('.', '\\.')}|${DATABASE_NAME.replace('.', '\\.')}|photos/[0-9a-f]{64}(\\.small)?\\.jpg)$`,
+)
 export interface UnpackLimits {
   /** Of all files together, unpacked. */
   readonly totalBytes: number
@@ -50,7 +52,12 @@ export async function unpack(zipPath: string, folder: string, limits: UnpackLimi
       if (error) return fail(error)
       unpacked += chunk.length
       entry.bytes += chunk.length
-      if (unpacked > limits.totalBytes || (unpacked > RATIO_FROM_BYTES && unpacked > packed * limits.ratio) || (isManifest && entry.bytes > MANIFEST_MOST_BYTES)) return fail(refuse(enRefusal.backupTooLarge))
+      if (
+        unpacked > limits.totalBytes ||
+        (unpacked > RATIO_FROM_BYTES && unpacked > packed * limits.ratio) ||
+        (isManifest && entry.bytes > MANIFEST_MOST_BYTES)
+      )
+        return fail(refuse(enRefusal.backupTooLarge))
       const bytes = Buffer.from(chunk)
       work = work.then(async () => {
         if (failure !== null) return
@@ -116,10 +123,12 @@ function checked(found: Readonly<Record<string, { sha256: string; bytes: number 
   for (const name of new Set([...names, ...Object.keys(manifest.files)])) {
     const promised = manifest.files[name]
     const came = found[name]
-    if (promised === undefined || came === undefined || promised.sha256 !== came.sha256 || promised.bytes !== came.bytes) throw refuse(enRefusal.backupDiffers(name.slice(0, 80)))
+    if (promised === undefined || came === undefined || promised.sha256 !== came.sha256 || promised.bytes !== came.bytes)
+      throw refuse(enRefusal.backupDiffers(name.slice(0, 80)))
   }
   return manifest
 }
 
 const isSystem = (error: unknown): boolean => typeof (error as { syscall?: unknown }).syscall === 'string' // a full disk and its like keep their own name
-const asError = (failure: unknown): Error => (failure instanceof Error ? failure : new Error('the archive could not be read', { cause: failure }))
+const asError = (failure: unknown): Error =>
+  failure instanceof Error ? failure : new Error('the archive could not be read', { cause: failure })

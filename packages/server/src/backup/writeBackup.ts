@@ -45,8 +45,19 @@ export async function writeBackup(db: Knex, dataFolder: string, writtenAt: Date,
     await db.raw('VACUUM INTO ?', [copy])
     await add(DATABASE_NAME, copy, true)
     const photos = photosFolder(dataFolder)
-    if (existsSync(photos)) for (const name of readdirSync(photos).filter((file) => file.endsWith('.jpg')).sort()) await add(`photos/${name}`, join(photos, name), false)
-    const manifest: BackupManifest = { format: 'jovrin-backup', formatVersion: 1, writtenAt: writtenAt.toISOString(), version: VERSION, migrations: [...migrationNames], files }
+    if (existsSync(photos))
+      for (const name of readdirSync(photos)
+        .filter((file) => file.endsWith('.jpg'))
+        .sort())
+        await add(`photos/${name}`, join(photos, name), false)
+    const manifest: BackupManifest = {
+      format: 'jovrin-backup',
+      formatVersion: 1,
+      writtenAt: writtenAt.toISOString(),
+      version: VERSION,
+      migrations: [...migrationNames],
+      files,
+    }
     const last = new ZipDeflate(MANIFEST_NAME, { level: DEFLATE_LEVEL })
     zip.add(last)
     last.push(new TextEncoder().encode(JSON.stringify(manifest, null, 2)), true)
@@ -59,4 +70,5 @@ export async function writeBackup(db: Knex, dataFolder: string, writtenAt: Date,
   }
 }
 
-const asError = (failure: unknown): Error => (failure instanceof Error ? failure : new Error('the archive could not be written', { cause: failure }))
+const asError = (failure: unknown): Error =>
+  failure instanceof Error ? failure : new Error('the archive could not be written', { cause: failure })

@@ -8,7 +8,12 @@ import { calendarSpan, icalendar, type CalendarTank } from './ical.js'
 
 /** Files for calendar programs: one tank, or all of them; the same address serves as a subscription. */
 export const calendarRoutes = (jobs: JobService, tanks: TankService, clock: Clock): Router => {
-  const told = async ({ id, plan }: TankEntry): Promise<CalendarTank> => ({ tankId: id, name: plan.name, timeZone: plan.timeZone, jobs: (await jobs.list(id, ...calendarSpan(civilDate(clock(), plan.timeZone)))).jobs })
+  const told = async ({ id, plan }: TankEntry): Promise<CalendarTank> => ({
+    tankId: id,
+    name: plan.name,
+    timeZone: plan.timeZone,
+    jobs: (await jobs.list(id, ...calendarSpan(civilDate(clock(), plan.timeZone)))).jobs,
+  })
   return Router()
     .get('/calendar.ics', async (_req, res) => {
       res.type('text/calendar').send(icalendar(await Promise.all((await tanks.all()).map(told)), clock()))

@@ -16,12 +16,18 @@ const ALARM_BEFORE_S = 15 * 60
 
 /** One event a tank and day with all that a person has to do then; timers have none. */
 export function icalendar(tanks: readonly CalendarTank[], writtenAt: Date): string {
-  const calendar = ical({ name: tanks.length === 1 ? en.calendar.fileName(tanks[0]?.name ?? '') : en.calendar.fileNameAll, prodId: { company: 'Jovrin', product: 'Jovrin', language: 'EN' } })
+  const calendar = ical({
+    name: tanks.length === 1 ? en.calendar.fileName(tanks[0]?.name ?? '') : en.calendar.fileNameAll,
+    prodId: { company: 'Jovrin', product: 'Jovrin', language: 'EN' },
+  })
   for (const { tankId, name, timeZone, jobs } of tanks) {
     const byDay = groupByDay(jobs)
     for (const [day, work] of byDay) {
       const start = instantOf(day, AT_MIN, timeZone)
-      const minutes = Math.max(LEAST_MIN, work.reduce((sum, job) => sum + job.minutes, 0))
+      const minutes = Math.max(
+        LEAST_MIN,
+        work.reduce((sum, job) => sum + job.minutes, 0),
+      )
       const isSettled = work.every(({ state }) => state === 'done' || state === 'skipped')
       const event = calendar.createEvent({
         id: `${tankId}-${day}@jovrin`,
@@ -45,4 +51,7 @@ function groupByDay(jobs: readonly ListedJob[]): Map<string, ListedJob[]> {
 }
 
 export const CALENDAR_SPAN = { backDays: 14, aheadDays: 90 } as const
-export const calendarSpan = (today: string): readonly [from: string, to: string] => [datePlusDays(today, -CALENDAR_SPAN.backDays), datePlusDays(today, CALENDAR_SPAN.aheadDays)]
+export const calendarSpan = (today: string): readonly [from: string, to: string] => [
+  datePlusDays(today, -CALENDAR_SPAN.backDays),
+  datePlusDays(today, CALENDAR_SPAN.aheadDays),
+]

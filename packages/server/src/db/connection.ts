@@ -33,7 +33,8 @@ export async function openDatabase(folder: string): Promise<Knex> {
       // Pragmas are set when the connection opens: foreign_keys does nothing inside a transaction.
       afterCreate(connection: RawConnection, done: (error: Error | null) => void) {
         try {
-          for (const pragma of ['journal_mode = WAL', 'synchronous = FULL', 'foreign_keys = ON', 'busy_timeout = 5000']) connection.pragma(pragma)
+          for (const pragma of ['journal_mode = WAL', 'synchronous = FULL', 'foreign_keys = ON', 'busy_timeout = 5000'])
+            connection.pragma(pragma)
           done(null)
         } catch (error) {
           done(error as Error) // whatever the driver threw

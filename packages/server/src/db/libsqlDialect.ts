@@ -3,7 +3,9 @@ import type { Knex } from 'knex'
 
 const require = createRequire(import.meta.url)
 // Knex's better-sqlite3 dialect, driven by libsql: same calls, but its binary comes inside the registry package. The one place to swap the driver.
-const BetterSqlite3 = require('knex/lib/dialects/better-sqlite3/index.js') as new (config: Knex.Config) => Knex.Client & { _query(connection: unknown, query: unknown): unknown }
+const BetterSqlite3 = require('knex/lib/dialects/better-sqlite3/index.js') as new (
+  config: Knex.Config,
+) => Knex.Client & { _query(connection: unknown, query: unknown): unknown }
 
 interface Connection {
   readonly inTransaction: boolean

@@ -61,6 +61,18 @@ test('a state that leads nowhere finite is refused, not answered with gaps', asy
 test('the description lists every address and is made of JSON Schema', async () => {
   const { body } = await server.agent.get('/api/openapi.json').expect(200)
   expect(body.openapi).toBe('3.1.0')
-  expect(Object.keys(body.paths)).toEqual(expect.arrayContaining(['/api/health', '/api/tanks', '/api/tanks/{id}/plan', '/api/forecasts', '/api/workings', '/api/workings/light.dli']))
-  expect(body.paths['/api/forecasts'].post.requestBody.content['application/json'].schema.properties.weeks).toMatchObject({ minimum: 1, maximum: 104 })
+  expect(Object.keys(body.paths)).toEqual(
+    expect.arrayContaining([
+      '/api/health',
+      '/api/tanks',
+      '/api/tanks/{id}/plan',
+      '/api/forecasts',
+      '/api/workings',
+      '/api/workings/light.dli',
+    ]),
+  )
+  expect(body.paths['/api/forecasts'].post.requestBody.content['application/json'].schema.properties.weeks).toMatchObject({
+    minimum: 1,
+    maximum: 104,
+  })
 })

@@ -20,7 +20,10 @@ export const forecastService = () => {
   return {
     run: async ({ startState, ...request }: ForecastRequest, signal: AbortSignal): Promise<PublicForecast> => {
       if (open().queueSize >= MOST_WAITING) throw new Refusal(429, 'busy', enRefusal.busy)
-      const forecast = (await open().run({ ...request, ...(startState === undefined ? {} : { startState: Float64Array.from(startState) }) }, { signal })) as PublicForecast | null // what forecast.worker returns
+      const forecast = (await open().run(
+        { ...request, ...(startState === undefined ? {} : { startState: Float64Array.from(startState) }) },
+        { signal },
+      )) as PublicForecast | null // what forecast.worker returns
       if (forecast === null) throw new Refusal(422, 'start_state', enRefusal.startState)
       return forecast
     },

@@ -5,7 +5,14 @@ import type { Logger } from 'pino'
 import { ZodError } from 'zod'
 import { Refusal } from './refusal.js'
 
-const problem = (status: number, code: string, detail: string, more: Partial<Problem> = {}): Problem => ({ type: 'about:blank', title: enRefusal.title[status] ?? enRefusal.title[400]!, status, code, detail, ...more })
+const problem = (status: number, code: string, detail: string, more: Partial<Problem> = {}): Problem => ({
+  type: 'about:blank',
+  title: enRefusal.title[status] ?? enRefusal.title[400]!,
+  status,
+  code,
+  detail,
+  ...more,
+})
 
 const statusOf = (error: unknown): number | null => {
   const status = (error as { status?: unknown }).status
@@ -24,11 +31,16 @@ export function problemOf(error: unknown): Problem {
     return problem(400, 'not_accepted', detail, { field, ...(allowed === undefined ? {} : { allowed }) })
   }
   if (error instanceof OutOfRangeError)
-    return problem(422, error.code, en.refused.outOfRange(error.quantity, String(error.value), String(error.min), String(error.max)), { field: error.quantity, allowed: `${error.min} – ${error.max}` })
-  if (error instanceof ContradictionError) return problem(422, error.code, en.refused.contradiction(error.fields.join(', ')), { field: error.fields[0] ?? '' })
+    return problem(422, error.code, en.refused.outOfRange(error.quantity, String(error.value), String(error.min), String(error.max)), {
+      field: error.quantity,
+      allowed: `${error.min} – ${error.max}`,
+    })
+  if (error instanceof ContradictionError)
+    return problem(422, error.code, en.refused.contradiction(error.fields.join(', ')), { field: error.fields[0] ?? '' })
   if (error instanceof Refusal) return problem(error.status, error.code, error.detail)
   const code = codeOf(error)
-  if (code.startsWith('SQLITE_FULL') || code.startsWith('SQLITE_IOERR') || code.startsWith('SQLITE_READONLY') || code === 'ENOSPC') return problem(507, 'no_space', enRefusal.diskFull)
+  if (code.startsWith('SQLITE_FULL') || code.startsWith('SQLITE_IOERR') || code.startsWith('SQLITE_READONLY') || code === 'ENOSPC')
+    return problem(507, 'no_space', enRefusal.diskFull)
   if (code === 'LIMIT_FILE_SIZE') return problem(413, 'too_large', enRefusal.tooBig)
   if (code.startsWith('LIMIT_')) return problem(400, 'not_accepted', enRefusal.notPicture)
   const status = statusOf(error)

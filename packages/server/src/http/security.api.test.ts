@@ -10,7 +10,8 @@ afterAll(() => server.close())
 test('answers only to its own names', async () => {
   await server.agent.get('/api/health').set('Host', 'localhost').expect(200)
   await server.agent.get('/api/health').set('Host', '127.0.0.1:4780').expect(200)
-  for (const host of ['example.test', 'localhost.example.test', '10.0.0.1', 'localhost@example.test']) await server.agent.get('/api/health').set('Host', host).expect(403)
+  for (const host of ['example.test', 'localhost.example.test', '10.0.0.1', 'localhost@example.test'])
+    await server.agent.get('/api/health').set('Host', host).expect(403)
 })
 
 test('refuses what another site sends', async () => {
@@ -32,7 +33,13 @@ test('carries a strict content policy with a fresh nonce, and no sign of what it
 })
 
 test('unknown addresses and methods are 404 with a sentence', async () => {
-  for (const [method, path] of [['get', '/api/nothing'], ['get', '/api/..%2f..%2fetc/passwd'], ['delete', '/api/health'], ['patch', '/api/tanks'], ['get', '/api/tanks/%E0%A4%A']] as const) {
+  for (const [method, path] of [
+    ['get', '/api/nothing'],
+    ['get', '/api/..%2f..%2fetc/passwd'],
+    ['delete', '/api/health'],
+    ['patch', '/api/tanks'],
+    ['get', '/api/tanks/%E0%A4%A'],
+  ] as const) {
     const answer = await server.agent[method](path)
     expect(answer.status, path).toBeGreaterThanOrEqual(400)
     expect(answer.status, path).toBeLessThan(500)

@@ -5,14 +5,18 @@ import helmet from 'helmet'
 import { Refusal } from './refusal.js'
 
 /** Refuses other Host names (a page elsewhere may point its own name at this machine) and requests that another site sends. */
-export const onlyOwnHost = (names: ReadonlySet<string>): RequestHandler => (req, _res, next) => {
-  const host = hostName(req.headers.host)
-  if (host === null || !names.has(host)) throw new Refusal(403, 'foreign_host', enRefusal.foreignHost)
-  const { origin } = req.headers
-  if (origin !== undefined && (!URL.canParse(origin) || new URL(origin).host !== req.headers.host)) throw new Refusal(403, 'foreign_origin', enRefusal.foreignOrigin)
-  if (req.headers['sec-fetch-site'] === 'cross-site' && req.method !== 'GET') throw new Refusal(403, 'foreign_origin', enRefusal.foreignOrigin)
-  next()
-}
+export const onlyOwnHost =
+  (names: ReadonlySet<string>): RequestHandler =>
+  (req, _res, next) => {
+    const host = hostName(req.headers.host)
+    if (host === null || !names.has(host)) throw new Refusal(403, 'foreign_host', enRefusal.foreignHost)
+    const { origin } = req.headers
+    if (origin !== undefined && (!URL.canParse(origin) || new URL(origin).host !== req.headers.host))
+      throw new Refusal(403, 'foreign_origin', enRefusal.foreignOrigin)
+    if (req.headers['sec-fetch-site'] === 'cross-site' && req.method !== 'GET')
+      throw new Refusal(403, 'foreign_origin', enRefusal.foreignOrigin)
+    next()
+  }
 
 function hostName(header: string | undefined): string | null {
   if (header === undefined || !URL.canParse(`http://${header}`)) return null

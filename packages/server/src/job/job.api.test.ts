@@ -3,13 +3,42 @@ import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { plainPlan, TANK_ID, testServer, type TestServer } from '../testing/testServer.js'
 
 let server: TestServer
-const jobs = async (from: string, to: string) => (await server.agent.get(`/api/tanks/${TANK_ID}/jobs?from=${from}&to=${to}`).expect(200)).body
-const told = (change: object = {}) => ({ ruleId: 'change', dueOn: '2026-11-24', state: 'done', movedTo: null, reason: null, at: '2026-11-24T09:00:00.000Z', recordedBy: 'phone', ...change })
-const address = (record: { ruleId: string; dueOn: string }): string => `/api/tanks/${TANK_ID}/jobs/${encodeURIComponent(record.ruleId)}/${record.dueOn}`
+const jobs = async (from: string, to: string) =>
+  (await server.agent.get(`/api/tanks/${TANK_ID}/jobs?from=${from}&to=${to}`).expect(200)).body
+const told = (change: object = {}) => ({
+  ruleId: 'change',
+  dueOn: '2026-11-24',
+  state: 'done',
+  movedTo: null,
+  reason: null,
+  at: '2026-11-24T09:00:00.000Z',
+  recordedBy: 'phone',
+  ...change,
+})
+const address = (record: { ruleId: string; dueOn: string }): string =>
+  `/api/tanks/${TANK_ID}/jobs/${encodeURIComponent(record.ruleId)}/${record.dueOn}`
 
 beforeAll(async () => {
   server = await testServer()
-  await server.agent.post('/api/tanks').send({ id: TANK_ID, plan: plainPlan({ gasLines: [{ id: 'c1', control: 'timer', bubblesPerS: 2, bubbleMl: 0.07, linePressureBar: 1, beforeLightMin: 90, beforeDarkMin: 60, limitMgPerL: null }] }) })
+  await server.agent
+    .post('/api/tanks')
+    .send({
+      id: TANK_ID,
+      plan: plainPlan({
+        gasLines: [
+          {
+            id: 'c1',
+            control: 'timer',
+            bubblesPerS: 2,
+            bubbleMl: 0.07,
+            linePressureBar: 1,
+            beforeLightMin: 90,
+            beforeDarkMin: 60,
+            limitMgPerL: null,
+          },
+        ],
+      }),
+    })
 })
 afterAll(() => server.close())
 
@@ -42,11 +71,19 @@ describe('jobs', () => {
     expect(deeds.omitted).toContainEqual({ what: 'change', day: 77 })
     expect(deeds.acts).toContainEqual({ kind: 'change', day: 79, minute: 540, fraction: 0.5, hasWiped: true })
     const listed = (await jobs('2026-11-19', '2026-11-19')).jobs
-    expect(listed.find((job: { ruleId: string }) => job.ruleId === 'change')).toMatchObject({ dueOn: '2026-11-17', on: '2026-11-19', state: 'moved', record: { reason: 'away' } })
+    expect(listed.find((job: { ruleId: string }) => job.ruleId === 'change')).toMatchObject({
+      dueOn: '2026-11-17',
+      on: '2026-11-19',
+      state: 'moved',
+      record: { reason: 'away' },
+    })
   })
-  test.each([[{ state: 'moved', movedTo: null }], [{ state: 'done', movedTo: '2026-11-30' }], [{ state: 'lost' }], [{ reason: '' }]])('%j is refused', async (change) => {
-    await server.agent.put(address(told())).send(told(change)).expect(400)
-  })
+  test.each([[{ state: 'moved', movedTo: null }], [{ state: 'done', movedTo: '2026-11-30' }], [{ state: 'lost' }], [{ reason: '' }]])(
+    '%j is refused',
+    async (change) => {
+      await server.agent.put(address(told())).send(told(change)).expect(400)
+    },
+  )
   test('spans that are silly are refused', async () => {
     await server.agent.get(`/api/tanks/${TANK_ID}/jobs?from=2026-11-24&to=2026-11-01`).expect(400)
     await server.agent.get(`/api/tanks/${TANK_ID}/jobs?from=2020-11-24&to=2026-11-01`).expect(400)
@@ -57,9 +94,25 @@ describe('jobs', () => {
 test('a round lists tanks with animals in trouble first', async () => {
   const other = '01920000-0000-7000-8000-0000000000bb'
   await server.agent.post('/api/tanks').send({ id: other, plan: plainPlan({ name: 'Second' }) })
-  await server.agent.post(`/api/tanks/${other}/journal`).send({ id: '01920000-0000-7000-8000-0000000000c1', at: '2026-11-24T07:00:00.000Z', recordedBy: null, note: null, kind: 'glance', isAllFine: false, animals: 'gasping', indicator: 'yellow', outlet: null }).expect(201)
+  await server.agent
+    .post(`/api/tanks/${other}/journal`)
+    .send({
+      id: '01920000-0000-7000-8000-0000000000c1',
+      at: '2026-11-24T07:00:00.000Z',
+      recordedBy: null,
+      note: null,
+      kind: 'glance',
+      isAllFine: false,
+      animals: 'gasping',
+      indicator: 'yellow',
+      outlet: null,
+    })
+    .expect(201)
   const { stops } = (await server.agent.get('/api/round').expect(200)).body
-  expect(stops.map(({ name, attention }: { name: string; attention: string[] }) => [name, attention])).toEqual([['Second', ['animals', 'gas']], ['Reading-room river', []]])
+  expect(stops.map(({ name, attention }: { name: string; attention: string[] }) => [name, attention])).toEqual([
+    ['Second', ['animals', 'gas']],
+    ['Reading-room river', []],
+  ])
   expect(stops[0].lastGlanceAt).toBe('2026-11-24T07:00:00.000Z')
 })
 
@@ -71,14 +124,18 @@ describe('the calendar file, in an independent parser', () => {
     const events = calendar.getAllSubcomponents('vevent')
     expect(events.length).toBeGreaterThan(30)
     expect(new Set(events.map((event) => event.getFirstPropertyValue('uid'))).size).toBe(events.length)
-    const today = events.map((event) => new ICAL.Event(event)).find(({ startDate }) => startDate.toJSDate().toISOString() === '2026-11-24T17:00:00.000Z') // 18:00 in Berlin
+    const today = events
+      .map((event) => new ICAL.Event(event))
+      .find(({ startDate }) => startDate.toJSDate().toISOString() === '2026-11-24T17:00:00.000Z') // 18:00 in Berlin
     expect(today?.summary).toMatch(/^Reading-room river: .*Change water/)
     expect(today?.description).toMatch(/Change water: \d+(\.\d+)? L \(50 %\)/)
     expect(today?.component.getAllSubcomponents('valarm')).toHaveLength(1)
   })
   test('all tanks in one', async () => {
     const answer = await server.agent.get('/api/calendar.ics').buffer(true).expect(200)
-    const summaries = new ICAL.Component(ICAL.parse(answer.text) as unknown[]).getAllSubcomponents('vevent').map((event) => String(event.getFirstPropertyValue('summary')))
+    const summaries = new ICAL.Component(ICAL.parse(answer.text) as unknown[])
+      .getAllSubcomponents('vevent')
+      .map((event) => String(event.getFirstPropertyValue('summary')))
     expect(summaries.some((line) => line.startsWith('Second'))).toBe(true)
     expect(summaries.some((line) => line.startsWith('Reading-room river'))).toBe(true)
   })
@@ -86,10 +143,22 @@ describe('the calendar file, in an independent parser', () => {
 
 describe('a tank that is planted in a month', () => {
   const PLANNED = '01920000-0000-7000-8000-0000000000cc'
-  const listed = async (from: string, to: string): Promise<{ ruleId: string; dueOn: string; state: string }[]> => (await server.agent.get(`/api/tanks/${PLANNED}/jobs?from=${from}&to=${to}`).expect(200)).body.jobs
-  const order = { ruleId: 'prepare:plants-order', dueOn: '2026-12-16', state: 'done', movedTo: null, reason: null, at: '2026-11-24T09:00:00.000Z', recordedBy: null }
+  const listed = async (from: string, to: string): Promise<{ ruleId: string; dueOn: string; state: string }[]> =>
+    (await server.agent.get(`/api/tanks/${PLANNED}/jobs?from=${from}&to=${to}`).expect(200)).body.jobs
+  const order = {
+    ruleId: 'prepare:plants-order',
+    dueOn: '2026-12-16',
+    state: 'done',
+    movedTo: null,
+    reason: null,
+    at: '2026-11-24T09:00:00.000Z',
+    recordedBy: null,
+  }
   beforeAll(async () => {
-    await server.agent.post('/api/tanks').send({ id: PLANNED, plan: plainPlan({ name: 'Planned', startedOn: '2026-12-23' }) }).expect(201)
+    await server.agent
+      .post('/api/tanks')
+      .send({ id: PLANNED, plan: plainPlan({ name: 'Planned', startedOn: '2026-12-23' }) })
+      .expect(201)
   })
   test('has its preparations as jobs before its care, and both in its calendar file', async () => {
     const jobsOfMonth = await listed('2026-11-24', '2026-12-30')
@@ -97,16 +166,27 @@ describe('a tank that is planted in a month', () => {
     expect(jobsOfMonth.find(({ ruleId }) => ruleId === 'prepare:planting')).toMatchObject({ dueOn: '2026-12-23', state: 'due' })
     expect(jobsOfMonth.some(({ ruleId }) => ruleId === 'change')).toBe(true)
     const answer = await server.agent.get(`/api/tanks/${PLANNED}/calendar.ics`).buffer(true).expect(200)
-    const summaries = new ICAL.Component(ICAL.parse(answer.text) as unknown[]).getAllSubcomponents('vevent').map((event) => String(event.getFirstPropertyValue('summary')))
+    const summaries = new ICAL.Component(ICAL.parse(answer.text) as unknown[])
+      .getAllSubcomponents('vevent')
+      .map((event) => String(event.getFirstPropertyValue('summary')))
     expect(summaries).toContainEqual(expect.stringContaining('Order the plants'))
     expect(summaries).toContainEqual(expect.stringContaining('Plant and fill'))
   })
   test('what is done stays done when the planting day moves by a week', async () => {
-    await server.agent.put(`/api/tanks/${PLANNED}/jobs/${encodeURIComponent(order.ruleId)}/${order.dueOn}`).send(order).expect(201)
+    await server.agent
+      .put(`/api/tanks/${PLANNED}/jobs/${encodeURIComponent(order.ruleId)}/${order.dueOn}`)
+      .send(order)
+      .expect(201)
     const { body, headers } = await server.agent.get(`/api/tanks/${PLANNED}/plan`).expect(200)
-    await server.agent.put(`/api/tanks/${PLANNED}/plan`).set('If-Match', headers['etag'] ?? '').send({ ...body, startedOn: '2026-12-30' }).expect(200)
+    await server.agent
+      .put(`/api/tanks/${PLANNED}/plan`)
+      .set('If-Match', headers['etag'] ?? '')
+      .send({ ...body, startedOn: '2026-12-30' })
+      .expect(200)
     const jobsOfMonth = await listed('2026-11-24', '2026-12-30')
-    expect(jobsOfMonth.filter(({ ruleId }) => ruleId === 'prepare:plants-order')).toEqual([expect.objectContaining({ dueOn: '2026-12-16', state: 'done' })])
+    expect(jobsOfMonth.filter(({ ruleId }) => ruleId === 'prepare:plants-order')).toEqual([
+      expect.objectContaining({ dueOn: '2026-12-16', state: 'done' }),
+    ])
     expect(jobsOfMonth.find(({ ruleId }) => ruleId === 'prepare:plants-arrive')).toMatchObject({ dueOn: '2026-12-29' })
   })
 })

@@ -11,16 +11,28 @@ interface JobRow {
   at: string
   recorded_by: string | null
 }
-const toRecord = (row: JobRow): JobRecord => ({ ruleId: row.rule_id, dueOn: row.due_on, state: row.state, movedTo: row.moved_to, reason: row.reason, at: row.at, recordedBy: row.recorded_by })
+const toRecord = (row: JobRow): JobRecord => ({
+  ruleId: row.rule_id,
+  dueOn: row.due_on,
+  state: row.state,
+  movedTo: row.moved_to,
+  reason: row.reason,
+  at: row.at,
+  recordedBy: row.recorded_by,
+})
 
 export const jobRepository = (db: Knex) => ({
-  ofTank: async (tankId: string): Promise<JobRecord[]> => (await db<JobRow>('job_record').where({ tank_id: tankId }).orderBy(['due_on', 'rule_id'])).map(toRecord),
+  ofTank: async (tankId: string): Promise<JobRecord[]> =>
+    (await db<JobRow>('job_record').where({ tank_id: tankId }).orderBy(['due_on', 'rule_id'])).map(toRecord),
   one: async (tankId: string, ruleId: string, dueOn: string): Promise<JobRecord | null> => {
     const row = await db<JobRow>('job_record').where({ tank_id: tankId, rule_id: ruleId, due_on: dueOn }).first()
     return row ? toRecord(row) : null
   },
   put: async (tankId: string, { ruleId, dueOn, state, movedTo, reason, at, recordedBy }: JobRecord): Promise<void> => {
-    await db<JobRow>('job_record').insert({ tank_id: tankId, rule_id: ruleId, due_on: dueOn, state, moved_to: movedTo, reason, at, recorded_by: recordedBy }).onConflict(['tank_id', 'rule_id', 'due_on']).merge()
+    await db<JobRow>('job_record')
+      .insert({ tank_id: tankId, rule_id: ruleId, due_on: dueOn, state, moved_to: movedTo, reason, at, recorded_by: recordedBy })
+      .onConflict(['tank_id', 'rule_id', 'due_on'])
+      .merge()
   },
   remove: async (tankId: string, ruleId: string, dueOn: string): Promise<void> => {
     await db<JobRow>('job_record').where({ tank_id: tankId, rule_id: ruleId, due_on: dueOn }).delete()

@@ -20,7 +20,10 @@ export const jobRoutes = (jobs: JobService, tanks: TankService): Router => {
       const record = JobRecordSchema.parse(req.body)
       if (record.ruleId !== ruleId || record.dueOn !== dueOn) throw new Refusal(409, 'other_record', enRefusal.otherKind)
       const told = await jobs.tell(id, record, replaces(req))
-      res.status(told.isNew ? 201 : 200).set('ETag', `"${told.record.at}"`).json(told.record)
+      res
+        .status(told.isNew ? 201 : 200)
+        .set('ETag', `"${told.record.at}"`)
+        .json(told.record)
     })
     .delete('/tanks/:id/jobs/:ruleId/:dueOn', async (req, res) => {
       const { ruleId, dueOn } = JobParams.parse({ ruleId: req.params.ruleId, dueOn: req.params.dueOn })

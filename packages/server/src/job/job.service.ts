@@ -1,4 +1,14 @@
-import { attentionOf, ATTENTIONS, datePlusDays, jobsBetween, listJobs, minutesPerWeek, openToday, preparationJobs, type JobRecord } from '@jovrin/core'
+import {
+  attentionOf,
+  ATTENTIONS,
+  datePlusDays,
+  jobsBetween,
+  listJobs,
+  minutesPerWeek,
+  openToday,
+  preparationJobs,
+  type JobRecord,
+} from '@jovrin/core'
 import { enRefusal, type JobList, type Round, type RoundStop, type TankEntry } from '@jovrin/contract'
 import type { Knex } from 'knex'
 import type { Clock } from '../clock.js'
@@ -18,14 +28,24 @@ export const jobService = (db: Knex, clock: Clock, timelines: TimelineService, j
     const moved = told.filter(({ movedTo }) => movedTo !== null && movedTo >= from && movedTo <= to).map(({ dueOn }) => dueOn)
     const first = [from, ...moved].sort()[0] ?? from
     const last = [to, ...moved].sort().at(-1) ?? to
-    const jobs = listJobs([...preparationJobs(aged, today, told), ...jobsBetween(aged, first, last)], told).filter(({ on, dueOn }) => (on >= from && on <= to) || (dueOn >= from && dueOn <= to))
+    const jobs = listJobs([...preparationJobs(aged, today, told), ...jobsBetween(aged, first, last)], told).filter(
+      ({ on, dueOn }) => (on >= from && on <= to) || (dueOn >= from && dueOn <= to),
+    )
     return { aged, today, jobs }
   }
   const stop = async (tank: TankEntry): Promise<RoundStop> => {
     const { today } = await timelines.scheduleOf(tank.id)
     const { aged, jobs } = await listed(tank.id, datePlusDays(today, -ASKED_BACK_DAYS), today)
     const events = await journal.eventsSince(tank.id, new Date(clock().getTime() - ATTENTION_MS).toISOString())
-    return { tankId: tank.id, name: tank.plan.name, today, attention: attentionOf(events), lastGlanceAt: await journal.newestGlance(tank.id), minutesPerWeek: minutesPerWeek(aged, today), ...openToday(jobs, today) }
+    return {
+      tankId: tank.id,
+      name: tank.plan.name,
+      today,
+      attention: attentionOf(events),
+      lastGlanceAt: await journal.newestGlance(tank.id),
+      minutesPerWeek: minutesPerWeek(aged, today),
+      ...openToday(jobs, today),
+    }
   }
   const rank = ({ attention, overdue, due }: RoundStop): number => {
     const [worst] = attention
@@ -36,7 +56,9 @@ export const jobService = (db: Knex, clock: Clock, timelines: TimelineService, j
       const { aged, today, jobs } = await listed(tankId, from, to)
       return { today, minutesPerWeek: minutesPerWeek(aged, today), jobs }
     },
-    round: async (tanks: readonly TankEntry[]): Promise<Round> => ({ stops: (await Promise.all(tanks.map(stop))).sort((a, b) => rank(a) - rank(b)) }),
+    round: async (tanks: readonly TankEntry[]): Promise<Round> => ({
+      stops: (await Promise.all(tanks.map(stop))).sort((a, b) => rank(a) - rank(b)),
+    }),
 
     /** Tells what became of a job. Telling the same again changes nothing; another answer needs to know the one it replaces. */
     tell: (tankId: string, record: JobRecord, replaces: string | null): Promise<{ record: JobRecord; isNew: boolean }> =>
@@ -44,7 +66,12 @@ export const jobService = (db: Knex, clock: Clock, timelines: TimelineService, j
         const jobs = jobRepository(trx)
         const stored = await jobs.one(tankId, record.ruleId, record.dueOn)
         if (stored !== null && JSON.stringify(stored) === JSON.stringify(record)) return { record: stored, isNew: false }
-        if (stored !== null && stored.at !== replaces) throw new Refusal(409, 'already_told', enRefusal.alreadyTold(stored.recordedBy ?? enRefusal.somebody, enRefusal.toldState[stored.state] ?? stored.state))
+        if (stored !== null && stored.at !== replaces)
+          throw new Refusal(
+            409,
+            'already_told',
+            enRefusal.alreadyTold(stored.recordedBy ?? enRefusal.somebody, enRefusal.toldState[stored.state] ?? stored.state),
+          )
         if (stored === null && replaces !== null) throw new Refusal(412, 'stale', enRefusal.staleRecord)
         await jobs.put(tankId, record)
         return { record, isNew: stored === null }

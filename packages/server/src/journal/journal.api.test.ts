@@ -6,7 +6,20 @@ import { plainPlan, TANK_ID, testServer, type TestServer } from '../testing/test
 let server: TestServer
 const id = (): string => uuidV7(Date.parse('2026-11-24T08:00:00Z'), randomBytes(16))
 const base = () => ({ id: id(), at: '2026-11-24T08:00:00.000Z', recordedBy: 'kitchen phone', note: null })
-const reading = (change: object = {}) => ({ ...base(), kind: 'reading', quantity: 'pH', value: 6.6, qualifier: '=', enteredText: '6,6', enteredUnit: '', basis: null, method: 'pen', moment: 'lights-on', eventId: null, ...change })
+const reading = (change: object = {}) => ({
+  ...base(),
+  kind: 'reading',
+  quantity: 'pH',
+  value: 6.6,
+  qualifier: '=',
+  enteredText: '6,6',
+  enteredUnit: '',
+  basis: null,
+  method: 'pen',
+  moment: 'lights-on',
+  eventId: null,
+  ...change,
+})
 const path = `/api/tanks/${TANK_ID}/journal`
 const timeline = async () => (await server.agent.get(`/api/tanks/${TANK_ID}/timeline`).expect(200)).body
 
@@ -23,8 +36,14 @@ describe('logging', () => {
     expect(first.body.record).toEqual(record)
     expect(first.headers['etag']).toBe('"1"')
     const { id: recordId, ...rest } = record
-    await server.agent.post(path).send({ ...rest, id: recordId }).expect(200) // fields in another order are the same body
-    const refused = await server.agent.post(path).send({ ...record, value: 6.7 }).expect(409)
+    await server.agent
+      .post(path)
+      .send({ ...rest, id: recordId })
+      .expect(200) // fields in another order are the same body
+    const refused = await server.agent
+      .post(path)
+      .send({ ...record, value: 6.7 })
+      .expect(409)
     expect(refused.body).toMatchObject({ code: 'id_taken' })
   })
   test('every kind of record comes back', async () => {
@@ -58,8 +77,14 @@ describe('logging', () => {
     expect(refused.body.detail).toMatch(sentence)
   })
   test('a dose of nothing and a photo that was never sent are refused', async () => {
-    await server.agent.post(path).send({ ...base(), kind: 'dose', salt: 'urea', grams: null, millilitres: null, bottle: null }).expect(400)
-    const refused = await server.agent.post(path).send({ ...base(), kind: 'photo', sha256: 'a'.repeat(64), widthPx: 100, heightPx: 100, spot: 'front' }).expect(409)
+    await server.agent
+      .post(path)
+      .send({ ...base(), kind: 'dose', salt: 'urea', grams: null, millilitres: null, bottle: null })
+      .expect(400)
+    const refused = await server.agent
+      .post(path)
+      .send({ ...base(), kind: 'photo', sha256: 'a'.repeat(64), widthPx: 100, heightPx: 100, spot: 'front' })
+      .expect(409)
     expect(refused.body.code).toBe('no_such_photo')
   })
 })
@@ -68,11 +93,26 @@ describe('changing', () => {
   test('needs the version that one saw; a later one is never overwritten', async () => {
     const record = reading()
     await server.agent.post(path).send(record)
-    await server.agent.put(`${path}/${record.id}`).send({ ...record, value: 6.8 }).expect(428)
-    const changed = await server.agent.put(`${path}/${record.id}`).set('If-Match', '"1"').send({ ...record, value: 6.8, enteredText: '6.8' }).expect(200)
+    await server.agent
+      .put(`${path}/${record.id}`)
+      .send({ ...record, value: 6.8 })
+      .expect(428)
+    const changed = await server.agent
+      .put(`${path}/${record.id}`)
+      .set('If-Match', '"1"')
+      .send({ ...record, value: 6.8, enteredText: '6.8' })
+      .expect(200)
     expect(changed.body).toMatchObject({ version: 2, record: { value: 6.8 } })
-    await server.agent.put(`${path}/${record.id}`).set('If-Match', '"1"').send({ ...record, value: 6.9 }).expect(412)
-    await server.agent.put(`${path}/${record.id}`).set('If-Match', '"2"').send({ ...base(), id: record.id, kind: 'note', note: 'hm' }).expect(409)
+    await server.agent
+      .put(`${path}/${record.id}`)
+      .set('If-Match', '"1"')
+      .send({ ...record, value: 6.9 })
+      .expect(412)
+    await server.agent
+      .put(`${path}/${record.id}`)
+      .set('If-Match', '"2"')
+      .send({ ...base(), id: record.id, kind: 'note', note: 'hm' })
+      .expect(409)
   })
   test('put away and back again', async () => {
     const record = reading({ quantity: 'iron', value: 0.1 })
@@ -96,7 +136,14 @@ describe('changing', () => {
   test('two windows and a phone at once: every record is kept, and of rival changes only one', async () => {
     const record = reading()
     await server.agent.post(path).send(record)
-    const rivals = await Promise.all([6.1, 6.2, 6.3].map((value) => server.agent.put(`${path}/${record.id}`).set('If-Match', '"1"').send({ ...record, value })))
+    const rivals = await Promise.all(
+      [6.1, 6.2, 6.3].map((value) =>
+        server.agent
+          .put(`${path}/${record.id}`)
+          .set('If-Match', '"1"')
+          .send({ ...record, value }),
+      ),
+    )
     expect(rivals.map(({ status }) => status).sort()).toEqual([200, 412, 412])
     const many = Array.from({ length: 60 }, () => reading({ quantity: 'oxygen', value: 7 }))
     const kept = await Promise.all(many.flatMap((one) => [one, one]).map((one) => server.agent.post(path).send(one)))
@@ -107,8 +154,12 @@ describe('changing', () => {
 
 describe('finding', () => {
   test('by kind, text, span and page, newest first', async () => {
-    const found = async (query: string): Promise<{ record: { kind: string; at: string; note: string } }[]> => (await server.agent.get(`${path}?${query}`).expect(200)).body.entries
-    await server.agent.post(path).send({ ...base(), at: '2026-11-20T08:00:00.000Z', kind: 'note', note: '50 % off_sale (stones)' }).expect(201)
+    const found = async (query: string): Promise<{ record: { kind: string; at: string; note: string } }[]> =>
+      (await server.agent.get(`${path}?${query}`).expect(200)).body.entries
+    await server.agent
+      .post(path)
+      .send({ ...base(), at: '2026-11-20T08:00:00.000Z', kind: 'note', note: '50 % off_sale (stones)' })
+      .expect(201)
     expect((await found('kinds=note')).every(({ record }) => record.kind === 'note')).toBe(true)
     expect(await found(`q=${encodeURIComponent('% off_')}`)).toHaveLength(1) // wildcards of the query language are plain letters
     expect(await found('q=50_')).toHaveLength(0)
@@ -125,9 +176,27 @@ describe('finding', () => {
 })
 
 test('a series tells instants in milliseconds, oldest first, with one qualifier each', async () => {
-  for (const [at, value, qualifier] of [['2026-10-02T08:00:00.250Z', 0.2, '<'], ['2026-10-01T08:00:00.000Z', 0.1, '='], ['2026-10-03T08:00:00.999Z', 0.3, '>']] as const) await server.agent.post(path).send(reading({ quantity: 'potassium', at, value, qualifier })).expect(201)
-  expect((await server.agent.get(`/api/tanks/${TANK_ID}/readings?quantity=potassium`).expect(200)).body).toEqual({ quantity: 'potassium', at: [Date.parse('2026-10-01T08:00:00.000Z'), Date.parse('2026-10-02T08:00:00.250Z'), Date.parse('2026-10-03T08:00:00.999Z')], value: [0.1, 0.2, 0.3], qualifier: '=<>' })
-  expect((await server.agent.get(`/api/tanks/${TANK_ID}/readings?quantity=conductivity`).expect(200)).body).toEqual({ quantity: 'conductivity', at: [], value: [], qualifier: '' })
+  for (const [at, value, qualifier] of [
+    ['2026-10-02T08:00:00.250Z', 0.2, '<'],
+    ['2026-10-01T08:00:00.000Z', 0.1, '='],
+    ['2026-10-03T08:00:00.999Z', 0.3, '>'],
+  ] as const)
+    await server.agent
+      .post(path)
+      .send(reading({ quantity: 'potassium', at, value, qualifier }))
+      .expect(201)
+  expect((await server.agent.get(`/api/tanks/${TANK_ID}/readings?quantity=potassium`).expect(200)).body).toEqual({
+    quantity: 'potassium',
+    at: [Date.parse('2026-10-01T08:00:00.000Z'), Date.parse('2026-10-02T08:00:00.250Z'), Date.parse('2026-10-03T08:00:00.999Z')],
+    value: [0.1, 0.2, 0.3],
+    qualifier: '=<>',
+  })
+  expect((await server.agent.get(`/api/tanks/${TANK_ID}/readings?quantity=conductivity`).expect(200)).body).toEqual({
+    quantity: 'conductivity',
+    at: [],
+    value: [],
+    qualifier: '',
+  })
 })
 
 describe('what the model sees', () => {
@@ -143,13 +212,34 @@ describe('what the model sees', () => {
   })
   test('a setting that changed yesterday is one dated record a field, with its reason; undo takes it out', async () => {
     const plan = (await server.agent.get(`/api/tanks/${TANK_ID}/plan`)).body
-    await server.agent.put(`/api/tanks/${TANK_ID}/plan?effectiveOn=2026-11-23&why=tips%20were%20pale`).set('If-Match', '"1"').send({ ...plan, temperatureC: 25.5, lamps: [{ ...plan.lamps[0], dimFraction: 0.6 }] }).expect(200)
+    await server.agent
+      .put(`/api/tanks/${TANK_ID}/plan?effectiveOn=2026-11-23&why=tips%20were%20pale`)
+      .set('If-Match', '"1"')
+      .send({ ...plan, temperatureC: 25.5, lamps: [{ ...plan.lamps[0], dimFraction: 0.6 }] })
+      .expect(200)
     const settings = (await server.agent.get(`/api/tanks/${TANK_ID}/settings`)).body
-    expect(settings.map(({ path: at, from, to, effectiveOn, why, planRevision }: Record<string, unknown>) => [at, from, to, effectiveOn, why, planRevision])).toEqual([
+    expect(
+      settings.map(({ path: at, from, to, effectiveOn, why, planRevision }: Record<string, unknown>) => [
+        at,
+        from,
+        to,
+        effectiveOn,
+        why,
+        planRevision,
+      ]),
+    ).toEqual([
       ['/temperatureC', 24.5, 25.5, '2026-11-23', 'tips were pale', 2],
       ['/lamps/l1/dimFraction', 0.8, 0.6, '2026-11-23', 'tips were pale', 2],
     ])
-    expect((await timeline()).entries.map((entry: { from: string; plan: { lamps: { dimFraction: number }[] } }) => [entry.from, entry.plan.lamps[0]?.dimFraction])).toEqual([['2026-09-01', 0.8], ['2026-11-23', 0.6]])
+    expect(
+      (await timeline()).entries.map((entry: { from: string; plan: { lamps: { dimFraction: number }[] } }) => [
+        entry.from,
+        entry.plan.lamps[0]?.dimFraction,
+      ]),
+    ).toEqual([
+      ['2026-09-01', 0.8],
+      ['2026-11-23', 0.6],
+    ])
     await server.agent.post(`/api/tanks/${TANK_ID}/plan/undo`).set('If-Match', '"2"').expect(200)
     expect((await server.agent.get(`/api/tanks/${TANK_ID}/settings`)).body).toEqual([])
     expect((await timeline()).entries).toHaveLength(1)
@@ -163,7 +253,10 @@ describe('kits', () => {
     const own = { quantity: 'nitrate', name: 'strip', unit: 'mg N/L', step: 2, lowest: 2, expiresOn: '2027-05-01' }
     await server.agent.put('/api/kits/nitrate').send(own).expect(200)
     expect((await kits()).filter((kit: { quantity: string }) => kit.quantity === 'nitrate')).toEqual([own])
-    await server.agent.put('/api/kits/nitrate').send({ ...own, unit: '°dKH' }).expect(422)
+    await server.agent
+      .put('/api/kits/nitrate')
+      .send({ ...own, unit: '°dKH' })
+      .expect(422)
     await server.agent.put('/api/kits/iron').send(own).expect(409)
   })
 })

@@ -29,7 +29,12 @@ interface EventRow extends Kept {
   detail: string
 }
 
-const wrap = (row: Kept, record: JournalRecord): JournalEntry => ({ record, version: row.version, createdAt: row.created_at, isDeleted: row.deleted_at !== null })
+const wrap = (row: Kept, record: JournalRecord): JournalEntry => ({
+  record,
+  version: row.version,
+  createdAt: row.created_at,
+  isDeleted: row.deleted_at !== null,
+})
 const toReading = (row: ReadingRow): Reading => ({
   kind: 'reading',
   id: row.id,
@@ -47,7 +52,15 @@ const toReading = (row: ReadingRow): Reading => ({
   eventId: row.event_id,
 })
 // The detail was checked by the contract when it was stored; the shared fields have columns of their own.
-const toEvent = (row: EventRow): JournalEvent => ({ ...(JSON.parse(row.detail) as object), kind: row.kind, id: row.id, at: row.at, recordedBy: row.recorded_by, note: row.note }) as JournalEvent
+const toEvent = (row: EventRow): JournalEvent =>
+  ({
+    ...(JSON.parse(row.detail) as object),
+    kind: row.kind,
+    id: row.id,
+    at: row.at,
+    recordedBy: row.recorded_by,
+    note: row.note,
+  }) as JournalEvent
 
 const readingRow = (record: Reading) => ({
   taken_at: record.at,
@@ -63,7 +76,13 @@ const readingRow = (record: Reading) => ({
   note: record.note,
   recorded_by: record.recordedBy,
 })
-const eventRow = ({ id: _id, kind, at, recordedBy, note, ...detail }: JournalEvent) => ({ at, kind, detail: JSON.stringify(detail), note, recorded_by: recordedBy })
+const eventRow = ({ id: _id, kind, at, recordedBy, note, ...detail }: JournalEvent) => ({
+  at,
+  kind,
+  detail: JSON.stringify(detail),
+  note,
+  recorded_by: recordedBy,
+})
 
 export interface JournalFilter {
   readonly from?: string | undefined
@@ -80,7 +99,8 @@ export interface StoredRecord {
   readonly entry: JournalEntry
 }
 
-const newestFirst = (a: JournalEntry, b: JournalEntry): number => (a.record.at === b.record.at ? (a.record.id < b.record.id ? 1 : -1) : a.record.at < b.record.at ? 1 : -1)
+const newestFirst = (a: JournalEntry, b: JournalEntry): number =>
+  a.record.at === b.record.at ? (a.record.id < b.record.id ? 1 : -1) : a.record.at < b.record.at ? 1 : -1
 
 export const journalRepository = (db: Knex) => {
   const readings = () => db<ReadingRow>('reading')
@@ -102,7 +122,9 @@ export const journalRepository = (db: Knex) => {
     /** Many at once, as SQLite reads them from one text: a statement with thousands of bound values would take ten times as long. */
     addReadings: async (tankId: string, records: readonly Reading[], createdAt: string): Promise<void> => {
       for (let at = 0; at < records.length; at += RECORDS_PER_INSERT) {
-        const rows = records.slice(at, at + RECORDS_PER_INSERT).map((record) => ({ id: record.id, tank_id: tankId, version: 1, created_at: createdAt, ...readingRow(record) }))
+        const rows = records
+          .slice(at, at + RECORDS_PER_INSERT)
+          .map((record) => ({ id: record.id, tank_id: tankId, version: 1, created_at: createdAt, ...readingRow(record) }))
         const columns = Object.keys(rows[0] ?? {})
         const picked = columns.map((column) => `json_extract(value, '$.${column}')`).join(', ')
         await db.raw(`INSERT INTO reading (${columns.join(', ')}) SELECT ${picked} FROM json_each(?)`, [JSON.stringify(rows)])
@@ -114,14 +136,21 @@ export const journalRepository = (db: Knex) => {
       const taken = new Set<string>()
       for (let at = 0; at < ids.length; at += IDS_PER_QUERY) {
         const part = ids.slice(at, at + IDS_PER_QUERY)
-        for (const { id } of [...(await readings().whereIn('id', part).select('id')), ...(await events().whereIn('id', part).select('id'))]) taken.add(id)
+        for (const { id } of [...(await readings().whereIn('id', part).select('id')), ...(await events().whereIn('id', part).select('id'))])
+          taken.add(id)
       }
       return taken
     },
 
     change: async (record: JournalRecord, version: number): Promise<void> => {
-      if (record.kind === 'reading') await readings().where({ id: record.id }).update({ ...readingRow(record), version })
-      else await events().where({ id: record.id }).update({ ...eventRow(record), version })
+      if (record.kind === 'reading')
+        await readings()
+          .where({ id: record.id })
+          .update({ ...readingRow(record), version })
+      else
+        await events()
+          .where({ id: record.id })
+          .update({ ...eventRow(record), version })
     },
 
     setDeleted: async (record: JournalRecord, version: number, deletedAt: string | null): Promise<void> => {
@@ -137,10 +166,21 @@ export const journalRepository = (db: Knex) => {
         void query.where('tank_id', tankId).whereNull('deleted_at')
         if (from !== undefined) void query.where(time, '>=', from)
         if (to !== undefined) void query.where(time, '<', to)
-        if (before !== undefined) void query.where((part) => void part.where(time, '<', before.at).orWhere((same) => void same.where(time, before.at).where('id', '<', before.id)))
+        if (before !== undefined)
+          void query.where(
+            (part) => void part.where(time, '<', before.at).orWhere((same) => void same.where(time, before.at).where('id', '<', before.id)),
+          )
         // Wildcards of the query language are plain letters to the one who searches.
-        if (q !== undefined && q !== '') void query.where((part) => texts.forEach((column) => void part.orWhereRaw(`${column} LIKE ? ESCAPE '\\'`, [`%${q.replace(/[\\%_]/g, '\\$&')}%`])))
-        void query.orderBy([{ column: time, order: 'desc' }, { column: 'id', order: 'desc' }]).limit(limit)
+        if (q !== undefined && q !== '')
+          void query.where((part) =>
+            texts.forEach((column) => void part.orWhereRaw(`${column} LIKE ? ESCAPE '\\'`, [`%${q.replace(/[\\%_]/g, '\\$&')}%`])),
+          )
+        void query
+          .orderBy([
+            { column: time, order: 'desc' },
+            { column: 'id', order: 'desc' },
+          ])
+          .limit(limit)
       }
       const found: JournalEntry[] = []
       if (kinds.includes('reading')) {
@@ -166,19 +206,32 @@ export const journalRepository = (db: Knex) => {
 
     /** One quantity in columns, oldest first, as the JSON text of a `ReadingSeries`. SQLite writes it: a hundred thousand rows as objects would take longer than to draw them. */
     seriesJson: async (tankId: string, quantity: ReadingQuantity): Promise<string> => {
-      const inOrder = db('reading').where({ tank_id: tankId, quantity }).whereNull('deleted_at').orderBy('taken_at').select('taken_at', 'value', 'qualifier').as('ordered')
+      const inOrder = db('reading')
+        .where({ tank_id: tankId, quantity })
+        .whereNull('deleted_at')
+        .orderBy('taken_at')
+        .select('taken_at', 'value', 'qualifier')
+        .as('ordered')
       const columns: { at: string | null; value: string | null; qualifier: string | null } = await db
         .from(inOrder)
-        .first(db.raw(`group_concat(CAST(round(unixepoch(taken_at, 'subsec') * 1000) AS INTEGER), ',') AS at, group_concat(value, ',') AS value, group_concat(qualifier, '') AS qualifier`))
+        .first(
+          db.raw(
+            `group_concat(CAST(round(unixepoch(taken_at, 'subsec') * 1000) AS INTEGER), ',') AS at, group_concat(value, ',') AS value, group_concat(qualifier, '') AS qualifier`,
+          ),
+        )
       return `{"quantity":${JSON.stringify(quantity)},"at":[${columns.at ?? ''}],"value":[${columns.value ?? ''}],"qualifier":${JSON.stringify(columns.qualifier ?? '')}}`
     },
 
-    newestReadings: async (tankId: string, since: string): Promise<Reading[]> => (await readings().where({ tank_id: tankId, deleted_at: null }).where('taken_at', '>=', since).orderBy('taken_at')).map(toReading),
+    newestReadings: async (tankId: string, since: string): Promise<Reading[]> =>
+      (await readings().where({ tank_id: tankId, deleted_at: null }).where('taken_at', '>=', since).orderBy('taken_at')).map(toReading),
 
     /** Acts that move the model: changes, doses, trims. */
-    acts: async (tankId: string): Promise<JournalEvent[]> => (await events().where({ tank_id: tankId, deleted_at: null }).whereIn('kind', ['change', 'dose', 'trim']).orderBy('at')).map(toEvent),
-    eventsSince: async (tankId: string, since: string): Promise<JournalEvent[]> => (await events().where({ tank_id: tankId, deleted_at: null }).where('at', '>=', since).orderBy('at', 'desc')).map(toEvent),
-    newestGlance: async (tankId: string): Promise<string | null> => (await events().where({ tank_id: tankId, kind: 'glance', deleted_at: null }).orderBy('at', 'desc').first())?.at ?? null,
+    acts: async (tankId: string): Promise<JournalEvent[]> =>
+      (await events().where({ tank_id: tankId, deleted_at: null }).whereIn('kind', ['change', 'dose', 'trim']).orderBy('at')).map(toEvent),
+    eventsSince: async (tankId: string, since: string): Promise<JournalEvent[]> =>
+      (await events().where({ tank_id: tankId, deleted_at: null }).where('at', '>=', since).orderBy('at', 'desc')).map(toEvent),
+    newestGlance: async (tankId: string): Promise<string | null> =>
+      (await events().where({ tank_id: tankId, kind: 'glance', deleted_at: null }).orderBy('at', 'desc').first())?.at ?? null,
   }
 }
 

@@ -23,7 +23,11 @@ export const journalService = (db: Knex, clock: Clock, knowsPhoto: KnowsPhoto) =
   return {
     page: async (tankId: string, query: JournalQuery): Promise<JournalPage> => {
       const [at, id] = query.before?.split('|') ?? []
-      const entries = await journalRepository(db).find(tankId, { ...query, limit: query.limit + 1, before: at !== undefined && id !== undefined ? { at, id } : undefined })
+      const entries = await journalRepository(db).find(tankId, {
+        ...query,
+        limit: query.limit + 1,
+        before: at !== undefined && id !== undefined ? { at, id } : undefined,
+      })
       const page = entries.slice(0, query.limit)
       const last = page.at(-1)
       return { entries: page, cursor: entries.length > query.limit && last ? `${last.record.at}|${last.record.id}` : null }

@@ -11,7 +11,8 @@ export const kitService = (db: Knex) => ({
     return [...own, ...USUAL_KITS.filter(({ quantity }) => !own.some((kit) => kit.quantity === quantity))]
   },
   put: async (kit: Kit): Promise<Kit> => {
-    if (!unitsOf(kit.quantity).includes(kit.unit)) throw new Refusal(422, 'out_of_range', enRefusal.kitUnit(unitsOf(kit.quantity).join(', ')))
+    if (!unitsOf(kit.quantity).includes(kit.unit))
+      throw new Refusal(422, 'out_of_range', enRefusal.kitUnit(unitsOf(kit.quantity).join(', ')))
     await kitRepository(db).put(kit)
     return kit
   },

@@ -13,6 +13,9 @@ export const leverRepository = (db: Knex) => ({
     return row ? (JSON.parse(row.document) as Levers) : {} // was checked by the contract when it was stored
   },
   put: async (tankId: string, levers: Levers, updatedAt: string): Promise<void> => {
-    await db<LeverRow>('lever_draft').insert({ tank_id: tankId, document: JSON.stringify(levers), updated_at: updatedAt }).onConflict('tank_id').merge()
+    await db<LeverRow>('lever_draft')
+      .insert({ tank_id: tankId, document: JSON.stringify(levers), updated_at: updatedAt })
+      .onConflict('tank_id')
+      .merge()
   },
 })

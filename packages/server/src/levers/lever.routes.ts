@@ -7,5 +7,8 @@ export const leverRoutes = (levers: LeverService, tanks: TankService): Router =>
   const tankId = async (req: Request): Promise<string> => tanks.standing(TankId.safeParse(req.params['id']).data ?? null)
   return Router()
     .get('/tanks/:id/levers', async (req, res) => void res.json(await levers.ofTank(await tankId(req))))
-    .put('/tanks/:id/levers', async (req, res) => void res.json(await levers.keep(await tankId(req), leversOf(LeversSchema.parse(req.body)))))
+    .put(
+      '/tanks/:id/levers',
+      async (req, res) => void res.json(await levers.keep(await tankId(req), leversOf(LeversSchema.parse(req.body)))),
+    )
 }

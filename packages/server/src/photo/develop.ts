@@ -24,9 +24,20 @@ export async function develop(upload: Buffer, timeZone: string): Promise<Develop
     const { exif } = await source.metadata()
     const clock = exif ? clockOf(exif) : null
     const upright = source.rotate().resize({ width: LONGEST_PX, height: LONGEST_PX, fit: 'inside', withoutEnlargement: true })
-    const { data: full, info } = await (clock === null ? upright : upright.withExif({ IFD2: { DateTimeOriginal: clock.text } })).jpeg({ quality: 84 }).toBuffer({ resolveWithObject: true })
-    const small = await sharp(full).resize({ width: SMALL_PX, height: SMALL_PX, fit: 'inside', withoutEnlargement: true }).jpeg({ quality: 78 }).toBuffer()
-    return { full, small, widthPx: info.width, heightPx: info.height, takenAt: clock === null ? null : instantOf(clock.date, clock.minutes, timeZone).toISOString() }
+    const { data: full, info } = await (clock === null ? upright : upright.withExif({ IFD2: { DateTimeOriginal: clock.text } }))
+      .jpeg({ quality: 84 })
+      .toBuffer({ resolveWithObject: true })
+    const small = await sharp(full)
+      .resize({ width: SMALL_PX, height: SMALL_PX, fit: 'inside', withoutEnlargement: true })
+      .jpeg({ quality: 78 })
+      .toBuffer()
+    return {
+      full,
+      small,
+      widthPx: info.width,
+      heightPx: info.height,
+      takenAt: clock === null ? null : instantOf(clock.date, clock.minutes, timeZone).toISOString(),
+    }
   } catch (error) {
     if (error instanceof RangeError) throw error
     throw new Refusal(415, 'not_a_picture', enRefusal.notPicture)

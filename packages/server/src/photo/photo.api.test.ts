@@ -10,7 +10,11 @@ const picture = (width = 300, height = 200) => sharp({ create: { width, height, 
 /** As a camera writes it: its clock, its place. */
 const snapshot = () =>
   picture()
-    .withExif({ IFD0: { Make: 'Pinhole' }, IFD2: { DateTimeOriginal: '2026:11:20 19:30:00' }, IFD3: { GPSLatitudeRef: 'N', GPSLatitude: '51/1 30/1 0/1' } })
+    .withExif({
+      IFD0: { Make: 'Pinhole' },
+      IFD2: { DateTimeOriginal: '2026:11:20 19:30:00' },
+      IFD3: { GPSLatitudeRef: 'N', GPSLatitude: '51/1 30/1 0/1' },
+    })
     .jpeg()
     .toBuffer()
 
@@ -40,7 +44,17 @@ test('the place is stripped, the time is kept, and the file is named by what is 
 
 test('then the journal may name it', async () => {
   const { sha256, widthPx, heightPx } = (await send(await picture(64, 64).png().toBuffer(), 'tank.png').expect(201)).body
-  const record = { id: '01920000-0000-7000-8000-0000000000d1', at: '2026-11-24T08:00:00.000Z', recordedBy: null, note: null, kind: 'photo', sha256, widthPx, heightPx, spot: 'front' }
+  const record = {
+    id: '01920000-0000-7000-8000-0000000000d1',
+    at: '2026-11-24T08:00:00.000Z',
+    recordedBy: null,
+    note: null,
+    kind: 'photo',
+    sha256,
+    widthPx,
+    heightPx,
+    spot: 'front',
+  }
   await server.agent.post(`/api/tanks/${TANK_ID}/journal`).send(record).expect(201)
 })
 
@@ -51,5 +65,7 @@ test('what is no picture, too large, missing or elsewhere is refused in a senten
   await server.agent.post(`/api/tanks/${TANK_ID}/photos`).expect(400)
   expect((await server.agent.post('/api/tanks/nobody/photos').attach('photo', await snapshot(), 'x.jpg')).status).toBe(404)
   for (const name of ['..%2Fjovrin.sqlite', 'a'.repeat(64), 'x']) await server.agent.get(`/api/photos/${name}`).expect(404)
-  expect(existsSync(join(server.folder, 'photos')) && readdirSync(join(server.folder, 'photos')).some((name) => name.endsWith('.part'))).toBe(false)
+  expect(
+    existsSync(join(server.folder, 'photos')) && readdirSync(join(server.folder, 'photos')).some((name) => name.endsWith('.part')),
+  ).toBe(false)
 })

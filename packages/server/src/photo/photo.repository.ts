@@ -15,6 +15,9 @@ export const photoRepository = (db: Knex) => ({
     return row ? { sha256: row.sha256, widthPx: row.width_px, heightPx: row.height_px, takenAt: row.taken_at } : null
   },
   add: async ({ sha256, widthPx, heightPx, takenAt }: StoredPhoto, createdAt: string): Promise<void> => {
-    await db<PhotoRow>('photo').insert({ sha256, width_px: widthPx, height_px: heightPx, taken_at: takenAt, created_at: createdAt }).onConflict('sha256').ignore()
+    await db<PhotoRow>('photo')
+      .insert({ sha256, width_px: widthPx, height_px: heightPx, taken_at: takenAt, created_at: createdAt })
+      .onConflict('sha256')
+      .ignore()
   },
 })

@@ -7,7 +7,8 @@ import { join } from 'node:path'
 export const photosFolder = (dataFolder: string): string => join(dataFolder, 'photos')
 export type PhotoSize = 'full' | 'small'
 export const photoName = (sha256: string, size: PhotoSize): string => `${sha256}${size === 'small' ? '.small' : ''}.jpg`
-export const photoPath = (dataFolder: string, sha256: string, size: PhotoSize): string => join(photosFolder(dataFolder), photoName(sha256, size))
+export const photoPath = (dataFolder: string, sha256: string, size: PhotoSize): string =>
+  join(photosFolder(dataFolder), photoName(sha256, size))
 export const sha256Of = (bytes: Uint8Array): string => createHash('sha256').update(bytes).digest('hex')
 
 /** Whole or not at all: written beside, forced to disk, then named. */

@@ -3,7 +3,14 @@ import { plainPlan } from '../testing/testServer.js'
 import { historyOf } from './history.js'
 import type { StoredRevision } from './plan.repository.js'
 
-const edit = (revision: number, temperatureC: number, effectiveOn: string | null = null): StoredRevision => ({ revision, createdAt: '', effectiveOn, plan: plainPlan({ temperatureC }), act: 'edit', ofRevision: null })
+const edit = (revision: number, temperatureC: number, effectiveOn: string | null = null): StoredRevision => ({
+  revision,
+  createdAt: '',
+  effectiveOn,
+  plan: plainPlan({ temperatureC }),
+  act: 'edit',
+  ofRevision: null,
+})
 const step = (revision: number, act: 'undo' | 'redo'): StoredRevision => ({ ...edit(revision, 0), act, ofRevision: 0 })
 const numbers = (revisions: readonly StoredRevision[]): number[] => historyOf(revisions).standing.map(({ revision }) => revision)
 

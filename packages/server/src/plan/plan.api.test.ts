@@ -29,10 +29,17 @@ describe('tanks', () => {
   })
 
   test('without an id the server makes one; what was read can be sent back', async () => {
-    const made = await server.agent.post('/api/tanks').send({ plan: plainPlan({ name: 'Second' }) }).expect(201)
+    const made = await server.agent
+      .post('/api/tanks')
+      .send({ plan: plainPlan({ name: 'Second' }) })
+      .expect(201)
     expect(made.body.id).toMatch(/^[0-9a-f]{8}-[0-9a-f]{4}-7/)
     const read = await server.agent.get(`/api/tanks/${made.body.id}/plan`).expect(200)
-    await server.agent.put(`/api/tanks/${made.body.id}/plan`).set('If-Match', read.headers['etag'] ?? '').send({ ...read.body, temperatureC: 22 }).expect(200)
+    await server.agent
+      .put(`/api/tanks/${made.body.id}/plan`)
+      .set('If-Match', read.headers['etag'] ?? '')
+      .send({ ...read.body, temperatureC: 22 })
+      .expect(200)
   })
 
   test('put away and brought back', async () => {
@@ -100,7 +107,12 @@ describe('timeline', () => {
   test('a correction changes the past, a dated change does not', async () => {
     await put(plainPlan({ temperatureC: 23 }), '"1"').expect(200)
     await put(plainPlan({ temperatureC: 27 }), '"2"', '?effectiveOn=2026-11-20').expect(200)
-    expect((await timeline()).entries.map((entry: { from: string; plan: { temperatureC: number } }) => [entry.from, entry.plan.temperatureC])).toEqual([['2026-09-01', 23], ['2026-11-20', 27]])
+    expect(
+      (await timeline()).entries.map((entry: { from: string; plan: { temperatureC: number } }) => [entry.from, entry.plan.temperatureC]),
+    ).toEqual([
+      ['2026-09-01', 23],
+      ['2026-11-20', 27],
+    ])
     expect((await timeline()).today).toBe('2026-11-24')
   })
   test('an earlier dated change replaces later ones, and undo brings them back', async () => {
@@ -142,11 +154,23 @@ describe('bad input', () => {
   test('bodies that are no JSON, too large, or of another kind', async () => {
     const broken = await server.agent.put(url).set('If-Match', '"1"').set('Content-Type', 'application/json').send('{"name":')
     expect([broken.status, broken.type]).toEqual([400, 'application/problem+json'])
-    await server.agent.put(url).set('If-Match', '"1"').send({ ...plainPlan(), name: 'x'.repeat(400_000) }).expect(413)
+    await server.agent
+      .put(url)
+      .set('If-Match', '"1"')
+      .send({ ...plainPlan(), name: 'x'.repeat(400_000) })
+      .expect(413)
     await server.agent.put(url).set('If-Match', '"1"').set('Content-Type', 'text/xml').send('<a/>').expect(415)
-    const infinite = await server.agent.put(url).set('If-Match', '"1"').set('Content-Type', 'application/json').send(JSON.stringify(plainPlan()).replace('"temperatureC":24.5', '"temperatureC":1e999'))
+    const infinite = await server.agent
+      .put(url)
+      .set('If-Match', '"1"')
+      .set('Content-Type', 'application/json')
+      .send(JSON.stringify(plainPlan()).replace('"temperatureC":24.5', '"temperatureC":1e999'))
     expect(infinite.status).toBe(400)
-    const polluted = await server.agent.put(url).set('If-Match', '"1"').set('Content-Type', 'application/json').send('{"__proto__":{"polluted":1}}')
+    const polluted = await server.agent
+      .put(url)
+      .set('If-Match', '"1"')
+      .set('Content-Type', 'application/json')
+      .send('{"__proto__":{"polluted":1}}')
     expect(polluted.status).toBe(400)
   })
 
@@ -161,7 +185,23 @@ describe('bad input', () => {
 describe('plans of the first version', () => {
   /** As it was written before zones, places of pieces, kit and money. */
   const firstVersion = () => {
-    const { schemaVersion: _version, intent: _i, stand: _s, room: _r, zones: _z, barriers: _b, tabs: _t, tabProduct: _p, filters: _f, outlets: _o, climate: _c, logistics: _l, money: _m, muted: _mu, ...rest } = plainPlan({ name: 'From before' })
+    const {
+      schemaVersion: _version,
+      intent: _i,
+      stand: _s,
+      room: _r,
+      zones: _z,
+      barriers: _b,
+      tabs: _t,
+      tabProduct: _p,
+      filters: _f,
+      outlets: _o,
+      climate: _c,
+      logistics: _l,
+      money: _m,
+      muted: _mu,
+      ...rest
+    } = plainPlan({ name: 'From before' })
     return {
       ...rest,
       schemaVersion: 1,
@@ -190,18 +230,67 @@ describe('plans of the first version', () => {
     await server.agent.post('/api/tank-files?as=copy').send(old).expect(201)
   })
   test('half of one is refused by the schema, not by a fault', async () => {
-    for (const broken of [{ schemaVersion: 1 }, { ...firstVersion(), layers: 'none' }, { ...firstVersion(), vessel: null }]) await put(broken, '"1"').expect(400)
+    for (const broken of [{ schemaVersion: 1 }, { ...firstVersion(), layers: 'none' }, { ...firstVersion(), vessel: null }])
+      await put(broken, '"1"').expect(400)
   })
 })
 
 describe('outlines', () => {
-  const outlined = (corners: readonly (readonly [number, number])[]) => plainPlan({ zones: [{ id: 'z1', name: 'Bank', purpose: 'planted', outline: corners.map(([xCm, yCm]) => ({ xCm, yCm, isRound: false })), layers: [], heights: [] }] })
+  const outlined = (corners: readonly (readonly [number, number])[]) =>
+    plainPlan({
+      zones: [
+        {
+          id: 'z1',
+          name: 'Bank',
+          purpose: 'planted',
+          outline: corners.map(([xCm, yCm]) => ({ xCm, yCm, isRound: false })),
+          layers: [],
+          heights: [],
+        },
+      ],
+    })
   test.each([
-    ['crosses itself', [[0, 0], [10, 10], [10, 0], [0, 10]], /crosses itself/],
-    ['is flat', [[0, 0], [10, 0], [20, 0]], /bounds no area/],
-    ['has two corners', [[0, 0], [10, 0]], /at least 3/],
-    ['lies far away', [[0, 0], [5000, 0], [0, 10]], /must be at most/],
-    ['has too many corners', Array.from({ length: 250 }, (_, index) => [30 + 20 * Math.cos(index / 40), 20 + 10 * Math.sin(index / 40)]), /at most 200/],
+    [
+      'crosses itself',
+      [
+        [0, 0],
+        [10, 10],
+        [10, 0],
+        [0, 10],
+      ],
+      /crosses itself/,
+    ],
+    [
+      'is flat',
+      [
+        [0, 0],
+        [10, 0],
+        [20, 0],
+      ],
+      /bounds no area/,
+    ],
+    [
+      'has two corners',
+      [
+        [0, 0],
+        [10, 0],
+      ],
+      /at least 3/,
+    ],
+    [
+      'lies far away',
+      [
+        [0, 0],
+        [5000, 0],
+        [0, 10],
+      ],
+      /must be at most/,
+    ],
+    [
+      'has too many corners',
+      Array.from({ length: 250 }, (_, index) => [30 + 20 * Math.cos(index / 40), 20 + 10 * Math.sin(index / 40)]),
+      /at most 200/,
+    ],
   ] as const)('one that %s is refused with its place and reason', async (_name, corners, reason) => {
     const refused = await put(outlined(corners as readonly (readonly [number, number])[]), '"1"')
     expect(refused.status).toBe(400)
@@ -210,6 +299,13 @@ describe('outlines', () => {
     expect((await server.agent.get(url)).headers['etag']).toBe('"1"')
   })
   test('one that reaches beyond the glass is kept', async () => {
-    await put(outlined([[-5, 0], [40, 0], [40, 20]]), '"1"').expect(200)
+    await put(
+      outlined([
+        [-5, 0],
+        [40, 0],
+        [40, 20],
+      ]),
+      '"1"',
+    ).expect(200)
   })
 })

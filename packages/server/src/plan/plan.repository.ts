@@ -34,7 +34,8 @@ const toRevision = (row: PlanRow): StoredRevision => ({
 })
 
 export const planRepository = (db: Knex) => ({
-  ofTank: async (tankId: string): Promise<StoredRevision[]> => (await db<PlanRow>('plan_revision').where({ tank_id: tankId }).orderBy('revision')).map(toRevision),
+  ofTank: async (tankId: string): Promise<StoredRevision[]> =>
+    (await db<PlanRow>('plan_revision').where({ tank_id: tankId }).orderBy('revision')).map(toRevision),
   newest: async (tankId: string): Promise<StoredRevision | null> => {
     const row = await db<PlanRow>('plan_revision').where({ tank_id: tankId }).orderBy('revision', 'desc').first()
     return row ? toRevision(row) : null

@@ -14,10 +14,20 @@ export const planService = (db: Knex, clock: Clock) => {
     if (newest === null) throw new Refusal(404, 'no_such_tank', enRefusal.noSuchTank)
     return newest
   }
-  const told = ({ revision, plan }: StoredRevision, history: History): PlanRevision => ({ revision, plan, canUndo: history.undoable !== null, canRedo: history.redoable !== null })
+  const told = ({ revision, plan }: StoredRevision, history: History): PlanRevision => ({
+    revision,
+    plan,
+    canUndo: history.undoable !== null,
+    canRedo: history.redoable !== null,
+  })
 
   /** Appends one revision if `expected` is still the newest. Every change of a plan goes through here. */
-  const append = (tankId: string, expected: number, make: (newest: StoredRevision, history: History) => Omit<StoredRevision, 'revision' | 'createdAt'>, why: string | null = null): Promise<PlanRevision> =>
+  const append = (
+    tankId: string,
+    expected: number,
+    make: (newest: StoredRevision, history: History) => Omit<StoredRevision, 'revision' | 'createdAt'>,
+    why: string | null = null,
+  ): Promise<PlanRevision> =>
     db.transaction(async (trx) => {
       const newest = await newestOf(trx, tankId)
       if (newest.revision !== expected) throw new Refusal(412, 'stale', enRefusal.stale)
@@ -28,14 +38,24 @@ export const planService = (db: Knex, clock: Clock) => {
       // One dated record a changed field: "what changed before this began" is answered from these.
       if (next.effectiveOn !== null)
         for (const { path, from, to } of edits)
-          await settingRepository(trx).add(tankId, { id: uuidV7(clock().getTime(), randomBytes(16)), effectiveOn: next.effectiveOn, path, from, to, planRevision: next.revision, why })
+          await settingRepository(trx).add(tankId, {
+            id: uuidV7(clock().getTime(), randomBytes(16)),
+            effectiveOn: next.effectiveOn,
+            path,
+            from,
+            to,
+            planRevision: next.revision,
+            why,
+          })
       return told(next, historyOf([...all, next]))
     })
 
   return {
-    newest: async (tankId: string): Promise<PlanRevision> => told(await newestOf(db, tankId), historyOf(await planRepository(db).ofTank(tankId))),
+    newest: async (tankId: string): Promise<PlanRevision> =>
+      told(await newestOf(db, tankId), historyOf(await planRepository(db).ofTank(tankId))),
 
-    put: (tankId: string, expected: number, plan: Plan, effectiveOn: string | null, why: string | null = null): Promise<PlanRevision> => append(tankId, expected, () => ({ plan, effectiveOn, act: 'edit', ofRevision: null }), why),
+    put: (tankId: string, expected: number, plan: Plan, effectiveOn: string | null, why: string | null = null): Promise<PlanRevision> =>
+      append(tankId, expected, () => ({ plan, effectiveOn, act: 'edit', ofRevision: null }), why),
 
     undo: (tankId: string, expected: number): Promise<PlanRevision> =>
       append(tankId, expected, (_newest, { undoable, standing }) => {

@@ -23,7 +23,8 @@ const toChange = (row: SettingRow): SettingChange => ({
 
 export const settingRepository = (db: Knex) => ({
   /** In the order they were made, of all revisions; which of them stand, their history says. */
-  ofTank: async (tankId: string): Promise<SettingChange[]> => (await db<SettingRow>('setting_change').where({ tank_id: tankId }).orderBy('plan_revision').orderByRaw('rowid')).map(toChange),
+  ofTank: async (tankId: string): Promise<SettingChange[]> =>
+    (await db<SettingRow>('setting_change').where({ tank_id: tankId }).orderBy('plan_revision').orderByRaw('rowid')).map(toChange),
   add: async (tankId: string, change: SettingChange): Promise<void> => {
     await db<SettingRow>('setting_change').insert({
       id: change.id,

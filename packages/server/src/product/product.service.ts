@@ -9,7 +9,10 @@ import { productRepository } from './product.repository.js'
 export const productService = (db: Knex, clock: Clock) => ({
   all: async (): Promise<Product[]> => {
     const own = await productRepository(db).all()
-    const samples = SAMPLE_PRODUCTS.filter(({ id }) => !own.some((product) => product.id === id)).map((sample) => ({ ...sample, name: enSampleProduct[sample.id] ?? sample.id }))
+    const samples = SAMPLE_PRODUCTS.filter(({ id }) => !own.some((product) => product.id === id)).map((sample) => ({
+      ...sample,
+      name: enSampleProduct[sample.id] ?? sample.id,
+    }))
     return [...own, ...samples]
   },
   put: async (product: Product): Promise<Product> => {

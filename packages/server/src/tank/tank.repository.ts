@@ -21,5 +21,6 @@ export const tankRepository = (db: Knex) => ({
   add: async (id: string, createdAt: string): Promise<void> => {
     await db<TankRow>('tank').insert({ id, created_at: createdAt, deleted_at: null })
   },
-  setDeleted: async (id: string, deletedAt: string | null): Promise<boolean> => (await db<TankRow>('tank').where({ id }).update({ deleted_at: deletedAt })) > 0,
+  setDeleted: async (id: string, deletedAt: string | null): Promise<boolean> =>
+    (await db<TankRow>('tank').where({ id }).update({ deleted_at: deletedAt })) > 0,
 })

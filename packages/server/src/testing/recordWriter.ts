@@ -19,7 +19,22 @@ const say = (line: string): void => void process.stdout.write(`${line}\n`)
 const log = async (): Promise<never> => {
   for (;;) {
     const id = newId()
-    await journal.add(tankId, { kind: 'reading', id, at: '2026-11-24T08:00:00.000Z', recordedBy: null, note: null, quantity: 'pH', value: 6.6, qualifier: '=', enteredText: '6.6', enteredUnit: '', basis: null, method: null, moment: null, eventId: null })
+    await journal.add(tankId, {
+      kind: 'reading',
+      id,
+      at: '2026-11-24T08:00:00.000Z',
+      recordedBy: null,
+      note: null,
+      quantity: 'pH',
+      value: 6.6,
+      qualifier: '=',
+      enteredText: '6.6',
+      enteredUnit: '',
+      basis: null,
+      method: null,
+      moment: null,
+      eventId: null,
+    })
     say(id)
   }
 }

@@ -12,7 +12,16 @@ export async function testServer(folder = mkdtempSync(join(tmpdir(), 'jovrin-'))
   const db = await openDatabase(folder)
   const forecasts = forecastService()
   const clock = (): Date => new Date('2026-11-24T09:00:00Z')
-  const handler = app({ db, clock, log: pino({ level: 'silent' }), forecasts, webFolder: null, dataFolder: folder, restore: () => Promise.reject(new Error('this server restores nothing')), access: null })
+  const handler = app({
+    db,
+    clock,
+    log: pino({ level: 'silent' }),
+    forecasts,
+    webFolder: null,
+    dataFolder: folder,
+    restore: () => Promise.reject(new Error('this server restores nothing')),
+    access: null,
+  })
   return {
     folder,
     db,

@@ -17,7 +17,10 @@ export const timelineService = (clock: Clock, plans: PlanService, journal: Journ
   const parts = async (tankId: string) => {
     const { plan } = await plans.newest(tankId)
     const entries = datedPlans(plan, await plans.settings(tankId))
-    const aged: AgedSchedule = { startedOn: plan.startedOn, timeline: entries.map(({ from, plan: dated }) => ({ fromDay: daysBetween(plan.startedOn, from), plan: dated })) }
+    const aged: AgedSchedule = {
+      startedOn: plan.startedOn,
+      timeline: entries.map(({ from, plan: dated }) => ({ fromDay: daysBetween(plan.startedOn, from), plan: dated })),
+    }
     return { plan, entries, aged, today: civilDate(clock(), plan.timeZone), told: await toldJobs(tankId) }
   }
   return {

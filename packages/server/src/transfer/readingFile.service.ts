@@ -8,7 +8,20 @@ import type { Clock } from '../clock.js'
 import { Refusal } from '../http/refusal.js'
 import { journalRepository } from '../journal/journal.repository.js'
 
-const COLUMNS = ['id', 'at', 'quantity', 'value', 'unit', 'entered', 'enteredUnit', 'basis', 'method', 'moment', 'recordedBy', 'note'] as const
+const COLUMNS = [
+  'id',
+  'at',
+  'quantity',
+  'value',
+  'unit',
+  'entered',
+  'enteredUnit',
+  'basis',
+  'method',
+  'moment',
+  'recordedBy',
+  'note',
+] as const
 const MOST_ROWS = 250_000
 const REFUSALS_TOLD = 50
 const PREVIEWED = 8
@@ -51,7 +64,13 @@ export const readingFileService = (db: Knex, clock: Clock) => ({
   },
 
   /** Reads a file against a mapping. Kept only when every row is good, and not in a dry run. */
-  take: async (tankId: string, bytes: Buffer, mapping: RowMappingChoice, isDry: boolean, recordedBy: string | null): Promise<RowImportReport> => {
+  take: async (
+    tankId: string,
+    bytes: Buffer,
+    mapping: RowMappingChoice,
+    isDry: boolean,
+    recordedBy: string | null,
+  ): Promise<RowImportReport> => {
     const { rows, refused, readings } = await read(textOfFile(bytes), mapping)
     return db.transaction(async (trx) => {
       const stored = (await journalRepository(trx).all(tankId)).filter((record): record is Reading => record.kind === 'reading')
@@ -64,10 +83,13 @@ export const readingFileService = (db: Knex, clock: Clock) => ({
       for (const reading of readings) {
         const content = sameness(reading)
         const idContent = reading.id === null ? undefined : contentOfId.get(reading.id)
-        if (reading.id !== null && !RecordId.safeParse(reading.id).success) faults.push({ line: reading.line, detail: enRowFault.badId(reading.id) })
-        else if (idContent !== undefined && idContent !== content) faults.push({ line: reading.line, detail: enRowFault.otherUnderId(reading.id ?? '') })
+        if (reading.id !== null && !RecordId.safeParse(reading.id).success)
+          faults.push({ line: reading.line, detail: enRowFault.badId(reading.id) })
+        else if (idContent !== undefined && idContent !== content)
+          faults.push({ line: reading.line, detail: enRowFault.otherUnderId(reading.id ?? '') })
         else if (seen.has(content)) alreadyHere++
-        else if (reading.id !== null && taken.has(reading.id)) faults.push({ line: reading.line, detail: enRowFault.otherUnderId(reading.id) })
+        else if (reading.id !== null && taken.has(reading.id))
+          faults.push({ line: reading.line, detail: enRowFault.otherUnderId(reading.id) })
         else {
           seen.add(content)
           const id = reading.id ?? uuidV7(Date.parse(reading.at), randomBytes(16))
@@ -95,7 +117,10 @@ export type ReadingFileService = ReturnType<typeof readingFileService>
 /** Rows between two breaths, so that a long file keeps nobody else waiting. */
 const ROWS_PER_BREATH = 2000
 
-async function read(text: string, mapping: RowMappingChoice): Promise<{ rows: number; refused: RefusedRow[]; readings: ImportedReading[] }> {
+async function read(
+  text: string,
+  mapping: RowMappingChoice,
+): Promise<{ rows: number; refused: RefusedRow[]; readings: ImportedReading[] }> {
   const parsed = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { delimiter: mapping.delimiter, skipEmptyLines: 'greedy' })
   const broken = parsed.errors.find(({ type }) => type === 'Quotes')
   if (broken) throw new Refusal(422, 'broken_file', enRefusal.brokenQuotes(String((broken.row ?? 0) + 1)))
@@ -112,6 +137,15 @@ async function read(text: string, mapping: RowMappingChoice): Promise<{ rows: nu
   return { rows: body.length, refused, readings }
 }
 
-const toReading = ({ line: _line, id: _id, ...imported }: ImportedReading, id: string, recordedBy: string | null): Reading => ({ ...imported, kind: 'reading', id, recordedBy, method: null, moment: null, eventId: null })
+const toReading = ({ line: _line, id: _id, ...imported }: ImportedReading, id: string, recordedBy: string | null): Reading => ({
+  ...imported,
+  kind: 'reading',
+  id,
+  recordedBy,
+  method: null,
+  moment: null,
+  eventId: null,
+})
 /** Two rows say the same when quantity, instant and value are the same. */
-const sameness = ({ quantity, at, value, qualifier }: Pick<Reading, 'quantity' | 'at' | 'value' | 'qualifier'>): string => `${quantity} ${Date.parse(at)} ${qualifier}${Number(value.toPrecision(9))}`
+const sameness = ({ quantity, at, value, qualifier }: Pick<Reading, 'quantity' | 'at' | 'value' | 'qualifier'>): string =>
+  `${quantity} ${Date.parse(at)} ${qualifier}${Number(value.toPrecision(9))}`

@@ -24,7 +24,14 @@ export const tankFileService = (db: Knex, clock: Clock) => {
       writtenAt: clock().toISOString(),
       writtenBy: VERSION,
       tank: { id: tank.id, createdAt: tank.createdAt },
-      revisions: (await planRepository(on).ofTank(tankId)).map(({ revision, createdAt, effectiveOn, plan, act, ofRevision }) => ({ revision, createdAt, effectiveOn, plan, act, ofRevision })),
+      revisions: (await planRepository(on).ofTank(tankId)).map(({ revision, createdAt, effectiveOn, plan, act, ofRevision }) => ({
+        revision,
+        createdAt,
+        effectiveOn,
+        plan,
+        act,
+        ofRevision,
+      })),
       settings: await settingRepository(on).ofTank(tankId),
       levers: await leverRepository(on).ofTank(tankId),
       journal: await journalRepository(on).all(tankId),
@@ -38,11 +45,16 @@ export const tankFileService = (db: Knex, clock: Clock) => {
     take: (body: unknown, as: 'same' | 'copy', isDry: boolean): Promise<TankImportReport> => {
       const head = TankFileHead.safeParse(body)
       if (!head.success) throw new Refusal(422, 'other_file', en.refused.notTankFile)
-      if (head.data.formatVersion > TANK_FILE_FORMAT) throw new Refusal(422, 'newer_file', enRefusal.newerFile(String(head.data.formatVersion)))
+      if (head.data.formatVersion > TANK_FILE_FORMAT)
+        throw new Refusal(422, 'newer_file', enRefusal.newerFile(String(head.data.formatVersion)))
       const given = TankFile.parse(withUpgradedPlans(body))
       const file = as === 'copy' ? withNewIds(given, clock) : given
       const known = new Set(file.revisions.map(({ revision }) => revision))
-      if (file.settings.some(({ planRevision }) => !known.has(planRevision)) || file.revisions.some(({ ofRevision }) => ofRevision !== null && !known.has(ofRevision))) throw new Refusal(422, 'broken_file', enRefusal.danglingRevision)
+      if (
+        file.settings.some(({ planRevision }) => !known.has(planRevision)) ||
+        file.revisions.some(({ ofRevision }) => ofRevision !== null && !known.has(ofRevision))
+      )
+        throw new Refusal(422, 'broken_file', enRefusal.danglingRevision)
       return db.transaction(async (trx) => {
         if (await tankRepository(trx).isTaken(file.tank.id)) throw new Refusal(409, 'id_taken', enRefusal.tankTaken)
         const taken = await journalRepository(trx).takenIds(file.journal.map(({ id }) => id))
@@ -50,7 +62,15 @@ export const tankFileService = (db: Knex, clock: Clock) => {
         if (clash >= 0) throw new Refusal(409, 'id_taken', enRefusal.recordTaken(String(clash + 1)))
         const photosMissing = await missingPhotos(trx, file.journal)
         if (!isDry) await keep(trx, file)
-        return { tankId: file.tank.id, name: file.revisions.at(-1)?.plan.name ?? '', isKept: !isDry, revisions: file.revisions.length, records: file.journal.length, jobs: file.jobs.length, photosMissing }
+        return {
+          tankId: file.tank.id,
+          name: file.revisions.at(-1)?.plan.name ?? '',
+          isKept: !isDry,
+          revisions: file.revisions.length,
+          records: file.journal.length,
+          jobs: file.jobs.length,
+          photosMissing,
+        }
       })
     },
   }
@@ -65,7 +85,8 @@ export type TankFileService = ReturnType<typeof tankFileService>
 async function keep(trx: Knex, file: TankFile): Promise<void> {
   const { id, createdAt } = file.tank
   await tankRepository(trx).add(id, createdAt)
-  for (const [index, revision] of file.revisions.entries()) await planRepository(trx).add(id, { ...revision, edits: diff(file.revisions[index - 1]?.plan ?? revision.plan, revision.plan) })
+  for (const [index, revision] of file.revisions.entries())
+    await planRepository(trx).add(id, { ...revision, edits: diff(file.revisions[index - 1]?.plan ?? revision.plan, revision.plan) })
   for (const change of file.settings) await settingRepository(trx).add(id, change)
   await leverRepository(trx).put(id, leversOf(file.levers), createdAt)
   const readings = file.journal.filter((record): record is Reading => record.kind === 'reading')
@@ -91,6 +112,10 @@ function withNewIds(file: TankFile, clock: Clock): TankFile {
     ...file,
     tank: { ...file.tank, id: uuidV7(clock().getTime(), randomBytes(16)) },
     settings: file.settings.map((change) => ({ ...change, id: idFor(change.id, `${change.effectiveOn}T00:00:00Z`) })),
-    journal: file.journal.map((record) => ({ ...record, id: idFor(record.id, record.at), ...(record.kind === 'reading' && record.eventId !== null ? { eventId: idFor(record.eventId, record.at) } : {}) })),
+    journal: file.journal.map((record) => ({
+      ...record,
+      id: idFor(record.id, record.at),
+      ...(record.kind === 'reading' && record.eventId !== null ? { eventId: idFor(record.eventId, record.at) } : {}),
+    })),
   }
 }

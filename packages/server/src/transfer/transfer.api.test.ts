@@ -6,14 +6,31 @@ import { plainPlan, TANK_ID, testServer, type TestServer } from '../testing/test
 let server: TestServer
 const id = (): string => uuidV7(Date.parse('2026-11-24T08:00:00Z'), randomBytes(16))
 const base = (at: string) => ({ id: id(), at, recordedBy: null, note: null })
-const reading = (at: string, change: object = {}) => ({ ...base(at), kind: 'reading', quantity: 'nitrate', value: 2.25, qualifier: '=', enteredText: '10', enteredUnit: 'mg NO3/L', basis: 'NO3', method: null, moment: null, eventId: null, ...change })
+const reading = (at: string, change: object = {}) => ({
+  ...base(at),
+  kind: 'reading',
+  quantity: 'nitrate',
+  value: 2.25,
+  qualifier: '=',
+  enteredText: '10',
+  enteredUnit: 'mg NO3/L',
+  basis: 'NO3',
+  method: null,
+  moment: null,
+  eventId: null,
+  ...change,
+})
 const file = async (from = server, tank = TANK_ID) => (await from.agent.get(`/api/tanks/${tank}/file`).expect(200)).body
 const bare = ({ writtenAt: _at, ...rest }: { writtenAt: string }) => rest
 
 beforeAll(async () => {
   server = await testServer()
   await server.agent.post('/api/tanks').send({ id: TANK_ID, plan: plainPlan() }).expect(201)
-  await server.agent.put(`/api/tanks/${TANK_ID}/plan?effectiveOn=2026-10-01&why=algae`).set('If-Match', '"1"').send(plainPlan({ temperatureC: 23 })).expect(200)
+  await server.agent
+    .put(`/api/tanks/${TANK_ID}/plan?effectiveOn=2026-10-01&why=algae`)
+    .set('If-Match', '"1"')
+    .send(plainPlan({ temperatureC: 23 }))
+    .expect(200)
   await server.agent.post(`/api/tanks/${TANK_ID}/plan/undo`).set('If-Match', '"2"').expect(200)
   await server.agent.post(`/api/tanks/${TANK_ID}/plan/redo`).set('If-Match', '"3"').expect(200)
   for (const record of [
@@ -24,7 +41,18 @@ beforeAll(async () => {
     { ...base('2026-11-04T08:00:00.000Z'), kind: 'note', note: 'plants ☘ look well' },
   ])
     await server.agent.post(`/api/tanks/${TANK_ID}/journal`).send(record).expect(201)
-  await server.agent.put(`/api/tanks/${TANK_ID}/jobs/change/2026-11-24`).send({ ruleId: 'change', dueOn: '2026-11-24', state: 'skipped', movedTo: null, reason: 'away', at: '2026-11-24T09:00:00.000Z', recordedBy: null }).expect(201)
+  await server.agent
+    .put(`/api/tanks/${TANK_ID}/jobs/change/2026-11-24`)
+    .send({
+      ruleId: 'change',
+      dueOn: '2026-11-24',
+      state: 'skipped',
+      movedTo: null,
+      reason: 'away',
+      at: '2026-11-24T09:00:00.000Z',
+      recordedBy: null,
+    })
+    .expect(201)
   await server.agent.put(`/api/tanks/${TANK_ID}/levers`).send({ hours: 7 }).expect(200)
 })
 afterAll(() => server.close())
@@ -38,7 +66,9 @@ describe('a tank’s file', () => {
     expect((await fresh.agent.get('/api/tanks')).body).toEqual([])
     await fresh.agent.post('/api/tank-files').send(out).expect(201)
     expect(bare(await file(fresh))).toEqual(bare(out))
-    expect((await fresh.agent.get(`/api/tanks/${TANK_ID}/timeline`)).body).toEqual((await server.agent.get(`/api/tanks/${TANK_ID}/timeline`)).body)
+    expect((await fresh.agent.get(`/api/tanks/${TANK_ID}/timeline`)).body).toEqual(
+      (await server.agent.get(`/api/tanks/${TANK_ID}/timeline`)).body,
+    )
     // What could be undone there can be undone here.
     await fresh.agent.post(`/api/tanks/${TANK_ID}/plan/undo`).set('If-Match', '"4"').expect(200)
     await fresh.close()
@@ -54,22 +84,37 @@ describe('a tank’s file', () => {
   test.each([
     ['another kind of file', () => ({ hello: 'world' }), 422, /not a tank’s file/],
     ['a newer format', (out: object) => ({ ...out, formatVersion: 7 }), 422, /format version 7, which is newer/],
-    ['a broken record, with its place', (out: { journal: object[] }) => ({ ...out, journal: [out.journal[0], { ...out.journal[1], value: 'much' }] }), 400, /journal\.1\.value must be a number/],
+    [
+      'a broken record, with its place',
+      (out: { journal: object[] }) => ({ ...out, journal: [out.journal[0], { ...out.journal[1], value: 'much' }] }),
+      400,
+      /journal\.1\.value must be a number/,
+    ],
     ['two records of one id', (out: { journal: object[] }) => ({ ...out, journal: [out.journal[0], out.journal[0]] }), 400, /same id/],
     ['revisions with a gap', (out: { revisions: object[] }) => ({ ...out, revisions: out.revisions.slice(1) }), 400, /without a gap/],
-    ['a setting of a revision that is not there', (out: { settings: object[] }) => ({ ...out, settings: [{ ...out.settings[0], planRevision: 99 }] }), 422, /names a revision/],
+    [
+      'a setting of a revision that is not there',
+      (out: { settings: object[] }) => ({ ...out, settings: [{ ...out.settings[0], planRevision: 99 }] }),
+      422,
+      /names a revision/,
+    ],
     ['an unknown field', (out: object) => ({ ...out, extra: 1 }), 400, /no field extra/],
   ])('%s is refused, and nothing is kept', async (_what, spoil, status, sentence) => {
     const fresh = await testServer()
     const refused = await fresh.agent.post('/api/tank-files').send(spoil(await file()))
     expect(refused.status).toBe(status)
     expect(refused.body.detail).toMatch(sentence)
-    for (const table of ['tank', 'plan_revision', 'setting_change', 'reading', 'event', 'job_record']) expect(await fresh.db(table)).toEqual([])
+    for (const table of ['tank', 'plan_revision', 'setting_change', 'reading', 'event', 'job_record'])
+      expect(await fresh.db(table)).toEqual([])
     await fresh.close()
   })
   test('half a file, and none', async () => {
     const text = JSON.stringify(await file())
-    await server.agent.post('/api/tank-files').set('Content-Type', 'application/json').send(text.slice(0, text.length / 2)).expect(400)
+    await server.agent
+      .post('/api/tank-files')
+      .set('Content-Type', 'application/json')
+      .send(text.slice(0, text.length / 2))
+      .expect(400)
     await server.agent.post('/api/tank-files').expect(422)
   })
   test('a record id that another tank uses is refused with its place, and the whole file with it', async () => {
@@ -81,10 +126,25 @@ describe('a tank’s file', () => {
   })
 })
 
-const MAPPING = { columns: [{ use: 'at' }, { use: 'quantity' }, { use: 'value' }, { use: 'unit' }, { use: 'note' }], decimalMark: '.', dateOrder: 'ymd', timeZone: 'Europe/Berlin', delimiter: ',', hasHeader: true }
-const EXPORTED = { ...MAPPING, columns: ['id', 'at', 'quantity', 'value', 'unit', 'ignore', 'ignore', 'ignore', 'ignore', 'ignore', 'ignore', 'note'].map((use) => ({ use })) }
+const MAPPING = {
+  columns: [{ use: 'at' }, { use: 'quantity' }, { use: 'value' }, { use: 'unit' }, { use: 'note' }],
+  decimalMark: '.',
+  dateOrder: 'ymd',
+  timeZone: 'Europe/Berlin',
+  delimiter: ',',
+  hasHeader: true,
+}
+const EXPORTED = {
+  ...MAPPING,
+  columns: ['id', 'at', 'quantity', 'value', 'unit', 'ignore', 'ignore', 'ignore', 'ignore', 'ignore', 'ignore', 'note'].map((use) => ({
+    use,
+  })),
+}
 const take = (to: TestServer, body: string | Buffer, mapping: object = MAPPING, dryRun = false, tank = TANK_ID) =>
-  to.agent.post(`/api/tanks/${tank}/readings.csv?dryRun=${dryRun}&mapping=${encodeURIComponent(JSON.stringify(mapping))}`).set('Content-Type', 'text/csv').send(body)
+  to.agent
+    .post(`/api/tanks/${tank}/readings.csv?dryRun=${dryRun}&mapping=${encodeURIComponent(JSON.stringify(mapping))}`)
+    .set('Content-Type', 'text/csv')
+    .send(body)
 
 describe('readings as CSV', () => {
   test('out and in again says: already here; into an empty tank: the same readings', async () => {
@@ -96,14 +156,24 @@ describe('readings as CSV', () => {
     const fresh = await testServer()
     await fresh.agent.post('/api/tanks').send({ id: TANK_ID, plan: plainPlan() })
     expect((await take(fresh, csv, EXPORTED)).body).toMatchObject({ isKept: true, accepted: 3 })
-    const kept = (await file(fresh)).journal.map(({ id: recordId, value, qualifier, note }: Record<string, unknown>) => [recordId, value, qualifier, note])
-    const sent = (await file()).journal.filter(({ kind }: { kind: string }) => kind === 'reading').map(({ id: recordId, value, qualifier, note }: Record<string, unknown>) => [recordId, value, qualifier, note])
+    const kept = (await file(fresh)).journal.map(({ id: recordId, value, qualifier, note }: Record<string, unknown>) => [
+      recordId,
+      value,
+      qualifier,
+      note,
+    ])
+    const sent = (await file()).journal
+      .filter(({ kind }: { kind: string }) => kind === 'reading')
+      .map(({ id: recordId, value, qualifier, note }: Record<string, unknown>) => [recordId, value, qualifier, note])
     expect(kept).toEqual(sent)
     await fresh.close()
   })
   test('one bad row keeps all out, and is named with its line and reason', async () => {
     const before = (await file()).journal.length
-    const answer = await take(server, 'at,what,value,unit,note\n2026-11-10,pH,6.5,,\n2026-11-11,pH,sixish,,\n2026-02-30,pH,6.5,,\n2026-11-12,nitrate,5,°dKH,')
+    const answer = await take(
+      server,
+      'at,what,value,unit,note\n2026-11-10,pH,6.5,,\n2026-11-11,pH,sixish,,\n2026-02-30,pH,6.5,,\n2026-11-12,nitrate,5,°dKH,',
+    )
     expect(answer.body).toMatchObject({ isKept: false, rows: 4, accepted: 1, refusedInAll: 3 })
     expect(answer.body.refused).toEqual([
       { line: 3, detail: '“sixish” is not a number.' },
@@ -113,7 +183,19 @@ describe('readings as CSV', () => {
     expect((await file()).journal).toHaveLength(before)
   })
   test('a dry run shows what would come, and keeps nothing', async () => {
-    const answer = await take(server, 'at;ph;no3\n1.11.2026 19:30;6,5;12\n', { columns: [{ use: 'at' }, { use: 'reading', quantity: 'pH', unit: '' }, { use: 'reading', quantity: 'nitrate', unit: 'mg NO3/L' }], decimalMark: ',', dateOrder: 'dmy', timeZone: 'Europe/Berlin', delimiter: ';', hasHeader: true }, true)
+    const answer = await take(
+      server,
+      'at;ph;no3\n1.11.2026 19:30;6,5;12\n',
+      {
+        columns: [{ use: 'at' }, { use: 'reading', quantity: 'pH', unit: '' }, { use: 'reading', quantity: 'nitrate', unit: 'mg NO3/L' }],
+        decimalMark: ',',
+        dateOrder: 'dmy',
+        timeZone: 'Europe/Berlin',
+        delimiter: ';',
+        hasHeader: true,
+      },
+      true,
+    )
     expect(answer.body).toMatchObject({ isKept: false, accepted: 2, refusedInAll: 0 })
     expect(answer.body.preview[0]).toMatchObject({ line: 2, at: '2026-11-01T18:30:00.000Z', quantity: 'pH', value: 6.5 })
   })
@@ -124,14 +206,23 @@ describe('readings as CSV', () => {
     expect(clash.body.refused[0].detail).toMatch(/already stored under the id/)
     const twice = await take(server, 'at,what,value,unit,note\n2026-11-15,pH,6.5,,\n2026-11-15,pH,6.5,,', MAPPING, true)
     expect(twice.body).toMatchObject({ accepted: 1, alreadyHere: 1 })
-    expect((await take(server, 'id,at,what,value,unit,note\nseven,2026-11-10,pH,6.5,,', { ...MAPPING, columns })).body.refused[0].detail).toMatch(/is not an id/)
+    expect(
+      (await take(server, 'id,at,what,value,unit,note\nseven,2026-11-10,pH,6.5,,', { ...MAPPING, columns })).body.refused[0].detail,
+    ).toMatch(/is not an id/)
   })
   test('wrong encodings, pictures, open quotes and nonsense mappings are refused in a sentence', async () => {
     expect((await take(server, Buffer.from('at,what,value\n2026-11-10,pH,6.5,\xb0', 'latin1'))).body.detail).toMatch(/not written in UTF-8/)
     expect((await take(server, Buffer.from([0x89, 0x50, 0x4e, 0x47, 0, 0, 0]))).status).toBe(422)
     expect((await take(server, 'at,what,value,unit,note\n"2026-11-10,pH,6.5,,')).body.detail).toMatch(/quotation mark is opened/)
     expect((await take(server, 'x', { ...MAPPING, decimalMark: '#' })).status).toBe(400)
-    expect((await take(server, Buffer.concat([Buffer.from([0xff, 0xfe]), Buffer.from('at,what,value,unit,note\n2026-11-16,pH,6.4,,', 'utf16le')]))).body).toMatchObject({ accepted: 1, refusedInAll: 0 })
+    expect(
+      (
+        await take(
+          server,
+          Buffer.concat([Buffer.from([0xff, 0xfe]), Buffer.from('at,what,value,unit,note\n2026-11-16,pH,6.4,,', 'utf16le')]),
+        )
+      ).body,
+    ).toMatchObject({ accepted: 1, refusedInAll: 0 })
     await server.agent.post(`/api/tanks/${TANK_ID}/readings.csv?mapping=%7B`).set('Content-Type', 'text/csv').send('x').expect(400)
     await server.agent.post(`/api/tanks/${TANK_ID}/readings.csv`).set('Content-Type', 'text/plain').send('x').expect(415)
   })
@@ -144,11 +235,19 @@ describe('readings as CSV', () => {
 test('schemas of the files are told', async () => {
   const names = (await server.agent.get('/api/schemas').expect(200)).body.map(({ name }: { name: string }) => name)
   expect(names).toContain('tank-file')
-  const schema = JSON.parse((await server.agent.get('/api/schemas/tank-file.json').buffer(true).parse((res, done) => {
-    let text = ''
-    res.on('data', (chunk: Buffer) => (text += chunk.toString()))
-    res.on('end', () => done(null, text))
-  }).expect(200)).body as string)
+  const schema = JSON.parse(
+    (
+      await server.agent
+        .get('/api/schemas/tank-file.json')
+        .buffer(true)
+        .parse((res, done) => {
+          let text = ''
+          res.on('data', (chunk: Buffer) => (text += chunk.toString()))
+          res.on('end', () => done(null, text))
+        })
+        .expect(200)
+    ).body as string,
+  )
   expect(Object.keys(schema.properties)).toContain('journal')
   await server.agent.get('/api/schemas/passwords.json').expect(404)
 })

@@ -21,7 +21,20 @@ test('lists every worked figure with a title of its own and its inputs as JSON S
 })
 
 test.each([
-  ['vessel.net-water', { lengthCm: 45.5, widthCm: 28.5, heightCm: 31, glassCm: 0.5, freeboardCm: 2, layers: [{ frontCm: 4, backCm: 8, porosity: 0.45 }], hardscape: [{ massKg: 3.5, densityKgPerL: 2.6 }] }, 29.49234615, 'L'],
+  [
+    'vessel.net-water',
+    {
+      lengthCm: 45.5,
+      widthCm: 28.5,
+      heightCm: 31,
+      glassCm: 0.5,
+      freeboardCm: 2,
+      layers: [{ frontCm: 4, backCm: 8, porosity: 0.45 }],
+      hardscape: [{ massKg: 3.5, densityKgPerL: 2.6 }],
+    },
+    29.49234615,
+    'L',
+  ],
   ['gas.co2-from-ph', { pH: 5.5, khDkh: 0.5, temperatureC: 18 }, 62.82726805, 'mg/L'],
   ['gas.co2-from-ph', { pH: 5.5, khDkh: 0.5, temperatureC: 18, ionicStrengthMolPerKg: 0.005 }, 58.37133399, 'mg/L'],
   ['gas.ph-from-co2', { co2MgPerL: 0.4, khDkh: 0.5, temperatureC: 18 }, 7.686145155, 'pH'],
@@ -30,7 +43,12 @@ test.each([
   ['water.oxygen-saturation', { temperatureC: 3 }, 13.46113151, 'mg/L'],
   ['water.dilution', { startMgPerL: 42, sourceMgPerL: 2, fraction: 0.5, changes: 3 }, 7, 'mg/L'],
   ['feed.salt-dose', { saltId: 'potassium-nitrate', species: 'NO3', grams: 1, litres: 100 }, 6.132798166, 'mg/L'],
-  ['feed.accumulation', { weeklyDoseMgPerL: 0.1, dosesPerWeek: 1, changeFraction: 0.25, uptakeFractionPerDay: 0.5, week: 6, at: 'after-first-dose' }, 0.1023172857, 'mg/L'],
+  [
+    'feed.accumulation',
+    { weeklyDoseMgPerL: 0.1, dosesPerWeek: 1, changeFraction: 0.25, uptakeFractionPerDay: 0.5, week: 6, at: 'after-first-dose' },
+    0.1023172857,
+    'mg/L',
+  ],
   ['light.dli', { shape: 'half-sine', peakPpfd: 100, photoperiodH: 10 }, 2.291831181, 'mol/m²/day'],
 ] as const)('%s gives the table’s value', async (id, inputs, value, unit) => {
   const answer = WorkedResponse.parse((await post(id, inputs).expect(200)).body)

@@ -8,13 +8,28 @@ const SCHEMA_OF = new Map(WORKINGS.map((working) => [working.id, { working, sche
 export const workingRoutes = (): Router =>
   Router()
     .get('/workings', (_req, res) => {
-      res.json([...SCHEMA_OF.values()].map(({ working, schema }) => ({ id: working.id, title: enWorkingTitle[working.id] ?? working.id, inputs: inputsJsonSchema(schema), unit: working.unit, source: working.source })))
+      res.json(
+        [...SCHEMA_OF.values()].map(({ working, schema }) => ({
+          id: working.id,
+          title: enWorkingTitle[working.id] ?? working.id,
+          inputs: inputsJsonSchema(schema),
+          unit: working.unit,
+          source: working.source,
+        })),
+      )
     })
     .post('/workings/:id', (req, res) => {
       const found = SCHEMA_OF.get(req.params.id)
       if (found === undefined) throw new Refusal(404, 'no_such_working', en.refused.noSuchWorking)
       const { working, schema } = found
       const { figure, inputs } = work(working, schema.parse(req.body))
-      const answer: WorkedResponse = { id: working.id, ...figure, unit: working.unit, formula: working.formula, inputs: { ...inputs }, source: working.source }
+      const answer: WorkedResponse = {
+        id: working.id,
+        ...figure,
+        unit: working.unit,
+        formula: working.formula,
+        inputs: { ...inputs },
+        source: working.source,
+      }
       res.json(answer)
     })

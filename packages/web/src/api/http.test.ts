@@ -7,7 +7,11 @@ import { changeJson, getJson, postJson, type ApiError } from './http.js'
 afterEach(() => vi.unstubAllGlobals())
 const shape = z.object({ litres: z.number() })
 const signal = new AbortController().signal
-const failed = (promise: Promise<unknown>): Promise<ApiError> => promise.then(() => expect.unreachable(), (error: unknown) => error as ApiError)
+const failed = (promise: Promise<unknown>): Promise<ApiError> =>
+  promise.then(
+    () => expect.unreachable(),
+    (error: unknown) => error as ApiError,
+  )
 
 describe('requests', () => {
   test('an answer is checked against its shape before anybody sees it', async () => {
@@ -19,7 +23,11 @@ describe('requests', () => {
     expect(await postJson('/api/x', { a: 1 }, shape)).toEqual({ litres: 2 })
     await changeJson('PUT', '/api/x', shape, { body: { b: 2 }, ifMatch: '"3"' })
     await getJson('/api/x', shape, signal)
-    expect(server.asked.map(({ method, body, ifMatch }) => [method, body, ifMatch])).toEqual([['POST', { a: 1 }, null], ['PUT', { b: 2 }, '"3"'], ['GET', null, null]])
+    expect(server.asked.map(({ method, body, ifMatch }) => [method, body, ifMatch])).toEqual([
+      ['POST', { a: 1 }, null],
+      ['PUT', { b: 2 }, '"3"'],
+      ['GET', null, null],
+    ])
   })
   test('nothing is an answer where nothing is expected', async () => {
     standInServer(() => ({ status: 204, body: null }))

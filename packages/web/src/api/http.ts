@@ -17,10 +17,19 @@ interface Answer<T> {
   readonly etag: string | null
 }
 
-async function send<T>(method: string, path: string, schema: z.ZodType<T>, options: { body?: unknown; ifMatch?: string; signal?: AbortSignal } = {}): Promise<Answer<T>> {
+async function send<T>(
+  method: string,
+  path: string,
+  schema: z.ZodType<T>,
+  options: { body?: unknown; ifMatch?: string; signal?: AbortSignal } = {},
+): Promise<Answer<T>> {
   const response = await fetch(path, {
     method,
-    headers: { Accept: 'application/json', ...(options.body === undefined ? {} : { 'Content-Type': 'application/json' }), ...(options.ifMatch === undefined ? {} : { 'If-Match': options.ifMatch }) },
+    headers: {
+      Accept: 'application/json',
+      ...(options.body === undefined ? {} : { 'Content-Type': 'application/json' }),
+      ...(options.ifMatch === undefined ? {} : { 'If-Match': options.ifMatch }),
+    },
     ...(options.body === undefined ? {} : { body: JSON.stringify(options.body) }),
     ...(options.signal === undefined ? {} : { signal: options.signal }),
   }).catch((error: unknown) => {
@@ -32,6 +41,13 @@ async function send<T>(method: string, path: string, schema: z.ZodType<T>, optio
   return { body: schema.parse(json), etag: response.headers.get('ETag') }
 }
 
-export const getJson = async <T>(path: string, schema: z.ZodType<T>, signal: AbortSignal): Promise<T> => (await send('GET', path, schema, { signal })).body
-export const postJson = async <T>(path: string, body: unknown, schema: z.ZodType<T>): Promise<T> => (await send('POST', path, schema, { body })).body
-export const changeJson = async <T>(method: 'PUT' | 'POST' | 'DELETE', path: string, schema: z.ZodType<T>, options: { body?: unknown; ifMatch?: string } = {}): Promise<T> => (await send(method, path, schema, options)).body
+export const getJson = async <T>(path: string, schema: z.ZodType<T>, signal: AbortSignal): Promise<T> =>
+  (await send('GET', path, schema, { signal })).body
+export const postJson = async <T>(path: string, body: unknown, schema: z.ZodType<T>): Promise<T> =>
+  (await send('POST', path, schema, { body })).body
+export const changeJson = async <T>(
+  method: 'PUT' | 'POST' | 'DELETE',
+  path: string,
+  schema: z.ZodType<T>,
+  options: { body?: unknown; ifMatch?: string } = {},
+): Promise<T> => (await send(method, path, schema, options)).body

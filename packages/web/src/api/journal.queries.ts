@@ -27,21 +27,42 @@ export const journalOfTank = (tankId: string, find: JournalFind) =>
     getNextPageParam: (page) => page.cursor,
   })
 export const readingsOfTank = (tankId: string, quantity: ReadingQuantity) =>
-  queryOptions({ queryKey: ['tanks', tankId, 'readings', quantity], queryFn: ({ signal }) => getJson(`/api/tanks/${tankId}/readings?quantity=${quantity}`, ReadingSeries, signal) })
+  queryOptions({
+    queryKey: ['tanks', tankId, 'readings', quantity],
+    queryFn: ({ signal }) => getJson(`/api/tanks/${tankId}/readings?quantity=${quantity}`, ReadingSeries, signal),
+  })
 /** Acts and signs that a chart marks. */
 export const marksOfTank = (tankId: string) =>
-  queryOptions({ queryKey: ['tanks', tankId, 'journal', 'marks'], queryFn: ({ signal }) => getJson(`/api/tanks/${tankId}/journal?kinds=change,trim,dose,sign,death&limit=500`, JournalPage, signal) })
+  queryOptions({
+    queryKey: ['tanks', tankId, 'journal', 'marks'],
+    queryFn: ({ signal }) => getJson(`/api/tanks/${tankId}/journal?kinds=change,trim,dose,sign,death&limit=500`, JournalPage, signal),
+  })
 export const photosOfTank = (tankId: string) =>
-  queryOptions({ queryKey: ['tanks', tankId, 'journal', 'photos'], queryFn: ({ signal }) => getJson(`/api/tanks/${tankId}/journal?kinds=photo&limit=500`, JournalPage, signal) })
+  queryOptions({
+    queryKey: ['tanks', tankId, 'journal', 'photos'],
+    queryFn: ({ signal }) => getJson(`/api/tanks/${tankId}/journal?kinds=photo&limit=500`, JournalPage, signal),
+  })
 /** Readings of the last weeks, for answers. */
 export const latestReadings = (tankId: string) =>
-  queryOptions({ queryKey: ['tanks', tankId, 'journal', 'latest'], queryFn: ({ signal }) => getJson(`/api/tanks/${tankId}/journal?kinds=reading&limit=300`, JournalPage, signal) })
-export const settingsOfTank = (tankId: string) => queryOptions({ queryKey: ['tanks', tankId, 'settings'], queryFn: ({ signal }) => getJson(`/api/tanks/${tankId}/settings`, SettingList, signal) })
+  queryOptions({
+    queryKey: ['tanks', tankId, 'journal', 'latest'],
+    queryFn: ({ signal }) => getJson(`/api/tanks/${tankId}/journal?kinds=reading&limit=300`, JournalPage, signal),
+  })
+export const settingsOfTank = (tankId: string) =>
+  queryOptions({
+    queryKey: ['tanks', tankId, 'settings'],
+    queryFn: ({ signal }) => getJson(`/api/tanks/${tankId}/settings`, SettingList, signal),
+  })
 export const jobsOfTank = (tankId: string, from: string, to: string) =>
-  queryOptions({ queryKey: ['tanks', tankId, 'jobs', from, to], queryFn: ({ signal }) => getJson(`/api/tanks/${tankId}/jobs?from=${from}&to=${to}`, JobList, signal) })
+  queryOptions({
+    queryKey: ['tanks', tankId, 'jobs', from, to],
+    queryFn: ({ signal }) => getJson(`/api/tanks/${tankId}/jobs?from=${from}&to=${to}`, JobList, signal),
+  })
 export const roundToday = () => queryOptions({ queryKey: ['round'], queryFn: ({ signal }) => getJson('/api/round', Round, signal) })
-export const allKits = () => queryOptions({ queryKey: ['kits'], queryFn: ({ signal }) => getJson('/api/kits', z.array(KitSchema), signal), staleTime: 60_000 })
-export const session = () => queryOptions({ queryKey: ['session'], queryFn: ({ signal }) => getJson('/api/session', SessionReport, signal), staleTime: 60_000 })
+export const allKits = () =>
+  queryOptions({ queryKey: ['kits'], queryFn: ({ signal }) => getJson('/api/kits', z.array(KitSchema), signal), staleTime: 60_000 })
+export const session = () =>
+  queryOptions({ queryKey: ['session'], queryFn: ({ signal }) => getJson('/api/session', SessionReport, signal), staleTime: 60_000 })
 
 /** What a change of the journal or of jobs makes stale. */
 export function useJournalChanged(): (tankId: string) => Promise<void> {
@@ -49,7 +70,10 @@ export function useJournalChanged(): (tankId: string) => Promise<void> {
   return useCallback(
     async (tankId) => {
       await Promise.all([
-        client.invalidateQueries({ predicate: ({ queryKey: [root, tank, part] }) => root === 'tanks' && tank === tankId && ['journal', 'readings', 'timeline', 'jobs'].includes(String(part)) }),
+        client.invalidateQueries({
+          predicate: ({ queryKey: [root, tank, part] }) =>
+            root === 'tanks' && tank === tankId && ['journal', 'readings', 'timeline', 'jobs'].includes(String(part)),
+        }),
         client.invalidateQueries({ queryKey: ['round'] }),
       ])
     },

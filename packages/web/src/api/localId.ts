@@ -3,4 +3,5 @@ const LENGTH = 9
 const ALPHABET = '0123456789abcdefghijklmnopqrstuvwxyz'
 
 /** An id for a new element of a plan. Jobs and dated settings hang on it for ever. */
-export const localId = (stem: string): string => stem + [...crypto.getRandomValues(new Uint8Array(LENGTH))].map((byte) => ALPHABET[byte % ALPHABET.length]).join('')
+export const localId = (stem: string): string =>
+  stem + [...crypto.getRandomValues(new Uint8Array(LENGTH))].map((byte) => ALPHABET[byte % ALPHABET.length]).join('')

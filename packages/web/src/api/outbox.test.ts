@@ -7,9 +7,26 @@ import { newId } from './newId.js'
 import { outbox } from './outbox.js'
 
 const TANK = '01920000-0000-7000-8000-0000000000aa'
-const note = (text: string): JournalRecord => ({ id: newId(), at: '2026-11-24T08:00:00.000Z', recordedBy: 'phone', kind: 'note', note: text })
-const job: JobRecord = { ruleId: 'light-step:t1', dueOn: '2026-11-24', state: 'done', movedTo: null, reason: null, at: '2026-11-24T09:00:00.000Z', recordedBy: null }
-const entry = (body: unknown) => ({ status: 201, body: { record: body, version: 1, createdAt: '2026-11-24T09:00:00.000Z', isDeleted: false } })
+const note = (text: string): JournalRecord => ({
+  id: newId(),
+  at: '2026-11-24T08:00:00.000Z',
+  recordedBy: 'phone',
+  kind: 'note',
+  note: text,
+})
+const job: JobRecord = {
+  ruleId: 'light-step:t1',
+  dueOn: '2026-11-24',
+  state: 'done',
+  movedTo: null,
+  reason: null,
+  at: '2026-11-24T09:00:00.000Z',
+  recordedBy: null,
+}
+const entry = (body: unknown) => ({
+  status: 201,
+  body: { record: body, version: 1, createdAt: '2026-11-24T09:00:00.000Z', isDeleted: false },
+})
 
 /** What a phone's server does: away, or keeping every record by its id. */
 let isAway = false
@@ -50,7 +67,11 @@ describe('with the server there', () => {
   })
   test('a job names the record that it replaces, and its rule is written safely into the address', async () => {
     expect(await outbox.tellJob(TANK, job, '2026-11-23T09:00:00.000Z')).toBe('kept')
-    expect(server.asked[0]).toMatchObject({ method: 'PUT', path: `/api/tanks/${TANK}/jobs/light-step%3At1/2026-11-24`, ifMatch: '"2026-11-23T09:00:00.000Z"' })
+    expect(server.asked[0]).toMatchObject({
+      method: 'PUT',
+      path: `/api/tanks/${TANK}/jobs/light-step%3At1/2026-11-24`,
+      ifMatch: '"2026-11-23T09:00:00.000Z"',
+    })
   })
   test('a refusal is thrown with the server’s sentence, and is not queued', async () => {
     refuses = 'The value is outside what this quantity can be.'
@@ -116,7 +137,9 @@ describe('what the server refuses on the way back', () => {
     await outbox.logRecord(TANK, bad)
     await new Promise((resolve) => setTimeout(resolve, 2))
     await outbox.logRecord(TANK, good)
-    const back = standInServer(({ body }) => ((body as JournalRecord).id === bad.id ? problem(409, 'Something else is already stored under this id.') : entry(body)))
+    const back = standInServer(({ body }) =>
+      (body as JournalRecord).id === bad.id ? problem(409, 'Something else is already stored under this id.') : entry(body),
+    )
     expect(await replayed()).toEqual([TANK])
     expect(outbox.list().map(({ key, refusal }) => [key, refusal])).toEqual([[bad.id, 'Something else is already stored under this id.']])
     window.dispatchEvent(new Event('online'))

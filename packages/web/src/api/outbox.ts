@@ -8,7 +8,9 @@ export interface Waiting {
   readonly key: string
   readonly tankId: string
   readonly queuedAt: number
-  readonly sent: { readonly kind: 'record'; readonly record: JournalRecord } | { readonly kind: 'job'; readonly record: JobRecord; readonly replaces: string | null }
+  readonly sent:
+    | { readonly kind: 'record'; readonly record: JournalRecord }
+    | { readonly kind: 'job'; readonly record: JobRecord; readonly replaces: string | null }
   /** The server's sentence, where it refused; kept until a person looks at it. */
   readonly refusal: string | null
 }
@@ -19,7 +21,8 @@ export type Outcome = 'kept' | 'waiting'
 
 const RETRY_MS = 12_000
 let database: Promise<IDBPDatabase<Store>> | null = null
-const opened = (): Promise<IDBPDatabase<Store>> => (database ??= openDB<Store>('jovrin', 1, { upgrade: (db) => void db.createObjectStore('outbox', { keyPath: 'key' }) }))
+const opened = (): Promise<IDBPDatabase<Store>> =>
+  (database ??= openDB<Store>('jovrin', 1, { upgrade: (db) => void db.createObjectStore('outbox', { keyPath: 'key' }) }))
 
 const listeners = new Set<() => void>()
 let waiting: readonly Waiting[] = []
@@ -37,7 +40,8 @@ const deliver = async ({ tankId, sent }: Pick<Waiting, 'tankId' | 'sent'>): Prom
     })
 }
 /** The server cannot be reached, or cannot be asked just now; anything else is an answer. */
-const isAway = (error: unknown): boolean => error instanceof ApiError && (error.status === 0 || error.status === 401 || error.status === 503)
+const isAway = (error: unknown): boolean =>
+  error instanceof ApiError && (error.status === 0 || error.status === 401 || error.status === 503)
 
 /** Sends, or keeps for later where the server does not answer. Refusals are thrown. */
 async function send(tankId: string, sent: Waiting['sent'], key: string): Promise<Outcome> {
@@ -79,7 +83,8 @@ function replay(): Promise<readonly string[]> {
 
 export const outbox = {
   logRecord: (tankId: string, record: JournalRecord): Promise<Outcome> => send(tankId, { kind: 'record', record }, record.id),
-  tellJob: (tankId: string, record: JobRecord, replaces: string | null): Promise<Outcome> => send(tankId, { kind: 'job', record, replaces }, `${tankId} ${record.ruleId} ${record.dueOn}`),
+  tellJob: (tankId: string, record: JobRecord, replaces: string | null): Promise<Outcome> =>
+    send(tankId, { kind: 'job', record, replaces }, `${tankId} ${record.ruleId} ${record.dueOn}`),
   discard: async (key: string): Promise<void> => {
     await (await opened()).delete('outbox', key)
     await refresh()
@@ -91,7 +96,10 @@ export const outbox = {
   },
   /** Watches for the server's return; `onSent` hears whose records went out. */
   watch: (onSent: (tankIds: readonly string[]) => void): (() => void) => {
-    const tryNow = (): void => void replay().then((tankIds) => tankIds.length > 0 && onSent(tankIds)).catch(() => undefined) // tried again at the next beat
+    const tryNow = (): void =>
+      void replay()
+        .then((tankIds) => tankIds.length > 0 && onSent(tankIds))
+        .catch(() => undefined) // tried again at the next beat
     const beat = setInterval(() => waiting.some(({ refusal }) => refusal === null) && tryNow(), RETRY_MS)
     const seen = (): void => void (document.visibilityState === 'visible' && tryNow())
     window.addEventListener('online', tryNow)

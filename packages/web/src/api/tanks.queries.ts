@@ -4,11 +4,24 @@ import { queryOptions } from '@tanstack/react-query'
 import { z } from 'zod'
 import { getJson } from './http.js'
 
-export const allTanks = () => queryOptions({ queryKey: ['tanks'], queryFn: ({ signal }) => getJson('/api/tanks', z.array(TankEntry), signal) })
-export const planOfTank = (tankId: string) => queryOptions({ queryKey: ['tanks', tankId, 'plan'], queryFn: ({ signal }) => getJson(`/api/tanks/${tankId}/plan/revision`, PlanRevision, signal) })
-export const timelineOfTank = (tankId: string) => queryOptions({ queryKey: ['tanks', tankId, 'timeline'], queryFn: ({ signal }) => getJson(`/api/tanks/${tankId}/timeline`, Timeline, signal) })
+export const allTanks = () =>
+  queryOptions({ queryKey: ['tanks'], queryFn: ({ signal }) => getJson('/api/tanks', z.array(TankEntry), signal) })
+export const planOfTank = (tankId: string) =>
+  queryOptions({
+    queryKey: ['tanks', tankId, 'plan'],
+    queryFn: ({ signal }) => getJson(`/api/tanks/${tankId}/plan/revision`, PlanRevision, signal),
+  })
+export const timelineOfTank = (tankId: string) =>
+  queryOptions({
+    queryKey: ['tanks', tankId, 'timeline'],
+    queryFn: ({ signal }) => getJson(`/api/tanks/${tankId}/timeline`, Timeline, signal),
+  })
 export const leversOfTank = (tankId: string) =>
-  queryOptions({ queryKey: ['tanks', tankId, 'levers'], queryFn: async ({ signal }) => leversOf(await getJson(`/api/tanks/${tankId}/levers`, LeversSchema, signal)), staleTime: Infinity })
+  queryOptions({
+    queryKey: ['tanks', tankId, 'levers'],
+    queryFn: async ({ signal }) => leversOf(await getJson(`/api/tanks/${tankId}/levers`, LeversSchema, signal)),
+    staleTime: Infinity,
+  })
 
 /** The timeline in days of the tank's age, and its age today; a tank that starts in the future is looked at from its first day. */
 export interface AgedTimeline {

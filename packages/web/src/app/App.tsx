@@ -15,7 +15,11 @@ const emotion = createCache({ key: 'j', nonce })
 
 const client = new QueryClient({
   defaultOptions: {
-    queries: { staleTime: 5_000, retry: (count, error) => count < 2 && !(error instanceof ApiError && error.status >= 400 && error.status < 500), retryDelay: 300 },
+    queries: {
+      staleTime: 5_000,
+      retry: (count, error) => count < 2 && !(error instanceof ApiError && error.status >= 400 && error.status < 500),
+      retryDelay: 300,
+    },
   },
 })
 

@@ -16,7 +16,11 @@ export function EmergencyCard({ isOpen, onClose }: { isOpen: boolean; onClose: (
   return (
     <SheetDialog title={en.emergency.title} isOpen={isOpen} onClose={onClose}>
       <Box className="print-alone" sx={{ p: { xs: 2, sm: 3 }, maxWidth: 560 }}>
-        <Box component="h2" className="lettering" sx={{ m: 0, mb: 1.5, fontSize: 24, borderBottom: '4px solid var(--algae)', textTransform: 'none' }}>
+        <Box
+          component="h2"
+          className="lettering"
+          sx={{ m: 0, mb: 1.5, fontSize: 24, borderBottom: '4px solid var(--algae)', textTransform: 'none' }}
+        >
           {en.emergency.title}
         </Box>
         {tankId !== undefined && <OfThisTank tankId={tankId} />}
@@ -55,7 +59,9 @@ function OfThisTank({ tankId }: { tankId: string }) {
   return (
     <Box sx={{ mb: 1, fontWeight: 600 }}>
       {en.emergency.volume(plan.name, units.show('volume', 0.3 * waterL, 2), units.show('volume', 0.5 * waterL, 2))}
-      {age !== null && age < YOUNG_DAYS && <Box sx={{ color: 'var(--algae)' }}>{en.emergency.binderFirst(plan.name, significant(age))}</Box>}
+      {age !== null && age < YOUNG_DAYS && (
+        <Box sx={{ color: 'var(--algae)' }}>{en.emergency.binderFirst(plan.name, significant(age))}</Box>
+      )}
     </Box>
   )
 }

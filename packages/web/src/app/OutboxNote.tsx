@@ -24,7 +24,11 @@ export function OutboxNote() {
   const refused = items.filter(({ refusal }) => refusal !== null)
   if (items.length === 0) return null
   return (
-    <Box role="status" className="no-print" sx={{ px: 2, py: 0.5, background: 'var(--sheet)', borderBottom: '1px solid var(--hair)', fontSize: 14 }}>
+    <Box
+      role="status"
+      className="no-print"
+      sx={{ px: 2, py: 0.5, background: 'var(--sheet)', borderBottom: '1px solid var(--hair)', fontSize: 14 }}
+    >
       {waiting.length > 0 && <div>{en.outbox.waiting(significant(waiting.length))}</div>}
       {refused.length > 0 && <div>{en.outbox.refused(significant(refused.length))}</div>}
       {refused.map(({ key, refusal }) => (

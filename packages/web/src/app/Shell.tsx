@@ -18,7 +18,17 @@ const UnitsSheet = lazy(async () => ({ default: (await import('./UnitsSheet.js')
 const ShortcutsSheet = lazy(async () => ({ default: (await import('./ShortcutsSheet.js')).ShortcutsSheet }))
 const OutboxNote = lazy(async () => ({ default: (await import('./OutboxNote.js')).OutboxNote }))
 
-const navStyle = { px: { xs: 0.6, md: 0.75 }, py: '3px', whiteSpace: 'nowrap', color: 'var(--ink)', textDecoration: 'none', borderBottom: '3px solid transparent', fontSize: 17, '&.active': { borderColor: 'var(--ink)', fontWeight: 600 }, '&:hover': { borderColor: 'var(--hair)' } } as const
+const navStyle = {
+  px: { xs: 0.6, md: 0.75 },
+  py: '3px',
+  whiteSpace: 'nowrap',
+  color: 'var(--ink)',
+  textDecoration: 'none',
+  borderBottom: '3px solid transparent',
+  fontSize: 17,
+  '&.active': { borderColor: 'var(--ink)', fontWeight: 600 },
+  '&:hover': { borderColor: 'var(--hair)' },
+} as const
 
 export function Shell() {
   const { tankId } = useParams()
@@ -47,14 +57,41 @@ export function Shell() {
   })
   return (
     <Box sx={{ minHeight: '100vh', display: 'flex', flexDirection: 'column' }}>
-      <Box component="a" href="#sheet" sx={{ position: 'absolute', left: -9999, '&:focus': { left: 8, top: 8, background: 'var(--sheet)', p: 1, zIndex: 10 } }}>
+      <Box
+        component="a"
+        href="#sheet"
+        sx={{ position: 'absolute', left: -9999, '&:focus': { left: 8, top: 8, background: 'var(--sheet)', p: 1, zIndex: 10 } }}
+      >
         {en.app.skip}
       </Box>
-      <Box component="header" className="no-print" sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 1, px: 2, borderBottom: '2px solid var(--ink)', background: 'var(--sheet)', minHeight: 44 }}>
-        <Box component={Link} to="/" className="lettering" sx={{ fontSize: 21, fontWeight: 600, letterSpacing: '0.14em', color: 'var(--ink)', textDecoration: 'none' }}>
+      <Box
+        component="header"
+        className="no-print"
+        sx={{
+          display: 'flex',
+          flexWrap: 'wrap',
+          alignItems: 'center',
+          columnGap: 1,
+          px: 2,
+          borderBottom: '2px solid var(--ink)',
+          background: 'var(--sheet)',
+          minHeight: 44,
+        }}
+      >
+        <Box
+          component={Link}
+          to="/"
+          className="lettering"
+          sx={{ fontSize: 21, fontWeight: 600, letterSpacing: '0.14em', color: 'var(--ink)', textDecoration: 'none' }}
+        >
           {en.app.name}
         </Box>
-        <Box component="nav" aria-label={en.app.name} sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 0.5, flexGrow: 1, minWidth: 0 }} className="lettering">
+        <Box
+          component="nav"
+          aria-label={en.app.name}
+          sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 0.5, flexGrow: 1, minWidth: 0 }}
+          className="lettering"
+        >
           <Box component={NavLink} to="/" end sx={navStyle}>
             {en.app.places.shelf}
           </Box>
@@ -85,16 +122,30 @@ export function Shell() {
             {en.nav.answers}
           </Button>
         )}
-        <Button variant="outlined" onClick={() => setSheet('emergency')} sx={{ minWidth: 0, color: 'var(--algae)', borderColor: 'var(--algae)' }}>
+        <Button
+          variant="outlined"
+          onClick={() => setSheet('emergency')}
+          sx={{ minWidth: 0, color: 'var(--algae)', borderColor: 'var(--algae)' }}
+        >
           {en.nav.emergency}
         </Button>
         <Button variant="text" onClick={() => setSheet('units')} sx={{ minWidth: 0 }}>
           {en.app.units.open}
         </Button>
-        <Button variant="text" onClick={() => setMode(shown === 'dark' ? 'light' : 'dark')} aria-label={`${en.app.mode.label}: ${shown === 'dark' ? en.app.mode.dark : en.app.mode.light}`} sx={{ minWidth: 0, display: { xs: 'none', sm: 'inline-flex' } }}>
+        <Button
+          variant="text"
+          onClick={() => setMode(shown === 'dark' ? 'light' : 'dark')}
+          aria-label={`${en.app.mode.label}: ${shown === 'dark' ? en.app.mode.dark : en.app.mode.light}`}
+          sx={{ minWidth: 0, display: { xs: 'none', sm: 'inline-flex' } }}
+        >
           {shown === 'dark' ? en.app.mode.dark : en.app.mode.light}
         </Button>
-        <Button variant="text" onClick={() => setSheet('shortcuts')} aria-label={en.app.shortcuts.open} sx={{ minWidth: 0, display: { xs: 'none', sm: 'inline-flex' } }}>
+        <Button
+          variant="text"
+          onClick={() => setSheet('shortcuts')}
+          aria-label={en.app.shortcuts.open}
+          sx={{ minWidth: 0, display: { xs: 'none', sm: 'inline-flex' } }}
+        >
           ?
         </Button>
       </Box>
@@ -129,7 +180,18 @@ function TankNav({ tankId }: { tankId: string }) {
       <Box component="span" aria-hidden sx={{ color: 'var(--hair)' }}>
         /
       </Box>
-      <Box component="span" sx={{ px: 1, fontSize: 17, whiteSpace: 'nowrap', overflow: 'hidden', textOverflow: 'ellipsis', textTransform: 'none', letterSpacing: '0.02em' }}>
+      <Box
+        component="span"
+        sx={{
+          px: 1,
+          fontSize: 17,
+          whiteSpace: 'nowrap',
+          overflow: 'hidden',
+          textOverflow: 'ellipsis',
+          textTransform: 'none',
+          letterSpacing: '0.02em',
+        }}
+      >
         {plan.data?.plan.name ?? '…'}
         {age !== null && (
           <Box component="span" className="figures" sx={{ color: 'var(--ink-2)', ml: 1 }}>
@@ -149,7 +211,9 @@ function TankNav({ tankId }: { tankId: string }) {
       <Box component={NavLink} to={`/tanks/${tankId}/journal`} sx={navStyle}>
         {en.nav.journal}
       </Box>
-      <Box sx={{ display: { xs: 'none', lg: 'block' }, ml: 0.5 }}>{plan.data && <SmallDay plan={plan.data.plan} description={en.app.dayStrip} />}</Box>
+      <Box sx={{ display: { xs: 'none', lg: 'block' }, ml: 0.5 }}>
+        {plan.data && <SmallDay plan={plan.data.plan} description={en.app.dayStrip} />}
+      </Box>
     </>
   )
 }

@@ -19,15 +19,28 @@ export function SignIn() {
     }
   }
   return (
-    <Box component="form" sx={{ p: 4, maxWidth: 420, display: 'grid', gap: 2 }} onSubmit={(event) => {
-      event.preventDefault()
-      void go()
-    }}>
+    <Box
+      component="form"
+      sx={{ p: 4, maxWidth: 420, display: 'grid', gap: 2 }}
+      onSubmit={(event) => {
+        event.preventDefault()
+        void go()
+      }}
+    >
       <Box component="h1" className="lettering" sx={{ m: 0, fontSize: 24 }}>
         {en.signIn.title}
       </Box>
       {en.signIn.body}
-      <TextField type="password" autoComplete="current-password" label={en.signIn.field} value={passphrase} onChange={(event) => setPassphrase(event.target.value)} error={error !== null} helperText={error ?? ''} autoFocus />
+      <TextField
+        type="password"
+        autoComplete="current-password"
+        label={en.signIn.field}
+        value={passphrase}
+        onChange={(event) => setPassphrase(event.target.value)}
+        error={error !== null}
+        helperText={error ?? ''}
+        autoFocus
+      />
       <Button type="submit" variant="contained" disabled={passphrase === ''}>
         {en.signIn.go}
       </Button>

@@ -21,7 +21,13 @@ export function UnitsSheet({ isOpen, onClose }: { isOpen: boolean; onClose: () =
           <Button onClick={() => units.choose(METRIC_UNITS)}>{en.app.units.metric}</Button>
           <Button onClick={() => units.choose(US_UNITS)}>{en.app.units.us}</Button>
         </Box>
-        <Choice label={en.app.mode.label} why={en.app.mode.label} value={mode ?? 'system'} options={MODES.map((name) => [name, en.app.mode[name]] as const)} onChange={(next) => setMode(next ?? 'system')} />
+        <Choice
+          label={en.app.mode.label}
+          why={en.app.mode.label}
+          value={mode ?? 'system'}
+          options={MODES.map((name) => [name, en.app.mode[name]] as const)}
+          onChange={(next) => setMode(next ?? 'system')}
+        />
         {(Object.keys(UNIT_CHOICES) as Dimension[]).map((dimension) => (
           <Choice
             key={dimension}

@@ -6,12 +6,28 @@ const LETTERING = "'Barlow Condensed', sans-serif"
 export const theme = createTheme({
   cssVariables: { colorSchemeSelector: 'data-mode' },
   colorSchemes: {
-    light: { palette: { primary: { main: '#14211d' }, error: { main: '#9b3b1b' }, background: { default: '#e9eeea', paper: '#f5f8f5' }, text: { primary: '#14211d', secondary: '#47574f' } } },
-    dark: { palette: { primary: { main: '#e2ece7' }, error: { main: '#f2936c' }, background: { default: '#081310', paper: '#0d1b17' }, text: { primary: '#e2ece7', secondary: '#a5b8af' } } },
+    light: {
+      palette: {
+        primary: { main: '#14211d' },
+        error: { main: '#9b3b1b' },
+        background: { default: '#e9eeea', paper: '#f5f8f5' },
+        text: { primary: '#14211d', secondary: '#47574f' },
+      },
+    },
+    dark: {
+      palette: {
+        primary: { main: '#e2ece7' },
+        error: { main: '#f2936c' },
+        background: { default: '#081310', paper: '#0d1b17' },
+        text: { primary: '#e2ece7', secondary: '#a5b8af' },
+      },
+    },
   },
   shape: { borderRadius: 1 },
   shadows: Array.from({ length: 25 }, () => 'none') as never, // MUI's type is a tuple of 25
-  transitions: { duration: { shortest: 80, shorter: 100, short: 120, standard: 150, complex: 180, enteringScreen: 120, leavingScreen: 100 } },
+  transitions: {
+    duration: { shortest: 80, shorter: 100, short: 120, standard: 150, complex: 180, enteringScreen: 120, leavingScreen: 100 },
+  },
   typography: {
     fontFamily: "'Atkinson Hyperlegible Next Variable', sans-serif",
     fontSize: 14,
@@ -19,9 +35,20 @@ export const theme = createTheme({
   },
   components: {
     MuiButtonBase: { defaultProps: { disableRipple: true } },
-    MuiButton: { defaultProps: { variant: 'outlined', size: 'small', disableElevation: true }, styleOverrides: { root: { borderRadius: 1, borderColor: 'var(--ink)', lineHeight: 1.3 }, sizeSmall: { fontSize: 16, padding: '2px 10px' } } },
+    MuiButton: {
+      defaultProps: { variant: 'outlined', size: 'small', disableElevation: true },
+      styleOverrides: {
+        root: { borderRadius: 1, borderColor: 'var(--ink)', lineHeight: 1.3 },
+        sizeSmall: { fontSize: 16, padding: '2px 10px' },
+      },
+    },
     MuiTextField: { defaultProps: { variant: 'standard', size: 'small' } },
-    MuiInput: { styleOverrides: { root: { fontVariantNumeric: 'tabular-nums', '&::before': { borderColor: 'var(--hair)' } }, input: { padding: '2px 0' } } },
+    MuiInput: {
+      styleOverrides: {
+        root: { fontVariantNumeric: 'tabular-nums', '&::before': { borderColor: 'var(--hair)' } },
+        input: { padding: '2px 0' },
+      },
+    },
     MuiInputLabel: { styleOverrides: { root: { color: 'var(--ink-2)' } } },
     MuiFormHelperText: { styleOverrides: { root: { marginTop: 1, lineHeight: 1.25 } } },
     MuiPaper: { styleOverrides: { root: { backgroundImage: 'none', border: '1px solid var(--ink)', borderRadius: 1 } } },
@@ -29,12 +56,34 @@ export const theme = createTheme({
     MuiSlider: {
       styleOverrides: {
         root: { height: 2, padding: '8px 0', color: 'var(--ink)' },
-        thumb: { width: 10, height: 18, borderRadius: 1, background: 'var(--sheet)', border: '2px solid var(--ink)', '&:hover, &.Mui-focusVisible': { boxShadow: '0 0 0 3px var(--focus)' }, '&::before': { boxShadow: 'none' } },
+        thumb: {
+          width: 10,
+          height: 18,
+          borderRadius: 1,
+          background: 'var(--sheet)',
+          border: '2px solid var(--ink)',
+          '&:hover, &.Mui-focusVisible': { boxShadow: '0 0 0 3px var(--focus)' },
+          '&::before': { boxShadow: 'none' },
+        },
         track: { border: 0 },
         rail: { background: 'var(--hair)', opacity: 1 },
         mark: { background: 'var(--ink-2)', height: 8, width: 1 },
       },
     },
-    MuiToggleButton: { styleOverrides: { root: { fontFamily: LETTERING, fontSize: 15, padding: '1px 9px', textTransform: 'none', letterSpacing: '0.03em', color: 'var(--ink)', borderColor: 'var(--hair)', borderRadius: 1, '&.Mui-selected, &.Mui-selected:hover': { background: 'var(--ink)', color: 'var(--sheet)' } } } },
+    MuiToggleButton: {
+      styleOverrides: {
+        root: {
+          fontFamily: LETTERING,
+          fontSize: 15,
+          padding: '1px 9px',
+          textTransform: 'none',
+          letterSpacing: '0.03em',
+          color: 'var(--ink)',
+          borderColor: 'var(--hair)',
+          borderRadius: 1,
+          '&.Mui-selected, &.Mui-selected:hover': { background: 'var(--ink)', color: 'var(--sheet)' },
+        },
+      },
+    },
   },
 })

@@ -28,4 +28,7 @@ export function useShortcuts(actions: Readonly<Record<string, () => unknown>>): 
   }, [])
 }
 
-const isTyping = (target: EventTarget | null): boolean => target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName)) && (target as HTMLInputElement).type !== 'range'
+const isTyping = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement &&
+  (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName)) &&
+  (target as HTMLInputElement).type !== 'range'

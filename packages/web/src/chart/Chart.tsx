@@ -1,5 +1,16 @@
 import { LineChart, ScatterChart, type LineSeriesOption, type ScatterSeriesOption } from 'echarts/charts'
-import { AriaComponent, DataZoomComponent, GridComponent, MarkLineComponent, TooltipComponent, type AriaComponentOption, type DataZoomComponentOption, type GridComponentOption, type MarkLineComponentOption, type TooltipComponentOption } from 'echarts/components'
+import {
+  AriaComponent,
+  DataZoomComponent,
+  GridComponent,
+  MarkLineComponent,
+  TooltipComponent,
+  type AriaComponentOption,
+  type DataZoomComponentOption,
+  type GridComponentOption,
+  type MarkLineComponentOption,
+  type TooltipComponentOption,
+} from 'echarts/components'
 import { init, use as register, type ComposeOption, type ECharts } from 'echarts/core'
 import { CanvasRenderer } from 'echarts/renderers'
 import { Box, useColorScheme } from '@mui/material'
@@ -7,7 +18,15 @@ import { useEffect, useRef } from 'react'
 
 register([LineChart, ScatterChart, GridComponent, TooltipComponent, DataZoomComponent, MarkLineComponent, AriaComponent, CanvasRenderer])
 
-export type ChartOption = ComposeOption<LineSeriesOption | ScatterSeriesOption | GridComponentOption | TooltipComponentOption | DataZoomComponentOption | MarkLineComponentOption | AriaComponentOption>
+export type ChartOption = ComposeOption<
+  | LineSeriesOption
+  | ScatterSeriesOption
+  | GridComponentOption
+  | TooltipComponentOption
+  | DataZoomComponentOption
+  | MarkLineComponentOption
+  | AriaComponentOption
+>
 
 /** The film's inks, read when a chart is drawn so that day and night both hold. */
 export interface ChartInks {
@@ -66,7 +85,15 @@ export function Chart({ make, height, label, onDrawn, onZoom }: ChartProps) {
     const made = chart.current
     const element = box.current
     if (made === null || element === null) return
-    made.setOption({ animation: false, textStyle: { fontFamily: 'Barlow Condensed', fontSize: 14 }, aria: { enabled: true, label: { description: label } }, ...make(inksOf(element)) }, { notMerge: true })
+    made.setOption(
+      {
+        animation: false,
+        textStyle: { fontFamily: 'Barlow Condensed', fontSize: 14 },
+        aria: { enabled: true, label: { description: label } },
+        ...make(inksOf(element)),
+      },
+      { notMerge: true },
+    )
   }, [make, label, shown])
   useEffect(() => {
     const made = chart.current
@@ -76,7 +103,8 @@ export function Chart({ make, height, label, onDrawn, onZoom }: ChartProps) {
       // A wheel turns many times a second; the picture follows once it rests.
       clearTimeout(waiting)
       waiting = window.setTimeout(() => {
-        const [zoom] = (made.getOption() as { dataZoom?: { start?: number; end?: number; startValue?: number; endValue?: number }[] }).dataZoom ?? [] // the library's own resolved option
+        const [zoom] =
+          (made.getOption() as { dataZoom?: { start?: number; end?: number; startValue?: number; endValue?: number }[] }).dataZoom ?? [] // the library's own resolved option
         const isWhole = zoom === undefined || ((zoom.start ?? 0) <= 0.01 && (zoom.end ?? 100) >= 99.99)
         onZoom(isWhole || zoom.startValue === undefined || zoom.endValue === undefined ? null : [zoom.startValue, zoom.endValue])
       }, ZOOM_RESTS_MS)

@@ -1,7 +1,15 @@
 import { useEffect, useRef, useState, type ReactNode } from 'react'
 
 /** Hands a drawing the width it has, so that its lettering keeps its size on a phone as on a desk. */
-export function Measured({ children, least = 340, usual = 840 }: { children: (width: number) => ReactNode; least?: number; usual?: number }) {
+export function Measured({
+  children,
+  least = 340,
+  usual = 840,
+}: {
+  children: (width: number) => ReactNode
+  least?: number
+  usual?: number
+}) {
   const box = useRef<HTMLDivElement>(null)
   const [width, setWidth] = useState(usual)
   useEffect(() => {

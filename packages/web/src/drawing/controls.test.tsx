@@ -8,16 +8,36 @@ import { DayStrip, type DayStripLabels } from './day/DayStrip.js'
 
 afterEach(cleanup)
 const band = (median: number): Band => ({ low: median * 0.8, median, high: Math.min(1, median * 1.2) })
-const week: BraidWeek = { strands: Object.fromEntries(STRANDS.map((strand, index) => [strand, band(1 - index * 0.15)])) as Record<Strand, Band>, algae: { low: 0.1, median: 1, high: 4 } }
+const week: BraidWeek = {
+  strands: Object.fromEntries(STRANDS.map((strand, index) => [strand, band(1 - index * 0.15)])) as Record<Strand, Band>,
+  algae: { low: 0.1, median: 1, high: 4 },
+}
 const braidLabels: BraidLabels = {
-  description: 'braid', strand: { light: 'Light', carbon: 'Carbon', feed: 'Feed', mass: 'Mass', clean: 'Clean' }, algae: 'Algae', weakest: 'weakest', full: 'ample', weeks: ['w0', 'w1', 'w2'], algaeTicks: [[2, 'nuisance']], chosenWeek: 'week',
+  description: 'braid',
+  strand: { light: 'Light', carbon: 'Carbon', feed: 'Feed', mass: 'Mass', clean: 'Clean' },
+  algae: 'Algae',
+  weakest: 'weakest',
+  full: 'ample',
+  weeks: ['w0', 'w1', 'w2'],
+  algaeTicks: [[2, 'nuisance']],
+  chosenWeek: 'week',
 }
 
 describe('braid', () => {
   const chosen: number[] = []
   const show = (chosenWeek: number, ghost = false): void => {
     chosen.length = 0
-    render(<Braid weeks={[week, week, week]} ghost={ghost ? [week, week, week] : null} limiting="clean" labels={braidLabels} isProvisional={false} chosenWeek={chosenWeek} onChooseWeek={(next) => chosen.push(next)} />)
+    render(
+      <Braid
+        weeks={[week, week, week]}
+        ghost={ghost ? [week, week, week] : null}
+        limiting="clean"
+        labels={braidLabels}
+        isProvisional={false}
+        chosenWeek={chosenWeek}
+        onChooseWeek={(next) => chosen.push(next)}
+      />,
+    )
   }
   test('the chosen week moves with the arrow keys and stops at both ends', () => {
     show(0)
@@ -38,7 +58,10 @@ describe('braid', () => {
 
 describe('day strip', () => {
   const labels: DayStripLabels = {
-    description: 'day', lanes: { light: 'Light', gas: 'Gas', feed: 'Feed', co2: 'CO2', pH: 'pH', oxygen: 'O2' }, edges: { lightOn: 'on', lightOff: 'off', ramp: 'ramp', gasOn: 'gas on', gasOff: 'gas off' }, format: (value, digits) => value.toFixed(digits),
+    description: 'day',
+    lanes: { light: 'Light', gas: 'Gas', feed: 'Feed', co2: 'CO2', pH: 'pH', oxygen: 'O2' },
+    edges: { lightOn: 'on', lightOff: 'off', ramp: 'ramp', gasOn: 'gas on', gasOff: 'gas off' },
+    format: (value, digits) => value.toFixed(digits),
   }
   const plan = newPlan('x', '2026-01-01', 'UTC')
   const moves: [Plan, boolean][] = []
@@ -63,8 +86,16 @@ describe('day strip', () => {
     expect(screen.queryAllByRole('slider')).toEqual([])
   })
   test('the resulting day is drawn with its highest and lowest value', () => {
-    const hours = (from: number, to: number): Float64Array => Float64Array.from({ length: 48 }, (_, index) => from + ((to - from) * index) / 47)
-    show({ day: 1, ppfd: hours(0, 90), co2MgPerL: hours(3, 25), pH: hours(7.2, 6.4), oxygenMgPerL: hours(7.1, 9.4), indicatorCo2MgPerL: hours(3, 20) })
+    const hours = (from: number, to: number): Float64Array =>
+      Float64Array.from({ length: 48 }, (_, index) => from + ((to - from) * index) / 47)
+    show({
+      day: 1,
+      ppfd: hours(0, 90),
+      co2MgPerL: hours(3, 25),
+      pH: hours(7.2, 6.4),
+      oxygenMgPerL: hours(7.1, 9.4),
+      indicatorCo2MgPerL: hours(3, 20),
+    })
     for (const text of ['25', '7.2', '6.4', '9.4', '7.1']) expect(screen.getByText(text)).toBeTruthy()
   })
 })

@@ -6,21 +6,48 @@ import { SheetDialog } from '../ui/SheetDialog.js'
 import type { Told } from './useTellJob.js'
 
 /** A job on another day, with a reason. */
-export function MoveDialog({ job, today, onClose, onMove }: { job: ListedJob; today: string; onClose: () => void; onMove: (told: Told) => void }) {
+export function MoveDialog({
+  job,
+  today,
+  onClose,
+  onMove,
+}: {
+  job: ListedJob
+  today: string
+  onClose: () => void
+  onMove: (told: Told) => void
+}) {
   const [date, setDate] = useState(datePlusDays(today, 1))
   const [reason, setReason] = useState('')
   const isPossible = isCivilDate(date) && reason.trim() !== ''
   return (
     <SheetDialog title={en.today.moveTitle} isOpen onClose={onClose}>
-      <Box component="form" sx={{ p: 3, display: 'grid', gap: 2, minWidth: { sm: 340 } }} onSubmit={(event) => {
-        event.preventDefault()
-        if (isPossible) onMove({ state: 'moved', movedTo: date, reason: reason.trim() })
-      }}>
+      <Box
+        component="form"
+        sx={{ p: 3, display: 'grid', gap: 2, minWidth: { sm: 340 } }}
+        onSubmit={(event) => {
+          event.preventDefault()
+          if (isPossible) onMove({ state: 'moved', movedTo: date, reason: reason.trim() })
+        }}
+      >
         <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 18 }}>
           {en.job.title[job.kind]}
         </Box>
-        <TextField type="date" label={en.today.moveTo} value={date} onChange={(event) => setDate(event.target.value)} slotProps={{ inputLabel: { shrink: true } }} />
-        <TextField label={en.today.reason} value={reason} onChange={(event) => setReason(event.target.value)} helperText={en.today.reasonNeeded} slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 500 } }} autoFocus />
+        <TextField
+          type="date"
+          label={en.today.moveTo}
+          value={date}
+          onChange={(event) => setDate(event.target.value)}
+          slotProps={{ inputLabel: { shrink: true } }}
+        />
+        <TextField
+          label={en.today.reason}
+          value={reason}
+          onChange={(event) => setReason(event.target.value)}
+          helperText={en.today.reasonNeeded}
+          slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 500 } }}
+          autoFocus
+        />
         <Box sx={{ display: 'flex', gap: 1 }}>
           <Button type="submit" variant="contained" disabled={!isPossible}>
             {en.today.moveYes}

@@ -8,6 +8,9 @@ export function jobText({ kind, values }: Pick<Job, 'kind' | 'values'>, units: U
   if (kind === 'change') return `${units.show('volume', of('litres'), 2)} (${percent(of('fraction'))} %)`
   if (kind === 'order-ground' || kind === 'mix-water') return units.show('volume', of('litres'))
   if (kind === 'light-step') return `${significant(of('hours'))} h · ${percent(of('dimFraction'))} %`
-  if (kind === 'dose') return Object.entries(values).map(([id, grams]) => `${en.salt[id] ?? id} ${units.show('portion', grams, 2)}`).join(' · ')
+  if (kind === 'dose')
+    return Object.entries(values)
+      .map(([id, grams]) => `${en.salt[id] ?? id} ${units.show('portion', grams, 2)}`)
+      .join(' · ')
   return en.job.plain(kind, values)
 }

@@ -23,15 +23,38 @@ afterEach(() => {
 })
 
 describe('library', () => {
-  const own: Product = { id: 'own-1', kind: 'ground', name: 'Black pellets', ground: 'rich-soil', bagL: 9, bulkKgPerL: 0.9, porosity: null, price: 24 }
-  const sample: Product = { id: 'sample-sand', kind: 'ground', name: 'Fine sand', ground: 'sand', bagL: 5, bulkKgPerL: null, porosity: null, price: null }
+  const own: Product = {
+    id: 'own-1',
+    kind: 'ground',
+    name: 'Black pellets',
+    ground: 'rich-soil',
+    bagL: 9,
+    bulkKgPerL: 0.9,
+    porosity: null,
+    price: 24,
+  }
+  const sample: Product = {
+    id: 'sample-sand',
+    kind: 'ground',
+    name: 'Fine sand',
+    ground: 'sand',
+    bagL: 5,
+    bulkKgPerL: null,
+    porosity: null,
+    price: null,
+  }
   const tab: Product = { id: 'own-2', kind: 'tab', name: 'Clay tab', pack: 20, price: 7, renewDays: 90 }
-  const show = (): void => void renderPage(<LibraryPlace />, { known: [[['products'], [sample, own, tab].map((product) => ProductSchema.parse(product))]] })
+  const show = (): void =>
+    void renderPage(<LibraryPlace />, { known: [[['products'], [sample, own, tab].map((product) => ProductSchema.parse(product))]] })
   const row = (name: string) => within(screen.getByRole('group', { name }))
   const puts = () => server.asked.filter(({ method }) => method === 'PUT')
   test('one’s own stand before the samples; samples cannot be taken out', () => {
     show()
-    expect([...document.querySelectorAll('[role=group][aria-label]')].map((group) => group.getAttribute('aria-label'))).toEqual(['Black pellets', 'Fine sand', 'Clay tab'])
+    expect([...document.querySelectorAll('[role=group][aria-label]')].map((group) => group.getAttribute('aria-label'))).toEqual([
+      'Black pellets',
+      'Fine sand',
+      'Clay tab',
+    ])
     expect(row('Fine sand').queryByRole('button')).toBeNull()
     expect(row('Black pellets').getByRole('button', { name: enPlan.library.remove('Black pellets') })).toBeTruthy()
   })
@@ -71,23 +94,60 @@ describe('library', () => {
 })
 
 describe('what happened', () => {
-  const entry = (id: string, record: object) => ({ record: { id: `01920000-0000-7000-8000-0000000000${id}`, at: '2026-11-24T08:00:00.000Z', recordedBy: null, note: null, kind: 'note', ...record }, version: 3, createdAt: '2026-11-24T08:00:00.000Z', isDeleted: false })
+  const entry = (id: string, record: object) => ({
+    record: {
+      id: `01920000-0000-7000-8000-0000000000${id}`,
+      at: '2026-11-24T08:00:00.000Z',
+      recordedBy: null,
+      note: null,
+      kind: 'note',
+      ...record,
+    },
+    version: 3,
+    createdAt: '2026-11-24T08:00:00.000Z',
+    isDeleted: false,
+  })
   const entries = [
-    entry('01', { kind: 'reading', quantity: 'pH', value: 6.8, qualifier: '=', enteredText: '6.8', enteredUnit: '', basis: null, method: null, moment: 'lights-on', eventId: null, note: 'pearling', recordedBy: 'phone' }),
+    entry('01', {
+      kind: 'reading',
+      quantity: 'pH',
+      value: 6.8,
+      qualifier: '=',
+      enteredText: '6.8',
+      enteredUnit: '',
+      basis: null,
+      method: null,
+      moment: 'lights-on',
+      eventId: null,
+      note: 'pearling',
+      recordedBy: 'phone',
+    }),
     entry('02', { kind: 'change', fraction: 0.5, hasWiped: true, at: '2026-11-23T18:00:00.000Z' }),
     entry('03', { kind: 'glance', isAllFine: true, animals: null, indicator: null, outlet: null, at: '2026-11-23T07:00:00.000Z' }),
   ]
   const find = { kind: null, quantity: null, text: '' }
   const show = (list = entries, options: { find?: typeof find; cursor?: string | null } = {}) => {
     const asked: unknown[] = []
-    renderPage(<EntryList tankId={TANK} timeZone="Europe/Berlin" find={options.find ?? find} onFind={(next) => asked.push(next)} marked={null} />, {
-      known: [[['tanks', TANK, 'journal', options.find ?? find], { pages: [{ entries: list, cursor: options.cursor ?? null }], pageParams: [null] }]],
-    })
+    renderPage(
+      <EntryList tankId={TANK} timeZone="Europe/Berlin" find={options.find ?? find} onFind={(next) => asked.push(next)} marked={null} />,
+      {
+        known: [
+          [
+            ['tanks', TANK, 'journal', options.find ?? find],
+            { pages: [{ entries: list, cursor: options.cursor ?? null }], pageParams: [null] },
+          ],
+        ],
+      },
+    )
     return asked
   }
   test('newest first, day by day, at the tank’s own clock', () => {
     show()
-    expect([...document.querySelectorAll('time')].map(({ textContent }) => textContent.replace(/ ?[AP]M/, ''))).toEqual(['09:00', '07:00', '08:00'])
+    expect([...document.querySelectorAll('time')].map(({ textContent }) => textContent.replace(/ ?[AP]M/, ''))).toEqual([
+      '09:00',
+      '07:00',
+      '08:00',
+    ])
     expect(screen.getAllByText(/Nov/)).toHaveLength(2)
     expect(screen.getByText('pearling')).toBeTruthy()
     expect(screen.getByText(en.journal.by('phone'))).toBeTruthy()
@@ -98,16 +158,26 @@ describe('what happened', () => {
     expect(screen.getAllByRole('button', { name: en.journal.remove })).toHaveLength(3)
   })
   test('put away with the version one saw, and brought back with the one it then has', async () => {
-    server = standInServer(({ method }) => ({ status: 200, body: { ...entries[0], version: method === 'DELETE' ? 4 : 5, isDeleted: method === 'DELETE' } }))
+    server = standInServer(({ method }) => ({
+      status: 200,
+      body: { ...entries[0], version: method === 'DELETE' ? 4 : 5, isDeleted: method === 'DELETE' },
+    }))
     show()
     fireEvent.click(screen.getAllByRole('button', { name: en.journal.remove })[0]!)
     await waitFor(() => expect(screen.getByText(en.journal.removed)).toBeTruthy())
     expect(server.asked[0]).toMatchObject({ method: 'DELETE', ifMatch: '"3"' })
     fireEvent.click(screen.getByRole('button', { name: en.journal.bringBack }))
-    await waitFor(() => expect(server.asked.find(({ method }) => method === 'POST')).toMatchObject({ path: `/api/tanks/${TANK}/journal/${entries[0]!.record.id}/restore`, ifMatch: '"4"' }))
+    await waitFor(() =>
+      expect(server.asked.find(({ method }) => method === 'POST')).toMatchObject({
+        path: `/api/tanks/${TANK}/journal/${entries[0]!.record.id}/restore`,
+        ifMatch: '"4"',
+      }),
+    )
   })
   test('somebody changed it meanwhile: said in words, and the record stays', async () => {
-    server = standInServer(({ method }) => (method === 'DELETE' ? problem(412, 'Somebody changed this since you looked.') : { status: 200, body: { entries, cursor: null } }))
+    server = standInServer(({ method }) =>
+      method === 'DELETE' ? problem(412, 'Somebody changed this since you looked.') : { status: 200, body: { entries, cursor: null } },
+    )
     show()
     fireEvent.click(screen.getAllByRole('button', { name: en.journal.remove })[1]!)
     await waitFor(() => expect(screen.getByText('Somebody changed this since you looked.')).toBeTruthy())
@@ -172,7 +242,9 @@ describe('the description of a tank', () => {
   test('a share of no floor takes the kind out, with its pots', () => {
     const work = show()
     const before = work.valid().patches.length
-    const share = [...document.querySelectorAll('label')].find(({ textContent }) => textContent.startsWith(en.describe.kind['carpet'] ?? '–'))?.control as HTMLInputElement
+    const share = [...document.querySelectorAll('label')].find(({ textContent }) =>
+      textContent.startsWith(en.describe.kind['carpet'] ?? '–'),
+    )?.control as HTMLInputElement
     fireEvent.change(share, { target: { value: '0' } })
     fireEvent.blur(share)
     expect(work.valid().patches.filter(({ kind, footFraction }) => kind === 'carpet' && footFraction !== 0)).toEqual([])

@@ -10,24 +10,51 @@ import { leadSentence, trendSentence } from './lead.text.js'
 import { significant, type Units } from '../ui/units.js'
 
 const plan = newPlan('x', '2026-09-01', 'UTC')
-const units: Units = { preferences: {} as Units['preferences'], choose: () => undefined, unitOf: () => 'u', to: (_, value) => value, from: (_, value) => value, show: (_, value) => `${significant(value)} u` }
-const results = [1, 2, 3, 4].map((member) => forecastMember({ timeline: [{ fromDay: 0, plan }], today: 10, weeks: 2, seed: 1, levers: { gasFactor: 2 } }, member, new Map()))
+const units: Units = {
+  preferences: {} as Units['preferences'],
+  choose: () => undefined,
+  unitOf: () => 'u',
+  to: (_, value) => value,
+  from: (_, value) => value,
+  show: (_, value) => `${significant(value)} u`,
+}
+const results = [1, 2, 3, 4].map((member) =>
+  forecastMember({ timeline: [{ fromDay: 0, plan }], today: 10, weeks: 2, seed: 1, levers: { gasFactor: 2 } }, member, new Map()),
+)
 
 test('a plan in which nothing is known is one that the contract accepts', () => expect(PlanSchema.parse(plan)).toEqual(plan))
 
 describe('lead', () => {
-  const lead: Lead = { word: 'plants-ahead', aheadFraction: 0.8, perDay: { low: 0, median: 0.01, high: 0.02 }, trend: null, againstPlan: null, wipeDays: { low: 5.6, median: 7, high: 9.2 }, limiting: 'carbon', isYoung: false }
-  test('is one sentence in words and days', () => expect(leadSentence(lead)).toBe('Plants ahead; wipe the glass every 6 to 9 days; weakest: carbon.'))
-  test('one number where both ends are the same', () => expect(leadSentence({ ...lead, wipeDays: { low: 21, median: 21, high: 21 } })).toContain('about every 21 days'))
+  const lead: Lead = {
+    word: 'plants-ahead',
+    aheadFraction: 0.8,
+    perDay: { low: 0, median: 0.01, high: 0.02 },
+    trend: null,
+    againstPlan: null,
+    wipeDays: { low: 5.6, median: 7, high: 9.2 },
+    limiting: 'carbon',
+    isYoung: false,
+  }
+  test('is one sentence in words and days', () =>
+    expect(leadSentence(lead)).toBe('Plants ahead; wipe the glass every 6 to 9 days; weakest: carbon.'))
+  test('one number where both ends are the same', () =>
+    expect(leadSentence({ ...lead, wipeDays: { low: 21, median: 21, high: 21 } })).toContain('about every 21 days'))
   test('the trend has three words and is silent in the first week', () => {
     const trend = (median: number): string | null => trendSentence({ ...lead, trend: { low: 0, median, high: 0 } })
-    expect([trendSentence(lead), trend(0.01), trend(-0.01), trend(0)]).toEqual([null, en.lead.trendUp, en.lead.trendDown, en.lead.trendFlat])
+    expect([trendSentence(lead), trend(0.01), trend(-0.01), trend(0)]).toEqual([
+      null,
+      en.lead.trendUp,
+      en.lead.trendDown,
+      en.lead.trendFlat,
+    ])
   })
-  test('comes out of an ensemble whole', () => expect(leadSentence(leadOf(results, 'planned', 0, 10))).toMatch(/^[A-Z].*; wipe the glass .*; weakest: .*\.$/))
+  test('comes out of an ensemble whole', () =>
+    expect(leadSentence(leadOf(results, 'planned', 0, 10))).toMatch(/^[A-Z].*; wipe the glass .*; weakest: .*\.$/))
 })
 
 describe('balance', () => {
-  test('has a week of strands for each week asked for', () => expect(braidWeeks(results, 'changed', 2).map(({ strands }) => Object.keys(strands).length)).toEqual([5, 5]))
+  test('has a week of strands for each week asked for', () =>
+    expect(braidWeeks(results, 'changed', 2).map(({ strands }) => Object.keys(strands).length)).toEqual([5, 5]))
   test('twice the gas raises an alarm with animals, a warning without', () => {
     const sentences = (hasAnimals: boolean): string[] => flagsOf(results, 'changed', 1, hasAnimals).map(flagSentence)
     expect(sentences(true)[0]).toMatch(/^▲ CO2 may peak at \d+ mg\/L: alarm for animals/)
@@ -36,8 +63,19 @@ describe('balance', () => {
 })
 
 test('every finding has a sentence without gaps', () => {
-  const odd = { ...plan, patches: [{ ...plan.patches[1]!, footFraction: 0.2 }], gasLines: [], layers: [{ id: 'g', ground: 'rich-soil' as const, frontCm: 1, backCm: 2, product: null }], lamps: [{ ...plan.lamps[0]!, watts: 90 }], sources: [{ ...plan.sources[0]!, alkalinityMeqPerL: 4 }] }
-  const sentences = [odd, { ...plan, patches: [], lamps: [] }, { ...plan, layers: [{ id: 'g', ground: 'sand' as const, frontCm: 90, backCm: 90, product: null }] }].flatMap((one) => checkPlan(one, tankFigures(one)).map((finding) => findingSentence(finding, units)))
+  const odd = {
+    ...plan,
+    patches: [{ ...plan.patches[1]!, footFraction: 0.2 }],
+    gasLines: [],
+    layers: [{ id: 'g', ground: 'rich-soil' as const, frontCm: 1, backCm: 2, product: null }],
+    lamps: [{ ...plan.lamps[0]!, watts: 90 }],
+    sources: [{ ...plan.sources[0]!, alkalinityMeqPerL: 4 }],
+  }
+  const sentences = [
+    odd,
+    { ...plan, patches: [], lamps: [] },
+    { ...plan, layers: [{ id: 'g', ground: 'sand' as const, frontCm: 90, backCm: 90, product: null }] },
+  ].flatMap((one) => checkPlan(one, tankFigures(one)).map((finding) => findingSentence(finding, units)))
   expect(sentences.length).toBeGreaterThan(6)
   for (const sentence of sentences) expect(sentence).toMatch(/^[A-Z0-9].*\.$/)
   for (const sentence of sentences) expect(sentence).not.toMatch(/undefined|NaN/)
@@ -53,6 +91,15 @@ test('workings put the tank’s own values in, and tell typed from assumed', () 
 
 test('a timeline is told in days of the tank’s age; a tank of tomorrow is looked at from its first day', () => {
   const later = { ...plan, temperatureC: 26 }
-  expect(agedTimeline({ today: '2026-09-21', deeds: { acts: [], omitted: [] }, entries: [{ from: '2026-09-01', plan }, { from: '2026-09-11', plan: later }] })).toMatchObject({ today: 20, timeline: [{ fromDay: 0 }, { fromDay: 10 }] })
+  expect(
+    agedTimeline({
+      today: '2026-09-21',
+      deeds: { acts: [], omitted: [] },
+      entries: [
+        { from: '2026-09-01', plan },
+        { from: '2026-09-11', plan: later },
+      ],
+    }),
+  ).toMatchObject({ today: 20, timeline: [{ fromDay: 0 }, { fromDay: 10 }] })
   expect(agedTimeline({ today: '2026-08-01', deeds: { acts: [], omitted: [] }, entries: [{ from: '2026-09-01', plan }] }).today).toBe(0)
 })

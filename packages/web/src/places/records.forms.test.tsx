@@ -19,13 +19,18 @@ let server: ReturnType<typeof standInServer>
 beforeEach(() => {
   localStorage.clear()
   sessionStorage.clear()
-  server = standInServer(({ method, body }) => (method === 'PUT' ? { status: 201, body } : { status: 201, body: { record: body, version: 1, createdAt: '2026-11-24T09:00:00.000Z', isDeleted: false } }))
+  server = standInServer(({ method, body }) =>
+    method === 'PUT'
+      ? { status: 201, body }
+      : { status: 201, body: { record: body, version: 1, createdAt: '2026-11-24T09:00:00.000Z', isDeleted: false } },
+  )
 })
 afterEach(() => {
   cleanup()
   vi.unstubAllGlobals()
 })
-const type = (label: RegExp | string, text: string): void => void fireEvent.change(screen.getByLabelText(label), { target: { value: text } })
+const type = (label: RegExp | string, text: string): void =>
+  void fireEvent.change(screen.getByLabelText(label), { target: { value: text } })
 /** The form of a note has the same name as its field. */
 const typeNote = (text: string): void => void fireEvent.change(screen.getByRole('textbox', { name: 'Note' }), { target: { value: text } })
 const press = (name: RegExp | string): void => void fireEvent.click(screen.getByRole('button', { name }))
@@ -34,7 +39,14 @@ const sent = (): JournalRecord[] => server.asked.filter(({ method }) => method =
 describe('an event', () => {
   const show = (kind: EventKind, initial?: PlainEvent): { readonly told: PlainEvent[] } => {
     const told: PlainEvent[] = []
-    renderPage(<EventForm kind={kind} submitLabel="Log" onSubmit={async (event) => void (await Promise.resolve(told.push(event)))} {...(initial ? { initial, initialAt: '2026-11-20T10:00:00.000Z' } : {})} />)
+    renderPage(
+      <EventForm
+        kind={kind}
+        submitLabel="Log"
+        onSubmit={async (event) => void (await Promise.resolve(told.push(event)))}
+        {...(initial ? { initial, initialAt: '2026-11-20T10:00:00.000Z' } : {})}
+      />,
+    )
     return { told }
   }
   test('a dose of a salt is in grams', async () => {
@@ -43,7 +55,9 @@ describe('an event', () => {
     expect(screen.getByRole('alert').textContent).toBe(en.journal.needed)
     type(/^Grams/, '0,95')
     press('Log')
-    await waitFor(() => expect(told).toEqual([{ kind: 'dose', salt: 'potassium-nitrate', grams: 0.95, millilitres: null, bottle: null, note: null }]))
+    await waitFor(() =>
+      expect(told).toEqual([{ kind: 'dose', salt: 'potassium-nitrate', grams: 0.95, millilitres: null, bottle: null, note: null }]),
+    )
   })
   test('a change is a share of the water, kept between nothing and all', async () => {
     const { told } = show('change')
@@ -99,7 +113,9 @@ describe('an event', () => {
     await waitFor(() => expect(sign.told[0]).toMatchObject({ kind: 'sign', sign: 'brown-dust', where: 'front glass', amount: 2 }))
   })
   test('what the server refuses stays as typed, with its sentence', async () => {
-    renderPage(<EventForm kind="note" submitLabel="Log" onSubmit={() => Promise.reject(new Error('The disk is full or cannot be written.'))} />)
+    renderPage(
+      <EventForm kind="note" submitLabel="Log" onSubmit={() => Promise.reject(new Error('The disk is full or cannot be written.'))} />,
+    )
     typeNote('a long thought')
     press('Log')
     await waitFor(() => expect(screen.getByRole('alert').textContent).toMatch(/disk is full/))
@@ -109,7 +125,9 @@ describe('an event', () => {
     const { told } = show('dose', { kind: 'dose', salt: null, grams: null, millilitres: 4, bottle: 'traces', note: 'evening' })
     expect(screen.getByLabelText<HTMLInputElement>('What').value).toBe('traces')
     press('Log')
-    await waitFor(() => expect(told).toEqual([{ kind: 'dose', salt: null, grams: null, millilitres: 4, bottle: 'traces', note: 'evening' }]))
+    await waitFor(() =>
+      expect(told).toEqual([{ kind: 'dose', salt: null, grams: null, millilitres: 4, bottle: 'traces', note: 'evening' }]),
+    )
   })
 })
 
@@ -167,18 +185,43 @@ describe('readings', () => {
   })
 })
 
-const job = (change: Partial<ListedJob>): ListedJob => ({ ruleId: 'change', kind: 'change', dueOn: '2026-11-24', isTimer: false, minutes: 18, values: { litres: 88, fraction: 0.5 }, state: 'due', on: '2026-11-24', record: null, ...change })
-const told = { ruleId: 'change', dueOn: '2026-11-24', state: 'done' as const, movedTo: null, reason: null, at: '2026-11-24T09:00:00.000Z', recordedBy: 'desk' }
+const job = (change: Partial<ListedJob>): ListedJob => ({
+  ruleId: 'change',
+  kind: 'change',
+  dueOn: '2026-11-24',
+  isTimer: false,
+  minutes: 18,
+  values: { litres: 88, fraction: 0.5 },
+  state: 'due',
+  on: '2026-11-24',
+  record: null,
+  ...change,
+})
+const told = {
+  ruleId: 'change',
+  dueOn: '2026-11-24',
+  state: 'done' as const,
+  movedTo: null,
+  reason: null,
+  at: '2026-11-24T09:00:00.000Z',
+  recordedBy: 'desk',
+}
 
 describe('jobs of a day', () => {
-  const show = (jobs: readonly ListedJob[], day = '2026-11-24'): void => void renderPage(<DayJobs tankId={TANK} day={day} today="2026-11-24" jobs={jobs} />)
+  const show = (jobs: readonly ListedJob[], day = '2026-11-24'): void =>
+    void renderPage(<DayJobs tankId={TANK} day={day} today="2026-11-24" jobs={jobs} />)
   test('done is told at once, by whom and when', async () => {
     localStorage.setItem('jovrin.device', 'phone')
     show([job({})])
     expect(screen.getByText('88 L (50 %)')).toBeTruthy()
     press('Done: Change water')
     await waitFor(() => expect(server.asked.filter(({ method }) => method === 'PUT')).toHaveLength(1))
-    expect(server.asked.find(({ method }) => method === 'PUT')?.body).toMatchObject({ ruleId: 'change', dueOn: '2026-11-24', state: 'done', recordedBy: 'phone' })
+    expect(server.asked.find(({ method }) => method === 'PUT')?.body).toMatchObject({
+      ruleId: 'change',
+      dueOn: '2026-11-24',
+      state: 'done',
+      recordedBy: 'phone',
+    })
   })
   test('a job is moved only with a day and a reason', async () => {
     show([job({})])
@@ -189,10 +232,26 @@ describe('jobs of a day', () => {
     fireEvent.change(within(dialog).getByLabelText(en.today.reason), { target: { value: 'away' } })
     expect((yes as HTMLButtonElement).disabled).toBe(false)
     fireEvent.click(yes)
-    await waitFor(() => expect(server.asked.find(({ method }) => method === 'PUT')?.body).toMatchObject({ state: 'moved', movedTo: '2026-11-25', reason: 'away' }))
+    await waitFor(() =>
+      expect(server.asked.find(({ method }) => method === 'PUT')?.body).toMatchObject({
+        state: 'moved',
+        movedTo: '2026-11-25',
+        reason: 'away',
+      }),
+    )
   })
   test('one that was told of can be taken back; one that moved away says where to', async () => {
-    show([job({ state: 'done', record: told }), job({ ruleId: 'trim', kind: 'trim', values: {}, state: 'moved', on: '2026-11-27', record: { ...told, ruleId: 'trim', state: 'moved', movedTo: '2026-11-27' } })])
+    show([
+      job({ state: 'done', record: told }),
+      job({
+        ruleId: 'trim',
+        kind: 'trim',
+        values: {},
+        state: 'moved',
+        on: '2026-11-27',
+        record: { ...told, ruleId: 'trim', state: 'moved', movedTo: '2026-11-27' },
+      }),
+    ])
     expect(screen.getByText(/27 Nov|Nov 27/)).toBeTruthy()
     fireEvent.click(screen.getAllByRole('button', { name: en.today.takeBack })[0]!)
     await waitFor(() => expect(server.asked.find(({ method }) => method === 'DELETE')).toMatchObject({ ifMatch: `"${told.at}"` }))
@@ -214,14 +273,28 @@ describe('jobs of a day', () => {
     await waitFor(() => expect(screen.getByText('desk has already told of this job: done.')).toBeTruthy())
   })
   test('a preparation says its amount in the reader’s units', () => {
-    show([job({ ruleId: 'prepare:mix-water', kind: 'mix-water', values: { litres: 175 }, minutes: 0 }), job({ ruleId: 'prepare:soak-wood', kind: 'soak-wood', values: { pieces: 1 }, minutes: 0 })])
+    show([
+      job({ ruleId: 'prepare:mix-water', kind: 'mix-water', values: { litres: 175 }, minutes: 0 }),
+      job({ ruleId: 'prepare:soak-wood', kind: 'soak-wood', values: { pieces: 1 }, minutes: 0 }),
+    ])
     expect(screen.getByText('175 L')).toBeTruthy()
     expect(screen.getByText('1 piece')).toBeTruthy()
   })
 })
 
 describe('a stop of the round', () => {
-  const stop = { tankId: TANK, name: 'River', today: '2026-11-24', attention: ['animals' as const], lastGlanceAt: null, minutesPerWeek: 90, due: [job({})], overdue: [job({ ruleId: 'trim', kind: 'trim' as const, dueOn: '2026-11-22', on: '2026-11-22', minutes: 20, values: {} })], settled: [], assumed: [] }
+  const stop = {
+    tankId: TANK,
+    name: 'River',
+    today: '2026-11-24',
+    attention: ['animals' as const],
+    lastGlanceAt: null,
+    minutesPerWeek: 90,
+    due: [job({})],
+    overdue: [job({ ruleId: 'trim', kind: 'trim' as const, dueOn: '2026-11-22', on: '2026-11-22', minutes: 20, values: {} })],
+    settled: [],
+    assumed: [],
+  }
   test('minutes of all that is open, what presses first, and the glance in one tap', async () => {
     renderPage(<Stop stop={stop} nextId={null} />)
     expect(screen.getByText(/^38 min/)).toBeTruthy()
@@ -236,14 +309,24 @@ describe('a stop of the round', () => {
 })
 
 describe('the emergency card', () => {
-  const open = (known: Parameters<typeof renderPage>[1] = {}): void => void renderPage(<EmergencyCard isOpen onClose={() => undefined} />, { ...known, at: `/tanks/${TANK}/journal`, route: '/tanks/:tankId/journal' })
+  const open = (known: Parameters<typeof renderPage>[1] = {}): void =>
+    void renderPage(<EmergencyCard isOpen onClose={() => undefined} />, {
+      ...known,
+      at: `/tanks/${TANK}/journal`,
+      route: '/tanks/:tankId/journal',
+    })
   test('stands without the server, step by step', () => {
     open()
     expect(screen.getAllByRole('listitem').length).toBe(en.emergency.steps.length)
   })
   test('names this tank’s litres, and warns while its ammonia may rise', () => {
     const today = '2026-01-20'
-    open({ known: [[['tanks', TANK, 'plan'], { revision: 1, plan: { ...barePlan, name: 'River' }, canUndo: false, canRedo: false }], [['tanks', TANK, 'timeline'], { today, entries: [{ from: '2026-01-01', plan: barePlan }], deeds: { acts: [], omitted: [] } }]] })
+    open({
+      known: [
+        [['tanks', TANK, 'plan'], { revision: 1, plan: { ...barePlan, name: 'River' }, canUndo: false, canRedo: false }],
+        [['tanks', TANK, 'timeline'], { today, entries: [{ from: '2026-01-01', plan: barePlan }], deeds: { acts: [], omitted: [] } }],
+      ],
+    })
     expect(screen.getAllByText(/River/)[0]?.textContent).toMatch(/\d+ L/)
     expect(screen.getAllByText(/19/, { exact: false }).length).toBeGreaterThan(0)
   })
@@ -255,7 +338,8 @@ describe('keys', () => {
     useShortcuts({ n: () => heard.push('n'), 'g s': () => heard.push('g s'), s: () => heard.push('s') })
     return <input aria-label="text" />
   }
-  const key = (name: string, target: Element | Window = window, more: object = {}): void => void fireEvent.keyDown(target, { key: name, ...more })
+  const key = (name: string, target: Element | Window = window, more: object = {}): void =>
+    void fireEvent.keyDown(target, { key: name, ...more })
   beforeEach(() => {
     heard.length = 0
     renderPage(<Bench />)

@@ -18,7 +18,8 @@ const units: Units = {
   unitOf: (dimension) => METRIC_UNITS[dimension],
   to: (dimension, value) => toUnit(dimension, value, METRIC_UNITS[dimension] as never),
   from: (_dimension, value) => value,
-  show: (dimension, value, digits = 3) => `${significant(toUnit(dimension, value, METRIC_UNITS[dimension] as never), digits)} ${METRIC_UNITS[dimension]}`,
+  show: (dimension, value, digits = 3) =>
+    `${significant(toUnit(dimension, value, METRIC_UNITS[dimension] as never), digits)} ${METRIC_UNITS[dimension]}`,
 }
 
 describe('the measured chart', () => {
@@ -29,20 +30,35 @@ describe('the measured chart', () => {
     band: { low: Float64Array.of(4, 4, 4), median: Float64Array.of(5, 5, 5), high: Float64Array.of(6, 6, 6) },
     startMs: 0,
     todayMs: 2 * day,
-    marks: [{ atMs: day, name: 'Trim' }, { atMs: 1.02 * day, name: 'Sign' }, { atMs: 0, name: 'Dose' }],
+    marks: [
+      { atMs: day, name: 'Trim' },
+      { atMs: 1.02 * day, name: 'Sign' },
+      { atMs: 0, name: 'Dose' },
+    ],
     unit: 'mg/L',
     zoom: null,
     texts: { measured: 'measured', below: 'below', band: 'band', middle: 'middle', today: 'today' },
   }
-  const series = () => measuredChartOption(input, inks).series as { name: string; data: [number, number][]; large?: boolean; markLine?: { data: { xAxis: number; label: { formatter: string } }[] } }[]
+  const series = () =>
+    measuredChartOption(input, inks).series as {
+      name: string
+      data: [number, number][]
+      large?: boolean
+      markLine?: { data: { xAxis: number; label: { formatter: string } }[] }
+    }[]
   const named = (name: string) => series().find((one) => one.name === name)!
 
-  test('stacks the band’s width on its low edge, so that the area is the band', () => expect(named('band').data.map(([, width]) => width)).toEqual([2, 2, 2]))
+  test('stacks the band’s width on its low edge, so that the area is the band', () =>
+    expect(named('band').data.map(([, width]) => width)).toEqual([2, 2, 2]))
   test('draws plain readings and bounds as different shapes', () => {
-    expect(named('measured').data).toEqual([[0.4 * day, 5], [1.5 * day, 9]])
+    expect(named('measured').data).toEqual([
+      [0.4 * day, 5],
+      [1.5 * day, 9],
+    ])
     expect(named('below').data).toEqual([[2.5 * day, 1]])
   })
-  test('names marks that have room, the newest first, and never writes over today', () => expect(named('measured').markLine!.data.map(({ label }) => label.formatter)).toEqual(['', 'Sign', 'Dose', 'today']))
+  test('names marks that have room, the newest first, and never writes over today', () =>
+    expect(named('measured').markLine!.data.map(({ label }) => label.formatter)).toEqual(['', 'Sign', 'Dose', 'today']))
   test('counts plain readings within their day’s band; bounds and days beyond it are not counted', () => {
     expect(insideBand(input)).toEqual({ inside: 1, all: 2 })
     expect(insideBand({ ...input, band: null })).toEqual({ inside: 0, all: 0 })
@@ -55,24 +71,54 @@ describe('the measured chart', () => {
     expect(few.length).toBeLessThanOrEqual(4004)
     expect(few).toContainEqual([54_321, 99])
     expect(few).toContainEqual([12_345, -99])
-    expect([few[0], few.at(-1)]).toEqual([[0, 0], [99_999, values[99_999]]])
+    expect([few[0], few.at(-1)]).toEqual([
+      [0, 0],
+      [99_999, values[99_999]],
+    ])
     expect(few.every(([at], index) => index === 0 || at > few[index - 1]![0])).toBe(true)
     expect(pointsShown(many, [100, 200])).toHaveLength(101)
     expect(pointsShown({ atMs: [], values: [], qualifiers: '' }, null)).toEqual([])
-    expect(pointsShown({ atMs: Array.from({ length: 9000 }, () => 5), values: new Float64Array(9000), qualifiers: '='.repeat(9000) }, null).length).toBeGreaterThan(0) // all at one instant
+    expect(
+      pointsShown({ atMs: Array.from({ length: 9000 }, () => 5), values: new Float64Array(9000), qualifiers: '='.repeat(9000) }, null)
+        .length,
+    ).toBeGreaterThan(0) // all at one instant
   })
   test('draws many small', () => {
-    const many = { ...input, measured: { atMs: Array.from({ length: 5000 }, (_, index) => index), values: Array.from({ length: 5000 }, () => 5), qualifiers: '='.repeat(5000) } }
-    expect((measuredChartOption(many, inks).series as { name: string; symbolSize: number }[]).find(({ name }) => name === 'measured')!.symbolSize).toBeLessThan(4)
+    const many = {
+      ...input,
+      measured: {
+        atMs: Array.from({ length: 5000 }, (_, index) => index),
+        values: Array.from({ length: 5000 }, () => 5),
+        qualifiers: '='.repeat(5000),
+      },
+    }
+    expect(
+      (measuredChartOption(many, inks).series as { name: string; symbolSize: number }[]).find(({ name }) => name === 'measured')!
+        .symbolSize,
+    ).toBeLessThan(4)
   })
 })
 
 describe('a typed reading', () => {
-  const judge = (text: string, kit: Parameters<typeof judgeReading>[0]['kit'] = null) => judgeReading({ quantity: 'nitrate', text, unit: 'mg NO3/L', kit })
-  test('is kept with what was typed', () => expect(judge(' 12,5 ')).toMatchObject({ part: { quantity: 'nitrate', enteredText: '12,5', enteredUnit: 'mg NO3/L', basis: 'NO3', qualifier: '=' }, isOdd: false }))
-  test('that is odd is questioned in its own unit, and kept', () => expect(judge('90')).toMatchObject({ isOdd: true, hint: expect.stringContaining('0–53.1 mg NO3/L') as string }))
-  test('of zero says what becomes of it', () => expect(judge('0', { quantity: 'nitrate', name: null, unit: 'mg NO3/L', step: 1, lowest: 1, expiresOn: null })).toMatchObject({ part: { qualifier: '<' }, hint: 'Zero is kept as “below the lowest readable”.' }))
-  test.each([['1.000,5', /either a comma or a point/], ['many', /not a number/], ['-4', /Give a value from 0 to 885 mg NO3\/L/]])('%s is refused in a sentence', (text, sentence) => expect((judge(text) as { error: string }).error).toMatch(sentence))
+  const judge = (text: string, kit: Parameters<typeof judgeReading>[0]['kit'] = null) =>
+    judgeReading({ quantity: 'nitrate', text, unit: 'mg NO3/L', kit })
+  test('is kept with what was typed', () =>
+    expect(judge(' 12,5 ')).toMatchObject({
+      part: { quantity: 'nitrate', enteredText: '12,5', enteredUnit: 'mg NO3/L', basis: 'NO3', qualifier: '=' },
+      isOdd: false,
+    }))
+  test('that is odd is questioned in its own unit, and kept', () =>
+    expect(judge('90')).toMatchObject({ isOdd: true, hint: expect.stringContaining('0–53.1 mg NO3/L') as string }))
+  test('of zero says what becomes of it', () =>
+    expect(judge('0', { quantity: 'nitrate', name: null, unit: 'mg NO3/L', step: 1, lowest: 1, expiresOn: null })).toMatchObject({
+      part: { qualifier: '<' },
+      hint: 'Zero is kept as “below the lowest readable”.',
+    }))
+  test.each([
+    ['1.000,5', /either a comma or a point/],
+    ['many', /not a number/],
+    ['-4', /Give a value from 0 to 885 mg NO3\/L/],
+  ])('%s is refused in a sentence', (text, sentence) => expect((judge(text) as { error: string }).error).toMatch(sentence))
 })
 
 describe('sums in an address', () => {
@@ -103,8 +149,38 @@ describe('sums in an address', () => {
 describe('lines', () => {
   const base = { id: 'x', at: '2026-11-24T08:00:00Z', recordedBy: null, note: null }
   test.each<[JournalRecord, string]>([
-    [{ ...base, kind: 'reading', quantity: 'alkalinity', value: 1.4266, qualifier: '=', enteredText: '4', enteredUnit: '°dKH', basis: null, method: null, moment: null, eventId: null }, 'KH 4 °dKH'],
-    [{ ...base, kind: 'reading', quantity: 'pH', value: 6.6, qualifier: '<', enteredText: '6.6', enteredUnit: '', basis: null, method: null, moment: 'gas-off', eventId: null }, 'pH < 6.6, gas off'],
+    [
+      {
+        ...base,
+        kind: 'reading',
+        quantity: 'alkalinity',
+        value: 1.4266,
+        qualifier: '=',
+        enteredText: '4',
+        enteredUnit: '°dKH',
+        basis: null,
+        method: null,
+        moment: null,
+        eventId: null,
+      },
+      'KH 4 °dKH',
+    ],
+    [
+      {
+        ...base,
+        kind: 'reading',
+        quantity: 'pH',
+        value: 6.6,
+        qualifier: '<',
+        enteredText: '6.6',
+        enteredUnit: '',
+        basis: null,
+        method: null,
+        moment: 'gas-off',
+        eventId: null,
+      },
+      'pH < 6.6, gas off',
+    ],
     [{ ...base, kind: 'glance', isAllFine: false, animals: 'gasping', indicator: 'yellow', outlet: null }, 'gasping, indicator yellow'],
     [{ ...base, kind: 'change', fraction: 0.5, hasWiped: true }, '50 % changed, glass wiped'],
     [{ ...base, kind: 'trim', wetG: null, kinds: ['stems', 'moss'] }, 'not weighed, Fast stems + Mosses'],
@@ -117,7 +193,9 @@ describe('lines', () => {
   })
   test('a setting that changed: its name on the plan, its values in the reader’s units and words', () => {
     expect(settingLine({ path: '/lamps/strip/dimFraction', from: 0.55, to: 0.72 }, '19 Oct', units)).toBe('19 Oct: Power 55 % → 72 %')
-    expect(settingLine({ path: '/feeding', from: 'lean-column', to: 'rich-column' }, '9 Nov', units)).toBe('9 Nov: Feeding lean column → rich column')
+    expect(settingLine({ path: '/feeding', from: 'lean-column', to: 'rich-column' }, '9 Nov', units)).toBe(
+      '9 Nov: Feeding lean column → rich column',
+    )
     expect(settingLine({ path: '/temperatureC', from: null, to: 25 }, '9 Nov', units)).toBe('9 Nov: Water temperature don’t know → 25 °C')
   })
 })
@@ -125,13 +203,38 @@ describe('lines', () => {
 describe('a table that comes in', () => {
   test('its form is guessed from its first lines', () => {
     expect(guessMapping('Date;pH;KH;NO3\n24.11.2026;6,6;4;10\n', 'Europe/Berlin')).toMatchObject({
-      delimiter: ';', hasHeader: true, decimalMark: ',', dateOrder: 'dmy',
-      columns: [{ use: 'date' }, { use: 'reading', quantity: 'pH' }, { use: 'reading', quantity: 'alkalinity', unit: '°dKH' }, { use: 'reading', quantity: 'nitrate', unit: 'mg NO3/L' }],
+      delimiter: ';',
+      hasHeader: true,
+      decimalMark: ',',
+      dateOrder: 'dmy',
+      columns: [
+        { use: 'date' },
+        { use: 'reading', quantity: 'pH' },
+        { use: 'reading', quantity: 'alkalinity', unit: '°dKH' },
+        { use: 'reading', quantity: 'nitrate', unit: 'mg NO3/L' },
+      ],
     })
-    expect(guessMapping('2026-11-24,6.6\n', 'UTC')).toMatchObject({ delimiter: ',', hasHeader: false, columns: [{ use: 'ignore' }, { use: 'ignore' }] })
+    expect(guessMapping('2026-11-24,6.6\n', 'UTC')).toMatchObject({
+      delimiter: ',',
+      hasHeader: false,
+      columns: [{ use: 'ignore' }, { use: 'ignore' }],
+    })
   })
-  test('our own columns are known by their names', () => expect(guessMapping('id,at,quantity,value,unit,entered,note\n', 'UTC').columns.map(({ use }) => use)).toEqual(['id', 'at', 'quantity', 'value', 'unit', 'ignore', 'note']))
-  test('cells without their quotation marks', () => expect(headCells('"a","b"\n\n1,2', ',')).toEqual([['a', 'b'], ['1', '2']]))
+  test('our own columns are known by their names', () =>
+    expect(guessMapping('id,at,quantity,value,unit,entered,note\n', 'UTC').columns.map(({ use }) => use)).toEqual([
+      'id',
+      'at',
+      'quantity',
+      'value',
+      'unit',
+      'ignore',
+      'note',
+    ]))
+  test('cells without their quotation marks', () =>
+    expect(headCells('"a","b"\n\n1,2', ',')).toEqual([
+      ['a', 'b'],
+      ['1', '2'],
+    ]))
 })
 
 test('a schedule’s columns fill the width, and its marks differ in shape', () => {

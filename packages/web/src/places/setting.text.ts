@@ -3,12 +3,37 @@ import type { Dimension, SettingChange } from '@jovrin/core'
 import { percent, significant, type Units } from '../ui/units.js'
 
 /** Questions whose label stands under another name than the field of the document. */
-const LABEL_OF: Readonly<Record<string, string>> = { 'lamps.lengthCm': 'lampLengthCm', 'changes.fraction': 'changeFraction', 'hardscape.massKg': 'stonesKg', fluxUmolPerS: 'fluxUmolPerS' }
+const LABEL_OF: Readonly<Record<string, string>> = {
+  'lamps.lengthCm': 'lampLengthCm',
+  'changes.fraction': 'changeFraction',
+  'hardscape.massKg': 'stonesKg',
+  fluxUmolPerS: 'fluxUmolPerS',
+}
 const DIMENSION_OF: Readonly<Record<string, Dimension>> = {
-  lengthCm: 'length', widthCm: 'length', heightCm: 'length', glassCm: 'length', freeboardCm: 'length', frontCm: 'length', backCm: 'length', aboveWaterCm: 'length', temperatureC: 'temperature', alkalinityMeqPerL: 'alkalinity', hardnessMmolPerL: 'hardness', nitrateMgNPerL: 'nitrate', phosphateMgPPerL: 'phosphate', massKg: 'mass',
+  lengthCm: 'length',
+  widthCm: 'length',
+  heightCm: 'length',
+  glassCm: 'length',
+  freeboardCm: 'length',
+  frontCm: 'length',
+  backCm: 'length',
+  aboveWaterCm: 'length',
+  temperatureC: 'temperature',
+  alkalinityMeqPerL: 'alkalinity',
+  hardnessMmolPerL: 'hardness',
+  nitrateMgNPerL: 'nitrate',
+  phosphateMgPPerL: 'phosphate',
+  massKg: 'mass',
 }
 const FRACTIONS = new Set(['dimFraction', 'footFraction', 'fraction'])
-const WORDS: Readonly<Record<string, Readonly<Record<string, string>>>> = { feeding: en.describe.school, surface: en.describe.surface, control: en.describe.control, density: en.describe.density, filter: en.describe.filter, ground: en.describe.ground }
+const WORDS: Readonly<Record<string, Readonly<Record<string, string>>>> = {
+  feeding: en.describe.school,
+  surface: en.describe.surface,
+  control: en.describe.control,
+  density: en.describe.density,
+  filter: en.describe.filter,
+  ground: en.describe.ground,
+}
 
 const partsOf = (path: string): { readonly list: string; readonly field: string } => {
   const parts = path.split('/').slice(1)
@@ -35,4 +60,5 @@ export function settingValue(path: string, value: unknown, units: Units): string
   return Array.isArray(value) ? `${significant(value.length)} ×` : '…'
 }
 
-export const settingLine = ({ path, from, to }: Pick<SettingChange, 'path' | 'from' | 'to'>, date: string, units: Units): string => en.journal.settingLine(date, settingName(path), settingValue(path, from, units), settingValue(path, to, units))
+export const settingLine = ({ path, from, to }: Pick<SettingChange, 'path' | 'from' | 'to'>, date: string, units: Units): string =>
+  en.journal.settingLine(date, settingName(path), settingValue(path, from, units), settingValue(path, to, units))

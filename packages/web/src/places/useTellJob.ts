@@ -15,13 +15,18 @@ export interface Told {
 }
 
 /** Tells what became of a job, also without the server; and takes it back. */
-export function useTellJob(tankId: string): { readonly tell: (job: ListedJob, told: Told) => Promise<void>; readonly takeBack: (job: Pick<ListedJob, 'ruleId' | 'dueOn'>, record: JobRecord) => Promise<void> } {
+export function useTellJob(tankId: string): {
+  readonly tell: (job: ListedJob, told: Told) => Promise<void>
+  readonly takeBack: (job: Pick<ListedJob, 'ruleId' | 'dueOn'>, record: JobRecord) => Promise<void>
+} {
   const changed = useJournalChanged()
   const notice = useNotice()
   const takeBack = useCallback(
     async ({ ruleId, dueOn }: Pick<ListedJob, 'ruleId' | 'dueOn'>, record: JobRecord): Promise<void> => {
       try {
-        await changeJson('DELETE', `/api/tanks/${tankId}/jobs/${encodeURIComponent(ruleId)}/${dueOn}`, z.null(), { ifMatch: `"${record.at}"` })
+        await changeJson('DELETE', `/api/tanks/${tankId}/jobs/${encodeURIComponent(ruleId)}/${dueOn}`, z.null(), {
+          ifMatch: `"${record.at}"`,
+        })
       } catch (error) {
         notice({ text: error instanceof Error ? error.message : en.app.failed })
       }
@@ -31,7 +36,15 @@ export function useTellJob(tankId: string): { readonly tell: (job: ListedJob, to
   )
   const tell = useCallback(
     async (job: ListedJob, { state, movedTo, reason }: Told): Promise<void> => {
-      const record: JobRecord = { ruleId: job.ruleId, dueOn: job.dueOn, state, movedTo: movedTo ?? null, reason: reason ?? null, at: new Date().toISOString(), recordedBy: deviceName() }
+      const record: JobRecord = {
+        ruleId: job.ruleId,
+        dueOn: job.dueOn,
+        state,
+        movedTo: movedTo ?? null,
+        reason: reason ?? null,
+        at: new Date().toISOString(),
+        recordedBy: deviceName(),
+      }
       try {
         const outcome = await outbox.tellJob(tankId, record, job.record?.at ?? null)
         const text = en.today.told(`${en.job.title[job.kind]}, ${en.today.doneState[state] ?? state}`)

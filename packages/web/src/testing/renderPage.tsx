@@ -14,7 +14,10 @@ interface Page {
 }
 
 /** A part of a page with everything it stands on: units, address, notices, and answers of the server. */
-export function renderPage(children: ReactNode, { at = '/', route = '*', known = [] }: Page = {}): RenderResult & { readonly client: QueryClient } {
+export function renderPage(
+  children: ReactNode,
+  { at = '/', route = '*', known = [] }: Page = {},
+): RenderResult & { readonly client: QueryClient } {
   const client = new QueryClient({ defaultOptions: { queries: { staleTime: Infinity, retry: false } } })
   for (const [key, data] of known) client.setQueryData(key, data)
   const page = render(

@@ -13,15 +13,26 @@ export function standInServer(answer: (asked: Asked) => Answer): { readonly aske
   const asked: Asked[] = []
   vi.stubGlobal('fetch', async (path: string, options: RequestInit = {}): Promise<Response> => {
     const headers = new Headers(options.headers)
-    const request: Asked = { method: options.method ?? 'GET', path, body: typeof options.body === 'string' ? JSON.parse(options.body) : null, ifMatch: headers.get('If-Match') }
+    const request: Asked = {
+      method: options.method ?? 'GET',
+      path,
+      body: typeof options.body === 'string' ? JSON.parse(options.body) : null,
+      ifMatch: headers.get('If-Match'),
+    }
     asked.push(request)
     await Promise.resolve()
     const told = answer(request)
     if (told === 'unreachable') throw new TypeError('Failed to fetch')
-    const init = { status: told.status, headers: { 'Content-Type': 'application/json', ...(told.etag === undefined ? {} : { ETag: told.etag }) } }
+    const init = {
+      status: told.status,
+      headers: { 'Content-Type': 'application/json', ...(told.etag === undefined ? {} : { ETag: told.etag }) },
+    }
     return new Response(told.status === 204 ? null : JSON.stringify(told.body), init)
   })
   return { asked }
 }
 
-export const problem = (status: number, detail: string): Answer => ({ status, body: { type: 'about:blank', title: 'Refused', status, code: 'refused', detail } })
+export const problem = (status: number, detail: string): Answer => ({
+  status,
+  body: { type: 'about:blank', title: 'Refused', status, code: 'refused', detail },
+})

@@ -8,5 +8,6 @@ export const METRIC: Units = {
   unitOf: (dimension) => METRIC_UNITS[dimension],
   to: (dimension, canonical) => toUnit(dimension, canonical, METRIC_UNITS[dimension] as never),
   from: (dimension, shown) => fromUnit(dimension, shown, METRIC_UNITS[dimension] as never),
-  show: (dimension, canonical, digits = 3) => `${significant(toUnit(dimension, canonical, METRIC_UNITS[dimension] as never), digits)} ${METRIC_UNITS[dimension]}`,
+  show: (dimension, canonical, digits = 3) =>
+    `${significant(toUnit(dimension, canonical, METRIC_UNITS[dimension] as never), digits)} ${METRIC_UNITS[dimension]}`,
 }

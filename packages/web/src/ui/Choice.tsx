@@ -22,7 +22,14 @@ export function Choice<T extends string>({ question, label, why, value, options,
           {label}
         </Box>
       </Tooltip>
-      <ToggleButtonGroup size="small" exclusive aria-labelledby={id} value={value ?? 'unknown'} onChange={(_, next: T | 'unknown' | null) => next !== null && onChange(next === 'unknown' ? null : next)} sx={{ display: 'flex', flexWrap: 'wrap' }}>
+      <ToggleButtonGroup
+        size="small"
+        exclusive
+        aria-labelledby={id}
+        value={value ?? 'unknown'}
+        onChange={(_, next: T | 'unknown' | null) => next !== null && onChange(next === 'unknown' ? null : next)}
+        sx={{ display: 'flex', flexWrap: 'wrap' }}
+      >
         {options.map(([option, text]) => (
           <ToggleButton key={option} value={option}>
             {text}

@@ -35,11 +35,26 @@ export function Figure({ children, explained }: FigureProps) {
         title={en.figure.open(explained.title)}
         onClick={(event) => setAnchor(event.currentTarget)}
         className="figures"
-        sx={{ font: 'inherit', color: 'inherit', background: 'none', border: 0, p: 0, cursor: 'pointer', borderBottom: '1.5px dotted var(--ink-2)', '&:hover': { borderBottomStyle: 'solid' } }}
+        sx={{
+          font: 'inherit',
+          color: 'inherit',
+          background: 'none',
+          border: 0,
+          p: 0,
+          cursor: 'pointer',
+          borderBottom: '1.5px dotted var(--ink-2)',
+          '&:hover': { borderBottomStyle: 'solid' },
+        }}
       >
         {children}
       </Box>
-      <Popover open={anchor !== null} anchorEl={anchor} onClose={() => setAnchor(null)} anchorOrigin={{ vertical: 'bottom', horizontal: 'left' }} slotProps={{ paper: { role: 'dialog', 'aria-label': explained.title, sx: { p: 2, maxWidth: 460 } } }}>
+      <Popover
+        open={anchor !== null}
+        anchorEl={anchor}
+        onClose={() => setAnchor(null)}
+        anchorOrigin={{ vertical: 'bottom', horizontal: 'left' }}
+        slotProps={{ paper: { role: 'dialog', 'aria-label': explained.title, sx: { p: 2, maxWidth: 460 } } }}
+      >
         <WorkingSheet explained={explained} onClose={() => setAnchor(null)} />
       </Popover>
     </>
@@ -53,7 +68,14 @@ function WorkingSheet({ explained, onClose }: { explained: Explained; onClose: (
         <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 17 }}>
           {explained.title}
         </Box>
-        <Box component="button" type="button" aria-label={en.figure.close} onClick={onClose} autoFocus sx={{ font: 'inherit', color: 'inherit', border: 0, background: 'none', cursor: 'pointer' }}>
+        <Box
+          component="button"
+          type="button"
+          aria-label={en.figure.close}
+          onClick={onClose}
+          autoFocus
+          sx={{ font: 'inherit', color: 'inherit', border: 0, background: 'none', cursor: 'pointer' }}
+        >
           ✕
         </Box>
       </Box>
@@ -91,4 +113,7 @@ const Row = ({ head, children }: { head: string; children: ReactNode }) => (
   </Box>
 )
 
-export const spanOf = (low: number, high: number, unit: string): readonly [string, string] => [`${significant(low)} ${unit}`, `${significant(high)} ${unit}`]
+export const spanOf = (low: number, high: number, unit: string): readonly [string, string] => [
+  `${significant(low)} ${unit}`,
+  `${significant(high)} ${unit}`,
+]

@@ -31,7 +31,21 @@ interface NumberFieldProps {
 const rough = (value: number): string => significant(value, Math.abs(value) >= 20 ? 3 : 2)
 
 /** A number with its unit, its reason and "don't know". Text is the user's own until it is left; a wrong one stays and is explained. */
-export function NumberField({ question, label, why, value, range, usual, dimension, unit = '', scale = 1, assumed, canBeUnknown = true, onChange, onCommit }: NumberFieldProps) {
+export function NumberField({
+  question,
+  label,
+  why,
+  value,
+  range,
+  usual,
+  dimension,
+  unit = '',
+  scale = 1,
+  assumed,
+  canBeUnknown = true,
+  onChange,
+  onCommit,
+}: NumberFieldProps) {
   const units = useUnits()
   const id = useId()
   const shownUnit = dimension ? units.unitOf(dimension) : unit
@@ -45,10 +59,17 @@ export function NumberField({ question, label, why, value, range, usual, dimensi
 
   const [low, high] = [significant(toShown(range[0]), 4), significant(toShown(range[1]), 4)]
   const parsed = parseNumber(text)
-  const canonical = 'value' in parsed && parsed.value !== null ? (dimension ? units.from(dimension, parsed.value) : parsed.value / scale) : null
+  const canonical =
+    'value' in parsed && parsed.value !== null ? (dimension ? units.from(dimension, parsed.value) : parsed.value / scale) : null
   const slack = 1e-6 * Math.max(1, Math.abs(range[1])) // the bounds themselves may come back from another unit a hair off
   const error =
-    'error' in parsed ? en.number[parsed.error] : canonical !== null && (canonical < range[0] - slack || canonical > range[1] + slack) ? en.number.range(low, high, shownUnit) : parsed.value === null && !canBeUnknown ? en.number.range(low, high, shownUnit) : null
+    'error' in parsed
+      ? en.number[parsed.error]
+      : canonical !== null && (canonical < range[0] - slack || canonical > range[1] + slack)
+        ? en.number.range(low, high, shownUnit)
+        : parsed.value === null && !canBeUnknown
+          ? en.number.range(low, high, shownUnit)
+          : null
   const given = assumed ? ASSUMED[assumed] : null
   const hint =
     error ??

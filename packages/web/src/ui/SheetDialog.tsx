@@ -14,7 +14,17 @@ interface SheetDialogProps {
 /** A dialog whose name is told to those who cannot see it. */
 export function SheetDialog({ title, isOpen, onClose, isWide = false, children }: SheetDialogProps) {
   return (
-    <Dialog open={isOpen} maxWidth={isWide ? 'lg' : 'sm'} {...(onClose ? { onClose } : {})} slotProps={{ paper: { 'aria-label': title, sx: { overflowY: 'auto', m: { xs: 1.5, sm: 4 }, maxHeight: { xs: 'calc(100% - 24px)', sm: 'calc(100% - 64px)' } } } }}>
+    <Dialog
+      open={isOpen}
+      maxWidth={isWide ? 'lg' : 'sm'}
+      {...(onClose ? { onClose } : {})}
+      slotProps={{
+        paper: {
+          'aria-label': title,
+          sx: { overflowY: 'auto', m: { xs: 1.5, sm: 4 }, maxHeight: { xs: 'calc(100% - 24px)', sm: 'calc(100% - 64px)' } },
+        },
+      }}
+    >
       {children}
     </Dialog>
   )

@@ -15,8 +15,17 @@ const unitText = (unit: string): string => (unit === '1' ? '' : ` ${unit}`)
 export function WorkedResult({ value, low, high, unit }: WorkedResultProps) {
   return (
     <Box className="figures" role="status" aria-label={enWorkings.result}>
-      <Box component="span" className="lettering" sx={{ fontSize: 34, textTransform: 'none' }}>{`${significant(value, 4)}${unitText(unit)}`}</Box>
-      {low !== null && high !== null && <Box component="span" sx={{ ml: 1.5, color: 'text.secondary' }}>{`${significant(low, 3)} – ${significant(high, 3)}${unitText(unit)}`}</Box>}
+      <Box
+        component="span"
+        className="lettering"
+        sx={{ fontSize: 34, textTransform: 'none' }}
+      >{`${significant(value, 4)}${unitText(unit)}`}</Box>
+      {low !== null && high !== null && (
+        <Box
+          component="span"
+          sx={{ ml: 1.5, color: 'text.secondary' }}
+        >{`${significant(low, 3)} – ${significant(high, 3)}${unitText(unit)}`}</Box>
+      )}
     </Box>
   )
 }

@@ -3,4 +3,5 @@ import { daysBetween } from '@jovrin/core'
 import { shortDate, significant } from './units.js'
 
 /** How old a tank is, or for when it is planned. */
-export const ageText = (startedOn: string, today: string): string => (startedOn > today ? en.app.plannedFor(shortDate(startedOn)) : en.app.dayOfTank(significant(daysBetween(startedOn, today), 6)))
+export const ageText = (startedOn: string, today: string): string =>
+  startedOn > today ? en.app.plannedFor(shortDate(startedOn)) : en.app.dayOfTank(significant(daysBetween(startedOn, today), 6))

@@ -2,7 +2,12 @@
 export function money(amount: number, currency: string, digits?: number): string {
   const fraction = digits ?? (Math.abs(amount) >= 100 ? 0 : 2)
   try {
-    return new Intl.NumberFormat(navigator.language, { style: 'currency', currency, minimumFractionDigits: fraction, maximumFractionDigits: fraction }).format(amount)
+    return new Intl.NumberFormat(navigator.language, {
+      style: 'currency',
+      currency,
+      minimumFractionDigits: fraction,
+      maximumFractionDigits: fraction,
+    }).format(amount)
   } catch {
     return `${currency} ${amount.toFixed(fraction)}`
   }

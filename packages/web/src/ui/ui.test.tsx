@@ -16,7 +16,16 @@ function Harness({ start, canBeUnknown = true }: { start: number | null; canBeUn
   const units = useUnits()
   return (
     <>
-      <NumberField label="Length" why="Outer length." value={value} range={[10, 600]} usual={[25, 200]} dimension="length" assumed="lengthCm" canBeUnknown={canBeUnknown} onChange={(next) => {
+      <NumberField
+        label="Length"
+        why="Outer length."
+        value={value}
+        range={[10, 600]}
+        usual={[25, 200]}
+        dimension="length"
+        assumed="lengthCm"
+        canBeUnknown={canBeUnknown}
+        onChange={(next) => {
           seen.held = next
           setValue(next)
         }}
@@ -32,7 +41,11 @@ function Harness({ start, canBeUnknown = true }: { start: number | null; canBeUn
 const show = (start: number | null, canBeUnknown = true): HTMLInputElement => {
   seen.commits = 0
   seen.held = start
-  render(<UnitsProvider><Harness start={start} canBeUnknown={canBeUnknown} /></UnitsProvider>)
+  render(
+    <UnitsProvider>
+      <Harness start={start} canBeUnknown={canBeUnknown} />
+    </UnitsProvider>,
+  )
   return screen.getByRole<HTMLInputElement>('textbox')
 }
 const type = (field: HTMLInputElement, text: string): void => {
@@ -59,7 +72,11 @@ describe('a number field', () => {
     expect(seen.held).toBeNaN()
     expect(screen.getByText('Give a value from 10 to 600 cm.')).toBeTruthy()
   })
-  test.each([['sixty', 'This is not a number.'], ['9', 'Give a value from 10 to 600 cm.'], ['1.000,5', /Write either a comma or a point/]])('%s is explained and kept', (text, sentence) => {
+  test.each([
+    ['sixty', 'This is not a number.'],
+    ['9', 'Give a value from 10 to 600 cm.'],
+    ['1.000,5', /Write either a comma or a point/],
+  ])('%s is explained and kept', (text, sentence) => {
     const field = show(60)
     type(field, text)
     fireEvent.blur(field)
@@ -96,7 +113,11 @@ describe('a number field', () => {
 })
 
 test('units survive a reload, and storage that holds something else does no harm', () => {
-  const { unmount } = render(<UnitsProvider><Harness start={60} /></UnitsProvider>)
+  const { unmount } = render(
+    <UnitsProvider>
+      <Harness start={60} />
+    </UnitsProvider>,
+  )
   fireEvent.click(screen.getByText('us'))
   unmount()
   expect(show(60).value).toBe('23.622')
@@ -110,7 +131,19 @@ test('units survive a reload, and storage that holds something else does no harm
 
 test('a choice offers "don’t know" where it may be', () => {
   const chosen: (string | null)[] = []
-  render(<Choice label="Surface" why="How it moves." value={null} canBeUnknown options={[['still', 'still'], ['strong', 'strong']]} onChange={(value) => chosen.push(value)} />)
+  render(
+    <Choice
+      label="Surface"
+      why="How it moves."
+      value={null}
+      canBeUnknown
+      options={[
+        ['still', 'still'],
+        ['strong', 'strong'],
+      ]}
+      onChange={(value) => chosen.push(value)}
+    />,
+  )
   const group = screen.getByRole('group', { name: 'Surface' })
   expect(within(group).getByText('don’t know').getAttribute('aria-pressed')).toBe('true')
   fireEvent.click(within(group).getByText('strong'))
@@ -118,14 +151,25 @@ test('a choice offers "don’t know" where it may be', () => {
 })
 
 describe('a figure', () => {
-  const explained: Explained = { title: 'Daily light', formula: 'a·b', worked: '2·3 = 6', inputs: [{ name: 'a', value: '2', from: 'typed' }, { name: 'b', value: '3', from: 'assumed' }], source: 'Somebody (1900)', range: null }
+  const explained: Explained = {
+    title: 'Daily light',
+    formula: 'a·b',
+    worked: '2·3 = 6',
+    inputs: [
+      { name: 'a', value: '2', from: 'typed' },
+      { name: 'b', value: '3', from: 'assumed' },
+    ],
+    source: 'Somebody (1900)',
+    range: null,
+  }
   test('opens to its formula, the values put in, where each came from, source and range, and closes again', async () => {
     render(<Figure explained={explained}>6 mol</Figure>)
     const button = screen.getByRole('button', { name: '6 mol' })
     expect(button.getAttribute('aria-expanded')).toBe('false')
     fireEvent.click(button)
     const sheet = await screen.findByRole('dialog', { name: 'Daily light' })
-    for (const text of ['a·b', '2·3 = 6', 'typed', 'assumed', 'Somebody (1900)', 'exact for these inputs']) expect(within(sheet).getByText(text)).toBeTruthy()
+    for (const text of ['a·b', '2·3 = 6', 'typed', 'assumed', 'Somebody (1900)', 'exact for these inputs'])
+      expect(within(sheet).getByText(text)).toBeTruthy()
     fireEvent.keyDown(sheet, { key: 'Escape' })
     await expect.poll(() => screen.queryByRole('dialog')).toBeNull()
   })

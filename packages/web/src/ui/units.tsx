@@ -2,7 +2,20 @@ import { fromUnit, METRIC_UNITS, toUnit, UNIT_CHOICES, type Dimension, type Unit
 import { createContext, useContext, useMemo, useState, type ReactNode } from 'react'
 
 const STORE = 'jovrin.units'
-export const US_UNITS: UnitPreferences = { length: 'in', volume: 'US gal', temperature: '°F', alkalinity: '°dKH', hardness: '°dGH', nitrate: 'mg NO3/L', nitrite: 'mg NO2/L', ammonia: 'mg N/L', phosphate: 'mg PO4/L', silica: 'mg SiO2/L', mass: 'lb', portion: 'oz' }
+export const US_UNITS: UnitPreferences = {
+  length: 'in',
+  volume: 'US gal',
+  temperature: '°F',
+  alkalinity: '°dKH',
+  hardness: '°dGH',
+  nitrate: 'mg NO3/L',
+  nitrite: 'mg NO2/L',
+  ammonia: 'mg N/L',
+  phosphate: 'mg PO4/L',
+  silica: 'mg SiO2/L',
+  mass: 'lb',
+  portion: 'oz',
+}
 
 function stored(): UnitPreferences {
   try {
@@ -46,7 +59,8 @@ export function UnitsProvider({ children }: { children: ReactNode }) {
       unitOf: (dimension) => preferences[dimension],
       to: (dimension, canonical) => toUnit(dimension, canonical, preferences[dimension] as never), // unit and dimension belong together
       from: (dimension, shown) => fromUnit(dimension, shown, preferences[dimension] as never),
-      show: (dimension, canonical, digits = 3) => `${significant(toUnit(dimension, canonical, preferences[dimension] as never), digits)} ${preferences[dimension]}`,
+      show: (dimension, canonical, digits = 3) =>
+        `${significant(toUnit(dimension, canonical, preferences[dimension] as never), digits)} ${preferences[dimension]}`,
     }),
     [preferences],
   )
@@ -67,8 +81,14 @@ const formatter = (options: Intl.NumberFormatOptions): Intl.NumberFormat => {
   return found
 }
 /** A number by locale with so many significant digits, never in powers of ten. */
-export const significant = (value: number, digits = 3): string => formatter({ maximumSignificantDigits: digits }).format(Math.abs(value) < 1e-9 ? 0 : value)
-export const decimals = (value: number, digits: number): string => formatter({ minimumFractionDigits: digits, maximumFractionDigits: digits }).format(value)
+export const significant = (value: number, digits = 3): string =>
+  formatter({ maximumSignificantDigits: digits }).format(Math.abs(value) < 1e-9 ? 0 : value)
+export const decimals = (value: number, digits: number): string =>
+  formatter({ minimumFractionDigits: digits, maximumFractionDigits: digits }).format(value)
 export const percent = (share: number): string => formatter({ maximumFractionDigits: 0 }).format(share * 100)
-export const shortDate = (date: string): string => new Intl.DateTimeFormat(navigator.language, { day: 'numeric', month: 'short', timeZone: 'UTC' }).format(new Date(`${date}T00:00:00Z`))
-export const longDate = (date: string): string => new Intl.DateTimeFormat(navigator.language, { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' }).format(new Date(`${date}T00:00:00Z`))
+export const shortDate = (date: string): string =>
+  new Intl.DateTimeFormat(navigator.language, { day: 'numeric', month: 'short', timeZone: 'UTC' }).format(new Date(`${date}T00:00:00Z`))
+export const longDate = (date: string): string =>
+  new Intl.DateTimeFormat(navigator.language, { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' }).format(
+    new Date(`${date}T00:00:00Z`),
+  )

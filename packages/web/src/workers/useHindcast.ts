@@ -24,7 +24,10 @@ export function useHindcast(options: HindcastOptions | null): Hindcast {
         members.set(data.member, data.result)
         if (members.size === MEMBERS) setFound({ key, hindcast: { members: [...members.values()], isDone: true } })
       }
-      const job: HindcastJob = { options, members: Array.from({ length: MEMBERS }, (_, at) => at + 1).filter((member) => member % WORKERS === index) }
+      const job: HindcastJob = {
+        options,
+        members: Array.from({ length: MEMBERS }, (_, at) => at + 1).filter((member) => member % WORKERS === index),
+      }
       worker.postMessage(job)
       return worker
     })

@@ -1,5 +1,22 @@
 import { LEDGER_C, LEDGER_N, LEDGER_P } from '../ledger.js'
-import { ALGAE, AMMONIUM, BIOFILM, biomassOf, CO2_SWING, CYANO, DETRITUS, DIATOM, DISSOLVED, DUST, GROUP_COUNT, GUILD_COUNT, NITRATE, PHOSPHATE, POTASSIUM, SILICON } from '../state.js'
+import {
+  ALGAE,
+  AMMONIUM,
+  BIOFILM,
+  biomassOf,
+  CO2_SWING,
+  CYANO,
+  DETRITUS,
+  DIATOM,
+  DISSOLVED,
+  DUST,
+  GROUP_COUNT,
+  GUILD_COUNT,
+  NITRATE,
+  PHOSPHATE,
+  POTASSIUM,
+  SILICON,
+} from '../state.js'
 import { POOL, saturation, type Step } from '../step.js'
 import type { Process } from './process.js'
 
@@ -30,21 +47,37 @@ export const algae: Process = {
     let grown = 0
     for (let guild = 0; guild < GUILD_COUNT; guild++) {
       const mass = state[ALGAE + guild]!
-      const loss = (parameters.algaeLossPerDay[guild]! * step.daily.algaeLossQ10 + parameters.algaeBiofilmLoss[guild]! * state[BIOFILM]! + parameters.algaePlantLoss[guild]! * plantPressure) / 24
+      const loss =
+        (parameters.algaeLossPerDay[guild]! * step.daily.algaeLossQ10 +
+          parameters.algaeBiofilmLoss[guild]! * state[BIOFILM]! +
+          parameters.algaePlantLoss[guild]! * plantPressure) /
+        24
       algaeLossPerH[guild] = loss
       let rate = 0
       if (step.algaePpfd > 0) {
         let trigger =
-          parameters.triggerNone[guild]! + parameters.triggerAmmonia[guild]! * ammonia + parameters.triggerOrganics[guild]! * organics + parameters.triggerSwing[guild]! * swing + parameters.triggerStress[guild]! * stressedShare
+          parameters.triggerNone[guild]! +
+          parameters.triggerAmmonia[guild]! * ammonia +
+          parameters.triggerOrganics[guild]! * organics +
+          parameters.triggerSwing[guild]! * swing +
+          parameters.triggerStress[guild]! * stressedShare
         trigger = Math.min(1, trigger)
         if (guild === CYANO) trigger *= 1 - 0.7 * step.conditions.flow
         let nutrients = Math.min(guild === CYANO ? Math.max(nitrogen, FIXER_FLOOR) : nitrogen, phosphorus)
         if (guild === DIATOM) nutrients = Math.min(nutrients, silicon)
-        rate = parameters.algaeGrowthPerH[guild]! * step.daily.algaeOfTemperature[guild]! * Math.tanh(step.algaePpfd / parameters.algaeHalfLightPpfd[guild]!) * carbon * nutrients * trigger
+        rate =
+          parameters.algaeGrowthPerH[guild]! *
+          step.daily.algaeOfTemperature[guild]! *
+          Math.tanh(step.algaePpfd / parameters.algaeHalfLightPpfd[guild]!) *
+          carbon *
+          nutrients *
+          trigger
       }
       invasionPerH[guild] = rate - loss
       // On open glass there is no canopy that wears the film down.
-      if (guild === DUST) step.dustOnGlassPerH = rate - (parameters.algaeLossPerDay[guild]! * step.daily.algaeLossQ10 + parameters.algaeBiofilmLoss[guild]! * state[BIOFILM]!) / 24
+      if (guild === DUST)
+        step.dustOnGlassPerH =
+          rate - (parameters.algaeLossPerDay[guild]! * step.daily.algaeLossQ10 + parameters.algaeBiofilmLoss[guild]! * state[BIOFILM]!) / 24
       const ceiling = parameters.algaeCeilingGPerM2[guild]! * hostM2
       const growth = ceiling > 0 ? rate * mass * Math.max(0, 1 - mass / ceiling) : 0
       algaeGrowthG[guild] = growth
@@ -65,7 +98,13 @@ export const algae: Process = {
   apply(step) {
     const { state, parameters, granted, ledger, dtH } = step
     const { surfaceM2, waterL } = step.site
-    const common = Math.min(granted[POOL.ammonium]!, granted[POOL.nitrate]!, granted[POOL.phosphate]!, granted[POOL.potassium]!, granted[POOL.carbon]!)
+    const common = Math.min(
+      granted[POOL.ammonium]!,
+      granted[POOL.nitrate]!,
+      granted[POOL.phosphate]!,
+      granted[POOL.potassium]!,
+      granted[POOL.carbon]!,
+    )
     const grazing = grazingRate(step)
     const spores = (parameters.sporesGPerDay * (dtH / 24) * surfaceM2) / SPORE_AREA_M2
     let grown = 0

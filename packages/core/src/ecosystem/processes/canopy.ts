@@ -21,7 +21,8 @@ export function shadeCanopy(step: Step): void {
   }
   let algae = 0
   for (let guild = 0; guild < GUILD_COUNT; guild++) algae += state[ALGAE + guild]!
-  for (let group = 0; group < GROUP_COUNT; group++) cover[group] = step.foot[group]! * (1 - Math.exp(-parameters.extinction[group]! * lai[group]!))
+  for (let group = 0; group < GROUP_COUNT; group++)
+    cover[group] = step.foot[group]! * (1 - Math.exp(-parameters.extinction[group]! * lai[group]!))
   const stain = Math.exp(-parameters.tanninAbsorption * state[TANNIN]! * site.depthM)
   const epiphytes = 1 - parameters.epiphyteShade * (1 - Math.exp(-algae / (parameters.epiphyteShadeHalfGPerM2 * site.surfaceM2)))
   const belowFloaters = 1 - cover[FLOATER]!

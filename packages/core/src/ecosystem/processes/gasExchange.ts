@@ -10,8 +10,11 @@ const FILM_BARRIER = 0.3
 const BUBBLING_ABOVE = 1.4
 
 /** Gas transfer speed [m/h] of a surface without film at 20 °C, before the temperature rule. */
-export const cleanTransferMPerH = ({ transferStillMPerH, transferAgitatedMPerH, transferSkimmerMPerH }: Parameters, agitation: number, skimmer: number): number =>
-  transferStillMPerH + transferAgitatedMPerH * agitation + transferSkimmerMPerH * skimmer
+export const cleanTransferMPerH = (
+  { transferStillMPerH, transferAgitatedMPerH, transferSkimmerMPerH }: Parameters,
+  agitation: number,
+  skimmer: number,
+): number => transferStillMPerH + transferAgitatedMPerH * agitation + transferSkimmerMPerH * skimmer
 
 /** First-order exchange of oxygen with the air [1/h]; grows with surface movement and skimmer, shrinks under a surface film. Form and temperature rule as in reaeration literature; fit to the tank. */
 export function oxygenTransferPerH(step: Step): number {

@@ -13,7 +13,8 @@ export const nitrification: Process = {
   demand(step) {
     const { state, parameters, want, daily } = step
     // 1/(1 + 10^(pHhalf − pH)) written with the activity itself
-    const common = (daily.q10 * saturation(state[OXYGEN]!, parameters.nitrifierHalfOxygen)) / (1 + step.water.hydrogen * daily.perHalfHydrogen)
+    const common =
+      (daily.q10 * saturation(state[OXYGEN]!, parameters.nitrifierHalfOxygen)) / (1 + step.water.hydrogen * daily.perHalfHydrogen)
     step.ammoniaOxidiserRate = parameters.ammoniaOxidiserGrowth * common * saturation(state[AMMONIUM]!, parameters.nitrifierHalfAmmonium)
     step.nitriteOxidiserRate = parameters.nitriteOxidiserGrowth * common * saturation(state[NITRITE]!, parameters.nitrifierHalfNitrite)
     step.ammoniaOxidation = (step.ammoniaOxidiserRate * state[AMMONIA_OXIDISERS]!) / parameters.ammoniaOxidiserYield / 24
@@ -33,11 +34,19 @@ export const nitrification: Process = {
     const ammonia = state[AMMONIA_OXIDISERS]!
     const nitrite = state[NITRITE_OXIDISERS]!
     state[AMMONIA_OXIDISERS] = Math.max(
-      ammonia * Math.exp(dtDays * (step.ammoniaOxidiserRate * granted[POOL.ammonium]! * roomFor(ammonia, site.filterCeilingMg) - parameters.ammoniaOxidiserDecay)),
+      ammonia *
+        Math.exp(
+          dtDays *
+            (step.ammoniaOxidiserRate * granted[POOL.ammonium]! * roomFor(ammonia, site.filterCeilingMg) - parameters.ammoniaOxidiserDecay),
+        ),
       (FLOOR_AMMONIA * site.waterL) / 200,
     )
     state[NITRITE_OXIDISERS] = Math.max(
-      nitrite * Math.exp(dtDays * (step.nitriteOxidiserRate * granted[POOL.nitrite]! * roomFor(nitrite, site.filterCeilingMg) - parameters.nitriteOxidiserDecay)),
+      nitrite *
+        Math.exp(
+          dtDays *
+            (step.nitriteOxidiserRate * granted[POOL.nitrite]! * roomFor(nitrite, site.filterCeilingMg) - parameters.nitriteOxidiserDecay),
+        ),
       (FLOOR_NITRITE * site.waterL) / 200,
     )
   },

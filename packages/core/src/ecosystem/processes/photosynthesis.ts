@@ -20,7 +20,10 @@ export function coLimited(light: number, carbon: number, bend: number): number {
 export function photosynthesise(step: Step): void {
   const { state, parameters, fLight, fCarbon, fStore, fNutrients, bottomLight, grossG, overflowG, health } = step
   const isDark = step.conditions.ppfd * step.lightShare === 0
-  step.fCalciumMagnesium = Math.min(saturation(state[CALCIUM]!, parameters.halfCalcium), saturation(state[MAGNESIUM]!, parameters.halfMagnesium))
+  step.fCalciumMagnesium = Math.min(
+    saturation(state[CALCIUM]!, parameters.halfCalcium),
+    saturation(state[MAGNESIUM]!, parameters.halfMagnesium),
+  )
   // Affinity follows the CO2 that the plants are used to.
   const affinity = 0.4 + 0.9 * saturation(state[USUAL_CO2]!, 15)
   for (let group = 0; group < GROUP_COUNT; group++) {
@@ -30,7 +33,10 @@ export function photosynthesise(step: Step): void {
     let scarcest = step.fCalciumMagnesium
     for (let nutrient = 0; nutrient < NUTRIENT_COUNT; nutrient++) {
       const heldMg = Math.max(state[STORE + group * NUTRIENT_COUNT + nutrient]!, 1e-12)
-      const factor = Math.min(1, Math.max(0, (1 - (parameters.storeMin[nutrient]! * 1000 * biomass) / heldMg) * step.perStoreRange[nutrient]!))
+      const factor = Math.min(
+        1,
+        Math.max(0, (1 - (parameters.storeMin[nutrient]! * 1000 * biomass) / heldMg) * step.perStoreRange[nutrient]!),
+      )
       fStore[group * NUTRIENT_COUNT + nutrient] = factor
       if (factor < scarcest) scarcest = factor
     }
@@ -54,9 +60,14 @@ export function photosynthesise(step: Step): void {
     const below = Math.tanh((top * bottom) / upper)
     const bend = parameters.curveBend
     fLight[group] = GAUSS_OUTER * (atTop + below) + GAUSS_MIDDLE * inMiddle
-    const fixed = GAUSS_OUTER * (coLimited(atTop, carbon, bend) + coLimited(below, carbon, bend)) + GAUSS_MIDDLE * coLimited(inMiddle, carbon, bend)
+    const fixed =
+      GAUSS_OUTER * (coLimited(atTop, carbon, bend) + coLimited(below, carbon, bend)) + GAUSS_MIDDLE * coLimited(inMiddle, carbon, bend)
     bottomLight[group] = Math.tanh(top * bottom)
-    const potential = parameters.maxGrowthPerH[group]! * step.daily.growthOfTemperature[group]! * fixed * (submersed + parameters.emersedEfficiency * emersed)
+    const potential =
+      parameters.maxGrowthPerH[group]! *
+      step.daily.growthOfTemperature[group]! *
+      fixed *
+      (submersed + parameters.emersedEfficiency * emersed)
     grossG[group] = potential * scarcest
     overflowG[group] = parameters.overflowExudation * potential * (1 - scarcest)
   }

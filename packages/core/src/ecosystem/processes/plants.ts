@@ -1,6 +1,29 @@
 import { LEDGER_C, LEDGER_N, LEDGER_P } from '../ledger.js'
 import {
-  AMMONIUM, biomassOf, CALCIUM, CARPET, DETRITUS, DISSOLVED, EMERSED, FE, FLOATER, GROUND, GROUP_COUNT, IRON, K, MAGNESIUM, N, NITRATE, NUTRIENT_COUNT, P, PHOSPHATE, POTASSIUM, STEMS, STORE, SUBMERSED, UNDER_LIGHT,
+  AMMONIUM,
+  biomassOf,
+  CALCIUM,
+  CARPET,
+  DETRITUS,
+  DISSOLVED,
+  EMERSED,
+  FE,
+  FLOATER,
+  GROUND,
+  GROUP_COUNT,
+  IRON,
+  K,
+  MAGNESIUM,
+  N,
+  NITRATE,
+  NUTRIENT_COUNT,
+  P,
+  PHOSPHATE,
+  POTASSIUM,
+  STEMS,
+  STORE,
+  SUBMERSED,
+  UNDER_LIGHT,
 } from '../state.js'
 import { POOL, saturation, type Step } from '../step.js'
 import type { Process } from './process.js'
@@ -18,7 +41,8 @@ export const plants: Process = {
   name: 'plants',
 
   demand(step) {
-    const { state, parameters, site, want, health, leafAmmonium, leafNitrate, leafUptake, rootUptake, capacityOfGroup, perStoreOfGroup } = step
+    const { state, parameters, site, want, health, leafAmmonium, leafNitrate, leafUptake, rootUptake, capacityOfGroup, perStoreOfGroup } =
+      step
     const { halfUptake, leafSaturation, rootSaturation } = step
     const ammonium = saturation(state[AMMONIUM]!, parameters.halfAmmonium)
     const nitrate = saturation(state[NITRATE]!, parameters.halfNitrate) * (1 - 0.6 * ammonium)
@@ -26,7 +50,10 @@ export const plants: Process = {
     const poreL = 0.4 * site.groundL
     for (let nutrient = 0; nutrient < NUTRIENT_COUNT; nutrient++) {
       if (nutrient !== N) leafSaturation[nutrient] = saturation(state[WATER_SLOT[nutrient]!]!, halfUptake[nutrient]!)
-      rootSaturation[nutrient] = poreL > 0 ? saturation(state[GROUND + nutrient]! / (poreL * parameters.retardation[nutrient]!), ROOT_HALF * halfUptake[nutrient]!) : 0
+      rootSaturation[nutrient] =
+        poreL > 0
+          ? saturation(state[GROUND + nutrient]! / (poreL * parameters.retardation[nutrient]!), ROOT_HALF * halfUptake[nutrient]!)
+          : 0
     }
     let leafArea = 0
     let growing = 0
@@ -34,7 +61,14 @@ export const plants: Process = {
     for (let group = 0; group < GROUP_COUNT; group++) {
       if (step.foot[group]! === 0) continue // absent; its rates stay zero
       const biomass = biomassOf(state, group)
-      capacityOfGroup[group] = parameters.uptakeScale * parameters.maxGrowthPerH[group]! * CAPACITY_HOURS * (1000 / 24) * biomass * (0.5 + 0.5 * health[group]!) * step.daily.growthOfTemperature[group]!
+      capacityOfGroup[group] =
+        parameters.uptakeScale *
+        parameters.maxGrowthPerH[group]! *
+        CAPACITY_HOURS *
+        (1000 / 24) *
+        biomass *
+        (0.5 + 0.5 * health[group]!) *
+        step.daily.growthOfTemperature[group]!
       perStoreOfGroup[group] = 1 / (1000 * Math.max(biomass, 1e-9))
       leafArea += parameters.leafM2PerG[group]! * biomass * health[group]!
       growing += step.grossG[group]!
@@ -100,12 +134,13 @@ export const plants: Process = {
       grown += gross
 
       const net = gross * (1 - parameters.exudation)
-      const respired = (parameters.respirationPerDay[group]! * daily.q10 * (submersed + emersed)) / 24 + (1 - parameters.growthEfficiency) * net
+      const respired =
+        (parameters.respirationPerDay[group]! * daily.q10 * (submersed + emersed)) / 24 + (1 - parameters.growthEfficiency) * net
       step.netG[group] = net
       step.respiredG[group] = respired
 
       const deathPerH = mortalityPerH(step, group)
-      const liftPerH = group === CARPET ? ((parameters.liftPerDay * Math.max(0, step.lift[group]! - parameters.liftThreshold)) / 0.2) / 24 : 0
+      const liftPerH = group === CARPET ? (parameters.liftPerDay * Math.max(0, step.lift[group]! - parameters.liftThreshold)) / 0.2 / 24 : 0
       const deadSubmersed = deathPerH * submersed
       const deadEmersed = deathPerH * emersed + (parameters.meltPerDay[group]! * emersed) / 24
       const dead = deadSubmersed + deadEmersed
@@ -114,8 +149,14 @@ export const plants: Process = {
       step.liftPerH[group] = liftPerH
 
       const submersedShare = submersed / biomass
-      state[SUBMERSED + group] = Math.max(submersed + dtH * (net - respired * submersedShare - deadSubmersed - liftPerH * submersed - leaked * submersedShare), 1e-12)
-      state[EMERSED + group] = Math.max(emersed + dtH * (-respired * (1 - submersedShare) - deadEmersed - liftPerH * emersed - (leaked * emersed) / biomass), 0)
+      state[SUBMERSED + group] = Math.max(
+        submersed + dtH * (net - respired * submersedShare - deadSubmersed - liftPerH * submersed - leaked * submersedShare),
+        1e-12,
+      )
+      state[EMERSED + group] = Math.max(
+        emersed + dtH * (-respired * (1 - submersedShare) - deadEmersed - liftPerH * emersed - (leaked * emersed) / biomass),
+        0,
+      )
 
       deadC += dead
       dissolvedC += parameters.exudation * gross + overflow + leaked
@@ -146,7 +187,10 @@ function mortalityPerH(step: Step, group: number): number {
   const heat = Math.max(0, step.conditions.temperatureC - 26) * parameters.heatLossPerDayC[group]!
   step.baseLoss[group] = pace * (hunger + parameters.shadeLossPerDay * shaded)
   step.lift[group] = shaded * Math.min(1.5, step.lai[group]! / parameters.liftLai)
-  const perDay = parameters.turnoverPerDay[group]! * daily.q10 + pace * (parameters.shadeLossPerDay * shaded + parameters.strainLossPerDay * (1 - step.health[group]!) + hunger) + heat
+  const perDay =
+    parameters.turnoverPerDay[group]! * daily.q10 +
+    pace * (parameters.shadeLossPerDay * shaded + parameters.strainLossPerDay * (1 - step.health[group]!) + hunger) +
+    heat
   return perDay / 24
 }
 

@@ -9,7 +9,22 @@ import type { TankEvent } from '../forcing.js'
 import { contents } from '../ledger.js'
 import { DEFAULT_PARAMETERS } from '../parameters.js'
 import { PRODUCT_METHOD, simulate } from '../simulate.js'
-import { ALGAE, ALKALINITY, AMMONIUM, biomassOf, CARBON, DISSOLVED, NITRATE, OXYGEN, PHOSPHATE, POTASSIUM, RESERVOIR, STEMS, STRAIN, TANNIN } from '../state.js'
+import {
+  ALGAE,
+  ALKALINITY,
+  AMMONIUM,
+  biomassOf,
+  CARBON,
+  DISSOLVED,
+  NITRATE,
+  OXYGEN,
+  PHOSPHATE,
+  POTASSIUM,
+  RESERVOIR,
+  STEMS,
+  STRAIN,
+  TANNIN,
+} from '../state.js'
 import { dailyOf, kernelConditions, saturation, Step, temperatureFactor } from '../step.js'
 import { shadeCanopy } from './canopy.js'
 import { exchangeGas, oxygenTransferPerH } from './gasExchange.js'
@@ -53,7 +68,13 @@ describe('chemistry of the kernel', () => {
       }),
     ))
   test('odd waters still have a pH: no carbon, no alkalinity, very much of either', () => {
-    for (const [carbon, alkalinity] of [[1e-6, 0.05], [1e-6, 15], [50, 0.02], [0.02, 0], [60, 15]] as const) {
+    for (const [carbon, alkalinity] of [
+      [1e-6, 0.05],
+      [1e-6, 15],
+      [50, 0.02],
+      [0.02, 0],
+      [60, 15],
+    ] as const) {
       CORE_CHEMISTRY.speciate(water, carbon, alkalinity, at)
       expect(-Math.log10(water.hydrogen)).toBeGreaterThan(2)
       expect(-Math.log10(water.hydrogen)).toBeLessThan(13)
@@ -123,7 +144,17 @@ describe('gas', () => {
 })
 
 describe('events', () => {
-  const tap = { ammoniumMgNPerL: 0, nitrateMgNPerL: 2, phosphateMgPPerL: 0.1, potassiumMgPerL: 1, ironMgPerL: 0, calciumMgPerL: 20, magnesiumMgPerL: 5, siliconMgPerL: 1, alkalinityMeqPerL: 2 }
+  const tap = {
+    ammoniumMgNPerL: 0,
+    nitrateMgNPerL: 2,
+    phosphateMgPPerL: 0.1,
+    potassiumMgPerL: 1,
+    ironMgPerL: 0,
+    calciumMgPerL: 20,
+    magnesiumMgPerL: 5,
+    siliconMgPerL: 1,
+    alkalinityMeqPerL: 2,
+  }
   const apply = (event: TankEvent, prepare: (step: Step) => void = () => undefined): { step: Step; trimmed: Float64Array } => {
     const step = readyStep()
     prepare(step)
@@ -170,7 +201,11 @@ describe('events', () => {
     expect(step.state[NITRATE]).toBeCloseTo(1, 12)
     expect(step.state[PHOSPHATE]).toBe(5)
   })
-  test('tabs go into the slow store', () => expect(apply({ kind: 'tabs', mgOfNutrient: [600, 120, 500, 60] }).step.state[RESERVOIR]! - compiled.startState[RESERVOIR]!).toBeCloseTo(600, 9))
+  test('tabs go into the slow store', () =>
+    expect(apply({ kind: 'tabs', mgOfNutrient: [600, 120, 500, 60] }).step.state[RESERVOIR]! - compiled.startState[RESERVOIR]!).toBeCloseTo(
+      600,
+      9,
+    ))
   test('plants times three, and thinned back, are the plants there were', () => {
     const { step } = apply({ kind: 'scale-plants', factor: 3 })
     applyEvent(step, { kind: 'scale-plants', factor: 1 / 3 }, new Float64Array(6))
@@ -179,8 +214,21 @@ describe('events', () => {
   test('an event acts at its own step, not at midnight', () => {
     const at = (minute: number): number => {
       const run = simulate({
-        forcing: { ...compiled.forcing, events: [{ atMin: minute, event: { kind: 'dose', mgPerL: { ammoniumN: 0, nitrateN: 10, phosphateP: 0, potassium: 0, iron: 0, calcium: 0, magnesium: 0 } } }] },
-        parameters: DEFAULT_PARAMETERS, startState: compiled.startState, days: 2,
+        forcing: {
+          ...compiled.forcing,
+          events: [
+            {
+              atMin: minute,
+              event: {
+                kind: 'dose',
+                mgPerL: { ammoniumN: 0, nitrateN: 10, phosphateP: 0, potassium: 0, iron: 0, calcium: 0, magnesium: 0 },
+              },
+            },
+          ],
+        },
+        parameters: DEFAULT_PARAMETERS,
+        startState: compiled.startState,
+        days: 2,
       })
       return run.rows[DAY.nitrate]!
     }
@@ -190,7 +238,10 @@ describe('events', () => {
 })
 
 describe('the runner', () => {
-  test('refuses a state of another length', () => expect(() => simulate({ forcing: compiled.forcing, parameters: DEFAULT_PARAMETERS, startState: new Float64Array(3), days: 1 })).toThrow(/91 numbers/))
+  test('refuses a state of another length', () =>
+    expect(() => simulate({ forcing: compiled.forcing, parameters: DEFAULT_PARAMETERS, startState: new Float64Array(3), days: 1 })).toThrow(
+      /91 numbers/,
+    ))
   test('says so when a state leads nowhere finite', () => {
     const wild = Float64Array.from(compiled.startState, () => 1e308)
     expect(simulate({ forcing: compiled.forcing, parameters: DEFAULT_PARAMETERS, startState: wild, days: 2 }).outcome).toBe('not-finite')
@@ -201,7 +252,16 @@ describe('the runner', () => {
     expect(compiled.startState).toEqual(before)
   })
   test('with no plants, light or food, ammonia from the ground is nitrified and carbon leaves to the air', () => {
-    const bare = compile({ timeline: [{ fromDay: 0, plan: { ...samplePlan, patches: [], lamps: [], gasLines: [], feeding: 'none', flow: { ...samplePlan.flow, filter: 'mature' } } }], days: 60, stepMin: 30 })
+    const bare = compile({
+      timeline: [
+        {
+          fromDay: 0,
+          plan: { ...samplePlan, patches: [], lamps: [], gasLines: [], feeding: 'none', flow: { ...samplePlan.flow, filter: 'mature' } },
+        },
+      ],
+      days: 60,
+      stepMin: 30,
+    })
     const run = simulate({ forcing: bare.forcing, parameters: DEFAULT_PARAMETERS, startState: bare.startState, days: 60 })
     const last = 59 * DAY_STRIDE
     expect(run.rows[last + DAY.nitrate]).toBeGreaterThan(run.rows[last + DAY.ammonium]!)

@@ -1,5 +1,19 @@
 import { LEDGER_N } from '../ledger.js'
-import { AMMONIUM, FE, GROUND, GROUND_NITRATE, IRON, N, NITRATE, NUTRIENT_COUNT, PHOSPHATE, POTASSIUM, RESERVOIR, SILICA, SILICON } from '../state.js'
+import {
+  AMMONIUM,
+  FE,
+  GROUND,
+  GROUND_NITRATE,
+  IRON,
+  N,
+  NITRATE,
+  NUTRIENT_COUNT,
+  PHOSPHATE,
+  POTASSIUM,
+  RESERVOIR,
+  SILICA,
+  SILICON,
+} from '../state.js'
 import type { Process } from './process.js'
 
 const WATER_SLOT = [AMMONIUM, PHOSPHATE, POTASSIUM, IRON] as const
@@ -39,7 +53,10 @@ export const substrate: Process = {
       let outMg = exchangedL * (poreMgPerL - waterAtStart[nutrient]!)
       // Never more than half of what either side holds, and never more than the others have left in the water.
       const takenMg = nutrient === N ? step.waterUptakeAmmoniumMg : 0
-      outMg = outMg < 0 ? -Math.min(-outMg, leftMg(waterAtStart[nutrient]!, state[WATER_SLOT[nutrient]!]!, takenMg, waterL)) : Math.min(outMg, 0.5 * held)
+      outMg =
+        outMg < 0
+          ? -Math.min(-outMg, leftMg(waterAtStart[nutrient]!, state[WATER_SLOT[nutrient]!]!, takenMg, waterL))
+          : Math.min(outMg, 0.5 * held)
       if (nutrient === FE) outMg = Math.max(outMg, 0) * IRON_OUT
       state[GROUND + nutrient] = held - outMg
       // Iron from the ground is added after the chelate's decay, by `ironDecay`'s order in the list.
@@ -47,7 +64,10 @@ export const substrate: Process = {
     }
     const nitrateHeld = state[GROUND_NITRATE]!
     let nitrateOut = exchangedL * (nitrateHeld / poreL - nitrateAtStart)
-    nitrateOut = nitrateOut < 0 ? -Math.min(-nitrateOut, leftMg(nitrateAtStart, state[NITRATE]!, step.waterUptakeNitrateMg, waterL)) : Math.min(nitrateOut, 0.5 * nitrateHeld)
+    nitrateOut =
+      nitrateOut < 0
+        ? -Math.min(-nitrateOut, leftMg(nitrateAtStart, state[NITRATE]!, step.waterUptakeNitrateMg, waterL))
+        : Math.min(nitrateOut, 0.5 * nitrateHeld)
     const denitrified = nitrateHeld * daily.denitrifiedShare
     state[GROUND_NITRATE] = Math.max(nitrateHeld - nitrateOut - denitrified, 0)
     state[NITRATE] = state[NITRATE]! + nitrateOut / waterL
@@ -57,7 +77,8 @@ export const substrate: Process = {
 }
 
 /** The most [mg] that the ground may take from the water: half of what it held at the start or, if less, of what is left. Leaves' nitrogen is taken out of the water later in the step. */
-const leftMg = (atStartMgPerL: number, nowMgPerL: number, takenMg: number, waterL: number): number => Math.max(0, 0.5 * Math.min(atStartMgPerL * waterL, nowMgPerL * waterL - takenMg))
+const leftMg = (atStartMgPerL: number, nowMgPerL: number, takenMg: number, waterL: number): number =>
+  Math.max(0, 0.5 * Math.min(atStartMgPerL * waterL, nowMgPerL * waterL - takenMg))
 
 /** Chelated iron falls out of solution. Runs after leaf uptake and before the ground gives iron back. */
 export const ironDecay: Process = {

@@ -22,7 +22,8 @@ export const waterBalance: Process = {
     for (let slot: number = AMMONIUM; slot <= SILICON; slot++) if (state[slot]! < 0) state[slot] = 0
 
     // Charge balance: oxidising one ammonium frees two acids; uptake of nitrate leaves a base, of ammonium an acid.
-    const base = -2 * dtH * step.ammoniaOxidation + step.waterUptakeNitrateMg - step.waterUptakeAmmoniumMg + step.mineralNMg + step.denitrifiedMg
+    const base =
+      -2 * dtH * step.ammoniaOxidation + step.waterUptakeNitrateMg - step.waterUptakeAmmoniumMg + step.mineralNMg + step.denitrifiedMg
     let alkalinity = state[ALKALINITY]! + base / 14 / waterL
     if (alkalinity > site.softenToMeqPerL && site.acidBufferMeq > 0) {
       const left = state[ACID_BUFFER]! / site.acidBufferMeq
@@ -38,6 +39,10 @@ export const waterBalance: Process = {
 
     const respiredMg = step.carbonRespiredMg + step.carbonMineralMg
     state[CARBON] = state[CARBON]! + (respiredMg - step.carbonFixedMg) / 12 / waterL
-    state[OXYGEN] = state[OXYGEN]! + ((step.carbonFixedMg - respiredMg) * OXYGEN_PER_CARBON - OXYGEN_PER_NITRIFIED_N * dtH * (0.75 * step.ammoniaOxidation + 0.25 * step.nitriteOxidation)) / waterL
+    state[OXYGEN] =
+      state[OXYGEN]! +
+      ((step.carbonFixedMg - respiredMg) * OXYGEN_PER_CARBON -
+        OXYGEN_PER_NITRIFIED_N * dtH * (0.75 * step.ammoniaOxidation + 0.25 * step.nitriteOxidation)) /
+        waterL
   },
 }

@@ -1,12 +1,39 @@
 import type { GroundKind, HardscapeMaterial, Plan, PlanFlow } from '../plan.js'
 
 /** A plan as it was written before zones, pieces with a place, kit and money. */
-export interface PlanV1
-  extends Omit<Plan, 'schemaVersion' | 'intent' | 'vessel' | 'stand' | 'room' | 'sources' | 'layers' | 'zones' | 'barriers' | 'tabs' | 'tabProduct' | 'hardscape' | 'filters' | 'outlets' | 'climate' | 'money' | 'logistics' | 'muted'> {
+export interface PlanV1 extends Omit<
+  Plan,
+  | 'schemaVersion'
+  | 'intent'
+  | 'vessel'
+  | 'stand'
+  | 'room'
+  | 'sources'
+  | 'layers'
+  | 'zones'
+  | 'barriers'
+  | 'tabs'
+  | 'tabProduct'
+  | 'hardscape'
+  | 'filters'
+  | 'outlets'
+  | 'climate'
+  | 'money'
+  | 'logistics'
+  | 'muted'
+> {
   readonly schemaVersion: 1
   readonly vessel: Omit<Plan['vessel'], 'top'>
-  readonly sources: readonly Pick<Plan['sources'][number], 'id' | 'alkalinityMeqPerL' | 'hardnessMmolPerL' | 'nitrateMgNPerL' | 'phosphateMgPPerL'>[]
-  readonly layers: readonly { readonly id: string; readonly ground: GroundKind; readonly frontCm: number | null; readonly backCm: number | null }[]
+  readonly sources: readonly Pick<
+    Plan['sources'][number],
+    'id' | 'alkalinityMeqPerL' | 'hardnessMmolPerL' | 'nitrateMgNPerL' | 'phosphateMgPPerL'
+  >[]
+  readonly layers: readonly {
+    readonly id: string
+    readonly ground: GroundKind
+    readonly frontCm: number | null
+    readonly backCm: number | null
+  }[]
   readonly hardscape: readonly { readonly id: string; readonly material: HardscapeMaterial; readonly massKg: number | null }[]
   readonly flow: PlanFlow
 }

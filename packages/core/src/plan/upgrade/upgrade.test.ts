@@ -15,5 +15,13 @@ test('a plan of the first version still says what it said', () => {
 test('today’s plans, newer ones and what is no plan come back as they are', () => {
   const today = upgradePlan(samplePlanV1)
   expect(upgradePlan(today)).toBe(today)
-  for (const other of [null, 'plan', 7, { schemaVersion: 9 }, { schemaVersion: 1 }, { schemaVersion: 1, vessel: {}, sources: [], layers: 'none', hardscape: [] }]) expect(upgradePlan(other)).toBe(other)
+  for (const other of [
+    null,
+    'plan',
+    7,
+    { schemaVersion: 9 },
+    { schemaVersion: 1 },
+    { schemaVersion: 1, vessel: {}, sources: [], layers: 'none', hardscape: [] },
+  ])
+    expect(upgradePlan(other)).toBe(other)
 })

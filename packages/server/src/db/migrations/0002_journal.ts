@@ -25,7 +25,9 @@ export async function up(db: Knex): Promise<void> {
     table.index(['tank_id', 'taken_at'])
   })
   // Holds all that a chart draws, in the order it draws it: a series is read from here without touching the rows.
-  await db.raw('CREATE INDEX reading_series ON reading (tank_id, quantity, taken_at, value, qualifier, deleted_at) WHERE deleted_at IS NULL')
+  await db.raw(
+    'CREATE INDEX reading_series ON reading (tank_id, quantity, taken_at, value, qualifier, deleted_at) WHERE deleted_at IS NULL',
+  )
   await db.schema.createTable('event', (table) => {
     table.text('id').primary()
     table.text('tank_id').notNullable().references('id').inTable('tank')
@@ -77,8 +79,19 @@ export async function up(db: Knex): Promise<void> {
 
 /** Dated revisions of before become setting changes, so that no past is lost. */
 async function adoptDatedRevisions(db: Knex): Promise<void> {
-  const revisions = await db<{ tank_id: string; revision: number; created_at: string; effective_on: string | null; edits: string }>('plan_revision').whereNotNull('effective_on')
+  const revisions = await db<{ tank_id: string; revision: number; created_at: string; effective_on: string | null; edits: string }>(
+    'plan_revision',
+  ).whereNotNull('effective_on')
   for (const { tank_id, revision, created_at, effective_on, edits } of revisions)
     for (const { path, from, to } of JSON.parse(edits) as { path: string; from?: unknown; to?: unknown }[])
-      await db('setting_change').insert({ id: uuidV7(Date.parse(created_at), randomBytes(16)), tank_id, effective_on, path, from_value: JSON.stringify(from ?? null), to_value: JSON.stringify(to ?? null), plan_revision: revision, why: null })
+      await db('setting_change').insert({
+        id: uuidV7(Date.parse(created_at), randomBytes(16)),
+        tank_id,
+        effective_on,
+        path,
+        from_value: JSON.stringify(from ?? null),
+        to_value: JSON.stringify(to ?? null),
+        plan_revision: revision,
+        why: null,
+      })
 }

@@ -4,7 +4,11 @@ import * as journal from './0002_journal.js'
 import * as product from './0003_product.js'
 
 /** Forwards only, in this order, never edited once released. Listed in code so that source, tests and build run the same ones. */
-const MIGRATIONS: Readonly<Record<string, Pick<Knex.Migration, 'up'>>> = { '0001_tank': tank, '0002_journal': journal, '0003_product': product }
+const MIGRATIONS: Readonly<Record<string, Pick<Knex.Migration, 'up'>>> = {
+  '0001_tank': tank,
+  '0002_journal': journal,
+  '0003_product': product,
+}
 export const migrationNames = Object.keys(MIGRATIONS)
 
 export class MigrationList implements Knex.MigrationSource<string> {

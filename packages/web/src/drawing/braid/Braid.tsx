@@ -45,7 +45,11 @@ export function Braid({ weeks, ghost, limiting, labels, isProvisional, chosenWee
   const shadow = ghost === null ? [] : ribbons(ghost, box, ranked)
   const xs = weeks.map((_, week) => weekX(box, week, weeks.length))
   const algaeBand = (of: readonly BraidWeek[], from: 'low' | null, to: 'median' | 'high'): string =>
-    band(xs, of.map((week) => (from === null ? box.waterline : algaeY(box, week.algae[from]))), of.map((week) => algaeY(box, week.algae[to])))
+    band(
+      xs,
+      of.map((week) => (from === null ? box.waterline : algaeY(box, week.algae[from]))),
+      of.map((week) => algaeY(box, week.algae[to])),
+    )
   const chosenX = weekX(box, chosenWeek, weeks.length)
   const every = Math.ceil((weeks.length * WEEK_LABEL_PX) / (box.right - box.left))
   const lane = (box.waterline - box.top) / STRANDS.length
@@ -65,7 +69,14 @@ export function Braid({ weeks, ghost, limiting, labels, isProvisional, chosenWee
   // The scarcer a strand the later it is drawn: it crosses over the ample ones.
   const byRank = [...drawn].sort((a, b) => (a.centres.at(-1) ?? 0) - (b.centres.at(-1) ?? 0))
   return (
-    <svg viewBox={`0 0 ${width} ${height}`} width="100%" role="group" aria-label={labels.description} onPointerDown={choose} style={{ display: 'block', touchAction: 'pan-y' }}>
+    <svg
+      viewBox={`0 0 ${width} ${height}`}
+      width="100%"
+      role="group"
+      aria-label={labels.description}
+      onPointerDown={choose}
+      style={{ display: 'block', touchAction: 'pan-y' }}
+    >
       <Hatches prefix={prefix} />
       {weeks.map((_, week) =>
         week % every === 0 ? (
@@ -83,7 +94,12 @@ export function Braid({ weeks, ghost, limiting, labels, isProvisional, chosenWee
           <g key={ribbon.strand} data-strand={ribbon.strand}>
             <path d={ribbon.high} fill="var(--sheet)" stroke={`var(--${ribbon.strand})`} strokeWidth={INK.thin} strokeDasharray="3 3" />
             <path d={ribbon.median} fill={`var(--${ribbon.strand}-fill)`} fillOpacity={isProvisional ? 0.25 : 0.62} />
-            <path d={ribbon.median} fill={hatchFill(prefix, ribbon.strand)} stroke={isLimiting ? 'var(--ink)' : `var(--${ribbon.strand})`} strokeWidth={isLimiting ? INK.heavy : INK.medium} />
+            <path
+              d={ribbon.median}
+              fill={hatchFill(prefix, ribbon.strand)}
+              stroke={isLimiting ? 'var(--ink)' : `var(--${ribbon.strand})`}
+              strokeWidth={isLimiting ? INK.heavy : INK.medium}
+            />
             <path d={ribbon.low} fill={`var(--${ribbon.strand})`} fillOpacity={isProvisional ? 0.12 : 0.38} />
           </g>
         )
@@ -101,8 +117,16 @@ export function Braid({ weeks, ghost, limiting, labels, isProvisional, chosenWee
         </g>
       ))}
       <path d={algaeBand(weeks, 'low', 'high')} fill={hatchFill(prefix, 'algae')} opacity={isProvisional ? 0.25 : 0.5} />
-      <path d={algaeBand(weeks, null, 'median')} fill="var(--algae-fill)" fillOpacity="0.45" stroke="var(--algae)" strokeWidth={INK.medium} />
-      {ghost !== null && <path d={algaeBand(ghost, null, 'median')} fill="none" stroke="var(--ink)" strokeWidth={INK.medium} strokeDasharray="7 4" />}
+      <path
+        d={algaeBand(weeks, null, 'median')}
+        fill="var(--algae-fill)"
+        fillOpacity="0.45"
+        stroke="var(--algae)"
+        strokeWidth={INK.medium}
+      />
+      {ghost !== null && (
+        <path d={algaeBand(ghost, null, 'median')} fill="none" stroke="var(--ink)" strokeWidth={INK.medium} strokeDasharray="7 4" />
+      )}
       {STRANDS.map((strand) => {
         const ribbon = drawn.find((candidate) => candidate.strand === strand)
         const y = ribbon?.centres.at(-1) ?? 0
@@ -118,11 +142,37 @@ export function Braid({ weeks, ghost, limiting, labels, isProvisional, chosenWee
       <text x={box.right + 13} y={box.waterline + 22} fontSize="16" fontWeight="500" fill="var(--algae)">
         {labels.algae}
       </text>
-      <Dimension x1={box.left - 14} y1={box.top + lane * (1 - FULLNESS) * 0.5} x2={box.left - 14} y2={box.top + lane * (1 + FULLNESS) * 0.5} label={labels.full} />
-      <text x={chosenX + (isNearEnd ? -8 : 8)} y={weakestY + 5} textAnchor={isNearEnd ? 'end' : 'start'} fontSize="15" fontWeight="600" fill="var(--ink)" stroke="var(--sheet)" strokeWidth="4" paintOrder="stroke">
+      <Dimension
+        x1={box.left - 14}
+        y1={box.top + lane * (1 - FULLNESS) * 0.5}
+        x2={box.left - 14}
+        y2={box.top + lane * (1 + FULLNESS) * 0.5}
+        label={labels.full}
+      />
+      <text
+        x={chosenX + (isNearEnd ? -8 : 8)}
+        y={weakestY + 5}
+        textAnchor={isNearEnd ? 'end' : 'start'}
+        fontSize="15"
+        fontWeight="600"
+        fill="var(--ink)"
+        stroke="var(--sheet)"
+        strokeWidth="4"
+        paintOrder="stroke"
+      >
         {labels.weakest}
       </text>
-      <g role="slider" tabIndex={0} aria-label={labels.chosenWeek} aria-valuemin={0} aria-valuemax={weeks.length - 1} aria-valuenow={chosenWeek} aria-valuetext={labels.weeks[chosenWeek]} onKeyDown={move} className="week-handle">
+      <g
+        role="slider"
+        tabIndex={0}
+        aria-label={labels.chosenWeek}
+        aria-valuemin={0}
+        aria-valuemax={weeks.length - 1}
+        aria-valuenow={chosenWeek}
+        aria-valuetext={labels.weeks[chosenWeek]}
+        onKeyDown={move}
+        className="week-handle"
+      >
         <path d={`M${chosenX} ${box.top - 6}V${box.bottom + 4}`} stroke="var(--ink)" strokeWidth={INK.medium} />
         <path d={`M${chosenX - 6} ${box.top - 8}h12l-6 8z`} fill="var(--ink)" />
       </g>

@@ -13,16 +13,37 @@ export function SmallBraid({ weeks, limiting, description }: { weeks: readonly B
   const box: BraidBox = { left: 2, right: WIDTH - 2, top: 2, waterline: 66, bottom: HEIGHT - 2 }
   const xs = weeks.map((_, week) => weekX(box, week, weeks.length))
   return (
-    <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} width={WIDTH} height={HEIGHT} role="img" aria-label={description} style={{ display: 'block', maxWidth: '100%' }}>
+    <svg
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      width={WIDTH}
+      height={HEIGHT}
+      role="img"
+      aria-label={description}
+      style={{ display: 'block', maxWidth: '100%' }}
+    >
       <Hatches prefix={prefix} />
       {ribbons(weeks, box).map(({ strand, median }) => (
         <g key={strand}>
           <path d={median} fill={`var(--${strand}-fill)`} fillOpacity="0.6" />
-          <path d={median} fill={hatchFill(prefix, strand)} stroke={strand === limiting ? 'var(--ink)' : `var(--${strand})`} strokeWidth={strand === limiting ? INK.medium : INK.thin} />
+          <path
+            d={median}
+            fill={hatchFill(prefix, strand)}
+            stroke={strand === limiting ? 'var(--ink)' : `var(--${strand})`}
+            strokeWidth={strand === limiting ? INK.medium : INK.thin}
+          />
         </g>
       ))}
       <path d={`M${box.left} ${box.waterline}H${box.right}`} stroke="var(--ink)" strokeWidth={INK.medium} />
-      <path d={band(xs, xs.map(() => box.waterline), weeks.map((week) => algaeY(box, week.algae.median)))} fill="var(--algae-fill)" stroke="var(--algae)" strokeWidth={INK.thin} />
+      <path
+        d={band(
+          xs,
+          xs.map(() => box.waterline),
+          weeks.map((week) => algaeY(box, week.algae.median)),
+        )}
+        fill="var(--algae-fill)"
+        stroke="var(--algae)"
+        strokeWidth={INK.thin}
+      />
     </svg>
   )
 }

@@ -33,7 +33,8 @@ const ALGAE_SCALE = 0.25
 const ALGAE_MOST = 20
 
 /** x of a week, the first at the left edge. */
-export const weekX = (box: BraidBox, week: number, weeks: number): number => box.left + ((box.right - box.left) * week) / Math.max(weeks - 1, 1)
+export const weekX = (box: BraidBox, week: number, weeks: number): number =>
+  box.left + ((box.right - box.left) * week) / Math.max(weeks - 1, 1)
 
 /** Depth below the waterline of an amount of algae; logarithmic, since only ratios mean something. */
 export const algaeY = (box: BraidBox, gPerM2: number): number =>
@@ -51,7 +52,8 @@ export function lanes(weeks: readonly BraidWeek[]): readonly (readonly Strand[])
         for (let lane = 0; lane + 1 < order.length; lane++) {
           const above = order[lane]
           const below = order[lane + 1]
-          if (above !== undefined && below !== undefined && ample(below) - ample(above) > CROSSING) [order[lane], order[lane + 1]] = [below, above]
+          if (above !== undefined && below !== undefined && ample(below) - ample(above) > CROSSING)
+            [order[lane], order[lane + 1]] = [below, above]
         }
     }
     return ['light' as const, ...order]
@@ -66,7 +68,11 @@ export function ribbons(weeks: readonly BraidWeek[], box: BraidBox, ranked: read
     const centres = ranked.map((order) => box.top + (order.indexOf(strand) + 0.5) * pitch)
     const outline = (share: keyof Band): string => {
       const half = weeks.map((week) => Math.max((Math.min(1, week.strands[strand][share]) * pitch * FULLNESS) / 2, 0.6))
-      return band(xs, centres.map((y, index) => y - (half[index] ?? 0)), centres.map((y, index) => y + (half[index] ?? 0)))
+      return band(
+        xs,
+        centres.map((y, index) => y - (half[index] ?? 0)),
+        centres.map((y, index) => y + (half[index] ?? 0)),
+      )
     }
     return { strand, low: outline('low'), median: outline('median'), high: outline('high'), centres }
   })

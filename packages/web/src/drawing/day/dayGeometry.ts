@@ -44,7 +44,10 @@ export function moveEdge(plan: Plan, edge: DayEdge, toMinutes: number): Plan {
     return { ...plan, lightWindows: [{ ...next, rampMin: Math.min(next.rampMin, next.hours * 30) }, ...plan.lightWindows.slice(1)] }
   }
   const hoursOf = (minutes: number): number => Math.min(Math.max(minutes, SHORTEST_MIN), DAY_MIN) / 60
-  const withGas = (change: { beforeLightMin?: number; beforeDarkMin?: number }): Plan => ({ ...plan, gasLines: plan.gasLines.map((line) => (line.control === 'none' ? line : { ...line, ...change })) })
+  const withGas = (change: { beforeLightMin?: number; beforeDarkMin?: number }): Plan => ({
+    ...plan,
+    gasLines: plan.gasLines.map((line) => (line.control === 'none' ? line : { ...line, ...change })),
+  })
   const lead = (minutes: number): number => {
     const forward = wrap(minutes)
     return forward > DAY_MIN / 2 ? 0 : Math.min(forward, LONGEST_GAS_LEAD_MIN)

@@ -7,5 +7,10 @@ export const wrap = (minutes: number): number => ((minutes % DAY_MIN) + DAY_MIN)
 export function partsOfDay(fromMin: number, minutes: number): readonly (readonly [from: number, to: number])[] {
   const from = wrap(fromMin)
   const to = from + Math.min(Math.max(minutes, 0), DAY_MIN)
-  return to <= DAY_MIN ? [[from, to]] : [[from, DAY_MIN], [0, to - DAY_MIN]]
+  return to <= DAY_MIN
+    ? [[from, to]]
+    : [
+        [from, DAY_MIN],
+        [0, to - DAY_MIN],
+      ]
 }

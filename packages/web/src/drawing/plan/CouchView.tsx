@@ -36,12 +36,15 @@ export function CouchView({ figures, eye, width, pxPerCm, left, height, descript
     const shrink = eye.awayCm / (eye.awayCm + yCm)
     return [left + (eyeX + (xCm - eyeX) * shrink) * pxPerCm, floorY - (eye.highCm + (zCm - eye.highCm) * shrink) * pxPerCm]
   }
-  const path = (points: readonly (readonly [number, number])[], isClosed: boolean): string => `M${points.map(([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`).join('L')}${isClosed ? 'Z' : ''}`
-  const pane = (yCm: number): string => path([at(0, yCm, inner.heightCm), at(0, yCm, 0), at(inner.lengthCm, yCm, 0), at(inner.lengthCm, yCm, inner.heightCm)], false)
-  const stripe = (yCm: number) => Array.from({ length: STEPS + 1 }, (_, step) => {
-    const xCm = Math.min(Math.max((inner.lengthCm * step) / STEPS, 0.05), inner.lengthCm - 0.05)
-    return at(xCm, yCm, groundHeightCm(ground, xCm, Math.min(Math.max(yCm, 0.05), inner.widthCm - 0.05)))
-  })
+  const path = (points: readonly (readonly [number, number])[], isClosed: boolean): string =>
+    `M${points.map(([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`).join('L')}${isClosed ? 'Z' : ''}`
+  const pane = (yCm: number): string =>
+    path([at(0, yCm, inner.heightCm), at(0, yCm, 0), at(inner.lengthCm, yCm, 0), at(inner.lengthCm, yCm, inner.heightCm)], false)
+  const stripe = (yCm: number) =>
+    Array.from({ length: STEPS + 1 }, (_, step) => {
+      const xCm = Math.min(Math.max((inner.lengthCm * step) / STEPS, 0.05), inner.lengthCm - 0.05)
+      return at(xCm, yCm, groundHeightCm(ground, xCm, Math.min(Math.max(yCm, 0.05), inner.widthCm - 0.05)))
+    })
   const depths = Array.from({ length: STRIPES }, (_, index) => (inner.widthCm * (STRIPES - 1 - index)) / (STRIPES - 1))
   const placed = pieces.flatMap(({ placed: one }) => (one === null ? [] : [one])).sort((a, b) => b.centre.yCm - a.centre.yCm)
   return (
@@ -49,7 +52,13 @@ export function CouchView({ figures, eye, width, pxPerCm, left, height, descript
       <Hatches prefix={prefix} />
       <path d={pane(inner.widthCm)} fill="var(--water-fill)" fillOpacity="0.4" stroke="var(--ink-2)" strokeWidth={INK.thin} />
       {[0, inner.lengthCm].map((xCm) => (
-        <path key={xCm} d={[0, inner.heightCm].map((zCm) => path([at(xCm, 0, zCm), at(xCm, inner.widthCm, zCm)], false)).join('')} stroke="var(--ink-2)" strokeWidth={INK.thin} fill="none" />
+        <path
+          key={xCm}
+          d={[0, inner.heightCm].map((zCm) => path([at(xCm, 0, zCm), at(xCm, inner.widthCm, zCm)], false)).join('')}
+          stroke="var(--ink-2)"
+          strokeWidth={INK.thin}
+          fill="none"
+        />
       ))}
       {depths.map((yCm) => {
         const line = stripe(yCm)
@@ -61,11 +70,20 @@ export function CouchView({ figures, eye, width, pxPerCm, left, height, descript
             {placed
               .filter(({ centre }) => centre.yCm <= yCm && centre.yCm > yCm - inner.widthCm / (STRIPES - 1))
               .map((piece) => {
-                const d = path(piece.silhouette.map(({ xCm, zCm }) => at(xCm, piece.centre.yCm, zCm)), true)
+                const d = path(
+                  piece.silhouette.map(({ xCm, zCm }) => at(xCm, piece.centre.yCm, zCm)),
+                  true,
+                )
                 return (
                   <g key={piece.piece.id}>
                     <path d={d} fill="var(--sheet)" />
-                    <path d={d} fill={hatchFill(prefix, pieceHatch(piece.piece.material))} stroke="var(--ink)" strokeWidth={INK.medium} strokeLinejoin="round" />
+                    <path
+                      d={d}
+                      fill={hatchFill(prefix, pieceHatch(piece.piece.material))}
+                      stroke="var(--ink)"
+                      strokeWidth={INK.medium}
+                      strokeLinejoin="round"
+                    />
                   </g>
                 )
               })}
@@ -73,7 +91,11 @@ export function CouchView({ figures, eye, width, pxPerCm, left, height, descript
         )
       })}
       <path d={pane(0)} fill="none" stroke="var(--ink)" strokeWidth={INK.heavy} />
-      <path d={path([at(0, 0, inner.waterDepthCm), at(inner.lengthCm, 0, inner.waterDepthCm)], false)} stroke="var(--clean)" strokeWidth={INK.medium} />
+      <path
+        d={path([at(0, 0, inner.waterDepthCm), at(inner.lengthCm, 0, inner.waterDepthCm)], false)}
+        stroke="var(--clean)"
+        strokeWidth={INK.medium}
+      />
     </svg>
   )
 }

@@ -34,7 +34,14 @@ export function CutDrawing({ ground, from, to, width, pxPerCm, left, waterDepthC
   const x = (cm: number): number => left + cm * pxPerCm
   const y = (cm: number): number => floorY - cm * pxPerCm
   const ends = [stations[0], stations.at(-1)]
-  const label = { fontSize: 12, fill: 'var(--ink)', stroke: 'var(--sheet)', strokeWidth: 4, paintOrder: 'stroke', className: 'figures' } as const
+  const label = {
+    fontSize: 12,
+    fill: 'var(--ink)',
+    stroke: 'var(--sheet)',
+    strokeWidth: 4,
+    paintOrder: 'stroke',
+    className: 'figures',
+  } as const
   return (
     <svg viewBox={`0 0 ${width} ${floorY + BELOW_PX}`} width="100%" role="img" aria-label={description} style={{ display: 'block' }}>
       <Hatches prefix={prefix} />
@@ -43,11 +50,20 @@ export function CutDrawing({ ground, from, to, width, pxPerCm, left, waterDepthC
         <path key={key} d={d} fill={hatchFill(prefix, HATCH_OF[kind])} stroke="var(--ink)" strokeWidth={INK.medium} />
       ))}
       <path d={`M${x(0)} ${y(shownCm)}V${floorY}H${x(lengthCm)}V${y(shownCm)}`} fill="none" stroke="var(--ink)" strokeWidth={INK.heavy} />
-      {ends.map((end, index) => end && (
-        <text key={index} {...label} x={x(end.atCm) + (index === 0 ? -6 : 6)} y={y(end.topCm) + 4} textAnchor={index === 0 ? 'end' : 'start'}>
-          {height(end.topCm)}
-        </text>
-      ))}
+      {ends.map(
+        (end, index) =>
+          end && (
+            <text
+              key={index}
+              {...label}
+              x={x(end.atCm) + (index === 0 ? -6 : 6)}
+              y={y(end.topCm) + 4}
+              textAnchor={index === 0 ? 'end' : 'start'}
+            >
+              {height(end.topCm)}
+            </text>
+          ),
+      )}
       {highest.topCm > Math.max(ends[0]?.topCm ?? 0, ends[1]?.topCm ?? 0) + 0.3 && (
         <text {...label} x={x(highest.atCm)} y={y(highest.topCm) - 5} textAnchor="middle">
           {height(highest.topCm)}

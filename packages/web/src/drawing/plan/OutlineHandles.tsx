@@ -29,8 +29,24 @@ const FINE_CM = 0.1
 const BIG_CM = 5
 
 /** The chosen outline with its corners: drag them, press arrow keys, double-click an edge for another corner. */
-export function OutlineHandles({ layout, outline, others, inner, canSnap, labels, chosenCorner, onCorner, onChange, onRefuse }: OutlineHandlesProps) {
-  const grip = useRef<{ readonly corner: number | null; readonly from: Spot; readonly start: readonly Vertex[]; last: readonly Vertex[] } | null>(null)
+export function OutlineHandles({
+  layout,
+  outline,
+  others,
+  inner,
+  canSnap,
+  labels,
+  chosenCorner,
+  onCorner,
+  onChange,
+  onRefuse,
+}: OutlineHandlesProps) {
+  const grip = useRef<{
+    readonly corner: number | null
+    readonly from: Spot
+    readonly start: readonly Vertex[]
+    last: readonly Vertex[]
+  } | null>(null)
   const tryOutline = (next: readonly Vertex[], isFinal: boolean): void => {
     const fault = outlineFault(next)
     if (fault === null) onChange(next, isFinal)
@@ -50,7 +66,10 @@ export function OutlineHandles({ layout, outline, others, inner, canSnap, labels
     const held = grip.current
     if (held === null) return
     const to = spotOf(layout, svgOf(event), event)
-    const next = held.corner === null ? shifted(held.start, to.xCm - held.from.xCm, to.yCm - held.from.yCm, canSnap && !event.altKey) : withCorner(held.start, held.corner, canSnap && !event.altKey ? snapped(to, others, inner) : to)
+    const next =
+      held.corner === null
+        ? shifted(held.start, to.xCm - held.from.xCm, to.yCm - held.from.yCm, canSnap && !event.altKey)
+        : withCorner(held.start, held.corner, canSnap && !event.altKey ? snapped(to, others, inner) : to)
     const fault = outlineFault(next)
     if (fault !== null) return onRefuse(fault)
     held.last = next
@@ -61,20 +80,40 @@ export function OutlineHandles({ layout, outline, others, inner, canSnap, labels
     grip.current = null
     if (held !== null && held.last !== held.start) onChange(held.last, true)
   }
-  const keys = (corner: number | null) => (event: KeyboardEvent<SVGElement>): void => {
-    const step = event.altKey ? FINE_CM : event.shiftKey ? BIG_CM : STEP_CM
-    const moves: Record<string, readonly [number, number]> = { ArrowLeft: [-step, 0], ArrowRight: [step, 0], ArrowUp: [0, step], ArrowDown: [0, -step] }
-    const way = moves[event.key]
-    if (way) {
-      const at = corner === null ? null : outline[corner]
-      tryOutline(at ? withCorner(outline, corner!, { xCm: round(at.xCm + way[0]), yCm: round(at.yCm + way[1]) }) : shifted(outline, way[0], way[1], false), true)
-    } else if (corner !== null && (event.key === 'Delete' || event.key === 'Backspace')) tryOutline(outline.filter((_, index) => index !== corner), true)
-    else if (corner !== null && (event.key === 'Insert' || event.key === '+')) tryOutline(withNewCorner(outline, corner), true)
-    else if (corner !== null && event.key.toLowerCase() === 'r') tryOutline(outline.map((vertex, index) => (index === corner ? { ...vertex, isRound: !vertex.isRound } : vertex)), true)
-    else return
-    event.preventDefault()
-    event.stopPropagation()
-  }
+  const keys =
+    (corner: number | null) =>
+    (event: KeyboardEvent<SVGElement>): void => {
+      const step = event.altKey ? FINE_CM : event.shiftKey ? BIG_CM : STEP_CM
+      const moves: Record<string, readonly [number, number]> = {
+        ArrowLeft: [-step, 0],
+        ArrowRight: [step, 0],
+        ArrowUp: [0, step],
+        ArrowDown: [0, -step],
+      }
+      const way = moves[event.key]
+      if (way) {
+        const at = corner === null ? null : outline[corner]
+        tryOutline(
+          at
+            ? withCorner(outline, corner!, { xCm: round(at.xCm + way[0]), yCm: round(at.yCm + way[1]) })
+            : shifted(outline, way[0], way[1], false),
+          true,
+        )
+      } else if (corner !== null && (event.key === 'Delete' || event.key === 'Backspace'))
+        tryOutline(
+          outline.filter((_, index) => index !== corner),
+          true,
+        )
+      else if (corner !== null && (event.key === 'Insert' || event.key === '+')) tryOutline(withNewCorner(outline, corner), true)
+      else if (corner !== null && event.key.toLowerCase() === 'r')
+        tryOutline(
+          outline.map((vertex, index) => (index === corner ? { ...vertex, isRound: !vertex.isRound } : vertex)),
+          true,
+        )
+      else return
+      event.preventDefault()
+      event.stopPropagation()
+    }
   const addAt = (event: { readonly currentTarget: Element; readonly clientX: number; readonly clientY: number }): void => {
     const spot = spotOf(layout, svgOf(event), event)
     tryOutline(withNewCorner(outline, nearestEdge(outline, spot), spot), true)
@@ -100,7 +139,16 @@ export function OutlineHandles({ layout, outline, others, inner, canSnap, labels
         onKeyDown={keys(null)}
         onDoubleClick={addAt}
       />
-      {outline.some(({ isRound }) => isRound) && <path d={pathOf(layout, outline)} fill="none" stroke="var(--focus)" strokeWidth={INK.thin} strokeDasharray="2 3" pointerEvents="none" />}
+      {outline.some(({ isRound }) => isRound) && (
+        <path
+          d={pathOf(layout, outline)}
+          fill="none"
+          stroke="var(--focus)"
+          strokeWidth={INK.thin}
+          strokeDasharray="2 3"
+          pointerEvents="none"
+        />
+      )}
       <EdgeLengths layout={layout} outline={outline} corner={chosenCorner} labels={labels} centre={centre} />
       {outline.map((vertex, index) => {
         const x = xPx(layout, vertex.xCm)
@@ -123,7 +171,26 @@ export function OutlineHandles({ layout, outline, others, inner, canSnap, labels
             onFocus={() => onCorner(index)}
           >
             <circle cx={x} cy={y} r="12" fill="transparent" />
-            {vertex.isRound ? <circle cx={x} cy={y} r={isChosen ? 6 : 4.5} fill={isChosen ? 'var(--focus)' : 'var(--sheet)'} stroke="var(--focus)" strokeWidth={INK.heavy} /> : <rect x={x - (isChosen ? 5.5 : 4)} y={y - (isChosen ? 5.5 : 4)} width={isChosen ? 11 : 8} height={isChosen ? 11 : 8} fill={isChosen ? 'var(--focus)' : 'var(--sheet)'} stroke="var(--focus)" strokeWidth={INK.heavy} />}
+            {vertex.isRound ? (
+              <circle
+                cx={x}
+                cy={y}
+                r={isChosen ? 6 : 4.5}
+                fill={isChosen ? 'var(--focus)' : 'var(--sheet)'}
+                stroke="var(--focus)"
+                strokeWidth={INK.heavy}
+              />
+            ) : (
+              <rect
+                x={x - (isChosen ? 5.5 : 4)}
+                y={y - (isChosen ? 5.5 : 4)}
+                width={isChosen ? 11 : 8}
+                height={isChosen ? 11 : 8}
+                fill={isChosen ? 'var(--focus)' : 'var(--sheet)'}
+                stroke="var(--focus)"
+                strokeWidth={INK.heavy}
+              />
+            )}
           </g>
         )
       })}
@@ -132,12 +199,33 @@ export function OutlineHandles({ layout, outline, others, inner, canSnap, labels
 }
 
 /** Lengths of the two edges at the chosen corner. */
-function EdgeLengths({ layout, outline, corner, labels, centre }: { layout: PlanLayout; outline: readonly Vertex[]; corner: number | null; labels: HandleLabels; centre: Spot }) {
+function EdgeLengths({
+  layout,
+  outline,
+  corner,
+  labels,
+  centre,
+}: {
+  layout: PlanLayout
+  outline: readonly Vertex[]
+  corner: number | null
+  labels: HandleLabels
+  centre: Spot
+}) {
   const at = corner === null ? undefined : outline[corner]
   if (corner === null || at === undefined) return null
   const ends = [outline[(corner + outline.length - 1) % outline.length]!, outline[(corner + 1) % outline.length]!]
   return (
-    <g fontSize="12" fill="var(--ink)" textAnchor="middle" stroke="var(--sheet)" strokeWidth="4" paintOrder="stroke" pointerEvents="none" className="figures">
+    <g
+      fontSize="12"
+      fill="var(--ink)"
+      textAnchor="middle"
+      stroke="var(--sheet)"
+      strokeWidth="4"
+      paintOrder="stroke"
+      pointerEvents="none"
+      className="figures"
+    >
       {ends.map((end, index) => {
         const [mx, my] = [(at.xCm + end.xCm) / 2, (at.yCm + end.yCm) / 2]
         const far = Math.hypot(mx - centre.xCm, my - centre.yCm) || 1
@@ -152,7 +240,8 @@ function EdgeLengths({ layout, outline, corner, labels, centre }: { layout: Plan
 }
 
 const round = (cm: number): number => Math.round(cm * 1000) / 1000
-const withCorner = (outline: readonly Vertex[], corner: number, { xCm, yCm }: Spot): Vertex[] => outline.map((vertex, index) => (index === corner ? { ...vertex, xCm: round(xCm), yCm: round(yCm) } : vertex))
+const withCorner = (outline: readonly Vertex[], corner: number, { xCm, yCm }: Spot): Vertex[] =>
+  outline.map((vertex, index) => (index === corner ? { ...vertex, xCm: round(xCm), yCm: round(yCm) } : vertex))
 function shifted(outline: readonly Vertex[], dxCm: number, dyCm: number, isWhole: boolean): Vertex[] {
   const step = (value: number): number => (isWhole ? Math.round(value * 2) / 2 : value)
   return outline.map((vertex) => ({ ...vertex, xCm: round(vertex.xCm + step(dxCm)), yCm: round(vertex.yCm + step(dyCm)) }))
@@ -170,7 +259,8 @@ function nearestEdge(outline: readonly Vertex[], spot: Spot): number {
   outline.forEach((a, index) => {
     const b = outline[(index + 1) % outline.length]!
     const length2 = (b.xCm - a.xCm) ** 2 + (b.yCm - a.yCm) ** 2
-    const share = length2 === 0 ? 0 : Math.min(1, Math.max(0, ((spot.xCm - a.xCm) * (b.xCm - a.xCm) + (spot.yCm - a.yCm) * (b.yCm - a.yCm)) / length2))
+    const share =
+      length2 === 0 ? 0 : Math.min(1, Math.max(0, ((spot.xCm - a.xCm) * (b.xCm - a.xCm) + (spot.yCm - a.yCm) * (b.yCm - a.yCm)) / length2))
     const far = Math.hypot(spot.xCm - a.xCm - (b.xCm - a.xCm) * share, spot.yCm - a.yCm - (b.yCm - a.yCm) * share)
     if (far < least) {
       least = far

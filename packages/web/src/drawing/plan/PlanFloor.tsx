@@ -23,7 +23,15 @@ export const PlanFloor = memo(function PlanFloor({ layout, ground, prefix, lengt
       <rect {...box} fill="var(--sheet)" />
       <rect {...box} fill={top === undefined ? 'none' : hatchFill(prefix, HATCH_OF[top.ground])} opacity={0.55} />
       <rect {...box} fill="none" stroke="var(--ink)" strokeWidth={INK.medium} />
-      <rect x={box.x - 4} y={box.y - 4} width={box.width + 8} height={box.height + 8} fill="none" stroke="var(--ink)" strokeWidth={INK.heavy} />
+      <rect
+        x={box.x - 4}
+        y={box.y - 4}
+        width={box.width + 8}
+        height={box.height + 8}
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth={INK.heavy}
+      />
       <Dimension x1={layout.left} y1={layout.bottom + 24} x2={layout.right} y2={layout.bottom + 24} label={lengthLabel} />
       <Dimension x1={layout.left - 22} y1={layout.top} x2={layout.left - 22} y2={layout.bottom} label={widthLabel} />
       <text x={(layout.left + layout.right) / 2} y={layout.bottom + 38} fontSize="12" textAnchor="middle" fill="var(--ink-2)">
@@ -50,8 +58,16 @@ export const PlanZones = memo(function PlanZones({ layout, zones, prefix }: Zone
         return (
           <g key={zone.id}>
             <path d={d} fill="var(--sheet)" />
-            {top !== undefined && <path d={d} fill={hatchFill(prefix, HATCH_OF[top.ground])} opacity={zone.purpose === 'cosmetic' ? 1 : 0.7} />}
-            <path d={d} fill="none" stroke="var(--ink)" strokeWidth={INK.medium} strokeDasharray={zone.purpose === 'bare' ? '4 3' : undefined} />
+            {top !== undefined && (
+              <path d={d} fill={hatchFill(prefix, HATCH_OF[top.ground])} opacity={zone.purpose === 'cosmetic' ? 1 : 0.7} />
+            )}
+            <path
+              d={d}
+              fill="none"
+              stroke="var(--ink)"
+              strokeWidth={INK.medium}
+              strokeDasharray={zone.purpose === 'bare' ? '4 3' : undefined}
+            />
           </g>
         )
       })}
@@ -66,7 +82,18 @@ export const PlanZoneNames = memo(function PlanZoneNames({ layout, zones }: Omit
       {zones.map((zone) => {
         const { xCm, yCm } = centreOf(lineOf(zone.outline))
         return (
-          <text key={zone.id} x={xPx(layout, xCm)} y={yPx(layout, yCm) + 4} textAnchor="middle" fontSize="13" className="lettering" fill="var(--ink)" stroke="var(--sheet)" strokeWidth="4" paintOrder="stroke">
+          <text
+            key={zone.id}
+            x={xPx(layout, xCm)}
+            y={yPx(layout, yCm) + 4}
+            textAnchor="middle"
+            fontSize="13"
+            className="lettering"
+            fill="var(--ink)"
+            stroke="var(--sheet)"
+            strokeWidth="4"
+            paintOrder="stroke"
+          >
             {zone.name}
           </text>
         )
@@ -76,7 +103,15 @@ export const PlanZoneNames = memo(function PlanZoneNames({ layout, zones }: Omit
 })
 
 /** Walls in the ground: a heavy line with short ticks on both sides. */
-export const PlanBarriers = memo(function PlanBarriers({ layout, barriers, chosenId }: { layout: PlanLayout; barriers: Plan['barriers']; chosenId: string | null }) {
+export const PlanBarriers = memo(function PlanBarriers({
+  layout,
+  barriers,
+  chosenId,
+}: {
+  layout: PlanLayout
+  barriers: Plan['barriers']
+  chosenId: string | null
+}) {
   return (
     <g fill="none" stroke="var(--ink)">
       {barriers.map(({ id, line }) => (
@@ -96,7 +131,11 @@ export const PlanTabs = memo(function PlanTabs({ layout, tabs }: { layout: PlanL
       {tabs.map(({ id, kind, xCm, yCm }) => {
         const x = xPx(layout, xCm)
         const y = yPx(layout, yCm)
-        return kind === 'tab' ? <path key={id} d={`M${x - 3} ${y - 3}l6 6M${x + 3} ${y - 3}l-6 6`} /> : <ellipse key={id} cx={x} cy={y} rx="3.4" ry="2" />
+        return kind === 'tab' ? (
+          <path key={id} d={`M${x - 3} ${y - 3}l6 6M${x + 3} ${y - 3}l-6 6`} />
+        ) : (
+          <ellipse key={id} cx={x} cy={y} rx="3.4" ry="2" />
+        )
       })}
     </g>
   )

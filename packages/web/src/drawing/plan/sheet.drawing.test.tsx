@@ -18,7 +18,9 @@ const texts = (svg: Element): string[] => [...svg.querySelectorAll('text')].map(
 
 describe('the floor', () => {
   test('is drawn to scale inside its glass, with both measures', () => {
-    const svg = svgOf(<PlanFloor layout={layout} ground={figures.ground} prefix="p" lengthLabel="107.6 cm" widthLabel="47.6 cm" frontLabel="front pane" />)
+    const svg = svgOf(
+      <PlanFloor layout={layout} ground={figures.ground} prefix="p" lengthLabel="107.6 cm" widthLabel="47.6 cm" frontLabel="front pane" />,
+    )
     const [floor] = svg.querySelectorAll('rect')
     expect(Number(floor?.getAttribute('width')) / Number(floor?.getAttribute('height'))).toBeCloseTo(inner.lengthCm / inner.widthCm, 6)
     expect(texts(svg)).toEqual(expect.arrayContaining(['107.6 cm', '47.6 cm', 'front pane']))
@@ -31,12 +33,17 @@ describe('the floor', () => {
       </>,
     )
     const [first] = svg.querySelectorAll('path')
-    expect(numbersOf(first?.getAttribute('d') ?? null).slice(0, 2)).toEqual([Number(xPx(layout, 45).toFixed(1)), Number(yPx(layout, 0).toFixed(1))])
+    expect(numbersOf(first?.getAttribute('d') ?? null).slice(0, 2)).toEqual([
+      Number(xPx(layout, 45).toFixed(1)),
+      Number(yPx(layout, 0).toFixed(1)),
+    ])
     expect([...svg.querySelectorAll('path')].some((path) => path.getAttribute('fill')?.includes('sand'))).toBe(true)
     expect(texts(svg)).toEqual(['Path'])
   })
   test('bare ground is dashed', () => {
-    const svg = svgOf(<PlanZones layout={layout} zones={builtPlan.zones.map((zone) => ({ ...zone, purpose: 'bare' as const }))} prefix="p" />)
+    const svg = svgOf(
+      <PlanZones layout={layout} zones={builtPlan.zones.map((zone) => ({ ...zone, purpose: 'bare' as const }))} prefix="p" />,
+    )
     expect([...svg.querySelectorAll('path')].some((path) => path.getAttribute('stroke-dasharray') === '4 3')).toBe(true)
   })
   test('a wall is heavier while it is chosen; tabs are crosses, capsules rings', () => {
@@ -63,11 +70,15 @@ describe('the floor', () => {
 })
 
 describe('overlays', () => {
-  const lines = (overlay: Overlay): SVGSVGElement => svgOf(<PlanOverlays layout={layout} overlays={[overlay]} lengthCm={inner.lengthCm} widthCm={inner.widthCm} gapCm={3} />)
+  const lines = (overlay: Overlay): SVGSVGElement =>
+    svgOf(<PlanOverlays layout={layout} overlays={[overlay]} lengthCm={inner.lengthCm} widthCm={inner.widthCm} gapCm={3} />)
   test('thirds and golden section stand at their shares of the length', () => {
     expect(numbersOf(lines('thirds').querySelector('path')?.getAttribute('d') ?? null)[0]).toBeCloseTo(xPx(layout, inner.lengthCm / 3), 6)
     cleanup()
-    expect(numbersOf(lines('golden').querySelector('path')?.getAttribute('d') ?? null)[0]).toBeCloseTo(xPx(layout, inner.lengthCm * GOLDEN), 6)
+    expect(numbersOf(lines('golden').querySelector('path')?.getAttribute('d') ?? null)[0]).toBeCloseTo(
+      xPx(layout, inner.lengthCm * GOLDEN),
+      6,
+    )
   })
   test('the rear strip is the back third, the tool gap runs all round', () => {
     const rear = lines('rear').querySelector('rect')
@@ -81,9 +92,22 @@ describe('overlays', () => {
     const svg = svgOf(<PlanOverlays layout={layout} overlays={['gap']} lengthCm={5} widthCm={4} gapCm={3} />)
     expect(Number(svg.querySelector('rect')?.getAttribute('width'))).toBe(0)
   })
-  test('nothing chosen, nothing drawn', () => expect(svgOf(<PlanOverlays layout={layout} overlays={[]} lengthCm={100} widthCm={40} gapCm={3} />).querySelectorAll('path,rect')).toHaveLength(0))
+  test('nothing chosen, nothing drawn', () =>
+    expect(
+      svgOf(<PlanOverlays layout={layout} overlays={[]} lengthCm={100} widthCm={40} gapCm={3} />).querySelectorAll('path,rect'),
+    ).toHaveLength(0))
   test('jets: one outlet with its cone, and a shade for each spot that none reaches', () => {
-    const svg = svgOf(<PlanJets layout={layout} outlets={builtPlan.outlets} reachesCm={outletReaches(builtPlan, figures)} dead={[{ xCm: 10, yCm: 10, dxCm: 4, dyCm: 4 }, { xCm: 14, yCm: 10, dxCm: 4, dyCm: 4 }]} />)
+    const svg = svgOf(
+      <PlanJets
+        layout={layout}
+        outlets={builtPlan.outlets}
+        reachesCm={outletReaches(builtPlan, figures)}
+        dead={[
+          { xCm: 10, yCm: 10, dxCm: 4, dyCm: 4 },
+          { xCm: 14, yCm: 10, dxCm: 4, dyCm: 4 },
+        ]}
+      />,
+    )
     expect(svg.querySelectorAll('circle')).toHaveLength(1)
     expect(svg.querySelectorAll('g > rect')).toHaveLength(2)
   })
@@ -91,7 +115,20 @@ describe('overlays', () => {
 
 describe('a cut', () => {
   const cut = (yCm: number): SVGSVGElement =>
-    render(<CutDrawing ground={figures.ground} from={{ xCm: 0, yCm }} to={{ xCm: inner.lengthCm, yCm }} width={760} pxPerCm={layout.pxPerCm} left={layout.left} waterDepthCm={inner.waterDepthCm} name="along" description="cut" height={(cm) => `${cm.toFixed(1)} cm`} />).container.querySelector('svg')!
+    render(
+      <CutDrawing
+        ground={figures.ground}
+        from={{ xCm: 0, yCm }}
+        to={{ xCm: inner.lengthCm, yCm }}
+        width={760}
+        pxPerCm={layout.pxPerCm}
+        left={layout.left}
+        waterDepthCm={inner.waterDepthCm}
+        name="along"
+        description="cut"
+        height={(cm) => `${cm.toFixed(1)} cm`}
+      />,
+    ).container.querySelector('svg')!
   test('tells the depths at both ends', () => {
     const ends = texts(cut(20)).filter((text) => text.endsWith('cm'))
     expect(ends).toHaveLength(2)

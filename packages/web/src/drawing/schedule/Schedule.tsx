@@ -94,7 +94,19 @@ export function Schedule({ width, days, rows, cells, minutes, today, chosen, onC
       <text x={2} y={foot + 18} fontSize={14} fill="var(--ink-2)">
         {labels.minutes}
       </text>
-      {minutes.map((value, day) => value > 0 && <rect key={day} x={x(day) + column * 0.2} y={foot + FOOT_PX - 4 - (value / most) * (FOOT_PX - 12)} width={column * 0.6} height={(value / most) * (FOOT_PX - 12)} fill="var(--ink-2)" />)}
+      {minutes.map(
+        (value, day) =>
+          value > 0 && (
+            <rect
+              key={day}
+              x={x(day) + column * 0.2}
+              y={foot + FOOT_PX - 4 - (value / most) * (FOOT_PX - 12)}
+              width={column * 0.6}
+              height={(value / most) * (FOOT_PX - 12)}
+              fill="var(--ink-2)"
+            />
+          ),
+      )}
     </svg>
   )
 }

@@ -5,12 +5,27 @@ import { columnPx, LABEL_PX, type ScheduleCell } from './scheduleGeometry.js'
 
 afterEach(cleanup)
 const DAYS = 42
-const show = (options: { cells?: readonly ScheduleCell[]; minutes?: readonly number[]; today?: number | null; chosen?: number } = {}): { readonly chosen: number[]; readonly svg: SVGSVGElement } => {
+const show = (
+  options: { cells?: readonly ScheduleCell[]; minutes?: readonly number[]; today?: number | null; chosen?: number } = {},
+): { readonly chosen: number[]; readonly svg: SVGSVGElement } => {
   const chosen: number[] = []
   render(
     <Schedule
-      width={840} days={DAYS} rows={['Change water', 'Trim']} cells={options.cells ?? []} minutes={options.minutes ?? Array<number>(DAYS).fill(0)} today={options.today ?? null} chosen={options.chosen ?? 10} onChoose={(day) => chosen.push(day)}
-      labels={{ description: 'Care by week', day: (day) => `day ${day}`, weekday: () => 'M', minutes: 'minutes', told: (day) => `day ${day}: 0 minutes` }}
+      width={840}
+      days={DAYS}
+      rows={['Change water', 'Trim']}
+      cells={options.cells ?? []}
+      minutes={options.minutes ?? Array<number>(DAYS).fill(0)}
+      today={options.today ?? null}
+      chosen={options.chosen ?? 10}
+      onChoose={(day) => chosen.push(day)}
+      labels={{
+        description: 'Care by week',
+        day: (day) => `day ${day}`,
+        weekday: () => 'M',
+        minutes: 'minutes',
+        told: (day) => `day ${day}: 0 minutes`,
+      }}
     />,
   )
   return { chosen, svg: screen.getByRole('slider') as unknown as SVGSVGElement }
@@ -43,7 +58,12 @@ describe('care over some weeks', () => {
   test('each mark has its own shape, so that it can be told without colour', () => {
     const marks = ['due', 'done', 'skipped', 'moved', 'assumed'] as const
     const { svg } = show({ cells: marks.map((mark, day) => ({ row: 0, day, mark })) })
-    const shapes = [...svg.querySelectorAll('path')].filter((path) => ['var(--ink)', 'var(--ink-2)'].includes(path.getAttribute('stroke') ?? '') && path.getAttribute('stroke-width') !== '0.75' && path.getAttribute('stroke-width') !== '1.5')
+    const shapes = [...svg.querySelectorAll('path')].filter(
+      (path) =>
+        ['var(--ink)', 'var(--ink-2)'].includes(path.getAttribute('stroke') ?? '') &&
+        path.getAttribute('stroke-width') !== '0.75' &&
+        path.getAttribute('stroke-width') !== '1.5',
+    )
     const looks = shapes.map((path) => `${path.getAttribute('d')?.replaceAll(/-?\d+(\.\d+)?/g, '')}|${path.getAttribute('fill')}`)
     expect(shapes).toHaveLength(5)
     expect(new Set(looks).size).toBe(5)

@@ -29,15 +29,30 @@ export function FrontElevation({ plan, figures, layout, ageDays, lampCm, prefix,
   )
   return (
     <g>
-      <rect x={front.innerLeft} y={layout.waterY} width={front.innerRight - front.innerLeft} height={floorY - layout.waterY} fill="var(--water-fill)" opacity="0.55" />
+      <rect
+        x={front.innerLeft}
+        y={layout.waterY}
+        width={front.innerRight - front.innerLeft}
+        height={floorY - layout.waterY}
+        fill="var(--water-fill)"
+        opacity="0.55"
+      />
       <LightField view={front} layout={layout} lampCm={lampCm} lamps={plan.lamps} figures={figures} groundCm={middleCm} />
       <clipPath id={`${prefix}-inside`}>
         <rect x={front.innerLeft} y={0} width={front.innerRight - front.innerLeft} height={floorY} />
       </clipPath>
       <GroundBehind ground={ground} view={front} layout={layout} prefix={prefix} />
-      <g clipPath={`url(#${prefix}-inside)`}>{hasPlants ? <FrontPlants plan={plan} layout={layout} figures={figures} ageDays={ageDays} between={pieces} /> : pieces}</g>
+      <g clipPath={`url(#${prefix}-inside)`}>
+        {hasPlants ? <FrontPlants plan={plan} layout={layout} figures={figures} ageDays={ageDays} between={pieces} /> : pieces}
+      </g>
       <GroundFront ground={ground} view={front} layout={layout} prefix={prefix} />
-      <Glass view={front} rimY={rimY} bottom={floorY + figures.vessel.glassCm * pxPerCm} waterY={layout.waterY} glassPx={figures.vessel.glassCm * pxPerCm} />
+      <Glass
+        view={front}
+        rimY={rimY}
+        bottom={floorY + figures.vessel.glassCm * pxPerCm}
+        waterY={layout.waterY}
+        glassPx={figures.vessel.glassCm * pxPerCm}
+      />
     </g>
   )
 }

@@ -22,7 +22,11 @@ export const GroundBehind = memo(function GroundBehind({ ground, view, layout, p
   const y = (cm: number): number => layout.floorY - cm * layout.pxPerCm
   const horizon = Array.from({ length: HORIZON_STEPS + 1 }, (_, step) => {
     const xCm = Math.min((ground.lengthCm * step) / HORIZON_STEPS, ground.lengthCm - AT_PANE_CM)
-    const highest = Math.max(...Array.from({ length: HORIZON_ROWS + 1 }, (_unused, row) => groundHeightCm(ground, xCm, AT_PANE_CM + ((ground.widthCm - 2 * AT_PANE_CM) * row) / HORIZON_ROWS)))
+    const highest = Math.max(
+      ...Array.from({ length: HORIZON_ROWS + 1 }, (_unused, row) =>
+        groundHeightCm(ground, xCm, AT_PANE_CM + ((ground.widthCm - 2 * AT_PANE_CM) * row) / HORIZON_ROWS),
+      ),
+    )
     return `${x(xCm).toFixed(1)} ${y(highest).toFixed(1)}`
   })
   if (ground.groundL === 0) return null

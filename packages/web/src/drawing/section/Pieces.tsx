@@ -13,13 +13,26 @@ interface PiecesProps {
 }
 
 /** Placed pieces from the front, those behind first. */
-export const PlacedFront = memo(function PlacedFront({ pieces, layout, prefix, chosenId = null }: PiecesProps & { readonly chosenId?: string | null }) {
+export const PlacedFront = memo(function PlacedFront({
+  pieces,
+  layout,
+  prefix,
+  chosenId = null,
+}: PiecesProps & { readonly chosenId?: string | null }) {
   const { front, floorY, pxPerCm } = layout
   const placed = pieces.flatMap((entry) => (entry.placed === null ? [] : [entry.placed])).sort((a, b) => b.centre.yCm - a.centre.yCm)
   return (
     <g>
       {placed.map((piece) => (
-        <FrontSolid key={piece.piece.id} placed={piece} left={front.innerLeft} floorY={floorY} pxPerCm={pxPerCm} prefix={prefix} isChosen={piece.piece.id === chosenId} />
+        <FrontSolid
+          key={piece.piece.id}
+          placed={piece}
+          left={front.innerLeft}
+          floorY={floorY}
+          pxPerCm={pxPerCm}
+          prefix={prefix}
+          isChosen={piece.piece.id === chosenId}
+        />
       ))}
     </g>
   )
@@ -34,7 +47,8 @@ interface FrontSolidProps {
   readonly isChosen: boolean
 }
 /** A piece's silhouette as a path on the sheet. */
-export const frontPath = ({ silhouette }: PlacedPiece, left: number, floorY: number, pxPerCm: number): string => `M${silhouette.map(({ xCm, zCm }) => `${(left + xCm * pxPerCm).toFixed(1)} ${(floorY - zCm * pxPerCm).toFixed(1)}`).join('L')}Z`
+export const frontPath = ({ silhouette }: PlacedPiece, left: number, floorY: number, pxPerCm: number): string =>
+  `M${silhouette.map(({ xCm, zCm }) => `${(left + xCm * pxPerCm).toFixed(1)} ${(floorY - zCm * pxPerCm).toFixed(1)}`).join('L')}Z`
 
 const FrontSolid = memo(function FrontSolid({ placed, left, floorY, pxPerCm, prefix, isChosen }: FrontSolidProps) {
   return <Solid d={frontPath(placed, left, floorY, pxPerCm)} material={placed.piece.material} prefix={prefix} isChosen={isChosen} />
@@ -43,7 +57,8 @@ const FrontSolid = memo(function FrontSolid({ placed, left, floorY, pxPerCm, pre
 /** Placed pieces from the left, those farther from the cut first. */
 export const PlacedSide = memo(function PlacedSide({ pieces, layout, prefix, atCm }: PiecesProps & { readonly atCm: number }) {
   const { side, floorY, pxPerCm } = layout
-  const away = ({ bounds }: PlacedPiece): number => (atCm < bounds.left ? bounds.left - atCm : atCm > bounds.right ? atCm - bounds.right : 0)
+  const away = ({ bounds }: PlacedPiece): number =>
+    atCm < bounds.left ? bounds.left - atCm : atCm > bounds.right ? atCm - bounds.right : 0
   const placed = pieces.flatMap((entry) => (entry.placed === null ? [] : [entry.placed])).sort((a, b) => away(b) - away(a))
   return (
     <g>
@@ -60,7 +75,13 @@ function Solid({ d, material, prefix, isChosen }: { d: string; material: Hardsca
   return (
     <g>
       <path d={d} fill="var(--sheet)" />
-      <path d={d} fill={hatchFill(prefix, pieceHatch(material))} stroke="var(--ink)" strokeWidth={isChosen ? INK.heavy : INK.medium} strokeLinejoin="round" />
+      <path
+        d={d}
+        fill={hatchFill(prefix, pieceHatch(material))}
+        stroke="var(--ink)"
+        strokeWidth={isChosen ? INK.heavy : INK.medium}
+        strokeLinejoin="round"
+      />
     </g>
   )
 }
@@ -84,7 +105,13 @@ export function UnplacedPieces({ figures, layout, y, prefix }: { figures: TankFi
               return (
                 <g key={`${piece.id}-${at}`} transform={`translate(${front.innerLeft + x} ${y + 3})`}>
                   <path d={drawn.d} fill="var(--sheet)" />
-                  <path d={drawn.d} fill={hatchFill(prefix, drawn.hatch)} stroke="var(--ink)" strokeWidth={INK.medium} strokeLinejoin="round" />
+                  <path
+                    d={drawn.d}
+                    fill={hatchFill(prefix, drawn.hatch)}
+                    stroke="var(--ink)"
+                    strokeWidth={INK.medium}
+                    strokeLinejoin="round"
+                  />
                 </g>
               )
             }),

@@ -16,11 +16,18 @@ const DEPTH_OF = { stems: 0.9, rosette: 0.7, rhizome: 0.5, moss: 0.45, carpet: 0
 const DRAW_ORDER = ['stems', 'rosette', 'rhizome', 'moss', 'carpet', 'floater'] as const
 
 /** Plants from the front, and between them, in the middle of the tank, what stands there. */
-export const FrontPlants = memo(function FrontPlants({ plan, layout, figures, ageDays, between }: PlantsProps & { readonly between: ReactNode }) {
+export const FrontPlants = memo(function FrontPlants({
+  plan,
+  layout,
+  figures,
+  ageDays,
+  between,
+}: PlantsProps & { readonly between: ReactNode }) {
   const { front, pxPerCm, floorY } = layout
   const { ground, inner } = figures
   const width = front.innerRight - front.innerLeft
-  const standingY = (share: number, depth: number): number => floorY - groundHeightCm(ground, Math.min(share, 0.999) * inner.lengthCm, depth * inner.widthCm) * pxPerCm
+  const standingY = (share: number, depth: number): number =>
+    floorY - groundHeightCm(ground, Math.min(share, 0.999) * inner.lengthCm, depth * inner.widthCm) * pxPerCm
   return (
     <g>
       {DRAW_ORDER.map((kind) => {
@@ -30,13 +37,29 @@ export const FrontPlants = memo(function FrontPlants({ plan, layout, figures, ag
         // A strip of the floor as long as the kind's share asks, given the part of the depth that its row takes.
         const lengthPx = Math.min(width, width * Math.min(1, foot / (kind === 'carpet' ? 0.4 : 0.45)))
         const left = kind === 'stems' || kind === 'moss' ? 0 : kind === 'rosette' ? width - lengthPx : (width - lengthPx) / 2
-        const spans: readonly (readonly [number, number])[] = kind === 'stems' && lengthPx < width * 0.97 ? [[0, lengthPx * 0.58], [width - lengthPx * 0.42, lengthPx * 0.42]] : [[left, lengthPx]]
+        const spans: readonly (readonly [number, number])[] =
+          kind === 'stems' && lengthPx < width * 0.97
+            ? [
+                [0, lengthPx * 0.58],
+                [width - lengthPx * 0.42, lengthPx * 0.42],
+              ]
+            : [[left, lengthPx]]
         return (
           <g key={kind}>
             {inBetween}
             {spans.map(([offset, span], index) => {
               const y = kind === 'floater' ? layout.waterY : standingY((offset + span / 2) / width, DEPTH_OF[kind])
-              return <Row key={index} kind={kind} x={front.innerLeft + offset} y={y} widthPx={span} heightPx={heightPx(kind, ageDays, layout, y)} seed={7 + index} />
+              return (
+                <Row
+                  key={index}
+                  kind={kind}
+                  x={front.innerLeft + offset}
+                  y={y}
+                  widthPx={span}
+                  heightPx={heightPx(kind, ageDays, layout, y)}
+                  seed={7 + index}
+                />
+              )
             })}
           </g>
         )
@@ -48,26 +71,60 @@ export const FrontPlants = memo(function FrontPlants({ plan, layout, figures, ag
 export const SidePlants = memo(function SidePlants({ plan, layout, figures, ageDays, atCm }: PlantsProps & { readonly atCm: number }) {
   const { side, pxPerCm, floorY } = layout
   const width = side.innerRight - side.innerLeft
-  const kinds = [...new Set(plan.patches.map((patch) => patch.kind))].filter((kind) => (figures.footOfGroup[PLANT_KINDS.indexOf(kind)] ?? 0) > 0)
+  const kinds = [...new Set(plan.patches.map((patch) => patch.kind))].filter(
+    (kind) => (figures.footOfGroup[PLANT_KINDS.indexOf(kind)] ?? 0) > 0,
+  )
   return (
     <g>
       {kinds.map((kind) => {
         const span = kind === 'carpet' ? width * 0.4 : kind === 'floater' ? width * 0.6 : width * 0.16
         const left = kind === 'floater' ? width * 0.2 : Math.min(Math.max(DEPTH_OF[kind] * width - span / 2, 0), width - span)
         const y = kind === 'floater' ? layout.waterY : floorY - groundHeightCm(figures.ground, atCm, (left + span / 2) / pxPerCm) * pxPerCm
-        return <Row key={kind} kind={kind} x={side.innerLeft + left} y={y} widthPx={span} heightPx={heightPx(kind, ageDays, layout, y)} seed={5} />
+        return (
+          <Row
+            key={kind}
+            kind={kind}
+            x={side.innerLeft + left}
+            y={y}
+            widthPx={span}
+            heightPx={heightPx(kind, ageDays, layout, y)}
+            seed={5}
+          />
+        )
       })}
     </g>
   )
 })
 
-const heightPx = (kind: PlantKind, ageDays: number, layout: SectionLayout, standingY: number): number => Math.max(4, Math.min(heightCmAtAge(kind, ageDays) * layout.pxPerCm, (standingY - layout.waterY) * 0.97))
+const heightPx = (kind: PlantKind, ageDays: number, layout: SectionLayout, standingY: number): number =>
+  Math.max(4, Math.min(heightCmAtAge(kind, ageDays) * layout.pxPerCm, (standingY - layout.waterY) * 0.97))
 
-function Row({ kind, x, y, widthPx, heightPx: height, seed }: { kind: PlantKind; x: number; y: number; widthPx: number; heightPx: number; seed: number }) {
+function Row({
+  kind,
+  x,
+  y,
+  widthPx,
+  heightPx: height,
+  seed,
+}: {
+  kind: PlantKind
+  x: number
+  y: number
+  widthPx: number
+  heightPx: number
+  seed: number
+}) {
   return (
     <g transform={`translate(${x} ${y})`}>
       {plantStrokes(kind, widthPx, height, seed).map((stroke, at) => (
-        <path key={at} d={stroke.d} fill={stroke.isFilled ? 'var(--mass-fill)' : 'none'} fillOpacity={stroke.isFilled ? 0.55 : 1} stroke="var(--mass)" strokeWidth={stroke.isFilled ? INK.thin : 0.9} />
+        <path
+          key={at}
+          d={stroke.d}
+          fill={stroke.isFilled ? 'var(--mass-fill)' : 'none'}
+          fillOpacity={stroke.isFilled ? 0.55 : 1}
+          stroke="var(--mass)"
+          strokeWidth={stroke.isFilled ? INK.thin : 0.9}
+        />
       ))}
     </g>
   )

@@ -44,12 +44,26 @@ interface SectionProps {
 const TITLE_WIDTH = 176
 
 /** The tank to scale, from the front and from the side: glass, water line, ground, hardscape, plants at an age, lamp and light, gas. */
-export function Section({ plan, figures, ageDays, labels, width = 820, mostHeight = 540, cutAtCm, chosenPieceId = null, hasPlants = true, marks }: SectionProps) {
+export function Section({
+  plan,
+  figures,
+  ageDays,
+  labels,
+  width = 820,
+  mostHeight = 540,
+  cutAtCm,
+  chosenPieceId = null,
+  hasPlants = true,
+  marks,
+}: SectionProps) {
   const prefix = svgPrefix(useId())
   const lampCm = plan.lamps[0]?.aboveWaterCm ?? 12
   const { lengthCm, widthCm, heightCm, glassCm, freeboardCm } = figures.vessel
   const shownLampCm = plan.lamps.length > 0 ? lampCm : 0
-  const layout = useMemo(() => sectionLayout({ lengthCm, widthCm, heightCm, glassCm, freeboardCm }, width, mostHeight, shownLampCm), [lengthCm, widthCm, heightCm, glassCm, freeboardCm, width, mostHeight, shownLampCm])
+  const layout = useMemo(
+    () => sectionLayout({ lengthCm, widthCm, heightCm, glassCm, freeboardCm }, width, mostHeight, shownLampCm),
+    [lengthCm, widthCm, heightCm, glassCm, freeboardCm, width, mostHeight, shownLampCm],
+  )
   const { front, side, floorY, rimY, pxPerCm, height } = layout
   const { inner, ground } = figures
   const atCm = Math.min(Math.max(cutAtCm ?? inner.lengthCm / 2, 0.1), inner.lengthCm - 0.1)
@@ -60,12 +74,30 @@ export function Section({ plan, figures, ageDays, labels, width = 820, mostHeigh
   return (
     <svg viewBox={`0 0 ${width} ${height}`} width="100%" role="img" aria-label={labels.description} style={{ display: 'block' }}>
       <Hatches prefix={prefix} />
-      <FrontElevation plan={plan} figures={figures} layout={layout} ageDays={ageDays} lampCm={lampCm} prefix={prefix} chosenPieceId={chosenPieceId} hasPlants={hasPlants} />
-      <rect x={side.innerLeft} y={layout.waterY} width={side.innerRight - side.innerLeft} height={floorY - layout.waterY} fill="var(--water-fill)" opacity="0.55" />
+      <FrontElevation
+        plan={plan}
+        figures={figures}
+        layout={layout}
+        ageDays={ageDays}
+        lampCm={lampCm}
+        prefix={prefix}
+        chosenPieceId={chosenPieceId}
+        hasPlants={hasPlants}
+      />
+      <rect
+        x={side.innerLeft}
+        y={layout.waterY}
+        width={side.innerRight - side.innerLeft}
+        height={floorY - layout.waterY}
+        fill="var(--water-fill)"
+        opacity="0.55"
+      />
       <PlacedSide pieces={figures.pieces} layout={layout} prefix={prefix} atCm={atCm} />
       <GroundSide ground={ground} view={side} layout={layout} prefix={prefix} atCm={atCm} />
       {hasPlants && <SidePlants plan={plan} layout={layout} figures={figures} ageDays={ageDays} atCm={atCm} />}
-      {plan.gasLines.some((line) => line.control !== 'none') && <Diffuser layout={layout} groundCm={groundHeightCm(ground, inner.lengthCm - 1, inner.widthCm * 0.8)} label={labels.gas} />}
+      {plan.gasLines.some((line) => line.control !== 'none') && (
+        <Diffuser layout={layout} groundCm={groundHeightCm(ground, inner.lengthCm - 1, inner.widthCm * 0.8)} label={labels.gas} />
+      )}
       <Glass view={side} rimY={rimY} bottom={bottom} waterY={layout.waterY} glassPx={figures.vessel.glassCm * pxPerCm} />
       <LampBar view={side} layout={layout} lampCm={lampCm} isShown={plan.lamps.length > 0} lengthPx={8 * pxPerCm} />
       <text x={front.left} y={bottom + 16} fontSize="13" fill="var(--ink-2)">

@@ -22,11 +22,32 @@ export function SmallSection({ plan, figures, ageDays, pxPerCm, description }: S
   const width = vessel.lengthCm * pxPerCm + 4
   const height = (vessel.heightCm + aboveCm) * pxPerCm + 3
   const bottom = height - 2
-  const view = { left: 2, right: 2 + vessel.lengthCm * pxPerCm, innerLeft: 2 + vessel.glassCm * pxPerCm, innerRight: 2 + (vessel.lengthCm - vessel.glassCm) * pxPerCm }
+  const view = {
+    left: 2,
+    right: 2 + vessel.lengthCm * pxPerCm,
+    innerLeft: 2 + vessel.glassCm * pxPerCm,
+    innerRight: 2 + (vessel.lengthCm - vessel.glassCm) * pxPerCm,
+  }
   const rimY = bottom - vessel.heightCm * pxPerCm
-  const layout = { pxPerCm, front: view, side: view, floorY: bottom - vessel.glassCm * pxPerCm, rimY, waterY: rimY + vessel.freeboardCm * pxPerCm, scaleDenominator: 1, height }
+  const layout = {
+    pxPerCm,
+    front: view,
+    side: view,
+    floorY: bottom - vessel.glassCm * pxPerCm,
+    rimY,
+    waterY: rimY + vessel.freeboardCm * pxPerCm,
+    scaleDenominator: 1,
+    height,
+  }
   return (
-    <svg viewBox={`0 0 ${width} ${height}`} width={width} height={height} role="img" aria-label={description} style={{ display: 'block', maxWidth: '100%' }}>
+    <svg
+      viewBox={`0 0 ${width} ${height}`}
+      width={width}
+      height={height}
+      role="img"
+      aria-label={description}
+      style={{ display: 'block', maxWidth: '100%' }}
+    >
       <Hatches prefix={prefix} />
       <FrontElevation plan={plan} figures={figures} layout={layout} ageDays={ageDays} lampCm={lampCm} prefix={prefix} />
     </svg>

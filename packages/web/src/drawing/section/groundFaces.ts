@@ -1,7 +1,15 @@
 import type { CutSpan, GroundKind } from '@jovrin/core'
 import type { Hatch } from '../ink.js'
 
-export const HATCH_OF: Readonly<Record<GroundKind, Hatch>> = { 'rich-soil': 'pellets', 'lean-soil': 'pellets', 'capped-soil': 'soil', sand: 'sand', gravel: 'gravel', 'porous-base': 'gravel', 'carbonate-sand': 'sand' }
+export const HATCH_OF: Readonly<Record<GroundKind, Hatch>> = {
+  'rich-soil': 'pellets',
+  'lean-soil': 'pellets',
+  'capped-soil': 'soil',
+  sand: 'sand',
+  gravel: 'gravel',
+  'porous-base': 'gravel',
+  'carbonate-sand': 'sand',
+}
 
 export interface GroundFace {
   readonly key: string
@@ -18,8 +26,11 @@ export function groundFaces(spans: readonly CutSpan[], x: (atCm: number) => numb
       const topOf = stations.map(({ atCm, topsCm }) => [x(atCm), y(topsCm[index] ?? 0)] as const)
       const below = stations.map(({ atCm, topsCm }) => [x(atCm), y(index === 0 ? 0 : (topsCm[index - 1] ?? 0))] as const)
       if (topOf.every(([, top], at) => Math.abs(top - (below[at]?.[1] ?? 0)) < 0.05)) return []
-      const line = (points: readonly (readonly [number, number])[]): string => points.map(([px, py]) => `${px.toFixed(1)} ${py.toFixed(1)}`).join('L')
-      return [{ key: `${place}-${layer.id}`, ground: layer.ground, d: `M${line(topOf)}L${line([...below].reverse())}Z`, top: `M${line(topOf)}` }]
+      const line = (points: readonly (readonly [number, number])[]): string =>
+        points.map(([px, py]) => `${px.toFixed(1)} ${py.toFixed(1)}`).join('L')
+      return [
+        { key: `${place}-${layer.id}`, ground: layer.ground, d: `M${line(topOf)}L${line([...below].reverse())}Z`, top: `M${line(topOf)}` },
+      ]
     }),
   )
 }

@@ -7,7 +7,12 @@ export interface DrawnPiece {
 }
 
 /** Outlines of one entry of hardscape in front view [px, y down, standing on y = 0], as large as its mass makes it: two or three pieces, the main one about three fifths. */
-export function pieceOutlines(material: HardscapeMaterial, massKg: number, pxPerCm: number, seed: number): { readonly pieces: readonly (DrawnPiece & { readonly widthPx: number })[] } {
+export function pieceOutlines(
+  material: HardscapeMaterial,
+  massKg: number,
+  pxPerCm: number,
+  seed: number,
+): { readonly pieces: readonly (DrawnPiece & { readonly widthPx: number })[] } {
   const random = randomOf(seed, Math.round(massKg * 10))
   const isWood = material === 'wood' || material === 'staining-wood'
   const shares = massKg > 4 ? [0.6, 0.27, 0.13] : massKg > 1.5 ? [0.7, 0.3] : [1]
@@ -27,7 +32,7 @@ function stone(edge: number, random: () => number): { d: string; widthPx: number
   const points = Array.from({ length: corners }, (_, index) => {
     const angle = Math.PI * (1 - index / (corners - 1))
     const radius = 0.82 + 0.28 * random()
-    return `${((Math.cos(angle) * width) / 2 * radius).toFixed(1)} ${(-Math.sin(angle) * height * radius).toFixed(1)}`
+    return `${(((Math.cos(angle) * width) / 2) * radius).toFixed(1)} ${(-Math.sin(angle) * height * radius).toFixed(1)}`
   })
   return { d: `M${points.join('L')}Z`, widthPx: width }
 }

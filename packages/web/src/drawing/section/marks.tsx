@@ -2,54 +2,126 @@ import { type Plan, type TankFigures } from '@jovrin/core'
 import { INK } from '../ink.js'
 import type { SectionLayout, View } from './layout.js'
 
-export function Glass({ view, rimY, bottom, waterY, glassPx }: { view: View; rimY: number; bottom: number; waterY: number; glassPx: number }) {
+export function Glass({
+  view,
+  rimY,
+  bottom,
+  waterY,
+  glassPx,
+}: {
+  view: View
+  rimY: number
+  bottom: number
+  waterY: number
+  glassPx: number
+}) {
   const mark = view.innerRight - 16
   return (
     <g>
       <path d={`M${view.left} ${rimY}V${bottom}H${view.right}V${rimY}`} fill="none" stroke="var(--ink)" strokeWidth={INK.heavy} />
-      <path d={`M${view.innerLeft} ${rimY}V${bottom - glassPx}H${view.innerRight}V${rimY}`} fill="none" stroke="var(--ink)" strokeWidth={INK.thin} />
+      <path
+        d={`M${view.innerLeft} ${rimY}V${bottom - glassPx}H${view.innerRight}V${rimY}`}
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth={INK.thin}
+      />
       <path d={`M${view.innerLeft} ${waterY}H${view.innerRight}`} stroke="var(--clean)" strokeWidth={INK.medium} />
-      <path d={`M${mark - 6} ${waterY - 9}h12l-6 9zM${mark - 5} ${waterY + 3}h10M${mark - 3} ${waterY + 6}h6`} fill="none" stroke="var(--clean)" strokeWidth={INK.thin} />
+      <path
+        d={`M${mark - 6} ${waterY - 9}h12l-6 9zM${mark - 5} ${waterY + 3}h10M${mark - 3} ${waterY + 6}h6`}
+        fill="none"
+        stroke="var(--clean)"
+        strokeWidth={INK.thin}
+      />
     </g>
   )
 }
 
-
-export function LampBar({ view, layout, lampCm, isShown, lengthPx }: { view: View; layout: SectionLayout; lampCm: number; isShown: boolean; lengthPx: number }) {
+export function LampBar({
+  view,
+  layout,
+  lampCm,
+  isShown,
+  lengthPx,
+}: {
+  view: View
+  layout: SectionLayout
+  lampCm: number
+  isShown: boolean
+  lengthPx: number
+}) {
   if (!isShown) return null
   const middle = (view.innerLeft + view.innerRight) / 2
   const y = layout.waterY - lampCm * layout.pxPerCm
-  return <rect x={middle - lengthPx / 2} y={y - 6} width={lengthPx} height="6" fill="var(--sheet)" stroke="var(--ink)" strokeWidth={INK.medium} />
+  return (
+    <rect
+      x={middle - lengthPx / 2}
+      y={y - 6}
+      width={lengthPx}
+      height="6"
+      fill="var(--sheet)"
+      stroke="var(--ink)"
+      strokeWidth={INK.medium}
+    />
+  )
 }
 
-
-export function LightField({ view, layout, lampCm, lamps, figures, groundCm }: { view: View; layout: SectionLayout; lampCm: number; lamps: Plan['lamps']; figures: TankFigures; groundCm: number }) {
+export function LightField({
+  view,
+  layout,
+  lampCm,
+  lamps,
+  figures,
+  groundCm,
+}: {
+  view: View
+  layout: SectionLayout
+  lampCm: number
+  lamps: Plan['lamps']
+  figures: TankFigures
+  groundCm: number
+}) {
   if (lamps.length === 0 || figures.ppfd === 0) return null
   const middle = (view.innerLeft + view.innerRight) / 2
-  const half = (((lamps[0]?.lengthCm ?? figures.inner.lengthCm * 0.8) / 2) * layout.pxPerCm)
+  const half = ((lamps[0]?.lengthCm ?? figures.inner.lengthCm * 0.8) / 2) * layout.pxPerCm
   const lampY = layout.waterY - lampCm * layout.pxPerCm
   const groundY = layout.floorY - groundCm * layout.pxPerCm
   const rays = Array.from({ length: 9 }, (_, index) => (index - 4) / 4)
   return (
     <g>
-      <path d={`M${middle - half} ${lampY}H${middle + half}L${view.innerRight} ${layout.waterY}V${groundY}H${view.innerLeft}V${layout.waterY}Z`} fill="var(--light-fill)" opacity="0.16" />
+      <path
+        d={`M${middle - half} ${lampY}H${middle + half}L${view.innerRight} ${layout.waterY}V${groundY}H${view.innerLeft}V${layout.waterY}Z`}
+        fill="var(--light-fill)"
+        opacity="0.16"
+      />
       {rays.map((lean) => {
         const x0 = middle + lean * half
         const x1 = Math.min(Math.max(x0 + lean * 14, view.innerLeft + 2), view.innerRight - 2)
         const x2 = Math.min(Math.max(x1 + lean * 10, view.innerLeft + 2), view.innerRight - 2)
-        return <path key={lean} d={`M${x0} ${lampY}L${x1} ${layout.waterY}L${x2} ${groundY}`} fill="none" stroke="var(--light)" strokeWidth={INK.thin} strokeDasharray="1 5" />
+        return (
+          <path
+            key={lean}
+            d={`M${x0} ${lampY}L${x1} ${layout.waterY}L${x2} ${groundY}`}
+            fill="none"
+            stroke="var(--light)"
+            strokeWidth={INK.thin}
+            strokeDasharray="1 5"
+          />
+        )
       })}
       <rect x={middle - half} y={lampY - 6} width={half * 2} height="6" fill="var(--sheet)" stroke="var(--ink)" strokeWidth={INK.medium} />
     </g>
   )
 }
 
-
 export function Diffuser({ layout, groundCm, label }: { layout: SectionLayout; groundCm: number; label: string | null }) {
   const { front, floorY, waterY, pxPerCm } = layout
   const x = front.innerRight - 14
   const y = floorY - groundCm * pxPerCm - 10
-  const bubbles = Array.from({ length: 9 }, (_, index) => ({ cx: x - 3 - index * 2.6, cy: y - 8 - index * ((y - waterY) / 11), r: 1.2 + (index % 3) * 0.5 }))
+  const bubbles = Array.from({ length: 9 }, (_, index) => ({
+    cx: x - 3 - index * 2.6,
+    cy: y - 8 - index * ((y - waterY) / 11),
+    r: 1.2 + (index % 3) * 0.5,
+  }))
   return (
     <g stroke="var(--carbon)" strokeWidth={INK.medium} fill="none">
       <path d={`M${x - 5} ${y}h10v5h-10zM${x + 3} ${y}V${layout.rimY - 6}h14`} />
@@ -65,7 +137,6 @@ export function Diffuser({ layout, groundCm, label }: { layout: SectionLayout; g
   )
 }
 
-
 export const SCALE_BAR_CM = 20
 
 export function ScaleBar({ x, y, pxPerCm, label }: { x: number; y: number; pxPerCm: number; label: string }) {
@@ -73,7 +144,16 @@ export function ScaleBar({ x, y, pxPerCm, label }: { x: number; y: number; pxPer
   return (
     <g>
       {[0, 1, 2, 3].map((part) => (
-        <rect key={part} x={x + part * step} y={y} width={step} height="5" fill={part % 2 === 0 ? 'var(--ink)' : 'var(--sheet)'} stroke="var(--ink)" strokeWidth={INK.thin} />
+        <rect
+          key={part}
+          x={x + part * step}
+          y={y}
+          width={step}
+          height="5"
+          fill={part % 2 === 0 ? 'var(--ink)' : 'var(--sheet)'}
+          stroke="var(--ink)"
+          strokeWidth={INK.thin}
+        />
       ))}
       <text x={x + 4 * step + 6} y={y + 6} fontSize="12" fill="var(--ink-2)">
         {label}

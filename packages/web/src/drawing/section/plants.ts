@@ -49,7 +49,10 @@ function stems(width: number, height: number, random: Random): PlantStroke[] {
       leaves += `M${at(cx)} ${at(-y)}q${at(-size)} ${at(-size * 0.9)} ${at(-size * 1.3)} ${at(-size * 0.3)}q${at(size * 0.5)} ${at(size * 0.7)} ${at(size * 1.3)} ${at(size * 0.3)}zM${at(cx)} ${at(-y)}q${at(size)} ${at(-size * 0.9)} ${at(size * 1.3)} ${at(-size * 0.3)}q${at(-size * 0.5)} ${at(size * 0.7)} ${at(-size * 1.3)} ${at(size * 0.3)}z`
     }
   }
-  return [{ d: stalks, isFilled: false }, { d: leaves, isFilled: true }]
+  return [
+    { d: stalks, isFilled: false },
+    { d: leaves, isFilled: true },
+  ]
 }
 
 function rosettes(width: number, height: number, random: Random): PlantStroke[] {
@@ -76,7 +79,10 @@ function rhizomes(width: number, height: number, random: Random): PlantStroke[] 
       d += `M${at(foot)} -2L${at(foot + lean * 0.5)} ${at(-h * 0.45)}q${at(-4 + lean * 0.1)} ${at(-h * 0.25)} ${at(lean * 0.6)} ${at(-h * 0.55)}q${at(5)} ${at(h * 0.3)} ${at(-lean * 0.6)} ${at(h * 0.55)}`
     }
   }
-  return [{ d: rhizome, isFilled: false }, { d, isFilled: true }]
+  return [
+    { d: rhizome, isFilled: false },
+    { d, isFilled: true },
+  ]
 }
 
 function mosses(width: number, height: number, random: Random): PlantStroke[] {
@@ -96,5 +102,8 @@ function floaters(width: number, random: Random): PlantStroke[] {
     d += `M${at(x - r)} 0a${at(r)} 2.4 0 1 1 ${at(2 * r)} 0z`
     for (const lean of [-2, 0, 2]) roots += `M${at(x + lean)} 1q${at(lean)} 6 ${at(lean * 1.5)} ${at(9 + 5 * random())}`
   }
-  return [{ d, isFilled: true }, { d: roots, isFilled: false }]
+  return [
+    { d, isFilled: true },
+    { d: roots, isFilled: false },
+  ]
 }

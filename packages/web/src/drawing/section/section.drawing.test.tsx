@@ -12,11 +12,20 @@ import { TiltedWater } from './TiltedWater.js'
 afterEach(cleanup)
 const show = (plan: Plan, props: Partial<Parameters<typeof Section>[0]> = {}): SVGSVGElement => {
   const figures = tankFigures(plan)
-  render(<Section plan={plan} figures={figures} ageDays={60} labels={sectionLabels(plan, figures, METRIC, [['Open water', '175 L']], props.cutAtCm)} {...props} />)
+  render(
+    <Section
+      plan={plan}
+      figures={figures}
+      ageDays={60}
+      labels={sectionLabels(plan, figures, METRIC, [['Open water', '175 L']], props.cutAtCm)}
+      {...props}
+    />,
+  )
   return screen.getByRole('img') as unknown as SVGSVGElement
 }
 const texts = (svg: Element): string[] => [...svg.querySelectorAll('text')].map(({ textContent }) => textContent.trim())
-const hatches = (svg: Element, name: string): number => [...svg.querySelectorAll('path')].filter((path) => path.getAttribute('fill')?.includes(name)).length
+const hatches = (svg: Element, name: string): number =>
+  [...svg.querySelectorAll('path')].filter((path) => path.getAttribute('fill')?.includes(name)).length
 
 describe('the sheet', () => {
   const layout = sectionLayout(tankFigures(builtPlan).vessel, 820, 540, 12)
@@ -26,7 +35,11 @@ describe('the sheet', () => {
     expect(layout.scaleDenominator).toBeCloseTo(10 / (layout.pxPerCm * (25.4 / 96)), 9)
   })
   test('everything stands between its margins, whatever the tank', () => {
-    for (const [lengthCm, widthCm, heightCm] of [[20, 20, 20], [300, 40, 30], [30, 30, 180]] as const) {
+    for (const [lengthCm, widthCm, heightCm] of [
+      [20, 20, 20],
+      [300, 40, 30],
+      [30, 30, 180],
+    ] as const) {
       const one = sectionLayout({ lengthCm, widthCm, heightCm, glassCm: 1, freeboardCm: 2 }, 820, 540, 20)
       expect(one.side.right).toBeLessThanOrEqual(820)
       expect(one.height).toBeLessThanOrEqual(540.001)
@@ -40,7 +53,9 @@ describe('the drawing', () => {
     const svg = show(builtPlan)
     const { ground, inner } = tankFigures(builtPlan)
     const backCm = groundHeightCm(ground, inner.lengthCm / 2, inner.widthCm - 0.05)
-    expect(texts(svg)).toEqual(expect.arrayContaining(['Front', 'Side', '110 cm', '50 cm', '45 cm', '20 cm', 'Built', '175 L', METRIC.show('length', backCm)]))
+    expect(texts(svg)).toEqual(
+      expect.arrayContaining(['Front', 'Side', '110 cm', '50 cm', '45 cm', '20 cm', 'Built', '175 L', METRIC.show('length', backCm)]),
+    )
   })
   test('a cut through the path shows less ground than one beside it', () => {
     const depthAt = (cutAtCm: number): string | undefined => {
@@ -73,7 +88,13 @@ describe('the drawing', () => {
   })
   test('two sections on one page keep their hatches apart', () => {
     const figures = tankFigures(builtPlan)
-    const { container } = render(<div>{[1, 2].map((key) => <SmallSection key={key} plan={builtPlan} figures={figures} ageDays={30} pxPerCm={2} description={`tank ${key}`} />)}</div>)
+    const { container } = render(
+      <div>
+        {[1, 2].map((key) => (
+          <SmallSection key={key} plan={builtPlan} figures={figures} ageDays={30} pxPerCm={2} description={`tank ${key}`} />
+        ))}
+      </div>,
+    )
     const ids = [...container.querySelectorAll('pattern')].map(({ id }) => id)
     expect(ids.length).toBeGreaterThan(4)
     expect(new Set(ids).size).toBe(ids.length)

@@ -22,7 +22,9 @@ export function AnimalsAnswer({ tank }: { tank: TankEntry }) {
       <Box role="status" sx={{ fontSize: 17, fontWeight: 600 }}>
         {enAnswers.readiness[report.readiness]}
       </Box>
-      <Box sx={{ color: report.danger === 'harm' || report.danger === 'trouble' ? 'var(--algae)' : undefined }}>{enAnswers.danger[report.danger]}</Box>
+      <Box sx={{ color: report.danger === 'harm' || report.danger === 'trouble' ? 'var(--algae)' : undefined }}>
+        {enAnswers.danger[report.danger]}
+      </Box>
       <MarginTable caption={enAnswers.newestTests}>
         {[report.ammonia, report.nitrite].map((test) =>
           test === null ? null : (
@@ -42,7 +44,18 @@ export function AnimalsAnswer({ tank }: { tank: TankEntry }) {
         )}
       </MarginTable>
       <Box sx={{ color: 'text.secondary' }}>{enAnswers.never}</Box>
-      <Sums ids={['water.unionised-ammonia', 'water.changes-needed']} tank={tank} given={report.ammonia === null ? {} : { tanMgNPerL: String(Number(report.ammonia.value.toPrecision(3))), startMgPerL: String(Number(report.ammonia.value.toPrecision(3))) }} />
+      <Sums
+        ids={['water.unionised-ammonia', 'water.changes-needed']}
+        tank={tank}
+        given={
+          report.ammonia === null
+            ? {}
+            : {
+                tanMgNPerL: String(Number(report.ammonia.value.toPrecision(3))),
+                startMgPerL: String(Number(report.ammonia.value.toPrecision(3))),
+              }
+        }
+      />
     </Box>
   )
 }

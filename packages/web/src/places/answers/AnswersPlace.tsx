@@ -32,13 +32,25 @@ export function AnswersPlace() {
   const known = QUESTIONS.find(({ id }) => id === question)
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', md: '380px minmax(0,1fr)' }, flexGrow: 1 }}>
-      <Box component="nav" aria-label={enAnswers.title} sx={{ borderRight: { md: '2px solid var(--ink)' }, background: 'var(--sheet)', px: 2, py: 1.5 }}>
+      <Box
+        component="nav"
+        aria-label={enAnswers.title}
+        sx={{ borderRight: { md: '2px solid var(--ink)' }, background: 'var(--sheet)', px: 2, py: 1.5 }}
+      >
         <Box component="h1" className="lettering" sx={{ m: 0, fontSize: 26 }}>
           {enAnswers.title}
         </Box>
         <Box sx={{ color: 'text.secondary', mb: 1 }}>{enAnswers.intro}</Box>
         {tanks.length > 1 && (
-          <TextField select label={enAnswers.which} value={tank?.id ?? ''} onChange={(event) => setSearch({ tank: event.target.value }, { replace: true })} slotProps={{ inputLabel: { shrink: true } }} fullWidth sx={{ mb: 1 }}>
+          <TextField
+            select
+            label={enAnswers.which}
+            value={tank?.id ?? ''}
+            onChange={(event) => setSearch({ tank: event.target.value }, { replace: true })}
+            slotProps={{ inputLabel: { shrink: true } }}
+            fullWidth
+            sx={{ mb: 1 }}
+          >
             {tanks.map(({ id, plan }) => (
               <MenuItem key={id} value={id}>
                 {plan.name}
@@ -54,7 +66,13 @@ export function AnswersPlace() {
         </Box>
       </Box>
       <Box sx={{ px: { xs: 2, md: 4 }, py: 2, minWidth: 0, maxWidth: 900 }}>
-        {known === undefined ? <p>{enAnswers.begin}</p> : known.needsTank && tank === null ? <p>{en.today.empty}</p> : <Answer key={`${known.id} ${tank?.id ?? ''}`} id={known.id} tank={tank} />}
+        {known === undefined ? (
+          <p>{enAnswers.begin}</p>
+        ) : known.needsTank && tank === null ? (
+          <p>{en.today.empty}</p>
+        ) : (
+          <Answer key={`${known.id} ${tank?.id ?? ''}`} id={known.id} tank={tank} />
+        )}
       </Box>
     </Box>
   )
@@ -64,7 +82,12 @@ function Question({ to, id, isOpen }: { to: string; id: string; isOpen: boolean 
   const [title, hint] = enAnswers.list[id] ?? [id, '']
   return (
     <Box component="li" sx={{ borderTop: '1px solid var(--hair)', py: 0.75 }}>
-      <Box component={Link} to={to} aria-current={isOpen ? 'page' : undefined} sx={{ color: 'inherit', fontWeight: isOpen ? 700 : 500, textDecoration: 'none', '&:hover': { textDecoration: 'underline' } }}>
+      <Box
+        component={Link}
+        to={to}
+        aria-current={isOpen ? 'page' : undefined}
+        sx={{ color: 'inherit', fontWeight: isOpen ? 700 : 500, textDecoration: 'none', '&:hover': { textDecoration: 'underline' } }}
+      >
         {title}
       </Box>
       <Box sx={{ color: 'text.secondary', fontSize: 13.5 }}>{hint}</Box>
@@ -84,8 +107,23 @@ function Answer({ id, tank }: { id: string; tank: TankEntry | null }): ReactNode
       {id === 'light' && tank !== null && <LightAnswer tank={tank} />}
       {id === 'animals' && tank !== null && <AnimalsAnswer tank={tank} />}
       {id === 'dose' && <Sums ids={['feed.salt-grams', 'feed.bottle-dose', 'feed.label-strength', 'feed.accumulation']} tank={tank} />}
-      {id === 'water' && <Sums ids={['water.blend-share', 'water.gh-salt', 'water.kh-salt', 'water.conditioner', 'water.fill-time', 'water.changes-needed', 'water.hot-water']} tank={tank} />}
-      {id === 'build' && <Sums ids={['ground.bags', 'vessel.net-water', 'vessel.filled-weight', 'hardscape.ballast', 'vessel.twist']} tank={tank} />}
+      {id === 'water' && (
+        <Sums
+          ids={[
+            'water.blend-share',
+            'water.gh-salt',
+            'water.kh-salt',
+            'water.conditioner',
+            'water.fill-time',
+            'water.changes-needed',
+            'water.hot-water',
+          ]}
+          tank={tank}
+        />
+      )}
+      {id === 'build' && (
+        <Sums ids={['ground.bags', 'vessel.net-water', 'vessel.filled-weight', 'hardscape.ballast', 'vessel.twist']} tank={tank} />
+      )}
       {id === 'supplies' && <Sums ids={['gas.cylinder-days', 'gas.bubble-rate']} tank={tank} />}
     </>
   )

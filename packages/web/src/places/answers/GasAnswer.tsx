@@ -38,7 +38,10 @@ export function GasAnswer({ tank }: { tank: TankEntry }) {
   const onMin = lightsOnMin(tank.plan)
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
-      <Box role="status" sx={{ fontSize: 17, fontWeight: 600, color: check.verdict === 'alarm' || check.verdict === 'much' ? 'var(--algae)' : undefined }}>
+      <Box
+        role="status"
+        sx={{ fontSize: 17, fontWeight: 600, color: check.verdict === 'alarm' || check.verdict === 'much' ? 'var(--algae)' : undefined }}
+      >
         {enAnswers.verdict[check.verdict]}
       </Box>
       {(check.moments.length > 0 || check.indicator !== null) && (
@@ -54,8 +57,18 @@ export function GasAnswer({ tank }: { tank: TankEntry }) {
                     formula: CO2_FROM_PH?.formula ?? '',
                     inputs: [
                       { name: 'pH', value: significant(pH.value), from: 'measured' },
-                      { name: en.quantity.alkalinity, value: check.alkalinity ? valueText('alkalinity', check.alkalinity.value, check.alkalinity.qualifier, units) : '', from: 'measured' },
-                      { name: en.quantity.temperature, value: check.temperature ? valueText('temperature', check.temperature.value, '=', units) : units.show('temperature', 24.5), from: check.temperature ? 'measured' : 'assumed' },
+                      {
+                        name: en.quantity.alkalinity,
+                        value: check.alkalinity ? valueText('alkalinity', check.alkalinity.value, check.alkalinity.qualifier, units) : '',
+                        from: 'measured',
+                      },
+                      {
+                        name: en.quantity.temperature,
+                        value: check.temperature
+                          ? valueText('temperature', check.temperature.value, '=', units)
+                          : units.show('temperature', 24.5),
+                        from: check.temperature ? 'measured' : 'assumed',
+                      },
                     ],
                     source: CO2_FROM_PH?.source ?? '',
                     range: [`${significant(co2.low ?? co2.value, 2)} mg/L`, `${significant(co2.high ?? co2.value, 2)} mg/L`],
@@ -75,7 +88,9 @@ export function GasAnswer({ tank }: { tank: TankEntry }) {
           )}
         </MarginTable>
       )}
-      {line !== undefined && window !== undefined && <div>{enAnswers.gasTimes(clockOf(onMin - line.beforeLightMin), clockOf(onMin + window.hours * 60 - line.beforeDarkMin))}</div>}
+      {line !== undefined && window !== undefined && (
+        <div>{enAnswers.gasTimes(clockOf(onMin - line.beforeLightMin), clockOf(onMin + window.hours * 60 - line.beforeDarkMin))}</div>
+      )}
       <div>{enAnswers.gasWait}</div>
       <Box sx={{ color: 'text.secondary' }}>{enAnswers.gasErr}</Box>
       <Sums ids={['gas.co2-from-ph', 'gas.co2-from-drop']} tank={tank} given={knownOf(check)} />

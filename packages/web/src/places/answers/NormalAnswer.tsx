@@ -15,7 +15,12 @@ export function NormalAnswer({ tank }: { tank: TankEntry }) {
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
       <Box role="status" sx={{ fontSize: 17, fontWeight: 600 }}>
-        {today >= PROGRAMME_DAYS ? enAnswers.pastFirstWeeks : enAnswers.normalNow(significant(Math.floor(today / 7) + 1), normal.map(({ code }) => enProgramme[code]?.({}) ?? code).join(', '))}
+        {today >= PROGRAMME_DAYS
+          ? enAnswers.pastFirstWeeks
+          : enAnswers.normalNow(
+              significant(Math.floor(today / 7) + 1),
+              normal.map(({ code }) => enProgramme[code]?.({}) ?? code).join(', '),
+            )}
       </Box>
       <Box sx={{ color: 'var(--algae)' }}>{en.notNormal}</Box>
       <div>{enAnswers.oneChange}</div>

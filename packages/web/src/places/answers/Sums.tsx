@@ -24,10 +24,15 @@ export function Sums({ ids, tank, given = {} }: SumsProps) {
         return (
           working && (
             <Box component="details" key={id} open={open === id} sx={{ borderTop: '1px solid var(--ink)', py: 0.75 }}>
-              <Box component="summary" className="lettering" sx={{ fontSize: 17, textTransform: 'none', letterSpacing: '0.02em', cursor: 'pointer' }} onClick={(event) => {
-                event.preventDefault()
-                setOpen(open === id ? '' : id)
-              }}>
+              <Box
+                component="summary"
+                className="lettering"
+                sx={{ fontSize: 17, textTransform: 'none', letterSpacing: '0.02em', cursor: 'pointer' }}
+                onClick={(event) => {
+                  event.preventDefault()
+                  setOpen(open === id ? '' : id)
+                }}
+              >
                 {enWorkingTitle[id]}
               </Box>
               {open === id && <OneSum working={working} known={{ ...given, ...(litres === null ? {} : { litres: String(litres) }) }} />}
@@ -40,7 +45,9 @@ export function Sums({ ids, tank, given = {} }: SumsProps) {
 }
 
 function OneSum({ working, known }: { working: Working; known: Readonly<Record<string, string>> }) {
-  const [texts, setTexts] = useState<SumTexts>(() => textsOf(working, new URLSearchParams(Object.entries(known).filter(([name]) => working.fields.some((field) => field.name === name)))))
+  const [texts, setTexts] = useState<SumTexts>(() =>
+    textsOf(working, new URLSearchParams(Object.entries(known).filter(([name]) => working.fields.some((field) => field.name === name)))),
+  )
   return (
     <Box sx={{ pt: 1.5 }}>
       <SumForm working={working} texts={texts} onChange={setTexts} />

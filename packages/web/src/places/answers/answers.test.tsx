@@ -14,23 +14,63 @@ configure({ defaultHidden: true }) // whether something is hidden is reckoned fr
 beforeEach(() => localStorage.clear())
 afterEach(cleanup)
 const TANK = '01920000-0000-7000-8000-0000000000aa'
-const plan = { ...barePlan, name: 'River', startedOn: '2026-09-01', gasLines: [{ id: 'c1', control: 'timer' as const, bubblesPerS: 2, bubbleMl: null, linePressureBar: null, beforeLightMin: 90, beforeDarkMin: 60, limitMgPerL: null }], lightWindows: [{ id: 't1', on: '12:00', hours: 8, rampMin: 30 }], animals: { ...barePlan.animals, grazers: 10, grazersFromDay: 28 } }
+const plan = {
+  ...barePlan,
+  name: 'River',
+  startedOn: '2026-09-01',
+  gasLines: [
+    {
+      id: 'c1',
+      control: 'timer' as const,
+      bubblesPerS: 2,
+      bubbleMl: null,
+      linePressureBar: null,
+      beforeLightMin: 90,
+      beforeDarkMin: 60,
+      limitMgPerL: null,
+    },
+  ],
+  lightWindows: [{ id: 't1', on: '12:00', hours: 8, rampMin: 30 }],
+  animals: { ...barePlan.animals, grazers: 10, grazersFromDay: 28 },
+}
 const tank = { id: TANK, revision: 1, plan } as unknown as TankEntry
 let ids = 0
 const reading = (quantity: Reading['quantity'], value: number, part: Partial<Reading> = {}): Reading => ({
-  id: `01920000-0000-7000-8000-${String(ids++).padStart(12, '0')}`, at: '2026-11-24T11:00:00.000Z', recordedBy: null, note: null, kind: 'reading', quantity, value, qualifier: '=', enteredText: String(value), enteredUnit: '', basis: null, method: null, moment: null, eventId: null, ...part,
+  id: `01920000-0000-7000-8000-${String(ids++).padStart(12, '0')}`,
+  at: '2026-11-24T11:00:00.000Z',
+  recordedBy: null,
+  note: null,
+  kind: 'reading',
+  quantity,
+  value,
+  qualifier: '=',
+  enteredText: String(value),
+  enteredUnit: '',
+  basis: null,
+  method: null,
+  moment: null,
+  eventId: null,
+  ...part,
 })
-const known = (readings: readonly Reading[], today = '2026-11-24', settings: readonly object[] = []) => [
-  [['tanks', TANK, 'journal', 'latest'], { entries: readings.map((record) => ({ record, version: 1, createdAt: record.at, isDeleted: false })), cursor: null }],
-  [['tanks', TANK, 'timeline'], { today, entries: [{ from: plan.startedOn, plan }], deeds: { acts: [], omitted: [] } }],
-  [['tanks', TANK, 'settings'], settings],
-  [['tanks'], [tank]],
-] as const
+const known = (readings: readonly Reading[], today = '2026-11-24', settings: readonly object[] = []) =>
+  [
+    [
+      ['tanks', TANK, 'journal', 'latest'],
+      { entries: readings.map((record) => ({ record, version: 1, createdAt: record.at, isDeleted: false })), cursor: null },
+    ],
+    [['tanks', TANK, 'timeline'], { today, entries: [{ from: plan.startedOn, plan }], deeds: { acts: [], omitted: [] } }],
+    [['tanks', TANK, 'settings'], settings],
+    [['tanks'], [tank]],
+  ] as const
 const status = (): string => screen.getAllByRole('status')[0]!.textContent
 
 describe('is the gas enough and safe', () => {
   const day = (on: number, lights: number, off: number): Reading[] => [
-    reading('pH', on, { moment: 'gas-on', at: '2026-11-24T09:30:00.000Z' }), reading('pH', lights, { moment: 'lights-on', at: '2026-11-24T11:00:00.000Z' }), reading('pH', off, { moment: 'gas-off', at: '2026-11-24T18:00:00.000Z' }), reading('alkalinity', 4 * (20 / 56.077)), reading('temperature', 24.5),
+    reading('pH', on, { moment: 'gas-on', at: '2026-11-24T09:30:00.000Z' }),
+    reading('pH', lights, { moment: 'lights-on', at: '2026-11-24T11:00:00.000Z' }),
+    reading('pH', off, { moment: 'gas-off', at: '2026-11-24T18:00:00.000Z' }),
+    reading('alkalinity', 4 * (20 / 56.077)),
+    reading('temperature', 24.5),
   ]
   const show = (readings: readonly Reading[]): void => void renderPage(<GasAnswer tank={tank} />, { known: known(readings) })
   test('each moment of the gas day has its carbon dioxide, with both ends, and opens', () => {
@@ -61,7 +101,8 @@ describe('is the gas enough and safe', () => {
 
 describe('may animals go in', () => {
   const now = Date.now()
-  const test_ = (quantity: 'ammonia' | 'nitrite', value: number, daysAgo: number, part: Partial<Reading> = {}) => reading(quantity, value, { at: new Date(now - daysAgo * 86_400_000).toISOString(), qualifier: value === 0 ? '<' : '=', ...part })
+  const test_ = (quantity: 'ammonia' | 'nitrite', value: number, daysAgo: number, part: Partial<Reading> = {}) =>
+    reading(quantity, value, { at: new Date(now - daysAgo * 86_400_000).toISOString(), qualifier: value === 0 ? '<' : '=', ...part })
   const show = (readings: readonly Reading[]): string => {
     renderPage(<AnimalsAnswer tank={tank} />, { known: known(readings.toSorted((a, b) => (a.at < b.at ? 1 : -1))) })
     const told = status()
@@ -74,10 +115,17 @@ describe('may animals go in', () => {
     expect(show(twice)).not.toBe(show(once))
     expect(show([...twice, test_('ammonia', 1.2, 0.1)])).not.toBe(show(twice))
   })
-  test('nothing measured is never a yes', () => expect(show([])).not.toBe(show([test_('ammonia', 0, 2), test_('ammonia', 0, 0.5), test_('nitrite', 0, 2), test_('nitrite', 0, 0.5)])))
+  test('nothing measured is never a yes', () =>
+    expect(show([])).not.toBe(show([test_('ammonia', 0, 2), test_('ammonia', 0, 0.5), test_('nitrite', 0, 2), test_('nitrite', 0, 0.5)])))
   test('the same ammonia is worse the higher the pH', () => {
     const danger = (pH: number): string => {
-      renderPage(<AnimalsAnswer tank={tank} />, { known: known([test_('ammonia', 2, 0.1), reading('pH', pH, { at: new Date(now - 8_000_000).toISOString() }), reading('temperature', 26, { at: new Date(now - 8_000_000).toISOString() })]) })
+      renderPage(<AnimalsAnswer tank={tank} />, {
+        known: known([
+          test_('ammonia', 2, 0.1),
+          reading('pH', pH, { at: new Date(now - 8_000_000).toISOString() }),
+          reading('temperature', 26, { at: new Date(now - 8_000_000).toISOString() }),
+        ]),
+      })
       const told = screen.getAllByText(enAnswers.unionised).flatMap((cell) => cell.closest('tr') ?? [])[0]!.textContent
       cleanup()
       return told
@@ -96,7 +144,20 @@ describe('this week', () => {
     expect(screen.getByText(enAnswers.lightDone)).toBeTruthy()
   })
   test('what is normal in week two, what never is, and what changed before', () => {
-    renderPage(<NormalAnswer tank={tank} />, { known: known([], '2026-09-10', [{ id: 's1', tankId: TANK, effectiveOn: '2026-09-08', path: '/lightWindows/t1/hours', from: 6, to: 8, planRevision: 2, why: 'impatient' }]) })
+    renderPage(<NormalAnswer tank={tank} />, {
+      known: known([], '2026-09-10', [
+        {
+          id: 's1',
+          tankId: TANK,
+          effectiveOn: '2026-09-08',
+          path: '/lightWindows/t1/hours',
+          from: 6,
+          to: 8,
+          planRevision: 2,
+          why: 'impatient',
+        },
+      ]),
+    })
     expect(status()).toMatch(/2/)
     expect(screen.getByText(en.notNormal)).toBeTruthy()
     expect(screen.getByText('impatient')).toBeTruthy()
@@ -104,7 +165,8 @@ describe('this week', () => {
 })
 
 describe('the list', () => {
-  const show = (at: string, tanks: readonly TankEntry[]): void => void renderPage(<AnswersPlace />, { at, route: '/answers/:question?', known: [[['tanks'], tanks], ...known([]).slice(0, 3)] })
+  const show = (at: string, tanks: readonly TankEntry[]): void =>
+    void renderPage(<AnswersPlace />, { at, route: '/answers/:question?', known: [[['tanks'], tanks], ...known([]).slice(0, 3)] })
   test('sums need no tank; what needs one says so', () => {
     show('/answers/dose', [])
     expect(document.querySelectorAll('input').length).toBeGreaterThan(3)

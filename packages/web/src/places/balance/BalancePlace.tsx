@@ -21,7 +21,12 @@ export function BalancePlace() {
   const timeline = useQuery(timelineOfTank(tankId))
   const levers = useQuery(leversOfTank(tankId))
   if (!plan.data || !timeline.data || !levers.data)
-    return <QueryState error={plan.error ?? timeline.error ?? levers.error} onRetry={() => void Promise.all([plan.refetch(), timeline.refetch(), levers.refetch()])} />
+    return (
+      <QueryState
+        error={plan.error ?? timeline.error ?? levers.error}
+        onRetry={() => void Promise.all([plan.refetch(), timeline.refetch(), levers.refetch()])}
+      />
+    )
   return <KnownBalance key={tankId} tankId={tankId} revision={plan.data} told={timeline.data} draft={levers.data} />
 }
 
@@ -58,7 +63,9 @@ function KnownBalance({ tankId, revision, told, draft }: KnownProps) {
       setDragging(!isFinal)
       if (!isFinal) return
       client.setQueryData(leversOfTank(tankId).queryKey, next)
-      changeJson('PUT', `/api/tanks/${tankId}/levers`, LeversSchema, { body: next }).catch((error: unknown) => tell({ text: error instanceof Error ? error.message : en.app.failed }))
+      changeJson('PUT', `/api/tanks/${tankId}/levers`, LeversSchema, { body: next }).catch((error: unknown) =>
+        tell({ text: error instanceof Error ? error.message : en.app.failed }),
+      )
     },
     [client, tankId, tell],
   )
@@ -67,12 +74,33 @@ function KnownBalance({ tankId, revision, told, draft }: KnownProps) {
     const hadMass = (levers.massFactor ?? 1) !== 1
     await keeper.keep(applyLevers(plan, levers), { effectiveOn, why })
     move({}, true)
-    tell({ text: hadMass ? `${en.balance.kept} ${en.balance.massLeft}` : en.balance.kept, action: { label: en.describe.undo, run: () => void keeper.step('undo') } })
+    tell({
+      text: hadMass ? `${en.balance.kept} ${en.balance.massLeft}` : en.balance.kept,
+      action: { label: en.describe.undo, run: () => void keeper.step('undo') },
+    })
   }
   return (
     <>
-      <BalanceSheet forecast={forecast} plan={plan} today={today} startedOn={startedOn} weeks={weeks} week={week} levers={levers} onShow={show} onMove={move} onKeep={() => setKeepOpen(true)} />
-      <KeepDialog key={String(isKeepOpen)} isOpen={isKeepOpen} today={told.today} startedOn={startedOn} onClose={() => setKeepOpen(false)} onKeep={(date, why) => void keep(date, why)} />
+      <BalanceSheet
+        forecast={forecast}
+        plan={plan}
+        today={today}
+        startedOn={startedOn}
+        weeks={weeks}
+        week={week}
+        levers={levers}
+        onShow={show}
+        onMove={move}
+        onKeep={() => setKeepOpen(true)}
+      />
+      <KeepDialog
+        key={String(isKeepOpen)}
+        isOpen={isKeepOpen}
+        today={told.today}
+        startedOn={startedOn}
+        onClose={() => setKeepOpen(false)}
+        onKeep={(date, why) => void keep(date, why)}
+      />
     </>
   )
 }

@@ -1,5 +1,18 @@
 import { en, enField } from '@jovrin/contract'
-import { applyLevers, datePlusDays, flagsOf, hasAnimalsAt, isAtRest, leadOf, limitsByKind, tankFigures, typicalDay, WEEK_STRIDE, type Levers, type Plan } from '@jovrin/core'
+import {
+  applyLevers,
+  datePlusDays,
+  flagsOf,
+  hasAnimalsAt,
+  isAtRest,
+  leadOf,
+  limitsByKind,
+  tankFigures,
+  typicalDay,
+  WEEK_STRIDE,
+  type Levers,
+  type Plan,
+} from '@jovrin/core'
 import { Box, Button, LinearProgress, ToggleButton, ToggleButtonGroup } from '@mui/material'
 import { useMemo } from 'react'
 import { Braid } from '../../drawing/braid/Braid.js'
@@ -73,7 +86,10 @@ export function BalanceSheet({ forecast, plan, today, startedOn, weeks, week: wi
       ),
     [results, arm, reckoned, week, today, startedOn, onShow],
   )
-  const [curve, ghostCurve] = useMemo(() => [typicalDay(results, arm, week), arm === 'changed' ? typicalDay(results, 'planned', week) : null], [results, arm, week])
+  const [curve, ghostCurve] = useMemo(
+    () => [typicalDay(results, arm, week), arm === 'changed' ? typicalDay(results, 'planned', week) : null],
+    [results, arm, week],
+  )
   const weekOfTank = significant(Math.floor((today + week * 7) / 7) + 1)
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) 384px' }, flexGrow: 1 }}>
@@ -86,7 +102,13 @@ export function BalanceSheet({ forecast, plan, today, startedOn, weeks, week: wi
             {en.balance.weekAt(en.balance.weekNo(weekOfTank), longDate(datePlusDays(startedOn, today + week * 7)))}
           </Box>
           <Reckoning forecast={forecast} />
-          <ToggleButtonGroup size="small" exclusive aria-label={en.balance.weeks} value={weeks} onChange={(_, next: number | null) => next !== null && onShow({ weeks: String(next) })}>
+          <ToggleButtonGroup
+            size="small"
+            exclusive
+            aria-label={en.balance.weeks}
+            value={weeks}
+            onChange={(_, next: number | null) => next !== null && onShow({ weeks: String(next) })}
+          >
             <ToggleButton value={6}>{en.balance.six}</ToggleButton>
             <ToggleButton value={26}>{en.balance.twentySix}</ToggleButton>
           </ToggleButtonGroup>
@@ -121,7 +143,11 @@ export function BalanceSheet({ forecast, plan, today, startedOn, weeks, week: wi
 /** Only the hours are a lever; the other edges belong to the plan. */
 const LEVER_EDGES = ['lightOff'] as const
 
-type MarginProps = Pick<SheetProps, 'forecast' | 'plan' | 'today' | 'week' | 'levers' | 'onMove' | 'onKeep'> & { readonly isMoved: boolean; readonly arm: 'planned' | 'changed'; readonly reckoned: number }
+type MarginProps = Pick<SheetProps, 'forecast' | 'plan' | 'today' | 'week' | 'levers' | 'onMove' | 'onKeep'> & {
+  readonly isMoved: boolean
+  readonly arm: 'planned' | 'changed'
+  readonly reckoned: number
+}
 
 /** The margin column: notes, levers, tables. */
 function Margin({ forecast, plan, today, week, levers, isMoved, arm, reckoned, onMove, onKeep }: MarginProps) {
@@ -130,17 +156,39 @@ function Margin({ forecast, plan, today, week, levers, isMoved, arm, reckoned, o
   const notes = useMemo(() => {
     if (reckoned === 0) return { above: null, below: null }
     return {
-      above: <LeadNote lead={leadOf(results, arm, week, today)} flags={flagsOf(results, arm, week, hasAnimalsAt(plan, today + week * 7))} results={results} week={week} />,
+      above: (
+        <LeadNote
+          lead={leadOf(results, arm, week, today)}
+          flags={flagsOf(results, arm, week, hasAnimalsAt(plan, today + week * 7))}
+          results={results}
+          week={week}
+        />
+      ),
       below: (
         <>
-          {arm === 'changed' ? <EffectTable results={results} week={reckoned - 1} /> : <WeekTable results={results} arm={arm} week={week} />}
+          {arm === 'changed' ? (
+            <EffectTable results={results} week={reckoned - 1} />
+          ) : (
+            <WeekTable results={results} arm={arm} week={week} />
+          )}
           <LimitTable limits={limitsByKind(results, arm, week)} />
         </>
       ),
     }
   }, [results, arm, week, today, reckoned, plan])
   return (
-    <Box component="aside" sx={{ borderLeft: { lg: '2px solid var(--ink)' }, background: 'var(--sheet)', px: 2, py: 1.25, display: 'grid', gap: 1.25, alignContent: 'start' }}>
+    <Box
+      component="aside"
+      sx={{
+        borderLeft: { lg: '2px solid var(--ink)' },
+        background: 'var(--sheet)',
+        px: 2,
+        py: 1.25,
+        display: 'grid',
+        gap: 1.25,
+        alignContent: 'start',
+      }}
+    >
       {notes.above}
       <LeverBoard plan={plan} figures={figures} levers={levers} isMoved={isMoved} onMove={onMove} onKeep={onKeep} />
       {notes.below}
@@ -193,7 +241,11 @@ function Reckoning({ forecast }: { forecast: ForecastState }) {
   return (
     <Box sx={{ fontSize: 13, display: 'flex', gap: 1, alignItems: 'center' }}>
       <Box sx={{ width: 90 }}>
-        <LinearProgress variant="determinate" value={(100 * done) / forecast.wanted} aria-label={en.balance.reckoning(significant(done), significant(forecast.wanted))} />
+        <LinearProgress
+          variant="determinate"
+          value={(100 * done) / forecast.wanted}
+          aria-label={en.balance.reckoning(significant(done), significant(forecast.wanted))}
+        />
       </Box>
       <span className="figures">{`${percent(done / forecast.wanted)} %`}</span>
       <Button onClick={forecast.stop}>{en.balance.stop}</Button>

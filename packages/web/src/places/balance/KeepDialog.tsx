@@ -18,12 +18,29 @@ export function KeepDialog({ isOpen, today, startedOn, onClose, onKeep }: KeepDi
   const isPossible = /^\d{4}-\d{2}-\d{2}$/.test(date) && date >= startedOn
   return (
     <SheetDialog title={en.balance.keepFrom} isOpen={isOpen} onClose={onClose}>
-      <Box component="form" sx={{ p: 3, display: 'grid', gap: 2 }} onSubmit={(event) => {
-        event.preventDefault()
-        if (isPossible) onKeep(date, why.trim() === '' ? null : why.trim())
-      }}>
-        <TextField type="date" label={en.balance.keepFrom} value={date} onChange={(event) => setDate(event.target.value)} helperText={en.balance.keepHint} slotProps={{ inputLabel: { shrink: true }, htmlInput: { min: startedOn } }} autoFocus />
-        <TextField label={en.balance.keepWhy} value={why} onChange={(event) => setWhy(event.target.value)} slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 500 } }} />
+      <Box
+        component="form"
+        sx={{ p: 3, display: 'grid', gap: 2 }}
+        onSubmit={(event) => {
+          event.preventDefault()
+          if (isPossible) onKeep(date, why.trim() === '' ? null : why.trim())
+        }}
+      >
+        <TextField
+          type="date"
+          label={en.balance.keepFrom}
+          value={date}
+          onChange={(event) => setDate(event.target.value)}
+          helperText={en.balance.keepHint}
+          slotProps={{ inputLabel: { shrink: true }, htmlInput: { min: startedOn } }}
+          autoFocus
+        />
+        <TextField
+          label={en.balance.keepWhy}
+          value={why}
+          onChange={(event) => setWhy(event.target.value)}
+          slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 500 } }}
+        />
         <Box sx={{ display: 'flex', gap: 1 }}>
           <Button type="submit" variant="contained" disabled={!isPossible}>
             {en.balance.keepYes}

@@ -30,12 +30,57 @@ export function LeverBoard({ plan, figures, levers, isMoved, onMove, onKeep }: L
   const units = en.balance.units
   const hasGas = plan.gasLines.some((line) => line.control !== 'none')
   const board: readonly Lever[] = [
-    { name: 'dimFraction', planned: plan.lamps[0]?.dimFraction ?? 0.8, min: 0, max: 1, step: 0.01, text: (value) => `${percent(value)} ${units.percent}`, isIdle: plan.lamps.length === 0 },
-    { name: 'hours', planned: plan.lightWindows[0]?.hours ?? 0, min: 0, max: LEVER_RANGE.hours[1], step: 0.25, text: (value) => `${significant(value, 4)} ${units.hours}`, isIdle: plan.lightWindows.length === 0 },
-    { name: 'gasFactor', planned: 1, min: 0, max: 2, step: 0.05, text: (value) => (value === 0 ? en.balance.off : `${significant(value * figures.bubblesPerS, 2)} ${units.bubbles}`), isIdle: !hasGas },
-    { name: 'changeFraction', planned: plan.changes.fraction, min: 0, max: 0.9, step: 0.05, text: (value) => `${percent(value)} ${units.percent}` },
-    { name: 'changeEveryDays', planned: plan.changes.everyDays, min: 1, max: 28, step: 1, text: (value) => `${significant(value)} ${units.days}` },
-    { name: 'massFactor', planned: 1, min: LEVER_RANGE.massFactor[0], max: LEVER_RANGE.massFactor[1], step: 0.1, text: (value) => `${units.times} ${significant(value, 2)}` },
+    {
+      name: 'dimFraction',
+      planned: plan.lamps[0]?.dimFraction ?? 0.8,
+      min: 0,
+      max: 1,
+      step: 0.01,
+      text: (value) => `${percent(value)} ${units.percent}`,
+      isIdle: plan.lamps.length === 0,
+    },
+    {
+      name: 'hours',
+      planned: plan.lightWindows[0]?.hours ?? 0,
+      min: 0,
+      max: LEVER_RANGE.hours[1],
+      step: 0.25,
+      text: (value) => `${significant(value, 4)} ${units.hours}`,
+      isIdle: plan.lightWindows.length === 0,
+    },
+    {
+      name: 'gasFactor',
+      planned: 1,
+      min: 0,
+      max: 2,
+      step: 0.05,
+      text: (value) => (value === 0 ? en.balance.off : `${significant(value * figures.bubblesPerS, 2)} ${units.bubbles}`),
+      isIdle: !hasGas,
+    },
+    {
+      name: 'changeFraction',
+      planned: plan.changes.fraction,
+      min: 0,
+      max: 0.9,
+      step: 0.05,
+      text: (value) => `${percent(value)} ${units.percent}`,
+    },
+    {
+      name: 'changeEveryDays',
+      planned: plan.changes.everyDays,
+      min: 1,
+      max: 28,
+      step: 1,
+      text: (value) => `${significant(value)} ${units.days}`,
+    },
+    {
+      name: 'massFactor',
+      planned: 1,
+      min: LEVER_RANGE.massFactor[0],
+      max: LEVER_RANGE.massFactor[1],
+      step: 0.1,
+      text: (value) => `${units.times} ${significant(value, 2)}`,
+    },
   ]
   const withLever = (name: keyof Levers, value: number | FeedingSchool | undefined): Levers => {
     const { [name]: _before, ...others } = levers
@@ -46,37 +91,60 @@ export function LeverBoard({ plan, figures, levers, isMoved, onMove, onKeep }: L
       <Box component="h2" id="levers" className="lettering" sx={{ m: 0, fontSize: 15, borderBottom: '1px solid var(--ink)' }}>
         {en.balance.levers}
       </Box>
-      <Box sx={{ display: 'grid', gridTemplateColumns: '82px minmax(0,1fr) 66px', columnGap: 1.5, alignItems: 'center', '& > *': { minHeight: 29 } }}>
-        {board.filter((lever) => !lever.isIdle).map((lever) => {
-          const value = levers[lever.name] ?? lever.planned
-          const set = (next: number, isFinal: boolean): void => onMove(withLever(lever.name, Math.abs(next - lever.planned) < lever.step / 2 ? undefined : next), isFinal)
-          const label = en.balance.lever[lever.name]
-          return (
-            <Box key={lever.name} sx={{ display: 'contents' }}>
-              <Box sx={{ display: 'flex', alignItems: 'center', fontWeight: levers[lever.name] === undefined ? 400 : 600 }} title={lever.name === 'massFactor' ? en.balance.leverWhy.massFactor : ''}>
-                {label}
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: '82px minmax(0,1fr) 66px',
+          columnGap: 1.5,
+          alignItems: 'center',
+          '& > *': { minHeight: 29 },
+        }}
+      >
+        {board
+          .filter((lever) => !lever.isIdle)
+          .map((lever) => {
+            const value = levers[lever.name] ?? lever.planned
+            const set = (next: number, isFinal: boolean): void =>
+              onMove(withLever(lever.name, Math.abs(next - lever.planned) < lever.step / 2 ? undefined : next), isFinal)
+            const label = en.balance.lever[lever.name]
+            return (
+              <Box key={lever.name} sx={{ display: 'contents' }}>
+                <Box
+                  sx={{ display: 'flex', alignItems: 'center', fontWeight: levers[lever.name] === undefined ? 400 : 600 }}
+                  title={lever.name === 'massFactor' ? en.balance.leverWhy.massFactor : ''}
+                >
+                  {label}
+                </Box>
+                <Box sx={{ display: 'flex', alignItems: 'center' }}>
+                  <Slider
+                    value={Math.min(Math.max(value, lever.min), lever.max)}
+                    min={lever.min}
+                    max={lever.max}
+                    step={lever.step}
+                    shiftStep={lever.step * LARGE_STEP}
+                    track={false}
+                    marks={[{ value: Math.min(Math.max(lever.planned, lever.min), lever.max) }]}
+                    aria-label={label}
+                    getAriaValueText={lever.text}
+                    onChange={(_, next) => set(next, false)}
+                    onChangeCommitted={(_, next) => set(next, true)}
+                  />
+                </Box>
+                <Box
+                  className="figures"
+                  sx={{
+                    display: 'flex',
+                    alignItems: 'center',
+                    justifyContent: 'flex-end',
+                    whiteSpace: 'nowrap',
+                    fontWeight: levers[lever.name] === undefined ? 400 : 600,
+                  }}
+                >
+                  {lever.text(value)}
+                </Box>
               </Box>
-              <Box sx={{ display: 'flex', alignItems: 'center' }}>
-                <Slider
-                  value={Math.min(Math.max(value, lever.min), lever.max)}
-                  min={lever.min}
-                  max={lever.max}
-                  step={lever.step}
-                  shiftStep={lever.step * LARGE_STEP}
-                  track={false}
-                  marks={[{ value: Math.min(Math.max(lever.planned, lever.min), lever.max) }]}
-                  aria-label={label}
-                  getAriaValueText={lever.text}
-                  onChange={(_, next) => set(next, false)}
-                  onChangeCommitted={(_, next) => set(next, true)}
-                />
-              </Box>
-              <Box className="figures" sx={{ display: 'flex', alignItems: 'center', justifyContent: 'flex-end', whiteSpace: 'nowrap', fontWeight: levers[lever.name] === undefined ? 400 : 600 }}>
-                {lever.text(value)}
-              </Box>
-            </Box>
-          )
-        })}
+            )
+          })}
         <Box id="lever-feed" sx={{ display: 'flex', alignItems: 'center', fontWeight: levers.feeding === undefined ? 400 : 600 }}>
           {en.balance.lever.feeding}
         </Box>

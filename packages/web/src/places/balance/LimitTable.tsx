@@ -8,13 +8,13 @@ import { percent } from '../../ui/units.js'
 export function LimitTable({ limits }: { limits: readonly KindLimit[] }) {
   return (
     <MarginTable caption={en.balance.limits}>
-        {limits.map(({ kind, supplies, fraction }) => (
-          <tr key={kind}>
-            <th scope="row">{en.describe.kind[kind]}</th>
-            <td>{supplies.length === 0 ? en.balance.nothingShort : supplies.map((supply) => en.supply[supply]).join(' + ')}</td>
-            <Box component="td" sx={{ textAlign: 'right !important' }}>{`${percent(fraction)} %`}</Box>
-          </tr>
-        ))}
-      </MarginTable>
+      {limits.map(({ kind, supplies, fraction }) => (
+        <tr key={kind}>
+          <th scope="row">{en.describe.kind[kind]}</th>
+          <td>{supplies.length === 0 ? en.balance.nothingShort : supplies.map((supply) => en.supply[supply]).join(' + ')}</td>
+          <Box component="td" sx={{ textAlign: 'right !important' }}>{`${percent(fraction)} %`}</Box>
+        </tr>
+      ))}
+    </MarginTable>
   )
 }

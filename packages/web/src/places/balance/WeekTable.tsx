@@ -24,24 +24,24 @@ export function WeekTable({ results, arm, week }: { results: readonly MemberResu
   const units = useUnits()
   return (
     <MarginTable caption={en.balance.water}>
-        {ROWS.map(({ column, dimension, unit = '' }) => {
-          const band = bandOf(results, arm, column, week)
-          const to = (value: number): string => significant(dimension ? units.to(dimension, value) : value, 2)
-          const shownUnit = dimension ? units.unitOf(dimension) : unit
-          const name = en.balance.waterRow[column] ?? column
-          return (
-            <tr key={column}>
-              <th scope="row">{name}</th>
-              <td>
-                <Figure explained={explained(name, results.length, week, band, to, shownUnit)}>{`${to(band.median)} ${shownUnit}`}</Figure>
-              </td>
-              <Box component="td" sx={{ color: 'text.secondary', textAlign: 'right !important' }}>
-                {en.balance.effectRange(to(band.low), to(band.high))}
-              </Box>
-            </tr>
-          )
-        })}
-      </MarginTable>
+      {ROWS.map(({ column, dimension, unit = '' }) => {
+        const band = bandOf(results, arm, column, week)
+        const to = (value: number): string => significant(dimension ? units.to(dimension, value) : value, 2)
+        const shownUnit = dimension ? units.unitOf(dimension) : unit
+        const name = en.balance.waterRow[column] ?? column
+        return (
+          <tr key={column}>
+            <th scope="row">{name}</th>
+            <td>
+              <Figure explained={explained(name, results.length, week, band, to, shownUnit)}>{`${to(band.median)} ${shownUnit}`}</Figure>
+            </td>
+            <Box component="td" sx={{ color: 'text.secondary', textAlign: 'right !important' }}>
+              {en.balance.effectRange(to(band.low), to(band.high))}
+            </Box>
+          </tr>
+        )
+      })}
+    </MarginTable>
   )
 }
 

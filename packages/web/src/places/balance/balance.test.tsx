@@ -12,7 +12,13 @@ import { LimitTable } from './LimitTable.js'
 import { WeekTable } from './WeekTable.js'
 
 afterEach(cleanup)
-const results = [1, 2, 3, 4, 5, 6].map((member) => forecastMember({ timeline: [{ fromDay: 0, plan: builtPlan }], today: 14, weeks: 3, seed: 1, levers: { dimFraction: 0.3 } }, member, new Map()))
+const results = [1, 2, 3, 4, 5, 6].map((member) =>
+  forecastMember(
+    { timeline: [{ fromDay: 0, plan: builtPlan }], today: 14, weeks: 3, seed: 1, levers: { dimFraction: 0.3 } },
+    member,
+    new Map(),
+  ),
+)
 const row = (name: string): HTMLElement => screen.getByText(name).closest('tr')!
 
 describe('levers', () => {
@@ -20,10 +26,20 @@ describe('levers', () => {
   const show = (levers: Levers = {}, plan = builtPlan): { readonly moves: (readonly [Levers, boolean])[]; readonly kept: () => number } => {
     const moves: (readonly [Levers, boolean])[] = []
     let kept = 0
-    renderPage(<LeverBoard plan={plan} figures={figures} levers={levers} isMoved={Object.keys(levers).length > 0} onMove={(next, isFinal) => moves.push([next, isFinal])} onKeep={() => kept++} />)
+    renderPage(
+      <LeverBoard
+        plan={plan}
+        figures={figures}
+        levers={levers}
+        isMoved={Object.keys(levers).length > 0}
+        onMove={(next, isFinal) => moves.push([next, isFinal])}
+        onKeep={() => kept++}
+      />,
+    )
     return { moves, kept: () => kept }
   }
-  const slide = (name: string, value: number): void => void fireEvent.change(screen.getByRole('slider', { name }), { target: { value: String(value) } })
+  const slide = (name: string, value: number): void =>
+    void fireEvent.change(screen.getByRole('slider', { name }), { target: { value: String(value) } })
   test('each stands at its planned value until it is moved', () => {
     show()
     const hours = screen.getByRole('slider', { name: en.balance.lever.hours })
@@ -58,10 +74,13 @@ describe('levers', () => {
 describe('keeping the moved levers', () => {
   const show = (): { readonly kept: unknown[][] } => {
     const kept: unknown[][] = []
-    renderPage(<KeepDialog isOpen today="2026-11-24" startedOn="2026-09-01" onClose={() => undefined} onKeep={(...told) => kept.push(told)} />)
+    renderPage(
+      <KeepDialog isOpen today="2026-11-24" startedOn="2026-09-01" onClose={() => undefined} onKeep={(...told) => kept.push(told)} />,
+    )
     return { kept }
   }
-  const day = (value: string): void => void fireEvent.change(screen.getByLabelText(en.balance.keepFrom, { selector: 'input' }), { target: { value } })
+  const day = (value: string): void =>
+    void fireEvent.change(screen.getByLabelText(en.balance.keepFrom, { selector: 'input' }), { target: { value } })
   const yes = (): HTMLButtonElement => screen.getByRole('button', { name: en.balance.keepYes })
   test('from today without a reason, or from another day with one', () => {
     const { kept } = show()
@@ -69,7 +88,10 @@ describe('keeping the moved levers', () => {
     day('2026-11-20')
     fireEvent.change(screen.getByLabelText(en.balance.keepWhy), { target: { value: ' brown film ' } })
     fireEvent.click(yes())
-    expect(kept).toEqual([['2026-11-24', null], ['2026-11-20', 'brown film']])
+    expect(kept).toEqual([
+      ['2026-11-24', null],
+      ['2026-11-20', 'brown film'],
+    ])
   })
   test('not from before the tank began, nor from no day', () => {
     show()
@@ -104,7 +126,11 @@ describe('tables beside the braid', () => {
     expect(row(en.describe.kind['moss'] ?? '').textContent).toContain(en.balance.nothingShort)
   })
   test('the lead, the share of tanks that agree, and at most two of what presses', () => {
-    const flags: readonly Flag[] = [{ code: 'co2-alarm', severity: 'alarm', value: 42 }, { code: 'ammonia', severity: 'warn', value: 0.3 }, { code: 'nitrite', severity: 'warn', value: 0.4 }]
+    const flags: readonly Flag[] = [
+      { code: 'co2-alarm', severity: 'alarm', value: 42 },
+      { code: 'ammonia', severity: 'warn', value: 0.3 },
+      { code: 'nitrite', severity: 'warn', value: 0.4 },
+    ]
     renderPage(<LeadNote lead={leadOf(results, 'changed', 1, 14)} flags={flags} results={results} week={1} />)
     const note = screen.getByRole('status')
     expect(note.textContent).toMatch(/wipe the glass/)

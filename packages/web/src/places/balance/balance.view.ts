@@ -20,4 +20,5 @@ const FLAG_TEXT: Readonly<Record<Flag['code'], (value: string) => string>> = {
 }
 
 /** A flag's sentence behind its mark: filled for an alarm, open for a warning. */
-export const flagSentence = ({ code, severity, value }: Flag): string => `${severity === 'alarm' ? '▲' : '△'} ${FLAG_TEXT[code](significant(value, 2))}`
+export const flagSentence = ({ code, severity, value }: Flag): string =>
+  `${severity === 'alarm' ? '▲' : '△'} ${FLAG_TEXT[code](significant(value, 2))}`

@@ -24,14 +24,33 @@ const NARROW_PX = 640
 const MARKS: readonly ScheduleMark[] = ['due', 'done', 'skipped', 'moved', 'assumed']
 
 /** Order of the rows: first what carries the tank, then what is seldom. */
-const ROWS: readonly JobKind[] = [...PREPARATIONS, 'change', 'light-step', 'gas-check', 'dose', 'dose-to-level', 'test-nitrogen', 'test-water', 'melt', 'trim', 'glass', 'photo', 'weigh-cylinder', 'diffuser', 'filter', 'grazers', 'fish']
+const ROWS: readonly JobKind[] = [
+  ...PREPARATIONS,
+  'change',
+  'light-step',
+  'gas-check',
+  'dose',
+  'dose-to-level',
+  'test-nitrogen',
+  'test-water',
+  'melt',
+  'trim',
+  'glass',
+  'photo',
+  'weigh-cylinder',
+  'diffuser',
+  'filter',
+  'grazers',
+  'fish',
+]
 
 export function CalendarPlace() {
   const { tankId = '' } = useParams()
   const plan = useQuery(planOfTank(tankId))
   const timeline = useQuery(timelineOfTank(tankId))
   const aged = useMemo(() => (timeline.data ? agedTimeline(timeline.data) : null), [timeline.data])
-  if (!plan.data || !timeline.data || aged === null) return <QueryState error={plan.error ?? timeline.error} onRetry={() => void Promise.all([plan.refetch(), timeline.refetch()])} />
+  if (!plan.data || !timeline.data || aged === null)
+    return <QueryState error={plan.error ?? timeline.error} onRetry={() => void Promise.all([plan.refetch(), timeline.refetch()])} />
   return <KnownCalendar key={tankId} tankId={tankId} today={timeline.data.today} revision={plan.data} aged={aged} />
 }
 
@@ -40,7 +59,9 @@ function KnownCalendar({ tankId, today, revision, aged }: { tankId: string; toda
   // Kept here and told to the address: keys may come faster than an address changes.
   const [day, setDay] = useState(() => (isCivilDate(search.get('day') ?? '') ? (search.get('day') ?? today) : today))
   // Begins a week ago, unless the day asked for would lie outside.
-  const [first, setFirst] = useState(datePlusDays(day < today || daysBetween(today, day) > WIDE_DAYS - LEAD_DAYS - 1 ? day : today, -LEAD_DAYS))
+  const [first, setFirst] = useState(
+    datePlusDays(day < today || daysBetween(today, day) > WIDE_DAYS - LEAD_DAYS - 1 ? day : today, -LEAD_DAYS),
+  )
   const last = datePlusDays(first, WIDE_DAYS - 1)
   const jobs = useQuery(jobsOfTank(tankId, first, last))
   const choose = (date: string): void => {
@@ -57,7 +78,9 @@ function KnownCalendar({ tankId, today, revision, aged }: { tankId: string; toda
           </Box>
           <Box className="figures" sx={{ color: 'text.secondary', flexGrow: 1 }}>
             {jobs.data ? en.today.weekly(decimals(jobs.data.minutesPerWeek, 0)) : ''}
-            {jobs.data && revision.plan.intent.hoursPerWeek !== null ? ` · ${enCare.said(hoursAndMinutes(revision.plan.intent.hoursPerWeek * 60))}` : ''}
+            {jobs.data && revision.plan.intent.hoursPerWeek !== null
+              ? ` · ${enCare.said(hoursAndMinutes(revision.plan.intent.hoursPerWeek * 60))}`
+              : ''}
           </Box>
           {revision.plan.startedOn > today && (
             <Box sx={{ flexBasis: '100%', order: 1 }}>
@@ -65,17 +88,36 @@ function KnownCalendar({ tankId, today, revision, aged }: { tankId: string; toda
             </Box>
           )}
           <Button onClick={() => setFirst(datePlusDays(first, -14))}>{enCare.earlier}</Button>
-          <Button onClick={() => {
-            setFirst(datePlusDays(today, -LEAD_DAYS))
-            choose(today)
-          }}>{enCare.toToday}</Button>
+          <Button
+            onClick={() => {
+              setFirst(datePlusDays(today, -LEAD_DAYS))
+              choose(today)
+            }}
+          >
+            {enCare.toToday}
+          </Button>
           <Button onClick={() => setFirst(datePlusDays(first, 14))}>{enCare.later}</Button>
         </Box>
-        {jobs.error ? <QueryState error={jobs.error} onRetry={() => void jobs.refetch()} /> : <Weeks first={first} today={today} day={day} jobs={listed} onChoose={choose} />}
+        {jobs.error ? (
+          <QueryState error={jobs.error} onRetry={() => void jobs.refetch()} />
+        ) : (
+          <Weeks first={first} today={today} day={day} jobs={listed} onChoose={choose} />
+        )}
         <Legend />
         <Programme plan={revision.plan} aged={aged} />
       </Box>
-      <Box component="aside" sx={{ borderLeft: { lg: '2px solid var(--ink)' }, background: 'var(--sheet)', px: 2, py: 1.25, display: 'grid', gap: 2, alignContent: 'start' }}>
+      <Box
+        component="aside"
+        sx={{
+          borderLeft: { lg: '2px solid var(--ink)' },
+          background: 'var(--sheet)',
+          px: 2,
+          py: 1.25,
+          display: 'grid',
+          gap: 2,
+          alignContent: 'start',
+        }}
+      >
         <DayJobs tankId={tankId} day={day} today={today} jobs={listed.filter(({ on, dueOn }) => on === day || dueOn === day)} />
         <CalendarFile tankId={tankId} />
       </Box>
@@ -83,7 +125,19 @@ function KnownCalendar({ tankId, today, revision, aged }: { tankId: string; toda
   )
 }
 
-function Weeks({ first, today, day, jobs, onChoose }: { first: string; today: string; day: string; jobs: readonly ListedJob[]; onChoose: (date: string) => void }) {
+function Weeks({
+  first,
+  today,
+  day,
+  jobs,
+  onChoose,
+}: {
+  first: string
+  today: string
+  day: string
+  jobs: readonly ListedJob[]
+  onChoose: (date: string) => void
+}) {
   const kinds = ROWS.filter((kind) => jobs.some((job) => job.kind === kind))
   const weekday = new Intl.DateTimeFormat(navigator.language, { weekday: 'narrow', timeZone: 'UTC' })
   return (
@@ -92,10 +146,15 @@ function Weeks({ first, today, day, jobs, onChoose }: { first: string; today: st
         const days = width < NARROW_PX ? NARROW_DAYS : WIDE_DAYS
         const cells = jobs.flatMap((job): ScheduleCell[] => {
           const at = daysBetween(first, job.on)
-          const cell = (on: number, mark: ScheduleMark): ScheduleCell[] => (on >= 0 && on < days ? [{ row: kinds.indexOf(job.kind), day: on, mark }] : [])
+          const cell = (on: number, mark: ScheduleMark): ScheduleCell[] =>
+            on >= 0 && on < days ? [{ row: kinds.indexOf(job.kind), day: on, mark }] : []
           return job.state === 'moved' ? [...cell(daysBetween(first, job.dueOn), 'moved'), ...cell(at, 'due')] : cell(at, job.state)
         })
-        const minutes = Array.from({ length: days }, (_, index) => jobs.filter(({ on, isTimer, state }) => !isTimer && state !== 'skipped' && daysBetween(first, on) === index).reduce((sum, job) => sum + job.minutes, 0))
+        const minutes = Array.from({ length: days }, (_, index) =>
+          jobs
+            .filter(({ on, isTimer, state }) => !isTimer && state !== 'skipped' && daysBetween(first, on) === index)
+            .reduce((sum, job) => sum + job.minutes, 0),
+        )
         const dateOf = (index: number): string => datePlusDays(first, index)
         const todayAt = daysBetween(first, today)
         return (
@@ -128,7 +187,12 @@ function Legend() {
       {MARKS.map((mark) => (
         <Box key={mark} component="span" sx={{ display: 'inline-flex', alignItems: 'center', gap: 0.5 }}>
           <svg width="14" height="14" aria-hidden>
-            <path d={markPath(mark, 7, 7, 5)} fill={mark === 'done' ? 'var(--ink)' : 'none'} stroke="var(--ink)" strokeWidth={mark === 'assumed' ? 2.5 : 1.4} />
+            <path
+              d={markPath(mark, 7, 7, 5)}
+              fill={mark === 'done' ? 'var(--ink)' : 'none'}
+              stroke="var(--ink)"
+              strokeWidth={mark === 'assumed' ? 2.5 : 1.4}
+            />
           </svg>
           {enCare.legend[mark]}
         </Box>

@@ -30,21 +30,39 @@ export function DayJobs({ tankId, day, today, jobs }: { tankId: string; day: str
                   {en.job.title[job.kind]}
                 </Box>
                 <Box sx={{ color: 'text.secondary', fontSize: 13.5 }}>
-                  {isElsewhere ? en.today.moved(shortDate(job.on)) : job.state === 'moved' ? en.today.movedFrom(shortDate(job.dueOn)) : job.state === 'due' ? (job.minutes > 0 ? en.today.minutes(decimals(job.minutes, 0)) : '') : en.today.doneState[job.state]}
+                  {isElsewhere
+                    ? en.today.moved(shortDate(job.on))
+                    : job.state === 'moved'
+                      ? en.today.movedFrom(shortDate(job.dueOn))
+                      : job.state === 'due'
+                        ? job.minutes > 0
+                          ? en.today.minutes(decimals(job.minutes, 0))
+                          : ''
+                        : en.today.doneState[job.state]}
                 </Box>
               </Box>
               <Box className="figures" sx={{ fontSize: 14 }}>
                 {jobText(job, units)}
-                {job.record?.reason != null && <Box component="span" sx={{ color: 'text.secondary', ml: 1 }}>{job.record.reason}</Box>}
+                {job.record?.reason != null && (
+                  <Box component="span" sx={{ color: 'text.secondary', ml: 1 }}>
+                    {job.record.reason}
+                  </Box>
+                )}
               </Box>
               <Box className="no-print" sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, mt: 0.25 }}>
-                {isOpen && job.kind === 'light-step' && <SetLight tankId={tankId} today={today} job={job} onDone={() => void tell(job, { state: 'done' })} />}
+                {isOpen && job.kind === 'light-step' && (
+                  <SetLight tankId={tankId} today={today} job={job} onDone={() => void tell(job, { state: 'done' })} />
+                )}
                 {isOpen && (
                   <>
                     <Button onClick={() => void tell(job, { state: 'done' })} aria-label={`${en.today.done}: ${en.job.title[job.kind]}`}>
                       {en.today.done}
                     </Button>
-                    <Button variant="text" onClick={() => void tell(job, { state: 'skipped' })} aria-label={`${en.today.skip}: ${en.job.title[job.kind]}`}>
+                    <Button
+                      variant="text"
+                      onClick={() => void tell(job, { state: 'skipped' })}
+                      aria-label={`${en.today.skip}: ${en.job.title[job.kind]}`}
+                    >
                       {en.today.skip}
                     </Button>
                     <Button variant="text" onClick={() => setMoving(job)} aria-label={`${en.today.move}: ${en.job.title[job.kind]}`}>
@@ -58,7 +76,11 @@ export function DayJobs({ tankId, day, today, jobs }: { tankId: string; day: str
                   </Button>
                 )}
                 {job.record !== null && (
-                  <Button variant="text" onClick={() => job.record !== null && void takeBack(job, job.record)} sx={{ color: 'text.secondary' }}>
+                  <Button
+                    variant="text"
+                    onClick={() => job.record !== null && void takeBack(job, job.record)}
+                    sx={{ color: 'text.secondary' }}
+                  >
                     {en.today.takeBack}
                   </Button>
                 )}

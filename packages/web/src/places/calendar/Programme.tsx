@@ -10,7 +10,11 @@ const WEEKS = PROGRAMME_DAYS / 7
 
 const FRACTIONS = new Set(['fraction', 'dimFraction'])
 const stepText = ({ code, values }: ProgrammeStep): string =>
-  enProgramme[code]?.(Object.fromEntries(Object.entries(values).map(([name, value]) => [name, FRACTIONS.has(name) ? `${percent(value)} %` : significant(value)]))) ?? code
+  enProgramme[code]?.(
+    Object.fromEntries(
+      Object.entries(values).map(([name, value]) => [name, FRACTIONS.has(name) ? `${percent(value)} %` : significant(value)]),
+    ),
+  ) ?? code
 
 /** The first eight weeks as lanes over days: what to do, and what is normal meanwhile. */
 export function Programme({ plan, aged }: { plan: Plan; aged: AgedTimeline }) {
@@ -24,10 +28,23 @@ export function Programme({ plan, aged }: { plan: Plan; aged: AgedTimeline }) {
       </Box>
       <Box sx={{ color: 'text.secondary', fontSize: 13.5, mb: 0.5 }}>{enCare.programmeNote}</Box>
       <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={enCare.programme}>
-        <Box sx={{ display: 'grid', gridTemplateColumns: `76px repeat(${PROGRAMME_DAYS}, minmax(11px, 1fr))`, minWidth: 760, rowGap: '3px', fontSize: 13.5, position: 'relative' }}>
+        <Box
+          sx={{
+            display: 'grid',
+            gridTemplateColumns: `76px repeat(${PROGRAMME_DAYS}, minmax(11px, 1fr))`,
+            minWidth: 760,
+            rowGap: '3px',
+            fontSize: 13.5,
+            position: 'relative',
+          }}
+        >
           <Box />
           {Array.from({ length: WEEKS }, (_, week) => (
-            <Box key={week} className="lettering" sx={{ gridColumn: `${week * 7 + 2} / span 7`, borderLeft: '1px solid var(--ink)', pl: 0.5, fontSize: 13 }}>
+            <Box
+              key={week}
+              className="lettering"
+              sx={{ gridColumn: `${week * 7 + 2} / span 7`, borderLeft: '1px solid var(--ink)', pl: 0.5, fontSize: 13 }}
+            >
               {en.balance.weekNo(significant(week + 1))}
             </Box>
           ))}
@@ -62,7 +79,18 @@ function Lane({ title, steps, now }: { title: string; steps: readonly ProgrammeS
             <Box
               key={`${step.code} ${step.fromDay}`}
               title={stepText(step)}
-              sx={{ gridColumn: `${step.fromDay + 2} / ${step.toDay + 2}`, border: '1px solid var(--ink)', background: now.has(step) ? 'var(--ink)' : 'var(--sheet)', color: now.has(step) ? 'var(--sheet)' : 'var(--ink)', px: 0.5, lineHeight: 1.25, minWidth: 0, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}
+              sx={{
+                gridColumn: `${step.fromDay + 2} / ${step.toDay + 2}`,
+                border: '1px solid var(--ink)',
+                background: now.has(step) ? 'var(--ink)' : 'var(--sheet)',
+                color: now.has(step) ? 'var(--sheet)' : 'var(--ink)',
+                px: 0.5,
+                lineHeight: 1.25,
+                minWidth: 0,
+                overflow: 'hidden',
+                textOverflow: 'ellipsis',
+                whiteSpace: 'nowrap',
+              }}
             >
               {stepText(step)}
             </Box>

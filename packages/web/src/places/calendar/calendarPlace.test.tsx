@@ -12,7 +12,18 @@ configure({ defaultHidden: true }) // whether something is hidden is reckoned fr
 const TANK = '01920000-0000-7000-8000-0000000000aa'
 const TODAY = '2026-11-24'
 let server: ReturnType<typeof standInServer>
-const job = (on: string, part: Partial<ListedJob> = {}): ListedJob => ({ ruleId: 'change', kind: 'change', dueOn: on, isTimer: false, minutes: 18, values: { litres: 88, fraction: 0.5 }, state: 'due', on, record: null, ...part })
+const job = (on: string, part: Partial<ListedJob> = {}): ListedJob => ({
+  ruleId: 'change',
+  kind: 'change',
+  dueOn: on,
+  isTimer: false,
+  minutes: 18,
+  values: { litres: 88, fraction: 0.5 },
+  state: 'due',
+  on,
+  record: null,
+  ...part,
+})
 /** Answers any span with a change on each of its Tuesdays. */
 const jobsOf = (path: string): ListedJob[] => {
   const query = new URLSearchParams(path.split('?')[1])
@@ -32,11 +43,16 @@ afterEach(() => {
 const show = (query = '', startedOn = '2026-09-01'): void => {
   const plan = { ...barePlan, startedOn }
   renderPage(<CalendarPlace />, {
-    at: `/tanks/${TANK}/calendar${query}`, route: '/tanks/:tankId/calendar',
-    known: [[['tanks', TANK, 'plan'], { revision: 1, plan, canUndo: false, canRedo: false }], [['tanks', TANK, 'timeline'], { today: TODAY, entries: [{ from: startedOn, plan }], deeds: { acts: [], omitted: [] } }]],
+    at: `/tanks/${TANK}/calendar${query}`,
+    route: '/tanks/:tankId/calendar',
+    known: [
+      [['tanks', TANK, 'plan'], { revision: 1, plan, canUndo: false, canRedo: false }],
+      [['tanks', TANK, 'timeline'], { today: TODAY, entries: [{ from: startedOn, plan }], deeds: { acts: [], omitted: [] } }],
+    ],
   })
 }
-const spans = (): string[] => server.asked.filter(({ path }) => path.includes('/jobs?')).map(({ path }) => new URLSearchParams(path.split('?')[1]).get('from') ?? '')
+const spans = (): string[] =>
+  server.asked.filter(({ path }) => path.includes('/jobs?')).map(({ path }) => new URLSearchParams(path.split('?')[1]).get('from') ?? '')
 const day = (): HTMLElement => screen.getByRole('region', { name: enCare.day })
 
 describe('the calendar', () => {

@@ -17,9 +17,15 @@ export function EditDialog({ tankId, entry, onClose }: { tankId: string; entry: 
   const tell = useNotice()
   const { record } = entry
   const keep = async (next: JournalRecord): Promise<void> => {
-    const kept = await changeJson('PUT', `/api/tanks/${tankId}/journal/${record.id}`, JournalEntry, { body: next, ifMatch: `"${entry.version}"` })
+    const kept = await changeJson('PUT', `/api/tanks/${tankId}/journal/${record.id}`, JournalEntry, {
+      body: next,
+      ifMatch: `"${entry.version}"`,
+    })
     await changed(tankId)
-    const back = (): Promise<void> => changeJson('PUT', `/api/tanks/${tankId}/journal/${record.id}`, JournalEntry, { body: record, ifMatch: `"${kept.version}"` }).then(() => changed(tankId))
+    const back = (): Promise<void> =>
+      changeJson('PUT', `/api/tanks/${tankId}/journal/${record.id}`, JournalEntry, { body: record, ifMatch: `"${kept.version}"` }).then(
+        () => changed(tankId),
+      )
     tell({ text: en.describe.saved, action: { label: en.journal.undo, run: () => void back().catch(() => undefined) } })
     onClose()
   }
@@ -31,7 +37,13 @@ export function EditDialog({ tankId, entry, onClose }: { tankId: string; entry: 
         </Box>
         {record.kind === 'reading' && <ReadingForm reading={record} onKeep={keep} onClose={onClose} />}
         {record.kind !== 'reading' && record.kind !== 'glance' && record.kind !== 'photo' && (
-          <EventForm kind={record.kind} initial={record} initialAt={record.at} submitLabel={en.journal.logKind['reading'] ?? ''} onSubmit={(event, at) => keep({ ...event, id: record.id, at, recordedBy: record.recordedBy })}>
+          <EventForm
+            kind={record.kind}
+            initial={record}
+            initialAt={record.at}
+            submitLabel={en.journal.logKind['reading'] ?? ''}
+            onSubmit={(event, at) => keep({ ...event, id: record.id, at, recordedBy: record.recordedBy })}
+          >
             <Button onClick={onClose}>{en.balance.cancel}</Button>
           </EventForm>
         )}
@@ -40,7 +52,15 @@ export function EditDialog({ tankId, entry, onClose }: { tankId: string; entry: 
   )
 }
 
-function ReadingForm({ reading, onKeep, onClose }: { reading: Reading; onKeep: (next: JournalRecord) => Promise<void>; onClose: () => void }) {
+function ReadingForm({
+  reading,
+  onKeep,
+  onClose,
+}: {
+  reading: Reading
+  onKeep: (next: JournalRecord) => Promise<void>
+  onClose: () => void
+}) {
   const [text, setText] = useState(reading.enteredText)
   const [unit, setUnit] = useState(reading.enteredUnit)
   const [moment, setMoment] = useState<Moment | null>(reading.moment)
@@ -49,29 +69,65 @@ function ReadingForm({ reading, onKeep, onClose }: { reading: Reading; onKeep: (
   const [error, setError] = useState<string | null>(null)
   const isColour = reading.quantity === 'indicator'
   const submit = async (): Promise<void> => {
-    const judged = isColour ? { part: { ...reading, value: INDICATOR_COLOURS.findIndex((name) => name === text) + 1 } } : judgeReading({ quantity: reading.quantity, text, unit, kit: null })
+    const judged = isColour
+      ? { part: { ...reading, value: INDICATOR_COLOURS.findIndex((name) => name === text) + 1 } }
+      : judgeReading({ quantity: reading.quantity, text, unit, kit: null })
     if ('error' in judged) return setError(judged.error)
     const { value, qualifier, basis } = judged.part
     // The minute is what the field shows; an untouched time keeps its seconds.
     const at = when === localOf(reading.at) ? reading.at : instantOfWhen(when)
     try {
-      await onKeep({ ...reading, at, value, qualifier, basis, enteredText: text.trim(), enteredUnit: unit, moment, note: note.trim() === '' ? null : note.trim() })
+      await onKeep({
+        ...reading,
+        at,
+        value,
+        qualifier,
+        basis,
+        enteredText: text.trim(),
+        enteredUnit: unit,
+        moment,
+        note: note.trim() === '' ? null : note.trim(),
+      })
     } catch (failure) {
       setError(failure instanceof Error ? failure.message : en.app.failed)
     }
   }
   return (
-    <Box component="form" noValidate sx={{ display: 'grid', gap: 1.5 }} onSubmit={(event) => {
-      event.preventDefault()
-      void submit()
-    }}>
+    <Box
+      component="form"
+      noValidate
+      sx={{ display: 'grid', gap: 1.5 }}
+      onSubmit={(event) => {
+        event.preventDefault()
+        void submit()
+      }}
+    >
       {isColour ? (
-        <Choice label={en.quantity.indicator} why={en.journal.whyAsk} value={text} options={INDICATOR_COLOURS.map((name) => [name as string, en.indicator[name] ?? name] as const)} onChange={(next) => next !== null && setText(next)} />
+        <Choice
+          label={en.quantity.indicator}
+          why={en.journal.whyAsk}
+          value={text}
+          options={INDICATOR_COLOURS.map((name) => [name as string, en.indicator[name] ?? name] as const)}
+          onChange={(next) => next !== null && setText(next)}
+        />
       ) : (
         <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5 }}>
-          <TextField label={en.journal.measured} value={text} onChange={(event) => setText(event.target.value)} error={error !== null} slotProps={{ htmlInput: { inputMode: 'decimal' }, inputLabel: { shrink: true } }} autoFocus />
+          <TextField
+            label={en.journal.measured}
+            value={text}
+            onChange={(event) => setText(event.target.value)}
+            error={error !== null}
+            slotProps={{ htmlInput: { inputMode: 'decimal' }, inputLabel: { shrink: true } }}
+            autoFocus
+          />
           {unitsOf(reading.quantity).length > 1 && (
-            <TextField select label={enSettings.kitHead[2]} value={unit} onChange={(event) => setUnit(event.target.value)} slotProps={{ inputLabel: { shrink: true } }}>
+            <TextField
+              select
+              label={enSettings.kitHead[2]}
+              value={unit}
+              onChange={(event) => setUnit(event.target.value)}
+              slotProps={{ inputLabel: { shrink: true } }}
+            >
               {unitsOf(reading.quantity).map((name) => (
                 <MenuItem key={name} value={name}>
                   {name}
@@ -81,8 +137,21 @@ function ReadingForm({ reading, onKeep, onClose }: { reading: Reading; onKeep: (
           )}
         </Box>
       )}
-      {reading.quantity === 'pH' && <Choice label={en.journal.moment} why={en.journal.momentWhy} value={moment ?? 'any'} options={[...MOMENTS.map((name) => [name, en.moment[name] ?? name] as const), ['any', en.journal.anyMoment] as const]} onChange={(next) => setMoment(next === 'any' ? null : next)} />}
-      <TextField label={en.journal.note} value={note} onChange={(event) => setNote(event.target.value)} slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 4000 } }} />
+      {reading.quantity === 'pH' && (
+        <Choice
+          label={en.journal.moment}
+          why={en.journal.momentWhy}
+          value={moment ?? 'any'}
+          options={[...MOMENTS.map((name) => [name, en.moment[name] ?? name] as const), ['any', en.journal.anyMoment] as const]}
+          onChange={(next) => setMoment(next === 'any' ? null : next)}
+        />
+      )}
+      <TextField
+        label={en.journal.note}
+        value={note}
+        onChange={(event) => setNote(event.target.value)}
+        slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 4000 } }}
+      />
       <WhenField when={when} onChange={setWhen} />
       {error !== null && (
         <Box role="alert" sx={{ color: 'var(--algae)' }}>

@@ -35,9 +35,14 @@ export function EntryList({ tankId, timeZone, find, onFind, marked }: EntryListP
 
   const remove = async (entry: JournalEntry): Promise<void> => {
     try {
-      const gone = await changeJson('DELETE', `/api/tanks/${tankId}/journal/${entry.record.id}`, JournalEntry, { ifMatch: `"${entry.version}"` })
+      const gone = await changeJson('DELETE', `/api/tanks/${tankId}/journal/${entry.record.id}`, JournalEntry, {
+        ifMatch: `"${entry.version}"`,
+      })
       await changed(tankId)
-      const back = (): Promise<void> => changeJson('POST', `/api/tanks/${tankId}/journal/${entry.record.id}/restore`, JournalEntry, { ifMatch: `"${gone.version}"` }).then(() => changed(tankId))
+      const back = (): Promise<void> =>
+        changeJson('POST', `/api/tanks/${tankId}/journal/${entry.record.id}/restore`, JournalEntry, { ifMatch: `"${gone.version}"` }).then(
+          () => changed(tankId),
+        )
       tell({ text: en.journal.removed, action: { label: en.journal.bringBack, run: () => void back().catch(() => undefined) } })
     } catch (error) {
       tell({ text: error instanceof Error ? error.message : en.app.failed })
@@ -51,10 +56,21 @@ export function EntryList({ tankId, timeZone, find, onFind, marked }: EntryListP
         <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 18, flexGrow: 1 }}>
           {en.journal.list}
         </Box>
-        <TextField select label={en.journal.filterKind} value={find.quantity ?? find.kind ?? 'all'} sx={{ minWidth: 150 }} slotProps={{ inputLabel: { shrink: true } }} onChange={(event) => {
-          const chosen = event.target.value
-          onFind({ ...find, kind: (RECORD_KINDS as readonly string[]).includes(chosen) ? (chosen as RecordKind) : null, quantity: (READING_QUANTITIES as readonly string[]).includes(chosen) ? (chosen as ReadingQuantity) : null })
-        }}>
+        <TextField
+          select
+          label={en.journal.filterKind}
+          value={find.quantity ?? find.kind ?? 'all'}
+          sx={{ minWidth: 150 }}
+          slotProps={{ inputLabel: { shrink: true } }}
+          onChange={(event) => {
+            const chosen = event.target.value
+            onFind({
+              ...find,
+              kind: (RECORD_KINDS as readonly string[]).includes(chosen) ? (chosen as RecordKind) : null,
+              quantity: (READING_QUANTITIES as readonly string[]).includes(chosen) ? (chosen as ReadingQuantity) : null,
+            })
+          }}
+        >
           <MenuItem value="all">{en.journal.everything}</MenuItem>
           {RECORD_KINDS.map((kind) => (
             <MenuItem key={kind} value={kind}>
@@ -67,10 +83,19 @@ export function EntryList({ tankId, timeZone, find, onFind, marked }: EntryListP
             </MenuItem>
           ))}
         </TextField>
-        <TextField type="search" label={en.journal.filterText} value={find.text} onChange={(event) => onFind({ ...find, text: event.target.value })} sx={{ width: 150 }} slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 100 } }} />
+        <TextField
+          type="search"
+          label={en.journal.filterText}
+          value={find.text}
+          onChange={(event) => onFind({ ...find, text: event.target.value })}
+          sx={{ width: 150 }}
+          slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 100 } }}
+        />
       </Box>
       {!pages.data && <QueryState error={pages.error} onRetry={() => void pages.refetch()} />}
-      {pages.data && entries.length === 0 && waiting.length === 0 && <Box sx={{ py: 3, color: 'text.secondary' }}>{isFiltered ? en.journal.noneFound : en.journal.empty}</Box>}
+      {pages.data && entries.length === 0 && waiting.length === 0 && (
+        <Box sx={{ py: 3, color: 'text.secondary' }}>{isFiltered ? en.journal.noneFound : en.journal.empty}</Box>
+      )}
       <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>
         {waiting.map((record) => (
           <Box component="li" key={record.id} sx={{ display: 'flex', gap: 1.5, py: 0.25, color: 'text.secondary', fontStyle: 'italic' }}>
@@ -86,11 +111,26 @@ export function EntryList({ tankId, timeZone, find, onFind, marked }: EntryListP
           return (
             <Fragment key={record.id}>
               {isNewDay && (
-                <Box component="li" className="lettering" sx={{ fontSize: 14, mt: 1, borderBottom: '1px solid var(--hair)', color: 'text.secondary' }}>
+                <Box
+                  component="li"
+                  className="lettering"
+                  sx={{ fontSize: 14, mt: 1, borderBottom: '1px solid var(--hair)', color: 'text.secondary' }}
+                >
                   {date}
                 </Box>
               )}
-              <Box component="li" sx={{ display: 'grid', gridTemplateColumns: { xs: '46px 1fr auto', md: '52px 104px minmax(0,1fr) auto' }, columnGap: 1, alignItems: 'baseline', py: 0.25, background: record.id === marked ? 'var(--water-fill)' : undefined }} {...(record.id === marked ? { ref: scrollTo } : {})}>
+              <Box
+                component="li"
+                sx={{
+                  display: 'grid',
+                  gridTemplateColumns: { xs: '46px 1fr auto', md: '52px 104px minmax(0,1fr) auto' },
+                  columnGap: 1,
+                  alignItems: 'baseline',
+                  py: 0.25,
+                  background: record.id === marked ? 'var(--water-fill)' : undefined,
+                }}
+                {...(record.id === marked ? { ref: scrollTo } : {})}
+              >
                 <Box component="time" dateTime={record.at} className="figures" sx={{ color: 'text.secondary' }}>
                   {clock.format(new Date(record.at))}
                 </Box>
@@ -99,8 +139,16 @@ export function EntryList({ tankId, timeZone, find, onFind, marked }: EntryListP
                 </Box>
                 <Box sx={{ minWidth: 0, overflowWrap: 'anywhere' }}>
                   {recordLine(record, units)}
-                  {record.note !== null && <Box component="span" sx={{ color: 'text.secondary', ml: 1 }}>{record.note}</Box>}
-                  {record.recordedBy !== null && <Box component="span" sx={{ color: 'text.secondary', fontSize: 12.5, ml: 1 }}>{en.journal.by(record.recordedBy)}</Box>}
+                  {record.note !== null && (
+                    <Box component="span" sx={{ color: 'text.secondary', ml: 1 }}>
+                      {record.note}
+                    </Box>
+                  )}
+                  {record.recordedBy !== null && (
+                    <Box component="span" sx={{ color: 'text.secondary', fontSize: 12.5, ml: 1 }}>
+                      {en.journal.by(record.recordedBy)}
+                    </Box>
+                  )}
                 </Box>
                 <Box sx={{ whiteSpace: 'nowrap' }}>
                   {record.kind !== 'photo' && record.kind !== 'glance' && (
@@ -108,7 +156,11 @@ export function EntryList({ tankId, timeZone, find, onFind, marked }: EntryListP
                       {en.journal.edit}
                     </Button>
                   )}
-                  <Button variant="text" onClick={() => void remove(entry)} sx={{ minWidth: 0, py: 0, fontSize: 14, color: 'text.secondary' }}>
+                  <Button
+                    variant="text"
+                    onClick={() => void remove(entry)}
+                    sx={{ minWidth: 0, py: 0, fontSize: 14, color: 'text.secondary' }}
+                  >
                     {en.journal.remove}
                   </Button>
                 </Box>

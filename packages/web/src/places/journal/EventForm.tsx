@@ -30,7 +30,25 @@ interface Draft {
   readonly amount: 1 | 2 | 3
   readonly note: string
 }
-const EMPTY: Draft = { salt: 'potassium-nitrate', bottle: '', grams: null, millilitres: null, fraction: 0.5, hasWiped: true, wetG: null, cut: 'all', animal: '', count: 1, what: '', cost: null, currency: '', sign: 'brown-dust', where: '', amount: 2, note: '' }
+const EMPTY: Draft = {
+  salt: 'potassium-nitrate',
+  bottle: '',
+  grams: null,
+  millilitres: null,
+  fraction: 0.5,
+  hasWiped: true,
+  wetG: null,
+  cut: 'all',
+  animal: '',
+  count: 1,
+  what: '',
+  cost: null,
+  currency: '',
+  sign: 'brown-dust',
+  where: '',
+  amount: 2,
+  note: '',
+}
 
 const textOr = (text: string): string | null => (text.trim() === '' ? null : text.trim())
 const isWrong = (...values: (number | null)[]): boolean => values.some((value) => value !== null && Number.isNaN(value))
@@ -43,18 +61,26 @@ function eventOf(kind: EventKind, draft: Draft): PlainEvent | string {
       if (isWrong(draft.grams, draft.millilitres)) return en.number.none
       if (draft.salt !== '' && draft.grams === null) return en.journal.needed
       if (draft.salt === '' && (textOr(draft.bottle) === null || draft.millilitres === null)) return en.journal.needed
-      return draft.salt !== '' ? { kind, salt: draft.salt, grams: draft.grams, millilitres: null, bottle: null, note } : { kind, salt: null, grams: null, millilitres: draft.millilitres, bottle: textOr(draft.bottle), note }
+      return draft.salt !== ''
+        ? { kind, salt: draft.salt, grams: draft.grams, millilitres: null, bottle: null, note }
+        : { kind, salt: null, grams: null, millilitres: draft.millilitres, bottle: textOr(draft.bottle), note }
     case 'change':
-      return draft.fraction === null || isWrong(draft.fraction) ? en.journal.needed : { kind, fraction: draft.fraction, hasWiped: draft.hasWiped, note }
+      return draft.fraction === null || isWrong(draft.fraction)
+        ? en.journal.needed
+        : { kind, fraction: draft.fraction, hasWiped: draft.hasWiped, note }
     case 'trim':
       return isWrong(draft.wetG) ? en.number.none : { kind, wetG: draft.wetG, kinds: draft.cut === 'all' ? [] : [draft.cut], note }
     case 'death':
-      return textOr(draft.animal) === null || draft.count === null || isWrong(draft.count) ? en.journal.needed : { kind, animal: draft.animal.trim(), count: Math.round(draft.count), note }
+      return textOr(draft.animal) === null || draft.count === null || isWrong(draft.count)
+        ? en.journal.needed
+        : { kind, animal: draft.animal.trim(), count: Math.round(draft.count), note }
     case 'purchase': {
       if (textOr(draft.what) === null) return en.journal.needed
       if (isWrong(draft.cost)) return en.number.none
       const currency = textOr(draft.currency.toUpperCase())
-      return currency !== null && !/^[A-Z]{3}$/.test(currency) ? en.journal.wrongCurrency : { kind, what: draft.what.trim(), cost: draft.cost, currency, note }
+      return currency !== null && !/^[A-Z]{3}$/.test(currency)
+        ? en.journal.wrongCurrency
+        : { kind, what: draft.what.trim(), cost: draft.cost, currency, note }
     }
     case 'note':
       return note === null ? en.journal.needed : { kind, note }
@@ -66,7 +92,14 @@ function eventOf(kind: EventKind, draft: Draft): PlainEvent | string {
 function draftOf(event: PlainEvent): Draft {
   switch (event.kind) {
     case 'dose':
-      return { ...EMPTY, note: event.note ?? '', salt: event.salt ?? '', grams: event.grams, millilitres: event.millilitres, bottle: event.bottle ?? '' }
+      return {
+        ...EMPTY,
+        note: event.note ?? '',
+        salt: event.salt ?? '',
+        grams: event.grams,
+        millilitres: event.millilitres,
+        bottle: event.bottle ?? '',
+      }
     case 'change':
       return { ...EMPTY, note: event.note ?? '', fraction: event.fraction, hasWiped: event.hasWiped }
     case 'trim':
@@ -113,12 +146,25 @@ export function EventForm({ kind, initial, initialAt, onSubmit, submitLabel, chi
     }
   }
   return (
-    <Box component="form" noValidate aria-label={en.journal.kinds[kind] ?? kind} sx={{ display: 'grid', gap: 1.25 }} onSubmit={(event) => {
-      event.preventDefault()
-      void submit()
-    }}>
+    <Box
+      component="form"
+      noValidate
+      aria-label={en.journal.kinds[kind] ?? kind}
+      sx={{ display: 'grid', gap: 1.25 }}
+      onSubmit={(event) => {
+        event.preventDefault()
+        void submit()
+      }}
+    >
       <Fields kind={kind} draft={draft} set={set} />
-      <TextField label={en.journal.note} value={draft.note} multiline={kind === 'note'} minRows={kind === 'note' ? 3 : 1} onChange={(event) => set({ note: event.target.value })} slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 4000 } }} />
+      <TextField
+        label={en.journal.note}
+        value={draft.note}
+        multiline={kind === 'note'}
+        minRows={kind === 'note' ? 3 : 1}
+        onChange={(event) => set({ note: event.target.value })}
+        slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 4000 } }}
+      />
       <WhenField when={when} onChange={setWhen} />
       {failure !== null && (
         <Box role="alert" sx={{ color: 'var(--algae)' }}>
@@ -137,12 +183,25 @@ export function EventForm({ kind, initial, initialAt, onSubmit, submitLabel, chi
 
 function Fields({ kind, draft, set }: { kind: EventKind; draft: Draft; set: (part: Partial<Draft>) => void }) {
   const { field } = en.journal
-  const text = (key: 'bottle' | 'animal' | 'what' | 'currency' | 'where', label: string) => <TextField label={label} value={draft[key]} onChange={(event) => set({ [key]: event.target.value })} slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 60 } }} />
+  const text = (key: 'bottle' | 'animal' | 'what' | 'currency' | 'where', label: string) => (
+    <TextField
+      label={label}
+      value={draft[key]}
+      onChange={(event) => set({ [key]: event.target.value })}
+      slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 60 } }}
+    />
+  )
   switch (kind) {
     case 'dose':
       return (
         <>
-          <TextField select label={field.salt} value={draft.salt} onChange={(event) => set({ salt: event.target.value })} slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}>
+          <TextField
+            select
+            label={field.salt}
+            value={draft.salt}
+            onChange={(event) => set({ salt: event.target.value })}
+            slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
+          >
             <MenuItem value="">{field.bottle}</MenuItem>
             {SALT_IDS.map((id) => (
               <MenuItem key={id} value={id}>
@@ -153,25 +212,65 @@ function Fields({ kind, draft, set }: { kind: EventKind; draft: Draft; set: (par
           {draft.salt === '' ? (
             <>
               {text('bottle', field.what)}
-              <NumberField label={field.millilitres} why={en.journal.saltOutsideModel} unit="mL" range={[0, 100_000]} value={draft.millilitres} onChange={(millilitres) => set({ millilitres })} />
+              <NumberField
+                label={field.millilitres}
+                why={en.journal.saltOutsideModel}
+                unit="mL"
+                range={[0, 100_000]}
+                value={draft.millilitres}
+                onChange={(millilitres) => set({ millilitres })}
+              />
             </>
           ) : (
-            <NumberField label={field.grams} why={en.journal.logged('')} dimension="portion" range={[0, 10_000]} usual={[0, 20]} value={draft.grams} onChange={(grams) => set({ grams })} />
+            <NumberField
+              label={field.grams}
+              why={en.journal.logged('')}
+              dimension="portion"
+              range={[0, 10_000]}
+              usual={[0, 20]}
+              value={draft.grams}
+              onChange={(grams) => set({ grams })}
+            />
           )}
         </>
       )
     case 'change':
       return (
         <>
-          <NumberField label={field.fraction} why={field.litres} unit="%" scale={100} range={[0, 1]} value={draft.fraction} canBeUnknown={false} onChange={(fraction) => set({ fraction })} />
-          <FormControlLabel control={<Checkbox checked={draft.hasWiped} onChange={(event) => set({ hasWiped: event.target.checked })} />} label={field.hasWiped} />
+          <NumberField
+            label={field.fraction}
+            why={field.litres}
+            unit="%"
+            scale={100}
+            range={[0, 1]}
+            value={draft.fraction}
+            canBeUnknown={false}
+            onChange={(fraction) => set({ fraction })}
+          />
+          <FormControlLabel
+            control={<Checkbox checked={draft.hasWiped} onChange={(event) => set({ hasWiped: event.target.checked })} />}
+            label={field.hasWiped}
+          />
         </>
       )
     case 'trim':
       return (
         <>
-          <NumberField label={field.wetG} why={en.journal.describe.trimmedUnweighed} dimension="portion" range={[0, 100_000]} value={draft.wetG} onChange={(wetG) => set({ wetG })} />
-          <TextField select label={field.cutKinds} value={draft.cut} onChange={(event) => set({ cut: event.target.value as Draft['cut'] })} slotProps={{ inputLabel: { shrink: true } }}>
+          <NumberField
+            label={field.wetG}
+            why={en.journal.describe.trimmedUnweighed}
+            dimension="portion"
+            range={[0, 100_000]}
+            value={draft.wetG}
+            onChange={(wetG) => set({ wetG })}
+          />
+          <TextField
+            select
+            label={field.cutKinds}
+            value={draft.cut}
+            onChange={(event) => set({ cut: event.target.value as Draft['cut'] })}
+            slotProps={{ inputLabel: { shrink: true } }}
+          >
             <MenuItem value="all">{en.journal.allKinds}</MenuItem>
             {PLANT_KINDS.map((name) => (
               <MenuItem key={name} value={name}>
@@ -185,7 +284,14 @@ function Fields({ kind, draft, set }: { kind: EventKind; draft: Draft; set: (par
       return (
         <>
           {text('animal', field.animal)}
-          <NumberField label={field.count} why={field.count} range={[1, 10_000]} value={draft.count} canBeUnknown={false} onChange={(count) => set({ count })} />
+          <NumberField
+            label={field.count}
+            why={field.count}
+            range={[1, 10_000]}
+            value={draft.count}
+            canBeUnknown={false}
+            onChange={(count) => set({ count })}
+          />
         </>
       )
     case 'purchase':
@@ -201,7 +307,13 @@ function Fields({ kind, draft, set }: { kind: EventKind; draft: Draft; set: (par
     case 'sign':
       return (
         <>
-          <TextField select label={field.sign} value={draft.sign} onChange={(event) => set({ sign: event.target.value as Sign })} slotProps={{ inputLabel: { shrink: true } }}>
+          <TextField
+            select
+            label={field.sign}
+            value={draft.sign}
+            onChange={(event) => set({ sign: event.target.value as Sign })}
+            slotProps={{ inputLabel: { shrink: true } }}
+          >
             {SIGNS.map((name) => (
               <MenuItem key={name} value={name}>
                 {en.sign[name]}
@@ -209,7 +321,13 @@ function Fields({ kind, draft, set }: { kind: EventKind; draft: Draft; set: (par
             ))}
           </TextField>
           {text('where', field.where)}
-          <Choice label={field.amount} why={field.amount} value={String(draft.amount)} options={(['1', '2', '3'] as const).map((step, index) => [step as string, en.journal.amount[index] ?? step] as const)} onChange={(next) => set({ amount: (Number(next) || 2) as 1 | 2 | 3 })} />
+          <Choice
+            label={field.amount}
+            why={field.amount}
+            value={String(draft.amount)}
+            options={(['1', '2', '3'] as const).map((step, index) => [step as string, en.journal.amount[index] ?? step] as const)}
+            onChange={(next) => set({ amount: (Number(next) || 2) as 1 | 2 | 3 })}
+          />
         </>
       )
     case 'note':

@@ -14,7 +14,14 @@ export function EventPanel({ tankId }: { tankId: string }) {
       <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 16, borderBottom: '1px solid var(--ink)' }}>
         {en.journal.event}
       </Box>
-      <ToggleButtonGroup exclusive size="small" aria-label={en.journal.event} value={kind} onChange={(_, next: EventKind | 'photo' | null) => setKind(next)} sx={{ display: 'flex', flexWrap: 'wrap' }}>
+      <ToggleButtonGroup
+        exclusive
+        size="small"
+        aria-label={en.journal.event}
+        value={kind}
+        onChange={(_, next: EventKind | 'photo' | null) => setKind(next)}
+        sx={{ display: 'flex', flexWrap: 'wrap' }}
+      >
         {[...EVENT_KINDS, 'photo' as const].map((name) => (
           <ToggleButton key={name} value={name} sx={{ minHeight: { xs: 42, md: 26 } }}>
             {en.journal.kinds[name]}

@@ -5,7 +5,8 @@ import { useState } from 'react'
 import { Choice } from '../../ui/Choice.js'
 import { ALL_FINE, useLog } from './logging.js'
 
-const named = <T extends string>(values: readonly T[], texts: Readonly<Record<string, string>>): (readonly [T, string])[] => values.map((value) => [value, texts[value] ?? value] as const)
+const named = <T extends string>(values: readonly T[], texts: Readonly<Record<string, string>>): (readonly [T, string])[] =>
+  values.map((value) => [value, texts[value] ?? value] as const)
 const now = (): string => new Date().toISOString()
 
 /** Twenty seconds a day: one tap when all is fine, a few when something is not. */
@@ -29,7 +30,12 @@ export function GlancePanel({ tankId }: { tankId: string }) {
         {en.journal.glance}
       </Box>
       <Box sx={{ display: 'flex', gap: 1 }}>
-        <Button variant="contained" onClick={() => void fine()} title={en.journal.allFineHint} sx={{ minHeight: { xs: 52, md: 34 }, flexGrow: 1 }}>
+        <Button
+          variant="contained"
+          onClick={() => void fine()}
+          title={en.journal.allFineHint}
+          sx={{ minHeight: { xs: 52, md: 34 }, flexGrow: 1 }}
+        >
           {en.journal.allFine}
         </Button>
         <Button onClick={() => setOpen(!isOpen)} aria-expanded={isOpen} sx={{ minHeight: { xs: 52, md: 34 }, flexGrow: 1 }}>
@@ -38,9 +44,30 @@ export function GlancePanel({ tankId }: { tankId: string }) {
       </Box>
       {isOpen && (
         <>
-          <Choice label={en.journal.ask.animals} why={en.journal.whyAsk} value={animals} options={named(ANIMAL_STATES, en.animals)} canBeUnknown onChange={setAnimals} />
-          <Choice label={en.journal.ask.indicator} why={en.journal.whyAsk} value={indicator} options={named(INDICATOR_COLOURS, en.indicator)} canBeUnknown onChange={setIndicator} />
-          <Choice label={en.journal.ask.outlet} why={en.journal.whyAsk} value={outlet} options={named(OUTLET_STATES, en.outlet)} canBeUnknown onChange={setOutlet} />
+          <Choice
+            label={en.journal.ask.animals}
+            why={en.journal.whyAsk}
+            value={animals}
+            options={named(ANIMAL_STATES, en.animals)}
+            canBeUnknown
+            onChange={setAnimals}
+          />
+          <Choice
+            label={en.journal.ask.indicator}
+            why={en.journal.whyAsk}
+            value={indicator}
+            options={named(INDICATOR_COLOURS, en.indicator)}
+            canBeUnknown
+            onChange={setIndicator}
+          />
+          <Choice
+            label={en.journal.ask.outlet}
+            why={en.journal.whyAsk}
+            value={outlet}
+            options={named(OUTLET_STATES, en.outlet)}
+            canBeUnknown
+            onChange={setOutlet}
+          />
           <Button variant="contained" onClick={() => void told()} sx={{ minHeight: { xs: 48, md: 34 } }}>
             {en.journal.logGlance}
           </Button>

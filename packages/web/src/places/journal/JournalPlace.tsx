@@ -29,7 +29,8 @@ export function JournalPlace() {
       setSearch(
         (before) => {
           const next = new URLSearchParams(before)
-          for (const [key, value] of Object.entries(part)) if (value === null || value === '') next.delete(key)
+          for (const [key, value] of Object.entries(part))
+            if (value === null || value === '') next.delete(key)
             else next.set(key, value)
           return next
         },
@@ -37,13 +38,31 @@ export function JournalPlace() {
       ),
     [setSearch],
   )
-  if (!plan.data || aged === null) return <QueryState error={plan.error ?? timeline.error} onRetry={() => void Promise.all([plan.refetch(), timeline.refetch()])} />
+  if (!plan.data || aged === null)
+    return <QueryState error={plan.error ?? timeline.error} onRetry={() => void Promise.all([plan.refetch(), timeline.refetch()])} />
   const { timeZone } = plan.data.plan
   const quantity: ReadingQuantity = oneOf(READING_QUANTITIES, search.get('quantity')) ?? 'nitrate'
-  const find: JournalFind = { kind: oneOf<RecordKind>(RECORD_KINDS, search.get('kind')), quantity: oneOf(READING_QUANTITIES, search.get('of')), text: search.get('q') ?? '' }
+  const find: JournalFind = {
+    kind: oneOf<RecordKind>(RECORD_KINDS, search.get('kind')),
+    quantity: oneOf(READING_QUANTITIES, search.get('of')),
+    text: search.get('q') ?? '',
+  }
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) 384px' }, flexGrow: 1 }}>
-      <Box component="aside" aria-label={en.journal.log} sx={{ order: { xs: 0, lg: 1 }, borderLeft: { lg: '2px solid var(--ink)' }, background: 'var(--sheet)', px: 2, py: 1.25, display: 'grid', gap: 2, alignContent: 'start' }}>
+      <Box
+        component="aside"
+        aria-label={en.journal.log}
+        sx={{
+          order: { xs: 0, lg: 1 },
+          borderLeft: { lg: '2px solid var(--ink)' },
+          background: 'var(--sheet)',
+          px: 2,
+          py: 1.25,
+          display: 'grid',
+          gap: 2,
+          alignContent: 'start',
+        }}
+      >
         <Box component="h1" className="lettering" sx={{ m: 0, fontSize: 22 }}>
           {en.journal.title}
         </Box>
@@ -53,8 +72,20 @@ export function JournalPlace() {
         <SettingHistory tankId={tankId} />
       </Box>
       <Box sx={{ px: 2, py: 1, minWidth: 0, display: 'grid', gap: 2, alignContent: 'start' }}>
-        <MeasuredChart tankId={tankId} timeZone={timeZone} aged={aged} quantity={quantity} onQuantity={(next) => show({ quantity: next })} />
-        <EntryList tankId={tankId} timeZone={timeZone} find={find} onFind={(next) => show({ kind: next.kind, of: next.quantity, q: next.text })} marked={search.get('record')} />
+        <MeasuredChart
+          tankId={tankId}
+          timeZone={timeZone}
+          aged={aged}
+          quantity={quantity}
+          onQuantity={(next) => show({ quantity: next })}
+        />
+        <EntryList
+          tankId={tankId}
+          timeZone={timeZone}
+          find={find}
+          onFind={(next) => show({ kind: next.kind, of: next.quantity, q: next.text })}
+          marked={search.get('record')}
+        />
         <PhotoCompare key={tankId} tankId={tankId} />
       </Box>
     </Box>

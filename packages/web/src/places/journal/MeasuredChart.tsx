@@ -38,7 +38,9 @@ export function MeasuredChart({ tankId, timeZone, aged, quantity, onQuantity }: 
   // The readings first: the long run of the model begins once their picture stands.
   const [isDrawn, setDrawn] = useState(false)
   const [zoom, setZoom] = useState<readonly [number, number] | null>(null)
-  const { members, isDone } = useHindcast(isDrawn ? { timeline: aged.timeline, deeds: aged.deeds, days: aged.today + AHEAD_DAYS, seed: SEED } : null)
+  const { members, isDone } = useHindcast(
+    isDrawn ? { timeline: aged.timeline, deeds: aged.deeds, days: aged.today + AHEAD_DAYS, seed: SEED } : null,
+  )
   const drawn = useCallback(() => {
     markDrawn()
     setDrawn(true)
@@ -55,8 +57,25 @@ export function MeasuredChart({ tankId, timeZone, aged, quantity, onQuantity }: 
     const raw = isDone && isModelled(quantity) ? hindcastBand(members, quantity) : null
     const band: HindcastBand | null = raw === null ? null : { low: shown(raw.low), median: shown(raw.median), high: shown(raw.high) }
     const { at, value, qualifier } = series.data
-    const marks = (acts.data?.entries ?? []).map(({ record }) => ({ atMs: Date.parse(record.at), name: en.kind[record.kind] })).slice(0, MOST_MARKS)
-    return { measured: { atMs: at, values: shown(value), qualifiers: qualifier }, band, startMs, todayMs: startMs + aged.today * DAY_MS, marks, unit, zoom, texts: { measured: en.journal.measured, below: en.journal.belowReadable, band: en.journal.band, middle: en.journal.middle, today: en.journal.todayLine } }
+    const marks = (acts.data?.entries ?? [])
+      .map(({ record }) => ({ atMs: Date.parse(record.at), name: en.kind[record.kind] }))
+      .slice(0, MOST_MARKS)
+    return {
+      measured: { atMs: at, values: shown(value), qualifiers: qualifier },
+      band,
+      startMs,
+      todayMs: startMs + aged.today * DAY_MS,
+      marks,
+      unit,
+      zoom,
+      texts: {
+        measured: en.journal.measured,
+        below: en.journal.belowReadable,
+        band: en.journal.band,
+        middle: en.journal.middle,
+        today: en.journal.todayLine,
+      },
+    }
   }, [series.data, quantity, units, isDone, members, acts.data, startMs, aged.today, unit, zoom])
   const make = useCallback((inks: ChartInks) => (input === null ? {} : measuredChartOption(input, inks)), [input])
   const inside = input === null ? null : insideBand(input)
@@ -66,7 +85,14 @@ export function MeasuredChart({ tankId, timeZone, aged, quantity, onQuantity }: 
         <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 18, flexGrow: 1 }}>
           {en.journal.chart}
         </Box>
-        <TextField select label={en.journal.quantity} value={quantity} onChange={(event) => onQuantity(event.target.value as ReadingQuantity)} sx={{ minWidth: 150 }} slotProps={{ inputLabel: { shrink: true } }}>
+        <TextField
+          select
+          label={en.journal.quantity}
+          value={quantity}
+          onChange={(event) => onQuantity(event.target.value as ReadingQuantity)}
+          sx={{ minWidth: 150 }}
+          slotProps={{ inputLabel: { shrink: true } }}
+        >
           {READING_QUANTITIES.map((name) => (
             <MenuItem key={name} value={name}>
               {en.quantity[name]}
@@ -77,7 +103,15 @@ export function MeasuredChart({ tankId, timeZone, aged, quantity, onQuantity }: 
       <Chart onDrawn={drawn} onZoom={setZoom} make={make} height={300} label={`${en.journal.chart}: ${en.quantity[quantity]}`} />
       <Legend hasBand={modelled} />
       <Box role="status" sx={{ fontSize: 13, color: 'text.secondary' }}>
-        {series.data?.at.length === 0 ? en.journal.noReadings : modelled && inside !== null && inside.all > 0 ? `${en.journal.outside(significant(inside.inside, 6), significant(inside.all, 6))} ${en.journal.chartHint}` : modelled ? (isDone ? en.journal.chartHint : en.shelf.reckoning) : en.journal.notModelled}
+        {series.data?.at.length === 0
+          ? en.journal.noReadings
+          : modelled && inside !== null && inside.all > 0
+            ? `${en.journal.outside(significant(inside.inside, 6), significant(inside.all, 6))} ${en.journal.chartHint}`
+            : modelled
+              ? isDone
+                ? en.journal.chartHint
+                : en.shelf.reckoning
+              : en.journal.notModelled}
       </Box>
       {input !== null && input.measured.atMs.length > 0 && <Figures input={input} timeZone={timeZone} />}
     </Box>
@@ -127,7 +161,11 @@ function Figures({ input, timeZone }: { input: MeasuredChartInput; timeZone: str
   return (
     <details>
       <summary>{en.journal.table}</summary>
-      <Box component="table" className="figures" sx={{ borderCollapse: 'collapse', '& td, & th': { textAlign: 'left', pr: 3, fontWeight: 'normal' } }}>
+      <Box
+        component="table"
+        className="figures"
+        sx={{ borderCollapse: 'collapse', '& td, & th': { textAlign: 'left', pr: 3, fontWeight: 'normal' } }}
+      >
         <thead>
           <tr>
             {en.journal.tableHead.map((head) => (

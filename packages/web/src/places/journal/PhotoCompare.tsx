@@ -29,31 +29,95 @@ export function PhotoCompare({ tankId }: { tankId: string }) {
         <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 18, flexGrow: 1 }}>
           {en.journal.compare}
         </Box>
-        {spots.length > 1 && <Pick label={en.journal.field.spot} value={spot ?? ''} options={spots.map((name) => [name, name] as const)} onChange={setSpot} />}
+        {spots.length > 1 && (
+          <Pick label={en.journal.field.spot} value={spot ?? ''} options={spots.map((name) => [name, name] as const)} onChange={setSpot} />
+        )}
         {ofSpot.length > 1 && (
           <>
-            <Pick label={en.journal.before} value={before.id} options={ofSpot.map((picture) => [picture.id, longDate(picture.at.slice(0, 10))] as const)} onChange={(id) => setChosen({ ...chosen, before: id })} />
-            <Pick label={en.journal.after} value={after.id} options={ofSpot.map((picture) => [picture.id, longDate(picture.at.slice(0, 10))] as const)} onChange={(id) => setChosen({ ...chosen, after: id })} />
+            <Pick
+              label={en.journal.before}
+              value={before.id}
+              options={ofSpot.map((picture) => [picture.id, longDate(picture.at.slice(0, 10))] as const)}
+              onChange={(id) => setChosen({ ...chosen, before: id })}
+            />
+            <Pick
+              label={en.journal.after}
+              value={after.id}
+              options={ofSpot.map((picture) => [picture.id, longDate(picture.at.slice(0, 10))] as const)}
+              onChange={(id) => setChosen({ ...chosen, after: id })}
+            />
           </>
         )}
       </Box>
-      <Box sx={{ position: 'relative', border: '1px solid var(--ink)', maxHeight: 460, aspectRatio: `${before.widthPx} / ${before.heightPx}`, overflow: 'hidden', mx: 'auto' }}>
-        <Box component="img" src={address(before)} alt={titleOf(before)} sx={{ position: 'absolute', inset: 0, width: '100%', height: '100%', objectFit: 'cover' }} />
+      <Box
+        sx={{
+          position: 'relative',
+          border: '1px solid var(--ink)',
+          maxHeight: 460,
+          aspectRatio: `${before.widthPx} / ${before.heightPx}`,
+          overflow: 'hidden',
+          mx: 'auto',
+        }}
+      >
+        <Box
+          component="img"
+          src={address(before)}
+          alt={titleOf(before)}
+          sx={{ position: 'absolute', inset: 0, width: '100%', height: '100%', objectFit: 'cover' }}
+        />
         {ofSpot.length > 1 && (
           <>
-            <Box component="img" src={address(after)} alt={titleOf(after)} sx={{ position: 'absolute', inset: 0, width: '100%', height: '100%', objectFit: 'cover' }} style={{ clipPath: `inset(0 0 0 ${share}%)` }} />
-            <Box aria-hidden sx={{ position: 'absolute', top: 0, bottom: 0, width: 2, background: 'var(--sheet)', outline: '1px solid var(--ink)' }} style={{ left: `${share}%` }} />
+            <Box
+              component="img"
+              src={address(after)}
+              alt={titleOf(after)}
+              sx={{ position: 'absolute', inset: 0, width: '100%', height: '100%', objectFit: 'cover' }}
+              style={{ clipPath: `inset(0 0 0 ${share}%)` }}
+            />
+            <Box
+              aria-hidden
+              sx={{ position: 'absolute', top: 0, bottom: 0, width: 2, background: 'var(--sheet)', outline: '1px solid var(--ink)' }}
+              style={{ left: `${share}%` }}
+            />
           </>
         )}
       </Box>
-      {ofSpot.length > 1 ? <Slider value={share} onChange={(_, next) => setShare(next)} min={0} max={100} aria-label={en.journal.slider} getAriaValueText={(value) => `${percent(1 - value / 100)} %`} /> : <Box sx={{ fontSize: 13, color: 'text.secondary' }}>{en.journal.onePhoto}</Box>}
+      {ofSpot.length > 1 ? (
+        <Slider
+          value={share}
+          onChange={(_, next) => setShare(next)}
+          min={0}
+          max={100}
+          aria-label={en.journal.slider}
+          getAriaValueText={(value) => `${percent(1 - value / 100)} %`}
+        />
+      ) : (
+        <Box sx={{ fontSize: 13, color: 'text.secondary' }}>{en.journal.onePhoto}</Box>
+      )}
     </Box>
   )
 }
 
-function Pick({ label, value, options, onChange }: { label: string; value: string; options: readonly (readonly [string, string])[]; onChange: (value: string) => void }) {
+function Pick({
+  label,
+  value,
+  options,
+  onChange,
+}: {
+  label: string
+  value: string
+  options: readonly (readonly [string, string])[]
+  onChange: (value: string) => void
+}) {
   return (
-    <TextField select label={label} value={value} onChange={(event) => onChange(event.target.value)} sx={{ minWidth: 120 }} slotProps={{ inputLabel: { shrink: true } }}>
+    <TextField
+      select
+      label={label}
+      value={value}
+      onChange={(event) => onChange(event.target.value)}
+      sx={{ minWidth: 120 }}
+      slotProps={{ inputLabel: { shrink: true } }}
+    >
       {options.map(([key, text]) => (
         <MenuItem key={key} value={key}>
           {text}

@@ -18,20 +18,40 @@ export function PhotoForm({ tankId }: { tankId: string }) {
       const json: unknown = await answer.json().catch(() => null)
       if (!answer.ok) throw new Error(Problem.safeParse(json).data?.detail ?? en.app.failed)
       const { sha256, widthPx, heightPx, takenAt } = StoredPhoto.parse(json)
-      await log([{ kind: 'photo', sha256, widthPx, heightPx, spot: spot.trim() === '' ? en.journal.standardSpot : spot.trim(), note: null }], takenAt ?? new Date().toISOString(), en.journal.kinds['photo'] ?? '')
+      await log(
+        [{ kind: 'photo', sha256, widthPx, heightPx, spot: spot.trim() === '' ? en.journal.standardSpot : spot.trim(), note: null }],
+        takenAt ?? new Date().toISOString(),
+        en.journal.kinds['photo'] ?? '',
+      )
       setState({ isSending: false, failure: null })
     } catch (error) {
-      setState({ isSending: false, failure: error instanceof TypeError ? en.app.offline : error instanceof Error ? error.message : en.app.failed })
+      setState({
+        isSending: false,
+        failure: error instanceof TypeError ? en.app.offline : error instanceof Error ? error.message : en.app.failed,
+      })
     }
   }
   return (
     <Box sx={{ display: 'grid', gap: 1.25 }}>
-      <TextField label={en.journal.field.spot} value={spot} onChange={(event) => setSpot(event.target.value)} helperText={en.journal.spotHint} slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 40 } }} />
-      <input ref={input} type="file" accept="image/*" hidden aria-label={en.journal.choosePhoto} onChange={(event) => {
-        const file = event.target.files?.[0]
-        event.target.value = ''
-        if (file) void send(file)
-      }} />
+      <TextField
+        label={en.journal.field.spot}
+        value={spot}
+        onChange={(event) => setSpot(event.target.value)}
+        helperText={en.journal.spotHint}
+        slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 40 } }}
+      />
+      <input
+        ref={input}
+        type="file"
+        accept="image/*"
+        hidden
+        aria-label={en.journal.choosePhoto}
+        onChange={(event) => {
+          const file = event.target.files?.[0]
+          event.target.value = ''
+          if (file) void send(file)
+        }}
+      />
       {state.failure !== null && (
         <Box role="alert" sx={{ color: 'var(--algae)' }}>
           {state.failure}

@@ -1,5 +1,14 @@
 import { en } from '@jovrin/contract'
-import { INDICATOR_COLOURS, MOMENTS, READING_QUANTITIES, unitsOf, type IndicatorColour, type Kit, type Moment, type ReadingQuantity } from '@jovrin/core'
+import {
+  INDICATOR_COLOURS,
+  MOMENTS,
+  READING_QUANTITIES,
+  unitsOf,
+  type IndicatorColour,
+  type Kit,
+  type Moment,
+  type ReadingQuantity,
+} from '@jovrin/core'
 import { Box, Button, MenuItem, TextField } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
@@ -28,12 +37,16 @@ function storedGauges(): readonly ReadingQuantity[] {
 type Texts = Partial<Record<ReadingQuantity, string>>
 const textsOf = (kept: unknown): Texts | null => {
   if (typeof kept !== 'object' || kept === null) return null
-  const entries = Object.entries(kept).filter((entry): entry is [ReadingQuantity, string] => READING_QUANTITIES.some((quantity) => quantity === entry[0]) && typeof entry[1] === 'string')
+  const entries = Object.entries(kept).filter(
+    (entry): entry is [ReadingQuantity, string] =>
+      READING_QUANTITIES.some((quantity) => quantity === entry[0]) && typeof entry[1] === 'string',
+  )
   return Object.fromEntries(entries)
 }
 
 /** A kit reports in its own unit; without one the reader's choice counts. */
-const unitOfField = (quantity: ReadingQuantity, kit: Kit | null, units: Units): string => (kit !== null && unitsOf(quantity).includes(kit.unit) ? kit.unit : unitShown(quantity, units))
+const unitOfField = (quantity: ReadingQuantity, kit: Kit | null, units: Units): string =>
+  kit !== null && unitsOf(quantity).includes(kit.unit) ? kit.unit : unitShown(quantity, units)
 
 /** Values as fast as they can be typed: one field a quantity, one button for all of them. */
 export function ReadingPanel({ tankId }: { tankId: string }) {
@@ -50,7 +63,8 @@ export function ReadingPanel({ tankId }: { tankId: string }) {
   const [failure, setFailure] = useState<string | null>(null)
   const first = useRef<HTMLInputElement>(null)
   const kitOf = (quantity: ReadingQuantity): Kit | null => kits.find((kit) => kit.quantity === quantity) ?? null
-  const judge = (quantity: ReadingQuantity, text: string) => judgeReading({ quantity, text, unit: unitOfField(quantity, kitOf(quantity), units), kit: kitOf(quantity) })
+  const judge = (quantity: ReadingQuantity, text: string) =>
+    judgeReading({ quantity, text, unit: unitOfField(quantity, kitOf(quantity), units), kit: kitOf(quantity) })
   const show = (next: readonly ReadingQuantity[]): void => {
     setGauges(next)
     try {
@@ -61,17 +75,45 @@ export function ReadingPanel({ tankId }: { tankId: string }) {
   }
 
   const submit = async (): Promise<void> => {
-    const typed = gauges.flatMap((quantity) => ((texts[quantity] ?? '').trim() === '' ? [] : [{ quantity, judged: judge(quantity, texts[quantity] ?? '') }]))
+    const typed = gauges.flatMap((quantity) =>
+      (texts[quantity] ?? '').trim() === '' ? [] : [{ quantity, judged: judge(quantity, texts[quantity] ?? '') }],
+    )
     const wrong = Object.fromEntries(typed.flatMap(({ quantity, judged }) => ('error' in judged ? [[quantity, judged.error]] : [])))
     setErrors(wrong)
     setFailure(null)
     if (Object.keys(wrong).length > 0) return
-    const parts = typed.flatMap(({ judged }) => ('part' in judged ? [{ ...judged.part, moment: judged.part.quantity === 'pH' ? moment : null, note: note.trim() === '' ? null : note.trim() }] : []))
+    const parts = typed.flatMap(({ judged }) =>
+      'part' in judged
+        ? [{ ...judged.part, moment: judged.part.quantity === 'pH' ? moment : null, note: note.trim() === '' ? null : note.trim() }]
+        : [],
+    )
     const place = colour === null ? null : INDICATOR_COLOURS.indexOf(colour) + 1
-    if (place !== null) parts.push({ kind: 'reading', quantity: 'indicator', value: place, qualifier: '=', enteredText: colour ?? '', enteredUnit: '', basis: null, method: null, moment, eventId: null, note: null })
+    if (place !== null)
+      parts.push({
+        kind: 'reading',
+        quantity: 'indicator',
+        value: place,
+        qualifier: '=',
+        enteredText: colour ?? '',
+        enteredUnit: '',
+        basis: null,
+        method: null,
+        moment,
+        eventId: null,
+        note: null,
+      })
     if (parts.length === 0) return setFailure(en.journal.nothingTyped)
     try {
-      await log(parts, instantOfWhen(when), parts.map(({ quantity, enteredText }) => `${en.quantity[quantity]} ${quantity === 'indicator' ? (en.indicator[enteredText] ?? '') : enteredText}`).join(', '))
+      await log(
+        parts,
+        instantOfWhen(when),
+        parts
+          .map(
+            ({ quantity, enteredText }) =>
+              `${en.quantity[quantity]} ${quantity === 'indicator' ? (en.indicator[enteredText] ?? '') : enteredText}`,
+          )
+          .join(', '),
+      )
       setTexts({})
       setColour(null)
       setNote('')
@@ -84,10 +126,16 @@ export function ReadingPanel({ tankId }: { tankId: string }) {
 
   const fields = gauges.filter((quantity) => quantity !== 'indicator')
   return (
-    <Box component="form" aria-label={en.journal.readings} noValidate onSubmit={(event) => {
-      event.preventDefault()
-      void submit()
-    }} sx={{ display: 'grid', gap: 1.25 }}>
+    <Box
+      component="form"
+      aria-label={en.journal.readings}
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault()
+        void submit()
+      }}
+      sx={{ display: 'grid', gap: 1.25 }}
+    >
       <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 16, borderBottom: '1px solid var(--ink)' }}>
         {en.journal.readings}
       </Box>
@@ -98,7 +146,8 @@ export function ReadingPanel({ tankId }: { tankId: string }) {
           const judged = text.trim() === '' ? null : judge(quantity, text)
           const expiresOn = kitOf(quantity)?.expiresOn ?? null
           const isExpired = expiresOn !== null && expiresOn < new Date().toISOString().slice(0, 10)
-          const hint = errors[quantity] ?? (judged !== null && 'hint' in judged ? judged.hint : null) ?? (isExpired ? en.journal.kitExpired : null)
+          const hint =
+            errors[quantity] ?? (judged !== null && 'hint' in judged ? judged.hint : null) ?? (isExpired ? en.journal.kitExpired : null)
           return (
             <TextField
               key={quantity}
@@ -111,7 +160,11 @@ export function ReadingPanel({ tankId }: { tankId: string }) {
                 setTexts({ ...texts, [quantity]: event.target.value })
                 setErrors({ ...errors, [quantity]: undefined })
               }}
-              slotProps={{ htmlInput: { inputMode: 'decimal', autoComplete: 'off', enterKeyHint: 'done' }, inputLabel: { shrink: true }, input: { sx: { fontSize: { xs: 20, md: 15 }, minHeight: { xs: 44, md: 28 } } } }}
+              slotProps={{
+                htmlInput: { inputMode: 'decimal', autoComplete: 'off', enterKeyHint: 'done' },
+                inputLabel: { shrink: true },
+                input: { sx: { fontSize: { xs: 20, md: 15 }, minHeight: { xs: 44, md: 28 } } },
+              }}
             />
           )
         })}
@@ -119,7 +172,13 @@ export function ReadingPanel({ tankId }: { tankId: string }) {
           select
           label={en.journal.addQuantity}
           value=""
-          onChange={(event) => show(READING_QUANTITIES.filter((quantity) => (quantity === event.target.value ? !gauges.includes(quantity) : gauges.includes(quantity))))}
+          onChange={(event) =>
+            show(
+              READING_QUANTITIES.filter((quantity) =>
+                quantity === event.target.value ? !gauges.includes(quantity) : gauges.includes(quantity),
+              ),
+            )
+          }
           slotProps={{ inputLabel: { shrink: true } }}
         >
           {READING_QUANTITIES.map((quantity) => (
@@ -129,18 +188,42 @@ export function ReadingPanel({ tankId }: { tankId: string }) {
           ))}
         </TextField>
       </Box>
-      {gauges.includes('indicator') && <Choice label={en.quantity.indicator} why={en.journal.whyAsk} value={colour} options={INDICATOR_COLOURS.map((name) => [name, en.indicator[name] ?? name] as const)} canBeUnknown onChange={setColour} />}
-      {(gauges.includes('pH') || gauges.includes('indicator')) && (
-        <Choice label={en.journal.moment} why={en.journal.momentWhy} value={moment ?? 'any'} options={[...MOMENTS.map((name) => [name, en.moment[name] ?? name] as const), ['any', en.journal.anyMoment] as const]} onChange={(next) => setMoment(next === 'any' ? null : next)} />
+      {gauges.includes('indicator') && (
+        <Choice
+          label={en.quantity.indicator}
+          why={en.journal.whyAsk}
+          value={colour}
+          options={INDICATOR_COLOURS.map((name) => [name, en.indicator[name] ?? name] as const)}
+          canBeUnknown
+          onChange={setColour}
+        />
       )}
-      <TextField label={en.journal.note} value={note} onChange={(event) => setNote(event.target.value)} slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 4000 } }} />
+      {(gauges.includes('pH') || gauges.includes('indicator')) && (
+        <Choice
+          label={en.journal.moment}
+          why={en.journal.momentWhy}
+          value={moment ?? 'any'}
+          options={[...MOMENTS.map((name) => [name, en.moment[name] ?? name] as const), ['any', en.journal.anyMoment] as const]}
+          onChange={(next) => setMoment(next === 'any' ? null : next)}
+        />
+      )}
+      <TextField
+        label={en.journal.note}
+        value={note}
+        onChange={(event) => setNote(event.target.value)}
+        slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 4000 } }}
+      />
       <WhenField when={when} onChange={setWhen} />
       {failure !== null && (
         <Box role="alert" sx={{ color: 'var(--algae)' }}>
           {failure}
         </Box>
       )}
-      <Button type="submit" variant="contained" sx={{ minHeight: { xs: 56, md: 36 }, fontSize: { xs: 19, md: 16 }, position: { xs: 'sticky', md: 'static' }, bottom: 8, zIndex: 2 }}>
+      <Button
+        type="submit"
+        variant="contained"
+        sx={{ minHeight: { xs: 56, md: 36 }, fontSize: { xs: 19, md: 16 }, position: { xs: 'sticky', md: 'static' }, bottom: 8, zIndex: 2 }}
+      >
         {en.journal.logReadings}
       </Button>
     </Box>

@@ -8,7 +8,9 @@ import { settingLine } from '../setting.text.js'
 /** What was set since when, one readable line a change, newest first. */
 export function SettingHistory({ tankId }: { tankId: string }) {
   const units = useUnits()
-  const changes = [...(useQuery(settingsOfTank(tankId)).data ?? [])].sort((a, b) => (a.effectiveOn === b.effectiveOn ? b.planRevision - a.planRevision : a.effectiveOn < b.effectiveOn ? 1 : -1))
+  const changes = [...(useQuery(settingsOfTank(tankId)).data ?? [])].sort((a, b) =>
+    a.effectiveOn === b.effectiveOn ? b.planRevision - a.planRevision : a.effectiveOn < b.effectiveOn ? 1 : -1,
+  )
   return (
     <Box component="section" aria-label={en.journal.history}>
       <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 16, borderBottom: '1px solid var(--ink)' }}>
@@ -19,7 +21,11 @@ export function SettingHistory({ tankId }: { tankId: string }) {
         {changes.map((change) => (
           <Box component="li" key={change.id} sx={{ py: 0.25, fontSize: 14 }}>
             {settingLine(change, longDate(change.effectiveOn), units)}
-            {change.why !== null && <Box component="span" sx={{ color: 'text.secondary', ml: 1 }}>{change.why}</Box>}
+            {change.why !== null && (
+              <Box component="span" sx={{ color: 'text.secondary', ml: 1 }}>
+                {change.why}
+              </Box>
+            )}
           </Box>
         ))}
       </Box>

@@ -23,7 +23,13 @@ export function WhenField({ when, onChange }: { when: When; onChange: (when: Whe
         </>
       ) : (
         <>
-          <TextField type="datetime-local" label={en.journal.when} value={when} onChange={(event) => onChange(event.target.value === '' ? null : event.target.value)} slotProps={{ inputLabel: { shrink: true } }} />
+          <TextField
+            type="datetime-local"
+            label={en.journal.when}
+            value={when}
+            onChange={(event) => onChange(event.target.value === '' ? null : event.target.value)}
+            slotProps={{ inputLabel: { shrink: true } }}
+          />
           <Button variant="text" onClick={() => onChange(null)} sx={{ minWidth: 0 }}>
             {en.journal.now}
           </Button>

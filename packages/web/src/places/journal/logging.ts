@@ -26,12 +26,22 @@ export function useLog(tankId: string): (parts: readonly PlainRecord[], at: stri
       let isWaiting = false
       for (const record of records) if ((await outbox.logRecord(tankId, record)) === 'waiting') isWaiting = true
       await changed(tankId)
-      if (isWaiting) return tell({ text: `${en.journal.logged(what)}. ${en.outbox.kept}`, action: { label: en.journal.undo, run: () => void Promise.all(records.map(({ id }) => outbox.discard(id))) } })
+      if (isWaiting)
+        return tell({
+          text: `${en.journal.logged(what)}. ${en.outbox.kept}`,
+          action: { label: en.journal.undo, run: () => void Promise.all(records.map(({ id }) => outbox.discard(id))) },
+        })
       const takeBack = async (): Promise<void> => {
         for (const { id } of records) await changeJson('DELETE', `/api/tanks/${tankId}/journal/${id}`, JournalEntry, { ifMatch: '"1"' })
         await changed(tankId)
       }
-      tell({ text: en.journal.logged(what), action: { label: en.journal.undo, run: () => void takeBack().catch((error: unknown) => tell({ text: error instanceof Error ? error.message : en.app.failed })) } })
+      tell({
+        text: en.journal.logged(what),
+        action: {
+          label: en.journal.undo,
+          run: () => void takeBack().catch((error: unknown) => tell({ text: error instanceof Error ? error.message : en.app.failed })),
+        },
+      })
     },
     [changed, tankId, tell],
   )

@@ -22,7 +22,13 @@ export interface MeasuredChartInput {
   readonly unit: string
   /** The span looked at, where one has zoomed in. */
   readonly zoom: readonly [fromMs: number, toMs: number] | null
-  readonly texts: { readonly measured: string; readonly below: string; readonly band: string; readonly middle: string; readonly today: string }
+  readonly texts: {
+    readonly measured: string
+    readonly below: string
+    readonly band: string
+    readonly middle: string
+    readonly today: string
+  }
 }
 
 const DAY_MS = 86_400_000
@@ -35,26 +41,52 @@ const LEAST_GAP = 0.06
 const MANY = 2000
 
 /** Measured beside the forecast. Pure: no page, no fetch. Kinds of reading differ in shape, not in colour alone. */
-export function measuredChartOption({ measured, band, startMs, todayMs, marks, unit, zoom, texts }: MeasuredChartInput, inks: ChartInks): ChartOption {
+export function measuredChartOption(
+  { measured, band, startMs, todayMs, marks, unit, zoom, texts }: MeasuredChartInput,
+  inks: ChartInks,
+): ChartOption {
   const day = (index: number): number => startMs + (index + 0.5) * DAY_MS
   const along = (values: ArrayLike<number>): [number, number][] => Array.from(values, (value, index) => [day(index), value])
   const shown = pointsShown(measured, zoom)
   const bounds: [number, number][] = []
-  for (let index = 0; index < measured.atMs.length; index++) if (measured.qualifiers.charCodeAt(index) !== PLAIN) bounds.push([measured.atMs[index]!, measured.values[index]!])
+  for (let index = 0; index < measured.atMs.length; index++)
+    if (measured.qualifiers.charCodeAt(index) !== PLAIN) bounds.push([measured.atMs[index]!, measured.values[index]!])
   const lastMs = Math.max(todayMs, band === null ? 0 : day(band.low.length - 1))
   const named = namedMarks(marks, [todayMs], (lastMs - startMs) * LEAST_GAP)
   const isMany = shown.length > MANY
   return {
     grid: { left: 52, right: 14, top: 26, bottom: 46 },
     xAxis: { type: 'time', axisLine: { lineStyle: { color: inks.ink } }, axisLabel: { color: inks.faint }, splitLine: { show: false } },
-    yAxis: { type: 'value', scale: true, name: unit, nameTextStyle: { color: inks.faint, align: 'left' }, axisLabel: { color: inks.faint }, splitLine: { lineStyle: { color: inks.hair, type: 'dotted' } } },
-    tooltip: { trigger: 'item', backgroundColor: inks.sheet, borderColor: inks.ink, textStyle: { color: inks.ink }, valueFormatter: (value) => `${rounded(value)} ${unit}`.trim() },
+    yAxis: {
+      type: 'value',
+      scale: true,
+      name: unit,
+      nameTextStyle: { color: inks.faint, align: 'left' },
+      axisLabel: { color: inks.faint },
+      splitLine: { lineStyle: { color: inks.hair, type: 'dotted' } },
+    },
+    tooltip: {
+      trigger: 'item',
+      backgroundColor: inks.sheet,
+      borderColor: inks.ink,
+      textStyle: { color: inks.ink },
+      valueFormatter: (value) => `${rounded(value)} ${unit}`.trim(),
+    },
     dataZoom: [{ type: 'inside', filterMode: 'none', ...(zoom === null ? {} : { startValue: zoom[0], endValue: zoom[1] }) }],
     series: [
       ...(band === null
         ? []
         : ([
-            { type: 'line', name: 'low', data: along(band.low), stack: 'band', stackStrategy: 'all', lineStyle: { opacity: 0 }, symbol: 'none', silent: true },
+            {
+              type: 'line',
+              name: 'low',
+              data: along(band.low),
+              stack: 'band',
+              stackStrategy: 'all',
+              lineStyle: { opacity: 0 },
+              symbol: 'none',
+              silent: true,
+            },
             {
               type: 'line',
               name: texts.band,
@@ -66,7 +98,14 @@ export function measuredChartOption({ measured, band, startMs, todayMs, marks, u
               silent: true,
               areaStyle: { color: inks.of('clean-fill'), opacity: 0.55 },
             },
-            { type: 'line', name: texts.middle, data: along(band.median), symbol: 'none', silent: true, lineStyle: { color: inks.of('clean'), width: 1.5, type: 'dashed' } },
+            {
+              type: 'line',
+              name: texts.middle,
+              data: along(band.median),
+              symbol: 'none',
+              silent: true,
+              lineStyle: { color: inks.of('clean'), width: 1.5, type: 'dashed' },
+            },
           ] as const)),
       {
         type: 'scatter',
@@ -84,10 +123,20 @@ export function measuredChartOption({ measured, band, startMs, todayMs, marks, u
           silent: true,
           label: { color: inks.faint, fontSize: 12, position: 'end', distance: 2 },
           lineStyle: { color: inks.hair, type: 'solid' },
-          data: [...marks.map((mark) => ({ xAxis: mark.atMs, label: { formatter: named.has(mark) ? mark.name : '' } })), { xAxis: todayMs, label: { formatter: texts.today }, lineStyle: { color: inks.ink, width: 1.5 } }],
+          data: [
+            ...marks.map((mark) => ({ xAxis: mark.atMs, label: { formatter: named.has(mark) ? mark.name : '' } })),
+            { xAxis: todayMs, label: { formatter: texts.today }, lineStyle: { color: inks.ink, width: 1.5 } },
+          ],
         },
       },
-      { type: 'scatter', name: texts.below, data: bounds, symbol: 'path://M0 0H10L5 9Z', symbolSize: 10, itemStyle: { color: inks.sheet, borderColor: inks.ink, borderWidth: 1.5 } },
+      {
+        type: 'scatter',
+        name: texts.below,
+        data: bounds,
+        symbol: 'path://M0 0H10L5 9Z',
+        symbolSize: 10,
+        itemStyle: { color: inks.sheet, borderColor: inks.ink, borderWidth: 1.5 },
+      },
     ],
   }
 }
@@ -106,7 +155,7 @@ export function pointsShown({ atMs, values, qualifiers }: Measured, zoom: readon
   const firstMs = atMs[plain[0]!]!
   const widthMs = (atMs[plain[count - 1]!]! - firstMs) / COLUMNS
   const shown: [number, number][] = []
-  for (let begin = 0; begin < count; ) {
+  for (let begin = 0; begin < count;) {
     const edgeMs = firstMs + (Math.floor((atMs[plain[begin]!]! - firstMs) / widthMs) + 1) * widthMs
     let [low, high, end] = [plain[begin]!, plain[begin]!, begin]
     while (end < count && (end === begin || atMs[plain[end]!]! < edgeMs)) {
@@ -140,7 +189,10 @@ const rounded = (value: unknown): string => {
 }
 
 /** How many plain readings lie within their day's band. */
-export function insideBand({ measured, band, startMs }: Pick<MeasuredChartInput, 'measured' | 'band' | 'startMs'>): { readonly inside: number; readonly all: number } {
+export function insideBand({ measured, band, startMs }: Pick<MeasuredChartInput, 'measured' | 'band' | 'startMs'>): {
+  readonly inside: number
+  readonly all: number
+} {
   let inside = 0
   let all = 0
   if (band === null) return { inside, all }

@@ -22,12 +22,29 @@ export function judgeReading({ quantity, text, unit, kit }: Draft): Judged {
   const typed = readTyped(text)
   if ('fault' in typed) return { error: typed.fault === 'out-of-range' ? en.number.none : sentence[typed.fault] }
   const entered = enteredValue(quantity, typed.shown, typed.qualifier, unit, kit)
-  if ('fault' in entered) return { error: entered.fault === 'out-of-range' ? en.number.range(shownBound(range[0]), shownBound(range[1]), unit) : sentence[entered.fault] }
+  if ('fault' in entered)
+    return {
+      error: entered.fault === 'out-of-range' ? en.number.range(shownBound(range[0]), shownBound(range[1]), unit) : sentence[entered.fault],
+    }
   const isOdd = entered.qualifier === '=' && (entered.value < usual[0] || entered.value > usual[1])
   return {
-    part: { kind: 'reading', quantity, ...entered, enteredText: text.trim(), enteredUnit: unit, method: kit?.name ?? null, moment: null, eventId: null, note: null },
+    part: {
+      kind: 'reading',
+      quantity,
+      ...entered,
+      enteredText: text.trim(),
+      enteredUnit: unit,
+      method: kit?.name ?? null,
+      moment: null,
+      eventId: null,
+      note: null,
+    },
     isOdd,
-    hint: isOdd ? en.journal.odd(`${shownBound(usual[0])}–${shownBound(usual[1])}${unit === '' ? '' : ` ${unit}`}`) : entered.qualifier === '<' && typed.qualifier === '=' ? en.journal.below : null,
+    hint: isOdd
+      ? en.journal.odd(`${shownBound(usual[0])}–${shownBound(usual[1])}${unit === '' ? '' : ` ${unit}`}`)
+      : entered.qualifier === '<' && typed.qualifier === '='
+        ? en.journal.below
+        : null,
   }
 }
 

@@ -36,10 +36,21 @@ export function LibraryPlace() {
           <Box component="h2" className="lettering" sx={{ fontSize: 17, m: 0, borderBottom: '1px solid var(--ink)' }}>
             {kind === 'ground' ? text.grounds : text.tabs}
           </Box>
-          {list.filter((product) => product.kind === kind).map((product) => (
-            <ProductRow key={product.id} product={product} />
-          ))}
-          <Button sx={{ mt: 1 }} onClick={() => void keep(kind === 'ground' ? { id: newId(), kind, name: text.newGround, ground: 'rich-soil', bagL: 9, bulkKgPerL: null, porosity: null, price: null } : { id: newId(), kind, name: text.newTab, pack: 10, price: null, renewDays: 90 })}>
+          {list
+            .filter((product) => product.kind === kind)
+            .map((product) => (
+              <ProductRow key={product.id} product={product} />
+            ))}
+          <Button
+            sx={{ mt: 1 }}
+            onClick={() =>
+              void keep(
+                kind === 'ground'
+                  ? { id: newId(), kind, name: text.newGround, ground: 'rich-soil', bagL: 9, bulkKgPerL: null, porosity: null, price: null }
+                  : { id: newId(), kind, name: text.newTab, pack: 10, price: null, renewDays: 90 },
+              )
+            }
+          >
             {kind === 'ground' ? text.addGround : text.addTab}
           </Button>
         </Box>
@@ -83,8 +94,26 @@ function ProductRow({ product }: { product: Product }) {
     }
   }
   return (
-    <Box role="group" aria-label={product.name} sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr 1fr', md: '2fr 1.2fr repeat(4, 1fr) 34px' }, columnGap: 1.5, alignItems: 'start', borderBottom: '1px solid var(--hair)', py: 0.5 }}>
-      <TextField label={head.name} value={draft.name} error={draft.name.trim() === ''} onChange={(event) => set({ name: event.target.value })} onBlur={() => done()} slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 80 } }} />
+    <Box
+      role="group"
+      aria-label={product.name}
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: '1fr 1fr', md: '2fr 1.2fr repeat(4, 1fr) 34px' },
+        columnGap: 1.5,
+        alignItems: 'start',
+        borderBottom: '1px solid var(--hair)',
+        py: 0.5,
+      }}
+    >
+      <TextField
+        label={head.name}
+        value={draft.name}
+        error={draft.name.trim() === ''}
+        onChange={(event) => set({ name: event.target.value })}
+        onBlur={() => done()}
+        slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 80 } }}
+      />
       {draft.kind === 'ground' ? (
         <>
           <TextField
@@ -104,23 +133,75 @@ function ProductRow({ product }: { product: Product }) {
               </MenuItem>
             ))}
           </TextField>
-          <NumberField label={head.bagL} why={head.bagL} value={draft.bagL} range={PLAN_RANGE.bagL} dimension="volume" canBeUnknown={false} onChange={(bagL) => set({ bagL: bagL ?? NaN })} onCommit={() => done()} />
-          <NumberField label={head.bulkKgPerL} why={head.bulkKgPerL} value={draft.bulkKgPerL} range={PLAN_RANGE.bulkKgPerL} onChange={(bulkKgPerL) => set({ bulkKgPerL })} onCommit={() => done()} />
-          <NumberField label={head.porosity} why={head.porosity} value={draft.porosity} range={PLAN_RANGE.porosity} scale={100} onChange={(porosity) => set({ porosity })} onCommit={() => done()} />
+          <NumberField
+            label={head.bagL}
+            why={head.bagL}
+            value={draft.bagL}
+            range={PLAN_RANGE.bagL}
+            dimension="volume"
+            canBeUnknown={false}
+            onChange={(bagL) => set({ bagL: bagL ?? NaN })}
+            onCommit={() => done()}
+          />
+          <NumberField
+            label={head.bulkKgPerL}
+            why={head.bulkKgPerL}
+            value={draft.bulkKgPerL}
+            range={PLAN_RANGE.bulkKgPerL}
+            onChange={(bulkKgPerL) => set({ bulkKgPerL })}
+            onCommit={() => done()}
+          />
+          <NumberField
+            label={head.porosity}
+            why={head.porosity}
+            value={draft.porosity}
+            range={PLAN_RANGE.porosity}
+            scale={100}
+            onChange={(porosity) => set({ porosity })}
+            onCommit={() => done()}
+          />
         </>
       ) : (
         <>
-          <NumberField label={head.pack} why={head.pack} value={draft.pack} range={PLAN_RANGE.pack} canBeUnknown={false} onChange={(pack) => set({ pack: pack === null ? NaN : Math.round(pack) })} onCommit={() => done()} />
-          <NumberField label={head.renewDays} why={head.renewDays} value={draft.renewDays} range={PLAN_RANGE.renewDays} canBeUnknown={false} onChange={(renewDays) => set({ renewDays: renewDays ?? NaN })} onCommit={() => done()} />
+          <NumberField
+            label={head.pack}
+            why={head.pack}
+            value={draft.pack}
+            range={PLAN_RANGE.pack}
+            canBeUnknown={false}
+            onChange={(pack) => set({ pack: pack === null ? NaN : Math.round(pack) })}
+            onCommit={() => done()}
+          />
+          <NumberField
+            label={head.renewDays}
+            why={head.renewDays}
+            value={draft.renewDays}
+            range={PLAN_RANGE.renewDays}
+            canBeUnknown={false}
+            onChange={(renewDays) => set({ renewDays: renewDays ?? NaN })}
+            onCommit={() => done()}
+          />
           <span />
           <span />
         </>
       )}
-      <NumberField label={head.price} why={head.price} value={draft.price} range={PLAN_RANGE.price} onChange={(price) => set({ price })} onCommit={() => done()} />
+      <NumberField
+        label={head.price}
+        why={head.price}
+        value={draft.price}
+        range={PLAN_RANGE.price}
+        onChange={(price) => set({ price })}
+        onCommit={() => done()}
+      />
       {product.id.startsWith('sample-') ? (
         <span />
       ) : (
-        <Button variant="text" sx={{ minWidth: 26, p: 0, mt: 1.5 }} aria-label={enPlan.library.remove(product.name)} onClick={() => void remove()}>
+        <Button
+          variant="text"
+          sx={{ minWidth: 26, p: 0, mt: 1.5 }}
+          aria-label={enPlan.library.remove(product.name)}
+          onClick={() => void remove()}
+        >
           ✕
         </Button>
       )}

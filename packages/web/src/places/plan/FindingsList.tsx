@@ -53,7 +53,11 @@ export const FindingsList = memo(function FindingsList(props: FindingsListProps)
               <span>
                 {findingSentence(finding, units, currency)} {noteOf(finding)?.note !== '' && <i>{noteOf(finding)?.note}</i>}
               </span>
-              <Button variant="text" sx={{ py: 0, whiteSpace: 'nowrap' }} onClick={() => change((plan) => ({ ...plan, muted: plan.muted.filter((one) => one.finding !== findingKey(finding)) }))}>
+              <Button
+                variant="text"
+                sx={{ py: 0, whiteSpace: 'nowrap' }}
+                onClick={() => change((plan) => ({ ...plan, muted: plan.muted.filter((one) => one.finding !== findingKey(finding)) }))}
+              >
                 {enPlan.unmute}
               </Button>
             </Box>
@@ -68,7 +72,8 @@ function OneFinding({ finding, tankId, currency, change, sheet, onChoose }: Find
   const units = useUnits()
   const [note, setNote] = useState<string | null>(null)
   const sentence = findingSentence(finding, units, currency)
-  const mute = (): void => change((plan) => ({ ...plan, muted: [...plan.muted, { id: localId('m'), finding: findingKey(finding), note: (note ?? '').trim() }] }))
+  const mute = (): void =>
+    change((plan) => ({ ...plan, muted: [...plan.muted, { id: localId('m'), finding: findingKey(finding), note: (note ?? '').trim() }] }))
   return (
     <Box component="li" sx={{ py: '2px', color: finding.severity === 'note' ? 'text.secondary' : 'var(--algae)' }}>
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
@@ -90,22 +95,42 @@ function OneFinding({ finding, tankId, currency, change, sheet, onChoose }: Find
           </Button>
         )}
         {finding.mend && (
-          <Button sx={{ whiteSpace: 'nowrap', py: 0 }} onClick={() => change((plan) => applyEdits(plan, finding.mend?.edits ?? []) ?? plan)}>
+          <Button
+            sx={{ whiteSpace: 'nowrap', py: 0 }}
+            onClick={() => change((plan) => applyEdits(plan, finding.mend?.edits ?? []) ?? plan)}
+          >
             {mendLabel(finding.mend, units, currency)}
           </Button>
         )}
         {finding.severity !== 'stop' && note === null && (
-          <Button variant="text" sx={{ minWidth: 0, py: 0, whiteSpace: 'nowrap', color: 'text.secondary' }} aria-label={enPlan.muteWhy(sentence)} onClick={() => setNote('')}>
+          <Button
+            variant="text"
+            sx={{ minWidth: 0, py: 0, whiteSpace: 'nowrap', color: 'text.secondary' }}
+            aria-label={enPlan.muteWhy(sentence)}
+            onClick={() => setNote('')}
+          >
             {enPlan.mute}
           </Button>
         )}
       </Box>
       {note !== null && (
-        <Box component="form" sx={{ display: 'flex', gap: 1, alignItems: 'end', pl: 2 }} onSubmit={(event) => {
-          event.preventDefault()
-          mute()
-        }}>
-          <TextField autoFocus label={enPlan.muteNote} value={note} onChange={(event) => setNote(event.target.value)} onKeyDown={(event) => event.key === 'Escape' && setNote(null)} slotProps={{ htmlInput: { maxLength: 300 }, inputLabel: { shrink: true } }} sx={{ flexGrow: 1 }} />
+        <Box
+          component="form"
+          sx={{ display: 'flex', gap: 1, alignItems: 'end', pl: 2 }}
+          onSubmit={(event) => {
+            event.preventDefault()
+            mute()
+          }}
+        >
+          <TextField
+            autoFocus
+            label={enPlan.muteNote}
+            value={note}
+            onChange={(event) => setNote(event.target.value)}
+            onKeyDown={(event) => event.key === 'Escape' && setNote(null)}
+            slotProps={{ htmlInput: { maxLength: 300 }, inputLabel: { shrink: true } }}
+            sx={{ flexGrow: 1 }}
+          />
           <Button type="submit">{enPlan.muteKeep}</Button>
         </Box>
       )}

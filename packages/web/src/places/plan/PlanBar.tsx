@@ -17,18 +17,54 @@ interface PlanBarProps {
   readonly onEffectiveOn: (day: string | null) => void
 }
 
-const tab = { px: 0.75, py: '1px', color: 'var(--ink)', textDecoration: 'none', whiteSpace: 'nowrap', borderBottom: '2px solid transparent', fontSize: 16, '&.active': { borderColor: 'var(--ink)', fontWeight: 600 }, '&:hover': { borderColor: 'var(--hair)' } } as const
+const tab = {
+  px: 0.75,
+  py: '1px',
+  color: 'var(--ink)',
+  textDecoration: 'none',
+  whiteSpace: 'nowrap',
+  borderBottom: '2px solid transparent',
+  fontSize: 16,
+  '&.active': { borderColor: 'var(--ink)', fontWeight: 600 },
+  '&:hover': { borderColor: 'var(--hair)' },
+} as const
 
 /** The sheets of a plan in the order of the work, and how it is kept. */
 export const PlanBar = memo(function PlanBar({ tankId, isValid, startedOn, timeZone, keeper, effectiveOn, onEffectiveOn }: PlanBarProps) {
   const { state, revision, step } = keeper
-  const status = !isValid ? en.describe.unsaved : state.kind === 'saving' ? en.describe.saving : state.kind === 'failed' ? state.message : state.kind === 'merged' ? en.describe.conflict : en.describe.saved
+  const status = !isValid
+    ? en.describe.unsaved
+    : state.kind === 'saving'
+      ? en.describe.saving
+      : state.kind === 'failed'
+        ? state.message
+        : state.kind === 'merged'
+          ? en.describe.conflict
+          : en.describe.saved
   return (
-    <Box className="no-print" sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 1, rowGap: 0.5, px: 2, py: '3px', borderBottom: '1px solid var(--hair)', background: 'var(--sheet)' }}>
+    <Box
+      className="no-print"
+      sx={{
+        display: 'flex',
+        flexWrap: 'wrap',
+        alignItems: 'center',
+        columnGap: 1,
+        rowGap: 0.5,
+        px: 2,
+        py: '3px',
+        borderBottom: '1px solid var(--hair)',
+        background: 'var(--sheet)',
+      }}
+    >
       <Box component="h1" sx={{ position: 'absolute', width: '1px', height: '1px', overflow: 'hidden', clipPath: 'inset(50%)', m: 0 }}>
         {en.app.places.describe}
       </Box>
-      <Box component="nav" aria-label={enPlan.sheetsLabel} className="lettering" sx={{ display: 'flex', flexWrap: 'wrap', gap: '2px', flexGrow: 1 }}>
+      <Box
+        component="nav"
+        aria-label={enPlan.sheetsLabel}
+        className="lettering"
+        sx={{ display: 'flex', flexWrap: 'wrap', gap: '2px', flexGrow: 1 }}
+      >
         <Box component={NavLink} to={`/tanks/${tankId}/plan`} end sx={tab}>
           {enPlan.whole}
         </Box>
@@ -38,7 +74,10 @@ export const PlanBar = memo(function PlanBar({ tankId, isValid, startedOn, timeZ
           </Box>
         ))}
       </Box>
-      <Box role="status" sx={{ fontSize: 13, color: !isValid || state.kind === 'failed' ? 'var(--algae)' : 'text.secondary', maxWidth: 240 }}>
+      <Box
+        role="status"
+        sx={{ fontSize: 13, color: !isValid || state.kind === 'failed' ? 'var(--algae)' : 'text.secondary', maxWidth: 240 }}
+      >
         {status}
       </Box>
       <FromDay effectiveOn={effectiveOn} startedOn={startedOn} timeZone={timeZone} onChange={onEffectiveOn} />
@@ -56,15 +95,37 @@ export const PlanBar = memo(function PlanBar({ tankId, isValid, startedOn, timeZ
 })
 
 /** Whether an edit corrects the description or changes a setting from a day on. */
-function FromDay({ effectiveOn, startedOn, timeZone, onChange }: { effectiveOn: string | null; startedOn: string; timeZone: string; onChange: (day: string | null) => void }) {
+function FromDay({
+  effectiveOn,
+  startedOn,
+  timeZone,
+  onChange,
+}: {
+  effectiveOn: string | null
+  startedOn: string
+  timeZone: string
+  onChange: (day: string | null) => void
+}) {
   const today = civilDate(new Date(), timeZone)
   return (
     <>
-      <TextField select value={effectiveOn === null ? 'correction' : 'change'} onChange={(event) => onChange(event.target.value === 'change' ? today : null)} slotProps={{ select: { SelectDisplayProps: { 'aria-label': en.describe.meaning } } }}>
+      <TextField
+        select
+        value={effectiveOn === null ? 'correction' : 'change'}
+        onChange={(event) => onChange(event.target.value === 'change' ? today : null)}
+        slotProps={{ select: { SelectDisplayProps: { 'aria-label': en.describe.meaning } } }}
+      >
         <MenuItem value="correction">{en.describe.correction}</MenuItem>
         <MenuItem value="change">{en.describe.dated}</MenuItem>
       </TextField>
-      {effectiveOn !== null && <TextField type="date" value={effectiveOn} onChange={(event) => isCivilDate(event.target.value) && onChange(event.target.value)} slotProps={{ htmlInput: { min: startedOn, 'aria-label': en.describe.dated } }} />}
+      {effectiveOn !== null && (
+        <TextField
+          type="date"
+          value={effectiveOn}
+          onChange={(event) => isCivilDate(event.target.value) && onChange(event.target.value)}
+          slotProps={{ htmlInput: { min: startedOn, 'aria-label': en.describe.dated } }}
+        />
+      )}
     </>
   )
 }

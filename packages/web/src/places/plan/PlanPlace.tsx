@@ -68,7 +68,15 @@ function KnownPlan({ tankId, initial }: { tankId: string; initial: PlanRevision 
   const desk = useDesk(tankId, form, commit)
   return (
     <>
-      <PlanBar tankId={tankId} isValid={form.isValid} startedOn={form.valid.startedOn} timeZone={form.valid.timeZone} keeper={keeper} effectiveOn={effectiveOn} onEffectiveOn={setEffectiveOn} />
+      <PlanBar
+        tankId={tankId}
+        isValid={form.isValid}
+        startedOn={form.valid.startedOn}
+        timeZone={form.valid.timeZone}
+        keeper={keeper}
+        effectiveOn={effectiveOn}
+        onEffectiveOn={setEffectiveOn}
+      />
       <PlanSheetView sheet={sheet} desk={desk} age={age} />
       <Conflict keeper={keeper} />
     </>
@@ -76,7 +84,8 @@ function KnownPlan({ tankId, initial }: { tankId: string; initial: PlanRevision 
 }
 
 function PlanSheetView({ sheet, desk, age }: { sheet: string | undefined; desk: Desk; age: number }) {
-  if (sheet === undefined || sheet === 'supply' || !(PLAN_SHEETS as readonly string[]).includes(sheet)) return <DescribeSheet form={desk.form} age={age} onCommit={desk.commit} head={null} />
+  if (sheet === undefined || sheet === 'supply' || !(PLAN_SHEETS as readonly string[]).includes(sheet))
+    return <DescribeSheet form={desk.form} age={age} onCommit={desk.commit} head={null} />
   const Sheet = SHEETS[sheet as keyof typeof SHEETS] // just checked
   return (
     <Suspense fallback={<QueryState error={null} onRetry={() => undefined} />}>

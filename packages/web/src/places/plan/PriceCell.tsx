@@ -15,12 +15,24 @@ export function PriceCell({ value, label, onPrice }: { value: number | null; lab
   const done = (): void => {
     if (!isWrong && price !== value) onPrice(price)
   }
-  return <TextField value={text} error={isWrong} onChange={(event) => setText(event.target.value)} onBlur={done} onKeyDown={(event) => event.key === 'Enter' && done()} slotProps={{ htmlInput: { 'aria-label': label, inputMode: 'decimal', style: { textAlign: 'right', width: 80, padding: 0 } } }} />
+  return (
+    <TextField
+      value={text}
+      error={isWrong}
+      onChange={(event) => setText(event.target.value)}
+      onBlur={done}
+      onKeyDown={(event) => event.key === 'Enter' && done()}
+      slotProps={{ htmlInput: { 'aria-label': label, inputMode: 'decimal', style: { textAlign: 'right', width: 80, padding: 0 } } }}
+    />
+  )
 }
 
 /** The plan with one's own price for a line in a column; `null` takes it back. */
 export function withPrice(plan: Plan, item: string, column: string, price: number | null): Plan {
   const others = plan.money.prices.filter((one) => one.item !== item || one.column !== column)
   const before = plan.money.prices.find((one) => one.item === item && one.column === column)
-  return { ...plan, money: { ...plan.money, prices: price === null ? others : [...others, { id: before?.id ?? localId('p'), item, column, price }] } }
+  return {
+    ...plan,
+    money: { ...plan.money, prices: price === null ? others : [...others, { id: before?.id ?? localId('p'), item, column, price }] },
+  }
 }

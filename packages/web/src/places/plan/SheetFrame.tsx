@@ -12,7 +12,20 @@ export function SheetFrame({ drawing, margin, marginWidth = 440 }: SheetFramePro
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', md: `minmax(0,1fr) ${marginWidth}px` }, flexGrow: 1 }}>
       <Box sx={{ position: { md: 'sticky' }, top: 0, alignSelf: 'start', px: 2, py: 1, minWidth: 0 }}>{drawing}</Box>
-      <Box sx={{ borderLeft: { md: '2px solid var(--ink)' }, background: 'var(--sheet)', px: 2, py: 1.5, minWidth: 0, display: 'grid', gap: 2, alignContent: 'start' }}>{margin}</Box>
+      <Box
+        sx={{
+          borderLeft: { md: '2px solid var(--ink)' },
+          background: 'var(--sheet)',
+          px: 2,
+          py: 1.5,
+          minWidth: 0,
+          display: 'grid',
+          gap: 2,
+          alignContent: 'start',
+        }}
+      >
+        {margin}
+      </Box>
     </Box>
   )
 }

@@ -11,7 +11,13 @@ afterEach(cleanup)
 const start = newPlan('x', '2026-01-01', 'UTC')
 const findings: readonly Finding[] = [
   { code: 'piece-outside', severity: 'stop', sheet: 'hardscape', id: 's1', values: { overCm: 4 }, names: { piece: 'Main stone' } },
-  { code: 'open-jumpers', severity: 'warn', sheet: 'vessel', values: {}, mend: { code: 'top', values: {}, edits: [{ path: '/vessel/top', from: null, to: 'covered' }] } },
+  {
+    code: 'open-jumpers',
+    severity: 'warn',
+    sheet: 'vessel',
+    values: {},
+    mend: { code: 'top', values: {}, edits: [{ path: '/vessel/top', from: null, to: 'covered' }] },
+  },
   { code: 'tilt', severity: 'note', sheet: 'vessel', values: { tiltMmPerM: 3, lineMm: 4 } },
   { code: 'room-warm', severity: 'warn', sheet: 'vessel', values: { roomC: 30 } },
   { code: 'sun-on-glass', severity: 'warn', sheet: 'vessel', values: { hours: 2 } },
@@ -24,7 +30,15 @@ const show = (props: { sheet?: 'vessel' | 'hardscape'; muted?: Plan['muted']; on
   return render(
     <MemoryRouter>
       <UnitsProvider>
-        <FindingsList tankId="t" currency="EUR" muted={props.muted ?? []} findings={findings} change={(edit) => (plan = edit(plan))} {...(props.sheet ? { sheet: props.sheet } : {})} {...(props.onChoose ? { onChoose: props.onChoose } : {})} />
+        <FindingsList
+          tankId="t"
+          currency="EUR"
+          muted={props.muted ?? []}
+          findings={findings}
+          change={(edit) => (plan = edit(plan))}
+          {...(props.sheet ? { sheet: props.sheet } : {})}
+          {...(props.onChoose ? { onChoose: props.onChoose } : {})}
+        />
       </UnitsProvider>
     </MemoryRouter>,
   )

@@ -1,5 +1,16 @@
 import { PlanSchema } from '@jovrin/contract'
-import { areaCm2, boundsOf, lineOf, outlineFault, shoppingList, signedAreaCm2, tankFigures, upgradePlan, type Plan, type Vertex } from '@jovrin/core'
+import {
+  areaCm2,
+  boundsOf,
+  lineOf,
+  outlineFault,
+  shoppingList,
+  signedAreaCm2,
+  tankFigures,
+  upgradePlan,
+  type Plan,
+  type Vertex,
+} from '@jovrin/core'
 import { act, renderHook } from '@testing-library/react'
 import Papa from 'papaparse'
 import { afterEach, describe, expect, test, vi } from 'vitest'
@@ -9,17 +20,54 @@ import { newPlan } from './describe/newPlan.js'
 import { usePlanForm } from './describe/usePlanForm.js'
 import { readSpots } from './ground/ImportOutline.js'
 import { withTabs } from './ground/tabEdits.js'
-import { addPath, addZone, duplicateZone, mergeZones, removeZone, reorderZone, splitZone, withEdgeBarrier, withEdgeLength, withZone } from './ground/zoneEdits.js'
-import { addPiece, duplicatePiece, mirrored, placeUnplaced, reorderPiece, scaled, turned, withDrawnProfile, withOutline } from './hardscape/pieceEdits.js'
+import {
+  addPath,
+  addZone,
+  duplicateZone,
+  mergeZones,
+  removeZone,
+  reorderZone,
+  splitZone,
+  withEdgeBarrier,
+  withEdgeLength,
+  withZone,
+} from './ground/zoneEdits.js'
+import {
+  addPiece,
+  duplicatePiece,
+  mirrored,
+  placeUnplaced,
+  reorderPiece,
+  scaled,
+  turned,
+  withDrawnProfile,
+  withOutline,
+} from './hardscape/pieceEdits.js'
 import { withPrice } from './PriceCell.js'
 import { itemName } from './shopping/shopping.text.js'
 import { shoppingCsv } from './shopping/shoppingCsv.js'
 import { unkeptPlan } from './usePlanDraft.js'
 
 const floor = { lengthCm: 100, widthCm: 40 }
-const box = (left: number, front: number, right: number, back: number): Vertex[] => [[left, front], [right, front], [right, back], [left, back]].map(([xCm = 0, yCm = 0]) => ({ xCm, yCm, isRound: false }))
+const box = (left: number, front: number, right: number, back: number): Vertex[] =>
+  [
+    [left, front],
+    [right, front],
+    [right, back],
+    [left, back],
+  ].map(([xCm = 0, yCm = 0]) => ({ xCm, yCm, isRound: false }))
 const plan = newPlan('x', '2026-01-01', 'UTC')
-const zoned = (...outlines: Vertex[][]): Plan => ({ ...plan, zones: outlines.map((outline, index) => ({ id: `z${index + 1}`, name: `Zone ${index + 1}`, purpose: 'planted' as const, outline, layers: [{ id: `zg${index + 1}`, ground: 'sand' as const, frontCm: 2, backCm: 3, product: null }], heights: [] })) })
+const zoned = (...outlines: Vertex[][]): Plan => ({
+  ...plan,
+  zones: outlines.map((outline, index) => ({
+    id: `z${index + 1}`,
+    name: `Zone ${index + 1}`,
+    purpose: 'planted' as const,
+    outline,
+    layers: [{ id: `zg${index + 1}`, ground: 'sand' as const, frontCm: 2, backCm: 3, product: null }],
+    heights: [],
+  })),
+})
 const valid = (changed: Plan): Plan => PlanSchema.parse(changed)
 
 describe('zones', () => {
@@ -44,7 +92,16 @@ describe('zones', () => {
   test('a line beside it splits nothing; zones apart, or around a hole, do not merge', () => {
     expect(splitZone(zoned(box(10, 10, 50, 30)), 'z1', { xCm: 80, yCm: 0 }, { xCm: 80, yCm: 1 })).toBeNull()
     expect(mergeZones(zoned(box(0, 0, 10, 10), box(50, 0, 60, 10)), 'z1', 'z2')).toBe('apart')
-    const hollow = [[0, 0], [30, 0], [30, 30], [0, 30], [0, 20], [20, 20], [20, 10], [0, 10]].map(([xCm = 0, yCm = 0]) => ({ xCm, yCm, isRound: false }))
+    const hollow = [
+      [0, 0],
+      [30, 0],
+      [30, 30],
+      [0, 30],
+      [0, 20],
+      [20, 20],
+      [20, 10],
+      [0, 10],
+    ].map(([xCm = 0, yCm = 0]) => ({ xCm, yCm, isRound: false }))
     expect(mergeZones(zoned(hollow, box(-5, 5, 2, 25)), 'z1', 'z2')).toBe('hole')
   })
   test('order, copies and removal', () => {
@@ -64,8 +121,21 @@ describe('zones', () => {
     const strip = zoned(box(0, 0, 100, 10))
     const { barriers } = withEdgeBarrier(strip, strip.zones[0]!, floor)
     expect(barriers).toEqual([])
-    const corner = zoned([[0, 0], [40, 0], [36, 8], [20, 12], [0, 12]].map(([xCm = 0, yCm = 0]) => ({ xCm, yCm, isRound: false })))
-    expect(withEdgeBarrier(corner, corner.zones[0]!, floor).barriers[0]?.line).toEqual([{ xCm: 40, yCm: 0 }, { xCm: 36, yCm: 8 }, { xCm: 20, yCm: 12 }, { xCm: 0, yCm: 12 }])
+    const corner = zoned(
+      [
+        [0, 0],
+        [40, 0],
+        [36, 8],
+        [20, 12],
+        [0, 12],
+      ].map(([xCm = 0, yCm = 0]) => ({ xCm, yCm, isRound: false })),
+    )
+    expect(withEdgeBarrier(corner, corner.zones[0]!, floor).barriers[0]?.line).toEqual([
+      { xCm: 40, yCm: 0 },
+      { xCm: 36, yCm: 8 },
+      { xCm: 20, yCm: 12 },
+      { xCm: 0, yCm: 12 },
+    ])
   })
   test('ids are never given twice, not even after the newest was removed', () => {
     const ids = new Set<string>()
@@ -78,7 +148,11 @@ describe('zones', () => {
     expect(ids.size).toBe(100)
   })
   test('tabs keep apart from those of their kind', () => {
-    const once = withTabs(plan, 'tab', [{ xCm: 10, yCm: 10 }, { xCm: 10.5, yCm: 10 }, { xCm: 20, yCm: 10 }])
+    const once = withTabs(plan, 'tab', [
+      { xCm: 10, yCm: 10 },
+      { xCm: 10.5, yCm: 10 },
+      { xCm: 20, yCm: 10 },
+    ])
     expect(once.tabs).toHaveLength(2)
     expect(withTabs(once, 'capsule', [{ xCm: 10, yCm: 10 }]).tabs).toHaveLength(3)
   })
@@ -86,7 +160,12 @@ describe('zones', () => {
 
 describe('corners as text', () => {
   const read = (text: string) => readSpots(text, (value) => value)
-  test('space, tab or semicolon, comma or point', () => expect(read('1 2\n3,5;4.25\n\n5\t6')).toEqual([{ xCm: 1, yCm: 2 }, { xCm: 3.5, yCm: 4.25 }, { xCm: 5, yCm: 6 }]))
+  test('space, tab or semicolon, comma or point', () =>
+    expect(read('1 2\n3,5;4.25\n\n5\t6')).toEqual([
+      { xCm: 1, yCm: 2 },
+      { xCm: 3.5, yCm: 4.25 },
+      { xCm: 5, yCm: 6 },
+    ]))
   test.each(['1 2 3', 'one 2', '4', '1 2\nNaN 3'])('%j names its line', (text) => expect(read(text)).toHaveProperty('line'))
 })
 
@@ -112,7 +191,10 @@ describe('pieces', () => {
   })
   test('a silhouette goes along when its outline is moved or stretched', () => {
     const drawn = withDrawnProfile(stone, 12)
-    const moved = withOutline(drawn, drawn.outline!.map((corner) => ({ ...corner, xCm: corner.xCm + 10 })))
+    const moved = withOutline(
+      drawn,
+      drawn.outline!.map((corner) => ({ ...corner, xCm: corner.xCm + 10 })),
+    )
     moved.profile!.forEach(({ xCm }, index) => expect(xCm).toBeCloseTo(drawn.profile![index]!.xCm + 10, 1))
     expect(mirrored(drawn).profile!.map(({ zCm }) => zCm)).toEqual(drawn.profile!.map(({ zCm }) => zCm))
   })
@@ -146,7 +228,12 @@ describe('a plan under the pen', () => {
     const { result } = renderHook(() => usePlanForm(plan))
     act(() => result.current.set('vessel', { ...plan.vessel, heightCm: 20, freeboardCm: 19 }))
     expect(result.current.isValid).toBe(false)
-    const bow = [[0, 0], [10, 10], [10, 0], [0, 10]].map(([xCm = 0, yCm = 0]) => ({ xCm, yCm, isRound: false }))
+    const bow = [
+      [0, 0],
+      [10, 10],
+      [10, 0],
+      [0, 10],
+    ].map(([xCm = 0, yCm = 0]) => ({ xCm, yCm, isRound: false }))
     act(() => result.current.set('vessel', plan.vessel))
     act(() => result.current.set('zones', zoned(bow).zones))
     expect(result.current.isValid).toBe(false)
@@ -210,7 +297,27 @@ describe('the list on paper', () => {
 })
 
 test('an old draft on this device is read in today’s form', () => {
-  const old = { ...plan, schemaVersion: 1, vessel: { lengthCm: 60, widthCm: 30, heightCm: 36, glassCm: 0.8, freeboardCm: 2 }, layers: [{ id: 'g1', ground: 'sand', frontCm: 3, backCm: 5 }] }
-  for (const part of ['intent', 'stand', 'room', 'zones', 'barriers', 'tabs', 'tabProduct', 'filters', 'outlets', 'climate', 'money', 'logistics', 'muted'] as const) delete (old as Partial<Record<string, unknown>>)[part]
+  const old = {
+    ...plan,
+    schemaVersion: 1,
+    vessel: { lengthCm: 60, widthCm: 30, heightCm: 36, glassCm: 0.8, freeboardCm: 2 },
+    layers: [{ id: 'g1', ground: 'sand', frontCm: 3, backCm: 5 }],
+  }
+  for (const part of [
+    'intent',
+    'stand',
+    'room',
+    'zones',
+    'barriers',
+    'tabs',
+    'tabProduct',
+    'filters',
+    'outlets',
+    'climate',
+    'money',
+    'logistics',
+    'muted',
+  ] as const)
+    delete (old as Partial<Record<string, unknown>>)[part]
   expect(PlanSchema.safeParse(upgradePlan(old)).success).toBe(true)
 })

@@ -12,14 +12,30 @@ afterEach(cleanup)
 const revision: PlanRevision = { revision: 4, plan: barePlan, canUndo: true, canRedo: false }
 const asked: string[] = []
 const keeper = (state: KeeperState, part: Partial<PlanRevision> = {}): PlanKeeper => ({
-  state, revision: { ...revision, ...part }, keep: () => Promise.resolve(),
+  state,
+  revision: { ...revision, ...part },
+  keep: () => Promise.resolve(),
   step: (way) => Promise.resolve(void asked.push(way)),
   settle: (choice) => Promise.resolve(void asked.push(choice)),
 })
-const show = (state: KeeperState, options: { isValid?: boolean; effectiveOn?: string | null; part?: Partial<PlanRevision> } = {}): (string | null)[] => {
+const show = (
+  state: KeeperState,
+  options: { isValid?: boolean; effectiveOn?: string | null; part?: Partial<PlanRevision> } = {},
+): (string | null)[] => {
   asked.length = 0
   const days: (string | null)[] = []
-  renderPage(<PlanBar tankId="tank" isValid={options.isValid ?? true} startedOn="2026-09-01" timeZone="Europe/Berlin" keeper={keeper(state, options.part)} effectiveOn={options.effectiveOn ?? null} onEffectiveOn={(day) => days.push(day)} />, { at: '/tanks/tank/plan/ground' })
+  renderPage(
+    <PlanBar
+      tankId="tank"
+      isValid={options.isValid ?? true}
+      startedOn="2026-09-01"
+      timeZone="Europe/Berlin"
+      keeper={keeper(state, options.part)}
+      effectiveOn={options.effectiveOn ?? null}
+      onEffectiveOn={(day) => days.push(day)}
+    />,
+    { at: '/tanks/tank/plan/ground' },
+  )
   return days
 }
 const status = (): string => screen.getByRole('status').textContent
@@ -27,7 +43,9 @@ const button = (name: string): HTMLButtonElement => screen.getByRole('button', {
 
 describe('how a plan is kept', () => {
   test('is always said, in one place', () => {
-    const said = ([{ kind: 'saved' }, { kind: 'saving' }, { kind: 'merged' }, { kind: 'failed', message: 'The server cannot be reached.' }] as const).map((state) => {
+    const said = (
+      [{ kind: 'saved' }, { kind: 'saving' }, { kind: 'merged' }, { kind: 'failed', message: 'The server cannot be reached.' }] as const
+    ).map((state) => {
       show(state)
       const told = status()
       cleanup()
@@ -60,7 +78,9 @@ describe('how a plan is kept', () => {
   test('every sheet is a link, and the open one is marked', () => {
     show({ kind: 'saved' })
     const sheets = PLAN_SHEETS.filter((sheet) => sheet !== 'supply')
-    expect(sheets.map((sheet) => screen.getByRole('link', { name: enPlan.sheets[sheet] }).getAttribute('href'))).toEqual(sheets.map((sheet) => `/tanks/tank/plan/${sheet}`))
+    expect(sheets.map((sheet) => screen.getByRole('link', { name: enPlan.sheets[sheet] }).getAttribute('href'))).toEqual(
+      sheets.map((sheet) => `/tanks/tank/plan/${sheet}`),
+    )
     expect(screen.getByRole('link', { current: 'page' }).textContent).toBe(enPlan.sheets.ground)
   })
 })

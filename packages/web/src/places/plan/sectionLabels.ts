@@ -4,7 +4,13 @@ import type { SectionLabels } from '../../drawing/section/Section.js'
 import { significant, type Units } from '../../ui/units.js'
 
 /** Lettering of the section in the reader's units. */
-export function sectionLabels(plan: Plan, figures: TankFigures, units: Units, rows: SectionLabels['titleRows'], cutAtCm = figures.inner.lengthCm / 2): SectionLabels {
+export function sectionLabels(
+  plan: Plan,
+  figures: TankFigures,
+  units: Units,
+  rows: SectionLabels['titleRows'],
+  cutAtCm = figures.inner.lengthCm / 2,
+): SectionLabels {
   const length = (cm: number): string => units.show('length', cm)
   const { vessel, ground, inner } = figures
   const text = en.describe.drawing

@@ -15,7 +15,9 @@ configure({ defaultHidden: true }) // whether something is hidden is reckoned fr
 afterEach(cleanup)
 /** By its label; a search of the whole sheet by accessible name takes seconds. */
 const field = (label: RegExp | string): HTMLInputElement => {
-  const found = [...document.querySelectorAll('label')].find(({ textContent }) => (typeof label === 'string' ? textContent === label : label.test(textContent)))
+  const found = [...document.querySelectorAll('label')].find(({ textContent }) =>
+    typeof label === 'string' ? textContent === label : label.test(textContent),
+  )
   if (!(found?.control instanceof HTMLInputElement)) throw new Error(`no field ${String(label)}`)
   return found.control
 }
@@ -42,7 +44,19 @@ describe('vessel', () => {
   test('every volume and weight opens with its own sum', () => {
     renderSheet(builtPlan, (desk) => <VesselSheet desk={desk} />)
     expect(within(open('Gross, outer size')).getByText('110·50·45/1000 = 247.5 L')).toBeTruthy()
-    for (const name of ['Empty tank to the water line', 'Open water', 'Water in the pores', 'All water', 'Long pane against bending', 'Evaporation', 'Glass', 'Filled', 'Floor load', 'On each foot']) expect(row(name).querySelector('[aria-haspopup=dialog]'), name).not.toBeNull()
+    for (const name of [
+      'Empty tank to the water line',
+      'Open water',
+      'Water in the pores',
+      'All water',
+      'Long pane against bending',
+      'Evaporation',
+      'Glass',
+      'Filled',
+      'Floor load',
+      'On each foot',
+    ])
+      expect(row(name).querySelector('[aria-haspopup=dialog]'), name).not.toBeNull()
   })
   test('what nobody weighed says that it is assumed', () => {
     renderSheet(barePlan, (desk) => <VesselSheet desk={desk} />)
@@ -74,7 +88,12 @@ describe('vessel', () => {
   })
   test('four corners tell tilt, twist and shims; three tell nothing yet', () => {
     const work = renderSheet(builtPlan, (desk) => <VesselFields desk={desk} level={levelOfPlan(desk.plan)} />)
-    for (const [corner, mm] of [['Back left', '0'], ['Back right', '3'], ['Front left', '0']] as const) type(new RegExp(corner), mm)
+    for (const [corner, mm] of [
+      ['Back left', '0'],
+      ['Back right', '3'],
+      ['Front left', '0'],
+    ] as const)
+      type(new RegExp(corner), mm)
     expect(screen.getByText(/Enter all four corners/)).toBeTruthy()
     type(/Front right/, '3')
     expect(screen.queryByText(/Enter all four corners/)).toBeNull()
@@ -156,7 +175,11 @@ describe('shopping', () => {
   })
   test('what is at hand costs nothing', () => {
     const work = show({ ...builtPlan, money: { ...builtPlan.money, prices: [{ id: 'p1', item: 'tank', column: 'first', price: 100 }] } })
-    const totals = (): string => screen.getAllByText('Total').map((cell) => cell.closest('tr')?.textContent).join()
+    const totals = (): string =>
+      screen
+        .getAllByText('Total')
+        .map((cell) => cell.closest('tr')?.textContent)
+        .join()
     expect(totals()).toContain('100')
     fireEvent.click(screen.getByLabelText(/^Tank 110 cm.*have it$/))
     expect(work.draft().money.owned).toContain('tank')

@@ -24,7 +24,8 @@ function openPlan(initial: Plan) {
     if (isAway) return 'unreachable'
     if (path.endsWith('/plan/revision')) return { status: 200, body: held }
     if (ifMatch !== `"${held.revision}"`) return problem(412, 'Somebody changed this plan since you opened it.')
-    if (method === 'POST') held = { revision: held.revision + 1, plan: path.endsWith('undo') ? initial : held.plan, canUndo: false, canRedo: true }
+    if (method === 'POST')
+      held = { revision: held.revision + 1, plan: path.endsWith('undo') ? initial : held.plan, canUndo: false, canRedo: true }
     else held = { revision: held.revision + 1, plan: body as Plan, canUndo: true, canRedo: false }
     return { status: 200, body: method === 'POST' ? held : held.plan, etag: `"${held.revision}"` }
   })
@@ -59,7 +60,10 @@ describe('one window', () => {
   })
   test('gestures that follow fast are kept one after another, each on the revision before', async () => {
     const page = openPlan(barePlan)
-    await page.do(async ({ keep }) => void (await Promise.all([keep(rename(barePlan, 'a')), keep(rename(barePlan, 'ab')), keep(rename(barePlan, 'abc'))])))
+    await page.do(
+      async ({ keep }) =>
+        void (await Promise.all([keep(rename(barePlan, 'a')), keep(rename(barePlan, 'ab')), keep(rename(barePlan, 'abc'))])),
+    )
     expect(page.asked.filter(({ method }) => method === 'PUT').map(({ ifMatch }) => ifMatch)).toEqual(['"1"', '"2"', '"3"'])
     expect(page.held().plan.name).toBe('abc')
   })

@@ -42,16 +42,27 @@ export function usePlanKeeper(tankId: string, initial: PlanRevision, onStored: (
       newest.current = next
       setRevision(next)
       client.setQueryData(planOfTank(tankId).queryKey, next)
-      void client.invalidateQueries({ queryKey: ['tanks'], predicate: ({ queryKey }) => queryKey.length === 1 || ['timeline', 'settings', 'jobs'].includes(String(queryKey[2])) })
+      void client.invalidateQueries({
+        queryKey: ['tanks'],
+        predicate: ({ queryKey }) => queryKey.length === 1 || ['timeline', 'settings', 'jobs'].includes(String(queryKey[2])),
+      })
       void client.invalidateQueries({ queryKey: ['round'] })
       setState({ kind })
     },
     [client, tankId],
   )
-  const failed = useCallback((error: unknown) => setState({ kind: 'failed', message: error instanceof Error ? error.message : String(error) }), [])
+  const failed = useCallback(
+    (error: unknown) => setState({ kind: 'failed', message: error instanceof Error ? error.message : String(error) }),
+    [],
+  )
   const put = useCallback(
     async (plan: Plan, on: number, dated?: Dated): Promise<PlanRevision> => {
-      await changeJson('PUT', `/api/tanks/${tankId}/plan${dated === undefined ? '' : `?${new URLSearchParams({ effectiveOn: dated.effectiveOn, ...(dated.why === null ? {} : { why: dated.why }) }).toString()}`}`, PlanSchema, { body: plan, ifMatch: etag(on) })
+      await changeJson(
+        'PUT',
+        `/api/tanks/${tankId}/plan${dated === undefined ? '' : `?${new URLSearchParams({ effectiveOn: dated.effectiveOn, ...(dated.why === null ? {} : { why: dated.why }) }).toString()}`}`,
+        PlanSchema,
+        { body: plan, ifMatch: etag(on) },
+      )
       return { revision: on + 1, plan, canUndo: true, canRedo: false } // an edit can always be taken back, and forgets what was
     },
     [tankId],
@@ -87,7 +98,9 @@ export function usePlanKeeper(tankId: string, initial: PlanRevision, onStored: (
     (way: 'undo' | 'redo') =>
       inTurn(async () => {
         try {
-          const next = await changeJson('POST', `/api/tanks/${tankId}/plan/${way}`, PlanRevision, { ifMatch: etag(newest.current.revision) })
+          const next = await changeJson('POST', `/api/tanks/${tankId}/plan/${way}`, PlanRevision, {
+            ifMatch: etag(newest.current.revision),
+          })
           stored(next, 'saved')
           onStored(next.plan)
         } catch (error) {

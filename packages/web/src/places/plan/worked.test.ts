@@ -14,7 +14,10 @@ import { sumOf } from './worked.js'
 function reckon(worked: string): { readonly left: number; readonly right: number } {
   const [sum = '', result = ''] = worked.split(' = ')
   const script = sum
-    .replaceAll('²', '**2').replaceAll('³', '**3').replaceAll('·', '*').replaceAll('−', '-')
+    .replaceAll('²', '**2')
+    .replaceAll('³', '**3')
+    .replaceAll('·', '*')
+    .replaceAll('−', '-')
     .replaceAll(/\b(min|max)\(/g, 'Math.$1(')
     .replaceAll(/\|([^|]+)\|/g, 'Math.abs($1)')
   expect(script, worked).toMatch(/^[\d\s.,*/+()\-a-zA-Z]+$/)
@@ -27,7 +30,10 @@ const holds = ({ title, worked = '', formula, source }: Explained): void => {
   expect(source.length, title).toBeGreaterThan(3)
 }
 
-const PLANS: readonly (readonly [string, Plan])[] = [['nothing known', bare], ['a build', built]]
+const PLANS: readonly (readonly [string, Plan])[] = [
+  ['nothing known', bare],
+  ['a build', built],
+]
 
 describe.each(PLANS)('%s: what a working writes comes out as the figure shown', (_, plan) => {
   const figures = tankFigures(plan)
@@ -45,7 +51,12 @@ describe.each(PLANS)('%s: what a working writes comes out as the figure shown', 
     for (const working of [...Object.values(weights.parts), weights.total, weights.load, weights.pressure]) holds(working)
   })
   test('heater and cooler: the balance names where each watt goes', () => {
-    for (const working of [explainHeater(plan, figures, METRIC), explainCooler(plan, figures, METRIC), explainTurnover(plan, figures, METRIC)]) holds(working)
+    for (const working of [
+      explainHeater(plan, figures, METRIC),
+      explainCooler(plan, figures, METRIC),
+      explainTurnover(plan, figures, METRIC),
+    ])
+      holds(working)
     expect(explainHeater(plan, figures, METRIC).inputs.length).toBeGreaterThan(5)
   })
   test('running cost: every part, the month, and the upkeep', () => {
@@ -68,7 +79,11 @@ describe('filters and outlets', () => {
     expect(explainFlow({ ...filter!, ratedLPerH: null })).toBeNull()
     expect(explainFlow({ ...filter!, ratedLPerH: NaN })).toBeNull()
   })
-  test.each([[9, 300], [13, 700], [22, 2000]])('reach of %d mm at %d L/h', (boreMm, flow) => holds(explainReach(boreMm, flow).explained))
+  test.each([
+    [9, 300],
+    [13, 700],
+    [22, 2000],
+  ])('reach of %d mm at %d L/h', (boreMm, flow) => holds(explainReach(boreMm, flow).explained))
 })
 
 describe('composition', () => {
@@ -99,10 +114,18 @@ describe('provenance', () => {
     expect(isAssumed('standKg')).toBe(false)
     expect(isAssumed('kitKg')).toBe(true)
     expect(parts.standKg.inputs[0]?.from).toBe('typed')
-    expect(runningParts(built, tankFigures(built)).filter(({ isRateGiven }) => isRateGiven).map(({ kind }) => kind)).toEqual(['light', 'pump', 'heating'])
+    expect(
+      runningParts(built, tankFigures(built))
+        .filter(({ isRateGiven }) => isRateGiven)
+        .map(({ kind }) => kind),
+    ).toEqual(['light', 'pump', 'heating'])
   })
   test('inputs are in the reader’s units, the worked line in the formula’s', () => {
-    const inches = { ...METRIC, show: (dimension: Parameters<typeof METRIC.show>[0], canonical: number) => (dimension === 'length' ? `${(canonical / fromUnit('length', 1, 'in')).toFixed(1)} in` : METRIC.show(dimension, canonical)) }
+    const inches = {
+      ...METRIC,
+      show: (dimension: Parameters<typeof METRIC.show>[0], canonical: number) =>
+        dimension === 'length' ? `${(canonical / fromUnit('length', 1, 'in')).toFixed(1)} in` : METRIC.show(dimension, canonical),
+    }
     const { gross } = explainVolumes(built, tankFigures(built), inches)
     expect(gross.inputs[0]?.value).toBe('43.3 in')
     expect(gross.worked).toBe('110·50·45/1000 = 247.5 L')

@@ -11,7 +11,11 @@ export function BackupPanel() {
   const client = useQueryClient()
   const input = useRef<HTMLInputElement>(null)
   const [file, setFile] = useState<File | null>(null)
-  const [state, setState] = useState<{ readonly isBusy: boolean; readonly said: string | null; readonly isFailure: boolean }>({ isBusy: false, said: null, isFailure: false })
+  const [state, setState] = useState<{ readonly isBusy: boolean; readonly said: string | null; readonly isFailure: boolean }>({
+    isBusy: false,
+    said: null,
+    isFailure: false,
+  })
   const restore = async (archive: File): Promise<void> => {
     setFile(null)
     setState({ isBusy: true, said: null, isFailure: false })
@@ -20,10 +24,18 @@ export function BackupPanel() {
       const json: unknown = await answer.json().catch(() => null)
       if (!answer.ok) throw new Error(Problem.safeParse(json).data?.detail ?? en.app.failed)
       const report = RestoreReport.parse(json)
-      setState({ isBusy: false, said: enSettings.restored(significant(report.tanks, 7), significant(report.records, 9), report.keptOld), isFailure: false })
+      setState({
+        isBusy: false,
+        said: enSettings.restored(significant(report.tanks, 7), significant(report.records, 9), report.keptOld),
+        isFailure: false,
+      })
       await client.invalidateQueries()
     } catch (error) {
-      setState({ isBusy: false, said: error instanceof TypeError ? en.app.offline : error instanceof Error ? error.message : en.app.failed, isFailure: true })
+      setState({
+        isBusy: false,
+        said: error instanceof TypeError ? en.app.offline : error instanceof Error ? error.message : en.app.failed,
+        isFailure: true,
+      })
     }
   }
   return (
@@ -33,10 +45,17 @@ export function BackupPanel() {
         <Button component="a" href="/api/backup.zip" download>
           {enSettings.download}
         </Button>
-        <input ref={input} type="file" accept="application/zip,.zip" hidden aria-label={enSettings.restore} onChange={(event) => {
-          setFile(event.target.files?.[0] ?? null)
-          event.target.value = ''
-        }} />
+        <input
+          ref={input}
+          type="file"
+          accept="application/zip,.zip"
+          hidden
+          aria-label={enSettings.restore}
+          onChange={(event) => {
+            setFile(event.target.files?.[0] ?? null)
+            event.target.value = ''
+          }}
+        />
         <Button disabled={state.isBusy} onClick={() => input.current?.click()}>
           {enSettings.restore}
         </Button>
@@ -44,7 +63,10 @@ export function BackupPanel() {
       <Box sx={{ color: 'text.secondary', fontSize: 14 }}>{enSettings.restoreHint}</Box>
       {state.isBusy && <LinearProgress aria-label={enSettings.restore} />}
       {state.said !== null && (
-        <Box role={state.isFailure ? 'alert' : 'status'} sx={{ color: state.isFailure ? 'var(--algae)' : undefined, overflowWrap: 'anywhere' }}>
+        <Box
+          role={state.isFailure ? 'alert' : 'status'}
+          sx={{ color: state.isFailure ? 'var(--algae)' : undefined, overflowWrap: 'anywhere' }}
+        >
           {state.said}
         </Box>
       )}

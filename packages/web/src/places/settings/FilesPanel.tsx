@@ -37,7 +37,13 @@ export function FilesPanel() {
 
 function TankChoice({ tanks, tank, onChoose }: { tanks: readonly TankEntry[]; tank: TankEntry; onChoose: (id: string) => void }) {
   return (
-    <TextField select label={enAnswers.which} value={tank.id} onChange={(event) => onChoose(event.target.value)} slotProps={{ inputLabel: { shrink: true } }}>
+    <TextField
+      select
+      label={enAnswers.which}
+      value={tank.id}
+      onChange={(event) => onChoose(event.target.value)}
+      slotProps={{ inputLabel: { shrink: true } }}
+    >
       {tanks.map(({ id, plan }) => (
         <MenuItem key={id} value={id}>
           {plan.name}
@@ -84,16 +90,31 @@ function TankImport() {
   return (
     <Box sx={{ display: 'grid', gap: 0.5 }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
-        <input ref={input} type="file" accept="application/json,.json" hidden aria-label={enSettings.importTank} onChange={(event) => {
-          const chosen = event.target.files?.[0]
-          event.target.value = ''
-          if (chosen) void choose(chosen)
-        }} />
+        <input
+          ref={input}
+          type="file"
+          accept="application/json,.json"
+          hidden
+          aria-label={enSettings.importTank}
+          onChange={(event) => {
+            const chosen = event.target.files?.[0]
+            event.target.value = ''
+            if (chosen) void choose(chosen)
+          }}
+        />
         <Button onClick={() => input.current?.click()}>{enSettings.importTank}</Button>
-        <FormControlLabel control={<Checkbox checked={isCopy} onChange={(event) => {
-          setCopy(event.target.checked)
-          if (file !== null) void send(file, event.target.checked, true)
-        }} />} label={enSettings.asCopy} />
+        <FormControlLabel
+          control={
+            <Checkbox
+              checked={isCopy}
+              onChange={(event) => {
+                setCopy(event.target.checked)
+                if (file !== null) void send(file, event.target.checked, true)
+              }}
+            />
+          }
+          label={enSettings.asCopy}
+        />
       </Box>
       {failure !== null && (
         <Box role="alert" sx={{ color: 'var(--algae)' }}>

@@ -18,7 +18,16 @@ export function KitTable() {
     <Section title={enSettings.kits}>
       <Box sx={{ color: 'text.secondary', fontSize: 14 }}>{enSettings.kitsHint}</Box>
       <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={enSettings.kits}>
-        <Box component="table" className="figures" sx={{ borderCollapse: 'collapse', width: '100%', minWidth: 580, '& td, & th': { textAlign: 'left', pr: 1.5, py: 0.25, fontWeight: 'normal', verticalAlign: 'bottom' } }}>
+        <Box
+          component="table"
+          className="figures"
+          sx={{
+            borderCollapse: 'collapse',
+            width: '100%',
+            minWidth: 580,
+            '& td, & th': { textAlign: 'left', pr: 1.5, py: 0.25, fontWeight: 'normal', verticalAlign: 'bottom' },
+          }}
+        >
           <HeadRow heads={enSettings.kitHead} />
           <tbody>
             {kits.map((kit) => (
@@ -34,7 +43,12 @@ export function KitTable() {
 function KitRow({ kit }: { kit: Kit }) {
   const client = useQueryClient()
   const tell = useNotice()
-  const [texts, setTexts] = useState({ name: kit.name ?? '', step: kit.step === null ? '' : significant(kit.step, 6), lowest: kit.lowest === null ? '' : significant(kit.lowest, 6), expiresOn: kit.expiresOn ?? '' })
+  const [texts, setTexts] = useState({
+    name: kit.name ?? '',
+    step: kit.step === null ? '' : significant(kit.step, 6),
+    lowest: kit.lowest === null ? '' : significant(kit.lowest, 6),
+    expiresOn: kit.expiresOn ?? '',
+  })
   const name = en.quantity[kit.quantity]
   const number = (text: string): number | null => {
     const parsed = parseNumber(text)
@@ -43,7 +57,14 @@ function KitRow({ kit }: { kit: Kit }) {
   const isWrong = (text: string): boolean => Number.isNaN(number(text)) || (number(text) ?? 0) < 0
   const keep = async (part: Partial<Kit> = {}): Promise<void> => {
     if (isWrong(texts.step) || isWrong(texts.lowest)) return
-    const next: Kit = { ...kit, name: texts.name.trim() === '' ? null : texts.name.trim(), step: number(texts.step), lowest: number(texts.lowest), expiresOn: texts.expiresOn === '' ? null : texts.expiresOn, ...part }
+    const next: Kit = {
+      ...kit,
+      name: texts.name.trim() === '' ? null : texts.name.trim(),
+      step: number(texts.step),
+      lowest: number(texts.lowest),
+      expiresOn: texts.expiresOn === '' ? null : texts.expiresOn,
+      ...part,
+    }
     if (JSON.stringify(next) === JSON.stringify(kit)) return
     try {
       await changeJson('PUT', `/api/kits/${kit.quantity}`, KitSchema, { body: next })
@@ -72,7 +93,16 @@ function KitRow({ kit }: { kit: Kit }) {
       <td>{field('name', nameHead, 96)}</td>
       <td>
         {unitsOf(kit.quantity).length > 1 ? (
-          <TextField select value={kit.unit} onChange={(event) => void keep({ unit: event.target.value })} slotProps={{ htmlInput: { 'aria-label': `${name}: ${unitHead}` }, select: { SelectDisplayProps: { 'aria-label': `${name}: ${unitHead}` } } }} sx={{ width: 110 }}>
+          <TextField
+            select
+            value={kit.unit}
+            onChange={(event) => void keep({ unit: event.target.value })}
+            slotProps={{
+              htmlInput: { 'aria-label': `${name}: ${unitHead}` },
+              select: { SelectDisplayProps: { 'aria-label': `${name}: ${unitHead}` } },
+            }}
+            sx={{ width: 110 }}
+          >
             {unitsOf(kit.quantity).map((unit) => (
               <MenuItem key={unit} value={unit}>
                 {unit}

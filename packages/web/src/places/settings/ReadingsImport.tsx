@@ -28,7 +28,11 @@ export function ReadingsImport({ tank }: { tank: TankEntry }) {
     setBusy(true)
     try {
       const query = new URLSearchParams({ dryRun: String(isDry), mapping: JSON.stringify(mapping), recordedBy: deviceName() ?? '' })
-      const answer = await fetch(`/api/tanks/${tank.id}/readings.csv?${query.toString()}`, { method: 'POST', headers: { 'Content-Type': 'text/csv' }, body: file.bytes })
+      const answer = await fetch(`/api/tanks/${tank.id}/readings.csv?${query.toString()}`, {
+        method: 'POST',
+        headers: { 'Content-Type': 'text/csv' },
+        body: file.bytes,
+      })
       const json: unknown = await answer.json().catch(() => null)
       if (!answer.ok) throw new Error(Problem.safeParse(json).data?.detail ?? en.app.failed)
       const told = RowImportReport.parse(json)
@@ -60,19 +64,40 @@ export function ReadingsImport({ tank }: { tank: TankEntry }) {
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
       <Box>
-        <input ref={input} type="file" accept="text/csv,.csv,.tsv,.txt" hidden aria-label={enSettings.importReadings} onChange={(event) => {
-          const chosen = event.target.files?.[0]
-          event.target.value = ''
-          if (chosen) void choose(chosen)
-        }} />
+        <input
+          ref={input}
+          type="file"
+          accept="text/csv,.csv,.tsv,.txt"
+          hidden
+          aria-label={enSettings.importReadings}
+          onChange={(event) => {
+            const chosen = event.target.files?.[0]
+            event.target.value = ''
+            if (chosen) void choose(chosen)
+          }}
+        />
         <Button onClick={() => input.current?.click()}>{enSettings.importReadings}</Button>
       </Box>
       {file !== null && mapping !== null && (
-        <Box component="form" sx={{ display: 'grid', gap: 1, border: '1px solid var(--ink)', p: 1.5 }} onSubmit={(event) => {
-          event.preventDefault()
-          void send(true)
-        }}>
-          <Mapping mapping={mapping} heads={headCells(file.text.replace(/^\uFEFF/, ''), mapping.delimiter)[0] ?? []} onChange={(part) => change(part.delimiter === undefined ? part : { ...part, columns: (headCells(file.text, part.delimiter)[0] ?? []).map(() => ({ use: 'ignore' as const })) })} />
+        <Box
+          component="form"
+          sx={{ display: 'grid', gap: 1, border: '1px solid var(--ink)', p: 1.5 }}
+          onSubmit={(event) => {
+            event.preventDefault()
+            void send(true)
+          }}
+        >
+          <Mapping
+            mapping={mapping}
+            heads={headCells(file.text.replace(/^\uFEFF/, ''), mapping.delimiter)[0] ?? []}
+            onChange={(part) =>
+              change(
+                part.delimiter === undefined
+                  ? part
+                  : { ...part, columns: (headCells(file.text, part.delimiter)[0] ?? []).map(() => ({ use: 'ignore' as const })) },
+              )
+            }
+          />
           <Box>
             <Button type="submit" variant="contained" disabled={isBusy}>
               {text.look}
@@ -91,9 +116,30 @@ export function ReadingsImport({ tank }: { tank: TankEntry }) {
   )
 }
 
-function Mapping({ mapping, heads, onChange }: { mapping: RowMappingChoice; heads: readonly string[]; onChange: (part: Partial<RowMappingChoice>) => void }) {
-  const pick = <T extends string>(label: string, value: T, options: readonly T[], names: Readonly<Record<string, string>>, choose: (value: T) => void) => (
-    <TextField select label={label} value={value} onChange={(event) => choose(event.target.value as T)} slotProps={{ inputLabel: { shrink: true } }} sx={{ minWidth: 120 }}>
+function Mapping({
+  mapping,
+  heads,
+  onChange,
+}: {
+  mapping: RowMappingChoice
+  heads: readonly string[]
+  onChange: (part: Partial<RowMappingChoice>) => void
+}) {
+  const pick = <T extends string>(
+    label: string,
+    value: T,
+    options: readonly T[],
+    names: Readonly<Record<string, string>>,
+    choose: (value: T) => void,
+  ) => (
+    <TextField
+      select
+      label={label}
+      value={value}
+      onChange={(event) => choose(event.target.value as T)}
+      slotProps={{ inputLabel: { shrink: true } }}
+      sx={{ minWidth: 120 }}
+    >
       {options.map((option) => (
         <MenuItem key={option} value={option}>
           {names[option] ?? option}
@@ -101,25 +147,41 @@ function Mapping({ mapping, heads, onChange }: { mapping: RowMappingChoice; head
       ))}
     </TextField>
   )
-  const setColumn = (index: number, use: ColumnUse): void => onChange({ columns: mapping.columns.map((column, at) => (at === index ? use : column)) })
+  const setColumn = (index: number, use: ColumnUse): void =>
+    onChange({ columns: mapping.columns.map((column, at) => (at === index ? use : column)) })
   return (
     <>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5 }}>
         {pick(text.delimiter, mapping.delimiter, DELIMITERS, text.delimiters, (delimiter) => onChange({ delimiter }))}
         {pick(text.decimalMark, mapping.decimalMark, DECIMAL_MARKS, text.marks, (decimalMark) => onChange({ decimalMark }))}
         {pick(text.dateOrder, mapping.dateOrder, DATE_ORDERS, text.orders, (dateOrder) => onChange({ dateOrder }))}
-        <TextField label={text.timeZone} value={mapping.timeZone} onChange={(event) => onChange({ timeZone: event.target.value })} slotProps={{ inputLabel: { shrink: true } }} />
-        <FormControlLabel control={<Checkbox checked={mapping.hasHeader} onChange={(event) => onChange({ hasHeader: event.target.checked })} />} label={text.hasHeader} />
+        <TextField
+          label={text.timeZone}
+          value={mapping.timeZone}
+          onChange={(event) => onChange({ timeZone: event.target.value })}
+          slotProps={{ inputLabel: { shrink: true } }}
+        />
+        <FormControlLabel
+          control={<Checkbox checked={mapping.hasHeader} onChange={(event) => onChange({ hasHeader: event.target.checked })} />}
+          label={text.hasHeader}
+        />
       </Box>
       <Box sx={{ fontSize: 13, color: 'text.secondary' }}>{text.columns}</Box>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5 }}>
         {mapping.columns.map((column, index) => (
           <Box key={index} sx={{ display: 'grid' }}>
-            <TextField select label={text.column(significant(index + 1), heads[index] ?? '')} value={column.use === 'reading' ? column.quantity : column.use} onChange={(event) => {
-              const chosen = event.target.value
-              const quantity = READING_QUANTITIES.find((name) => name === chosen)
-              setColumn(index, quantity === undefined ? { use: USES.find((use) => use === chosen) ?? 'ignore' } : readingColumn(quantity))
-            }} slotProps={{ inputLabel: { shrink: true } }} sx={{ minWidth: 130 }}>
+            <TextField
+              select
+              label={text.column(significant(index + 1), heads[index] ?? '')}
+              value={column.use === 'reading' ? column.quantity : column.use}
+              onChange={(event) => {
+                const chosen = event.target.value
+                const quantity = READING_QUANTITIES.find((name) => name === chosen)
+                setColumn(index, quantity === undefined ? { use: USES.find((use) => use === chosen) ?? 'ignore' } : readingColumn(quantity))
+              }}
+              slotProps={{ inputLabel: { shrink: true } }}
+              sx={{ minWidth: 130 }}
+            >
               {USES.map((use) => (
                 <MenuItem key={use} value={use}>
                   {text.uses[use]}
@@ -132,7 +194,12 @@ function Mapping({ mapping, heads, onChange }: { mapping: RowMappingChoice; head
               ))}
             </TextField>
             {column.use === 'reading' && unitsOf(column.quantity).length > 1 && (
-              <TextField select value={column.unit} onChange={(event) => setColumn(index, { ...column, unit: event.target.value })} slotProps={{ select: { SelectDisplayProps: { 'aria-label': `${heads[index] ?? ''}: ${enSettings.kitHead[2] ?? ''}` } } }}>
+              <TextField
+                select
+                value={column.unit}
+                onChange={(event) => setColumn(index, { ...column, unit: event.target.value })}
+                slotProps={{ select: { SelectDisplayProps: { 'aria-label': `${heads[index] ?? ''}: ${enSettings.kitHead[2] ?? ''}` } } }}
+              >
                 {unitsOf(column.quantity).map((unit) => (
                   <MenuItem key={unit} value={unit}>
                     {unit}
@@ -154,13 +221,22 @@ function Report({ report, onKeep }: { report: RowImportReport; onKeep: () => voi
   const when = new Intl.DateTimeFormat(navigator.language, { dateStyle: 'medium', timeStyle: 'short' })
   return (
     <Box role="status" sx={{ display: 'grid', gap: 0.5 }}>
-      <div>{text.report(significant(report.rows, 7), significant(report.accepted, 7), significant(report.alreadyHere, 7), significant(report.refusedInAll, 7))}</div>
+      <div>
+        {text.report(
+          significant(report.rows, 7),
+          significant(report.accepted, 7),
+          significant(report.alreadyHere, 7),
+          significant(report.refusedInAll, 7),
+        )}
+      </div>
       {report.refused.map(({ line, detail }) => (
         <Box key={`${line} ${detail}`} sx={{ color: 'var(--algae)' }}>
           {text.line(significant(line, 7), detail)}
         </Box>
       ))}
-      {report.refusedInAll > report.refused.length && <div>{text.moreRefused(significant(report.refusedInAll - report.refused.length, 7))}</div>}
+      {report.refusedInAll > report.refused.length && (
+        <div>{text.moreRefused(significant(report.refusedInAll - report.refused.length, 7))}</div>
+      )}
       {report.preview.length > 0 && (
         <Box component="table" className="figures" sx={{ fontSize: 14, '& td': { pr: 2 } }}>
           <caption style={{ textAlign: 'left' }}>{text.preview}</caption>

@@ -19,7 +19,15 @@ export function SettingsPlace() {
       <Box component="h1" className="lettering" sx={{ m: 0, fontSize: 26, borderBottom: '2px solid var(--ink)' }}>
         {enSettings.title}
       </Box>
-      <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) minmax(0,1fr)' }, columnGap: 5, rowGap: 3, pt: 1.5 }}>
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) minmax(0,1fr)' },
+          columnGap: 5,
+          rowGap: 3,
+          pt: 1.5,
+        }}
+      >
         <Box sx={{ display: 'grid', gap: 3, alignContent: 'start', minWidth: 0 }}>
           <Device />
           <KitTable />
@@ -39,10 +47,17 @@ function Device() {
   const [name, setName] = useState(deviceName() ?? '')
   return (
     <Section title={enSettings.device}>
-      <TextField label={en.device.label} value={name} placeholder={en.device.unnamed} helperText={en.device.hint} onChange={(event) => {
-        setName(event.target.value)
-        nameDevice(event.target.value)
-      }} slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 40 } }} />
+      <TextField
+        label={en.device.label}
+        value={name}
+        placeholder={en.device.unnamed}
+        helperText={en.device.hint}
+        onChange={(event) => {
+          setName(event.target.value)
+          nameDevice(event.target.value)
+        }}
+        slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 40 } }}
+      />
     </Section>
   )
 }
@@ -53,10 +68,16 @@ function Lan() {
   if (known === undefined) return null
   return (
     <Section title={enSettings.lan}>
-      <div>{known.isLan ? enSettings.lanOn(known.addresses.map((address) => `http://${address}:${window.location.port}`).join(', ')) : enSettings.lanOff}</div>
+      <div>
+        {known.isLan
+          ? enSettings.lanOn(known.addresses.map((address) => `http://${address}:${window.location.port}`).join(', '))
+          : enSettings.lanOff}
+      </div>
       {known.isLan && (
         <Box>
-          <Button onClick={() => void changeJson('DELETE', '/api/session', z.null()).then(() => client.invalidateQueries())}>{enSettings.signOut}</Button>
+          <Button onClick={() => void changeJson('DELETE', '/api/session', z.null()).then(() => client.invalidateQueries())}>
+            {enSettings.signOut}
+          </Button>
         </Box>
       )}
     </Section>

@@ -26,16 +26,58 @@ export function guessMapping(text: string, timeZone: string): RowMappingChoice {
     delimiter,
     hasHeader,
     decimalMark: delimiter !== ',' && /\d,\d/.test(sample) ? ',' : '.',
-    dateOrder: /\b\d{4}-\d/.test(sample) ? 'ymd' : /\b(1[3-9]|2\d|3[01])[./]\d/.test(sample) ? 'dmy' : /\b\d{1,2}[./](1[3-9]|2\d|3[01])/.test(sample) ? 'mdy' : 'dmy',
+    dateOrder: /\b\d{4}-\d/.test(sample)
+      ? 'ymd'
+      : /\b(1[3-9]|2\d|3[01])[./]\d/.test(sample)
+        ? 'dmy'
+        : /\b\d{1,2}[./](1[3-9]|2\d|3[01])/.test(sample)
+          ? 'mdy'
+          : 'dmy',
     timeZone,
     columns: head.map((cell) => (hasHeader ? guessColumn(cell) : { use: 'ignore' })),
   }
 }
 
-const NAMES: Readonly<Record<string, ColumnUse['use']>> = { id: 'id', at: 'at', datetime: 'at', timestamp: 'at', date: 'date', day: 'date', time: 'time', quantity: 'quantity', value: 'value', unit: 'unit', note: 'note', notes: 'note' }
-const QUANTITY_NAMES: Readonly<Record<string, ReadingQuantity>> = { ph: 'pH', kh: 'alkalinity', gh: 'hardness', no3: 'nitrate', no2: 'nitrite', nh4: 'ammonia', nh3: 'ammonia', tan: 'ammonia', po4: 'phosphate', k: 'potassium', fe: 'iron', temp: 'temperature', temperature: 'temperature' }
+const NAMES: Readonly<Record<string, ColumnUse['use']>> = {
+  id: 'id',
+  at: 'at',
+  datetime: 'at',
+  timestamp: 'at',
+  date: 'date',
+  day: 'date',
+  time: 'time',
+  quantity: 'quantity',
+  value: 'value',
+  unit: 'unit',
+  note: 'note',
+  notes: 'note',
+}
+const QUANTITY_NAMES: Readonly<Record<string, ReadingQuantity>> = {
+  ph: 'pH',
+  kh: 'alkalinity',
+  gh: 'hardness',
+  no3: 'nitrate',
+  no2: 'nitrite',
+  nh4: 'ammonia',
+  nh3: 'ammonia',
+  tan: 'ammonia',
+  po4: 'phosphate',
+  k: 'potassium',
+  fe: 'iron',
+  temp: 'temperature',
+  temperature: 'temperature',
+}
 /** Units in which a column of that name is mostly written. */
-const UNIT_OF: Readonly<Record<string, string>> = { kh: '°dKH', gh: '°dGH', no3: 'mg NO3/L', no2: 'mg NO2/L', nh4: 'mg NH4/L', nh3: 'mg NH3/L', tan: 'mg N/L', po4: 'mg PO4/L' }
+const UNIT_OF: Readonly<Record<string, string>> = {
+  kh: '°dKH',
+  gh: '°dGH',
+  no3: 'mg NO3/L',
+  no2: 'mg NO2/L',
+  nh4: 'mg NH4/L',
+  nh3: 'mg NH3/L',
+  tan: 'mg N/L',
+  po4: 'mg PO4/L',
+}
 
 function guessColumn(head: string): ColumnUse {
   const name = head.toLowerCase().replace(/[^a-z0-9]/g, '')

@@ -23,7 +23,15 @@ const give = (label: string, name: string, content: string): void => {
 }
 
 describe('readings from a table', () => {
-  const good: RowImportReport = { rows: 2, accepted: 2, alreadyHere: 0, refusedInAll: 0, refused: [], isKept: false, preview: [{ line: 2, at: '2026-11-01T08:00:00.000Z', quantity: 'pH', value: 6.8, qualifier: '=' }] }
+  const good: RowImportReport = {
+    rows: 2,
+    accepted: 2,
+    alreadyHere: 0,
+    refusedInAll: 0,
+    refused: [],
+    isKept: false,
+    preview: [{ line: 2, at: '2026-11-01T08:00:00.000Z', quantity: 'pH', value: 6.8, qualifier: '=' }],
+  }
   const show = (answer: (isDry: boolean) => ReturnType<Parameters<typeof standInServer>[0]>) => {
     const server = standInServer(({ path }) => answer(path.includes('dryRun=true')))
     renderPage(<ReadingsImport tank={tank} />)
@@ -34,18 +42,30 @@ describe('readings from a table', () => {
     await waitFor(() => expect(screen.getByText(text.look)).toBeTruthy())
     fireEvent.click(screen.getByText(text.look))
   }
-  const mappingOf = (path: string) => JSON.parse(new URLSearchParams(path.split('?')[1]).get('mapping') ?? '{}') as { delimiter: string; decimalMark: string; columns: { use: string }[] }
+  const mappingOf = (path: string) =>
+    JSON.parse(new URLSearchParams(path.split('?')[1]).get('mapping') ?? '{}') as {
+      delimiter: string
+      decimalMark: string
+      columns: { use: string }[]
+    }
   test('its form is guessed, tried without keeping anything, and then kept whole', async () => {
     const server = show((isDry) => ({ status: 200, body: { ...good, isKept: !isDry } }))
     await look()
     await waitFor(() => expect(screen.getByText(text.keep('2'))).toBeTruthy())
-    expect(mappingOf(server.asked[0]!.path)).toMatchObject({ delimiter: ';', decimalMark: ',', columns: [{ use: 'date' }, { use: 'time' }, { use: 'reading' }] })
+    expect(mappingOf(server.asked[0]!.path)).toMatchObject({
+      delimiter: ';',
+      decimalMark: ',',
+      columns: [{ use: 'date' }, { use: 'time' }, { use: 'reading' }],
+    })
     fireEvent.click(screen.getByText(text.keep('2')))
     await waitFor(() => expect(screen.getByText(text.kept('2'))).toBeTruthy())
     expect(server.asked.map(({ path }) => path.includes('dryRun=true'))).toEqual([true, false])
   })
   test('rows that are refused are told by line, and nothing can be kept', async () => {
-    show(() => ({ status: 200, body: { ...good, accepted: 1, refusedInAll: 3, refused: [{ line: 3, detail: '“6,9,1” has two decimal marks.' }] } }))
+    show(() => ({
+      status: 200,
+      body: { ...good, accepted: 1, refusedInAll: 3, refused: [{ line: 3, detail: '“6,9,1” has two decimal marks.' }] },
+    }))
     await look()
     await waitFor(() => expect(screen.getByText(/two decimal marks/)).toBeTruthy())
     expect(screen.getByText(text.moreRefused('2'))).toBeTruthy()
@@ -80,7 +100,11 @@ describe('a tank’s file', () => {
     await waitFor(() => expect(server.asked).toHaveLength(2))
     fireEvent.click(await screen.findByText(enSettings.bringIn))
     await waitFor(() => expect(screen.getByText(enSettings.broughtIn('River'))).toBeTruthy())
-    expect(server.asked.filter(({ method }) => method === 'POST').map(({ path }) => path.split('?')[1])).toEqual(['dryRun=true&as=same', 'dryRun=true&as=copy', 'dryRun=false&as=copy'])
+    expect(server.asked.filter(({ method }) => method === 'POST').map(({ path }) => path.split('?')[1])).toEqual([
+      'dryRun=true&as=same',
+      'dryRun=true&as=copy',
+      'dryRun=false&as=copy',
+    ])
   })
   test('something else is told to be something else, and nothing is sent', async () => {
     const server = show(() => ({ status: 200, body: [] }))

@@ -51,7 +51,14 @@ export function ShelfPlace() {
       </Box>
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
         {tanks.data.map((tank) => (
-          <TankRow key={tank.id} tank={tank} timeline={known.find((entry) => entry.tank.id === tank.id)?.timeline ?? null} forecast={forecasts.get(tank.id) ?? null} stop={stops.find(({ tankId }) => tankId === tank.id) ?? null} pxPerCm={pxPerCm} />
+          <TankRow
+            key={tank.id}
+            tank={tank}
+            timeline={known.find((entry) => entry.tank.id === tank.id)?.timeline ?? null}
+            forecast={forecasts.get(tank.id) ?? null}
+            stop={stops.find(({ tankId }) => tankId === tank.id) ?? null}
+            pxPerCm={pxPerCm}
+          />
         ))}
       </Box>
     </Box>
@@ -78,18 +85,46 @@ function TankRow({ tank, timeline, forecast, stop, pxPerCm }: TankRowProps) {
   const putAway = async (): Promise<void> => {
     await changeJson('DELETE', `/api/tanks/${tank.id}`, z.null())
     await refresh()
-    tell({ text: en.shelf.putAwayDone(tank.plan.name), action: { label: en.shelf.undo, run: () => void changeJson('POST', `/api/tanks/${tank.id}/restore`, z.unknown()).then(refresh) } })
+    tell({
+      text: en.shelf.putAwayDone(tank.plan.name),
+      action: { label: en.shelf.undo, run: () => void changeJson('POST', `/api/tanks/${tank.id}/restore`, z.unknown()).then(refresh) },
+    })
   }
   const worst = forecast?.flags[0]
   return (
-    <Box component="li" sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', md: `${WIDEST_PX + 10}px minmax(0,1fr) 236px auto` }, columnGap: 2.5, rowGap: 1, alignItems: 'end', borderBottom: '2px solid var(--ink)', pt: 1.2 }}>
+    <Box
+      component="li"
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: '1fr', md: `${WIDEST_PX + 10}px minmax(0,1fr) 236px auto` },
+        columnGap: 2.5,
+        rowGap: 1,
+        alignItems: 'end',
+        borderBottom: '2px solid var(--ink)',
+        pt: 1.2,
+      }}
+    >
       <Link to={`/tanks/${tank.id}/balance`} aria-label={en.shelf.open(tank.plan.name)} style={{ display: 'block', color: 'inherit' }}>
-        <SmallSection plan={tank.plan} figures={figures} ageDays={age} pxPerCm={pxPerCm} description={en.shelf.sectionOf(tank.plan.name, size)} />
+        <SmallSection
+          plan={tank.plan}
+          figures={figures}
+          ageDays={age}
+          pxPerCm={pxPerCm}
+          description={en.shelf.sectionOf(tank.plan.name, size)}
+        />
       </Link>
       <Box sx={{ pb: 1, minWidth: 0, alignSelf: 'center' }}>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5, alignItems: 'baseline' }}>
-          <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 20, textTransform: 'none', letterSpacing: '0.02em', overflowWrap: 'anywhere' }}>
-            <Box component={Link} to={`/tanks/${tank.id}/balance`} sx={{ color: 'inherit', textDecoration: 'none', '&:hover': { textDecoration: 'underline' } }}>
+          <Box
+            component="h2"
+            className="lettering"
+            sx={{ m: 0, fontSize: 20, textTransform: 'none', letterSpacing: '0.02em', overflowWrap: 'anywhere' }}
+          >
+            <Box
+              component={Link}
+              to={`/tanks/${tank.id}/balance`}
+              sx={{ color: 'inherit', textDecoration: 'none', '&:hover': { textDecoration: 'underline' } }}
+            >
               {tank.plan.name}
             </Box>
           </Box>
@@ -107,9 +142,7 @@ function TankRow({ tank, timeline, forecast, stop, pxPerCm }: TankRowProps) {
           </Box>
         )}
         {forecast && (
-          <Box sx={{ color: worst ? 'var(--algae)' : 'text.secondary', mt: 0.25 }}>
-            {worst ? flagSentence(worst) : en.shelf.nothing}
-          </Box>
+          <Box sx={{ color: worst ? 'var(--algae)' : 'text.secondary', mt: 0.25 }}>{worst ? flagSentence(worst) : en.shelf.nothing}</Box>
         )}
       </Box>
       <Link to={`/tanks/${tank.id}/balance`} tabIndex={-1} aria-hidden style={{ display: 'block', minHeight: 84 }}>
@@ -132,5 +165,8 @@ function dueText({ due, overdue }: RoundStop): string {
   const open = [...due, ...overdue]
   const [first, second, ...others] = open.map(({ kind }) => en.job.title[kind])
   if (first === undefined) return en.today.nothingDue
-  return en.shelf.due([first, second].filter((title) => title !== undefined).join(', '), others.length === 0 ? null : significant(others.length))
+  return en.shelf.due(
+    [first, second].filter((title) => title !== undefined).join(', '),
+    others.length === 0 ? null : significant(others.length),
+  )
 }

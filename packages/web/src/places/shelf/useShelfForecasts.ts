@@ -18,7 +18,9 @@ const WEEKS = 6
 const MEMBERS = 24
 
 /** Reckons the tanks one after another, so that each is soon ready. Results are told as they come. */
-export function useShelfForecasts(timelines: readonly { readonly tankId: string; readonly timeline: Timeline }[]): ReadonlyMap<string, ShelfForecast> {
+export function useShelfForecasts(
+  timelines: readonly { readonly tankId: string; readonly timeline: Timeline }[],
+): ReadonlyMap<string, ShelfForecast> {
   const [found, setFound] = useState<ReadonlyMap<string, ShelfForecast>>(new Map())
   const key = JSON.stringify(timelines)
   useEffect(() => {
@@ -46,5 +48,9 @@ export function useShelfForecasts(timelines: readonly { readonly tankId: string;
 }
 
 function summarise(results: readonly MemberResult[], today: number, plan: Plan | undefined): ShelfForecast {
-  return { lead: leadOf(results, 'planned', 0, today), weeks: braidWeeks(results, 'planned', WEEKS), flags: flagsOf(results, 'planned', 0, plan !== undefined && hasAnimalsAt(plan, today)) }
+  return {
+    lead: leadOf(results, 'planned', 0, today),
+    weeks: braidWeeks(results, 'planned', WEEKS),
+    flags: flagsOf(results, 'planned', 0, plan !== undefined && hasAnimalsAt(plan, today)),
+  }
 }

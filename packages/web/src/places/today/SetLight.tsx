@@ -12,7 +12,15 @@ export function SetLight({ tankId, today, job, onDone }: { tankId: string; today
   const set = async (): Promise<void> => {
     try {
       const { plan, revision } = await getJson(`/api/tanks/${tankId}/plan/revision`, PlanRevision, new AbortController().signal)
-      await changeJson('PUT', `/api/tanks/${tankId}/plan?effectiveOn=${today}&why=${encodeURIComponent(en.job.title['light-step'])}`, PlanSchema, { body: withLightStep(plan, { hours: job.values['hours'] ?? 0, dimFraction: job.values['dimFraction'] ?? 1 }), ifMatch: `"${revision}"` })
+      await changeJson(
+        'PUT',
+        `/api/tanks/${tankId}/plan?effectiveOn=${today}&why=${encodeURIComponent(en.job.title['light-step'])}`,
+        PlanSchema,
+        {
+          body: withLightStep(plan, { hours: job.values['hours'] ?? 0, dimFraction: job.values['dimFraction'] ?? 1 }),
+          ifMatch: `"${revision}"`,
+        },
+      )
       await client.invalidateQueries({ queryKey: ['tanks'] })
       tell({ text: en.today.setLightDone })
       onDone()

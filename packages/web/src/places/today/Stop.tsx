@@ -22,7 +22,12 @@ export function Stop({ stop, nextId }: { stop: RoundStop; nextId: string | null 
   const fine = (): Promise<void> => log([ALL_FINE], new Date().toISOString(), `${stop.name}: ${en.journal.allFine}`)
   const minutes = [...stop.due, ...stop.overdue].reduce((sum, job) => sum + job.minutes, 0)
   return (
-    <Box component="section" id={`tank-${stop.tankId}`} aria-label={stop.name} sx={{ borderBottom: '2px solid var(--ink)', py: 1.25, breakInside: 'avoid' }}>
+    <Box
+      component="section"
+      id={`tank-${stop.tankId}`}
+      aria-label={stop.name}
+      sx={{ borderBottom: '2px solid var(--ink)', py: 1.25, breakInside: 'avoid' }}
+    >
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 1.5, rowGap: 0.5 }}>
         <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 20, textTransform: 'none', letterSpacing: '0.02em' }}>
           <Box component={Link} to={`/tanks/${stop.tankId}/balance`} sx={{ color: 'inherit', textDecoration: 'none' }}>
@@ -58,7 +63,12 @@ export function Stop({ stop, nextId }: { stop: RoundStop; nextId: string | null 
             <Box component="li" key={`${job.ruleId} ${job.dueOn}`} sx={{ display: 'flex', gap: 1.5, alignItems: 'center' }}>
               <span>{`${en.job.title[job.kind]}: ${en.today.doneState[job.state] ?? job.state}${job.record?.recordedBy == null ? '' : ` ${en.journal.by(job.record.recordedBy)}`}`}</span>
               {job.record !== null && (
-                <Button className="no-print" variant="text" onClick={() => job.record !== null && void takeBack(job, job.record)} sx={{ minWidth: 0, py: 0 }}>
+                <Button
+                  className="no-print"
+                  variant="text"
+                  onClick={() => job.record !== null && void takeBack(job, job.record)}
+                  sx={{ minWidth: 0, py: 0 }}
+                >
                   {en.today.takeBack}
                 </Button>
               )}
@@ -101,21 +111,51 @@ function JobRows({ title, jobs, stop, onTell, onMove }: JobRowsProps) {
       </Box>
       <Box component="ul" aria-label={title} sx={{ listStyle: 'none', m: 0, p: 0 }}>
         {jobs.map((job) => (
-          <Box component="li" key={`${job.ruleId} ${job.dueOn}`} sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '190px minmax(0,1fr) auto' }, columnGap: 1.5, alignItems: 'center', py: 0.4, borderTop: '1px solid var(--hair)' }}>
+          <Box
+            component="li"
+            key={`${job.ruleId} ${job.dueOn}`}
+            sx={{
+              display: 'grid',
+              gridTemplateColumns: { xs: '1fr', sm: '190px minmax(0,1fr) auto' },
+              columnGap: 1.5,
+              alignItems: 'center',
+              py: 0.4,
+              borderTop: '1px solid var(--hair)',
+            }}
+          >
             <Box className="lettering" sx={{ fontSize: 16, textTransform: 'none', letterSpacing: '0.02em' }}>
               {en.job.title[job.kind]}
-              {job.dueOn !== stop.today && <Box component="span" sx={{ color: 'text.secondary', ml: 1 }}>{job.state === 'moved' ? en.today.movedFrom(longDate(job.dueOn)) : en.today.dueOn(shortDate(job.dueOn))}</Box>}
+              {job.dueOn !== stop.today && (
+                <Box component="span" sx={{ color: 'text.secondary', ml: 1 }}>
+                  {job.state === 'moved' ? en.today.movedFrom(longDate(job.dueOn)) : en.today.dueOn(shortDate(job.dueOn))}
+                </Box>
+              )}
             </Box>
             <Box className="figures" sx={{ minWidth: 0 }}>
               {jobText(job, units)}
-              {job.minutes > 0 && <Box component="span" sx={{ color: 'text.secondary', ml: jobText(job, units) === '' ? 0 : 1 }}>{en.today.minutes(decimals(job.minutes, 0))}</Box>}
+              {job.minutes > 0 && (
+                <Box component="span" sx={{ color: 'text.secondary', ml: jobText(job, units) === '' ? 0 : 1 }}>
+                  {en.today.minutes(decimals(job.minutes, 0))}
+                </Box>
+              )}
             </Box>
             <Box className="no-print" sx={{ display: 'flex', gap: 0.5 }}>
-              {job.kind === 'light-step' && <SetLight tankId={stop.tankId} today={stop.today} job={job} onDone={() => void onTell(job, { state: 'done' })} />}
-              <Button onClick={() => void onTell(job, { state: 'done' })} sx={tall} aria-label={`${en.today.done}: ${en.job.title[job.kind]}`}>
+              {job.kind === 'light-step' && (
+                <SetLight tankId={stop.tankId} today={stop.today} job={job} onDone={() => void onTell(job, { state: 'done' })} />
+              )}
+              <Button
+                onClick={() => void onTell(job, { state: 'done' })}
+                sx={tall}
+                aria-label={`${en.today.done}: ${en.job.title[job.kind]}`}
+              >
                 {en.today.done}
               </Button>
-              <Button variant="text" onClick={() => void onTell(job, { state: 'skipped' })} sx={tall} aria-label={`${en.today.skip}: ${en.job.title[job.kind]}`}>
+              <Button
+                variant="text"
+                onClick={() => void onTell(job, { state: 'skipped' })}
+                sx={tall}
+                aria-label={`${en.today.skip}: ${en.job.title[job.kind]}`}
+              >
                 {en.today.skip}
               </Button>
               <Button variant="text" onClick={() => onMove(job)} sx={tall} aria-label={`${en.today.move}: ${en.job.title[job.kind]}`}>

@@ -44,7 +44,18 @@ export function TodayPlace() {
           <Stop key={stop.tankId} stop={stop} nextId={stops[index + 1]?.tankId ?? null} />
         ))}
       </Box>
-      <Box component="aside" sx={{ borderLeft: { lg: '2px solid var(--ink)' }, background: 'var(--sheet)', px: 2, py: 1.5, display: 'grid', gap: 2, alignContent: 'start' }}>
+      <Box
+        component="aside"
+        sx={{
+          borderLeft: { lg: '2px solid var(--ink)' },
+          background: 'var(--sheet)',
+          px: 2,
+          py: 1.5,
+          display: 'grid',
+          gap: 2,
+          alignContent: 'start',
+        }}
+      >
         <Barrel stops={stops} />
         <MarginTable caption={en.today.upkeep}>
           {stops.map((stop) => (
@@ -65,9 +76,12 @@ export function TodayPlace() {
 function Barrel({ stops }: { stops: readonly RoundStop[] }) {
   const units = useUnits()
   const open = stops.flatMap(({ due, overdue }) => [...due, ...overdue])
-  const litres = open.filter(({ kind }) => kind === 'change' || kind === 'mix-water').reduce((sum, { values }) => sum + (values['litres'] ?? 0), 0)
+  const litres = open
+    .filter(({ kind }) => kind === 'change' || kind === 'mix-water')
+    .reduce((sum, { values }) => sum + (values['litres'] ?? 0), 0)
   const grams = new Map<string, number>()
-  for (const { kind, values } of stops.flatMap(({ assumed }) => assumed)) if (kind === 'dose') for (const [salt, amount] of Object.entries(values)) grams.set(salt, (grams.get(salt) ?? 0) + amount)
+  for (const { kind, values } of stops.flatMap(({ assumed }) => assumed))
+    if (kind === 'dose') for (const [salt, amount] of Object.entries(values)) grams.set(salt, (grams.get(salt) ?? 0) + amount)
   return (
     <MarginTable caption={en.today.barrel}>
       <tr>

@@ -28,7 +28,17 @@ export function WorkingsPlace() {
   }
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', md: '290px minmax(0,1fr)' }, flexGrow: 1 }}>
-      <Box component="nav" aria-label={enWorkings.title} sx={{ borderRight: { md: '2px solid var(--ink)' }, background: 'var(--sheet)', px: 2, py: 1.5, display: { xs: working === null ? 'block' : 'none', md: 'block' } }}>
+      <Box
+        component="nav"
+        aria-label={enWorkings.title}
+        sx={{
+          borderRight: { md: '2px solid var(--ink)' },
+          background: 'var(--sheet)',
+          px: 2,
+          py: 1.5,
+          display: { xs: working === null ? 'block' : 'none', md: 'block' },
+        }}
+      >
         {Object.entries(enWorkings.groups).map(([group, title]) => (
           <Box key={group} sx={{ mb: 1.5 }}>
             <Box className="lettering" sx={{ fontSize: 15, borderBottom: '1px solid var(--ink)' }}>
@@ -37,7 +47,19 @@ export function WorkingsPlace() {
             <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
               {WORKINGS.filter(({ id }) => groupOf(id) === group).map(({ id }) => (
                 <li key={id}>
-                  <Box component={Link} to={`/workings/${id}`} aria-current={id === workingId ? 'page' : undefined} sx={{ color: 'inherit', textDecoration: 'none', display: 'block', py: { xs: 0.75, md: 0.15 }, fontWeight: id === workingId ? 700 : 400, '&:hover': { textDecoration: 'underline' } }}>
+                  <Box
+                    component={Link}
+                    to={`/workings/${id}`}
+                    aria-current={id === workingId ? 'page' : undefined}
+                    sx={{
+                      color: 'inherit',
+                      textDecoration: 'none',
+                      display: 'block',
+                      py: { xs: 0.75, md: 0.15 },
+                      fontWeight: id === workingId ? 700 : 400,
+                      '&:hover': { textDecoration: 'underline' },
+                    }}
+                  >
                     {enWorkingTitle[id] ?? id}
                   </Box>
                 </li>

@@ -1,5 +1,14 @@
 import { en, enWorkings } from '@jovrin/contract'
-import { ContradictionError, OutOfRangeError, work, type FieldDescriptor, type WorkedFigure, type Working, type WorkingInputs, type WorkingRow } from '@jovrin/core'
+import {
+  ContradictionError,
+  OutOfRangeError,
+  work,
+  type FieldDescriptor,
+  type WorkedFigure,
+  type Working,
+  type WorkingInputs,
+  type WorkingRow,
+} from '@jovrin/core'
 import { parseNumber } from '../../ui/parseNumber.js'
 import { significant } from '../../ui/units.js'
 
@@ -22,7 +31,14 @@ export function textsOf(working: Working, search: URLSearchParams): SumTexts {
       const given = search.get(field.name)
       if (field.kind === 'rows') return [field.name, rowsOf(given)]
       if (given !== null) return [field.name, given]
-      return [field.name, field.standard !== undefined ? String(field.standard) : field.kind === 'choice' ? (USUAL_CHOICE[field.name] ?? field.choices[0] ?? '') : '']
+      return [
+        field.name,
+        field.standard !== undefined
+          ? String(field.standard)
+          : field.kind === 'choice'
+            ? (USUAL_CHOICE[field.name] ?? field.choices[0] ?? '')
+            : '',
+      ]
     }),
   )
 }
@@ -30,13 +46,23 @@ export function textsOf(working: Working, search: URLSearchParams): SumTexts {
 function rowsOf(text: string | null): readonly Readonly<Record<string, string>>[] {
   try {
     const parsed: unknown = JSON.parse(text ?? '[]')
-    return Array.isArray(parsed) ? parsed.filter((row): row is Record<string, string> => typeof row === 'object' && row !== null && Object.values(row as object).every((cell) => typeof cell === 'string')) : []
+    return Array.isArray(parsed)
+      ? parsed.filter(
+          (row): row is Record<string, string> =>
+            typeof row === 'object' && row !== null && Object.values(row as object).every((cell) => typeof cell === 'string'),
+        )
+      : []
   } catch {
     return [] // an address that somebody mangled
   }
 }
 
-export const searchOf = (texts: SumTexts): URLSearchParams => new URLSearchParams(Object.entries(texts).flatMap(([name, value]) => (typeof value === 'string' ? (value === '' ? [] : [[name, value]]) : value.length === 0 ? [] : [[name, JSON.stringify(value)]])))
+export const searchOf = (texts: SumTexts): URLSearchParams =>
+  new URLSearchParams(
+    Object.entries(texts).flatMap(([name, value]) =>
+      typeof value === 'string' ? (value === '' ? [] : [[name, value]]) : value.length === 0 ? [] : [[name, JSON.stringify(value)]],
+    ),
+  )
 
 /** Works a sum from what is typed, or says what is missing or wrong. */
 export function workSum(working: Working, texts: SumTexts): SumOutcome {
@@ -54,14 +80,25 @@ export function workSum(working: Working, texts: SumTexts): SumOutcome {
       if (field.standard === undefined) isIncomplete = true
       return field.standard ?? null
     }
-    if (parsed.value < field.min || parsed.value > field.max || (field.whole === true && !Number.isInteger(parsed.value))) wrong.push({ name: field.name, sentence: `${fieldName(field.name)}: ${en.number.range(significant(field.min, 6), significant(field.max, 6), field.unit === '1' ? '' : field.unit)}` })
+    if (parsed.value < field.min || parsed.value > field.max || (field.whole === true && !Number.isInteger(parsed.value)))
+      wrong.push({
+        name: field.name,
+        sentence: `${fieldName(field.name)}: ${en.number.range(significant(field.min, 6), significant(field.max, 6), field.unit === '1' ? '' : field.unit)}`,
+      })
     return parsed.value
   }
   for (const field of working.fields) {
     const typed = texts[field.name]
     if (field.kind === 'rows') {
       const rows = (Array.isArray(typed) ? typed : []) as readonly Readonly<Record<string, string>>[]
-      inputs[field.name] = rows.map((row) => Object.fromEntries(field.fields.map((cell) => [cell.name, read(cell, row[cell.name] ?? (cell.kind === 'choice' ? (cell.choices[0] ?? '') : ''))]).filter((pair) => pair[1] !== null)) as WorkingRow)
+      inputs[field.name] = rows.map(
+        (row) =>
+          Object.fromEntries(
+            field.fields
+              .map((cell) => [cell.name, read(cell, row[cell.name] ?? (cell.kind === 'choice' ? (cell.choices[0] ?? '') : ''))])
+              .filter((pair) => pair[1] !== null),
+          ) as WorkingRow,
+      )
     } else {
       const value = read(field, typeof typed === 'string' ? typed : '')
       if (value !== null) inputs[field.name] = value
@@ -73,8 +110,19 @@ export function workSum(working: Working, texts: SumTexts): SumOutcome {
   try {
     return { kind: 'worked', ...work(working, inputs) }
   } catch (error) {
-    if (error instanceof OutOfRangeError) return { kind: 'refused', sentence: en.refused.outOfRange(fieldName(error.quantity), significant(error.value), significant(error.min), significant(error.max)), fields: [error.quantity] }
-    if (error instanceof ContradictionError) return { kind: 'refused', sentence: en.refused.contradiction(error.fields.map(fieldName).join(', ')), fields: error.fields }
+    if (error instanceof OutOfRangeError)
+      return {
+        kind: 'refused',
+        sentence: en.refused.outOfRange(
+          fieldName(error.quantity),
+          significant(error.value),
+          significant(error.min),
+          significant(error.max),
+        ),
+        fields: [error.quantity],
+      }
+    if (error instanceof ContradictionError)
+      return { kind: 'refused', sentence: en.refused.contradiction(error.fields.map(fieldName).join(', ')), fields: error.fields }
     throw error
   }
 }

@@ -21,7 +21,8 @@ export function DescribeSheet({ form, head, age, onCommit }: DescribeSheetProps)
     form.set('gasLines', plan.gasLines)
     if (isFinal) onCommit()
   }
-  const explain = (event: FocusEvent<HTMLElement>): void => setQuestion(event.target.closest('[data-question]')?.getAttribute('data-question') ?? null)
+  const explain = (event: FocusEvent<HTMLElement>): void =>
+    setQuestion(event.target.closest('[data-question]')?.getAttribute('data-question') ?? null)
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', md: 'minmax(0,1fr) 492px' }, flexGrow: 1 }}>
       <Box sx={{ position: { md: 'sticky' }, top: 0, alignSelf: 'start', p: 2, minWidth: 0 }}>

@@ -29,7 +29,10 @@ export function SectionSheet({ plan, age, question, onMoveDay }: SectionSheetPro
   const figures = tankFigures(plan)
   // What was let be stays so, and remarks on arrangement rest once plants grow.
   const isPlanted = age > 0 && plan.patches.length > 0
-  const findings = checkPlan(plan, figures).filter((finding) => !plan.muted.some((one) => one.finding === findingKey(finding)) && !(isPlanted && RESTS_ONCE_PLANTED.includes(finding.code)))
+  const findings = checkPlan(plan, figures).filter(
+    (finding) =>
+      !plan.muted.some((one) => one.finding === findingKey(finding)) && !(isPlanted && RESTS_ONCE_PLANTED.includes(finding.code)),
+  )
   const explained = explainTank(plan, figures, units)
   const length = (cm: number): string => units.show('length', cm)
   const text = en.describe.drawing
@@ -69,7 +72,16 @@ export function SectionSheet({ plan, age, question, onMoveDay }: SectionSheetPro
       </Measured>
       <Box
         className="figures"
-        sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr 1fr', sm: 'repeat(4, auto)' }, columnGap: 3, rowGap: 0.5, borderTop: '1px solid var(--hair)', borderBottom: '1px solid var(--hair)', py: 0.75, mt: 0.5 }}
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: '1fr 1fr', sm: 'repeat(4, auto)' },
+          columnGap: 3,
+          rowGap: 0.5,
+          borderTop: '1px solid var(--hair)',
+          borderBottom: '1px solid var(--hair)',
+          py: 0.75,
+          mt: 0.5,
+        }}
       >
         <Labelled label={en.describe.figures.net}>
           <Figure explained={explained.net}>{units.show('volume', figures.volumes.openWaterL)}</Figure>
@@ -81,7 +93,13 @@ export function SectionSheet({ plan, age, question, onMoveDay }: SectionSheetPro
           <Figure explained={explained.dli}>{`${significant(figures.dliMolPerM2, 2)} mol/m²`}</Figure>
         </Labelled>
         <Labelled label={en.describe.figures.gas}>
-          {hasGas ? <Figure explained={explained.gas}>{`${significant(figures.bubblesPerS, 2)} /s · ${significant(figures.gasMgPerH / 1000, 2)} g/h`}</Figure> : en.describe.control['none']}
+          {hasGas ? (
+            <Figure
+              explained={explained.gas}
+            >{`${significant(figures.bubblesPerS, 2)} /s · ${significant(figures.gasMgPerH / 1000, 2)} g/h`}</Figure>
+          ) : (
+            en.describe.control['none']
+          )}
         </Labelled>
       </Box>
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', mt: 0.5 }}>
@@ -105,7 +123,15 @@ export function SectionSheet({ plan, age, question, onMoveDay }: SectionSheetPro
       </Box>
       <Box sx={{ mt: 1.5 }}>
         <Measured usual={756}>
-          {(width) => <DayStrip width={width} plan={plan} curve={null} labels={{ description: en.balance.dayDescription, lanes: en.balance.lanes, edges: en.balance.edges, format: decimals }} onMove={onMoveDay} />}
+          {(width) => (
+            <DayStrip
+              width={width}
+              plan={plan}
+              curve={null}
+              labels={{ description: en.balance.dayDescription, lanes: en.balance.lanes, edges: en.balance.edges, format: decimals }}
+              onMove={onMoveDay}
+            />
+          )}
         </Measured>
       </Box>
       {question !== null && enField[question] && (
@@ -114,7 +140,11 @@ export function SectionSheet({ plan, age, question, onMoveDay }: SectionSheetPro
         </Box>
       )}
       {findings.slice(0, FINDINGS_SHOWN).map((finding) => (
-        <Box key={`${finding.code} ${finding.id ?? ''}`} role="note" sx={{ mt: 0.5, color: finding.severity === 'note' ? 'text.secondary' : 'var(--algae)' }}>
+        <Box
+          key={`${finding.code} ${finding.id ?? ''}`}
+          role="note"
+          sx={{ mt: 0.5, color: finding.severity === 'note' ? 'text.secondary' : 'var(--algae)' }}
+        >
           {`${finding.severity === 'stop' ? '▲' : '△'} ${findingSentence(finding, units, plan.money.currency)}`}
         </Box>
       ))}

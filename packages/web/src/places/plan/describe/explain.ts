@@ -22,9 +22,17 @@ function workedPpfd({ fluxUmolPerS, ppfd, surfaceM2 }: TankFigures): string {
 }
 
 /** The workings behind a tank's figures, with the grower's own values put in. */
-export function explainTank(plan: Plan, figures: TankFigures, units: Units): { readonly net: Explained; readonly ppfd: Explained; readonly dli: Explained; readonly gas: Explained } {
+export function explainTank(
+  plan: Plan,
+  figures: TankFigures,
+  units: Units,
+): { readonly net: Explained; readonly ppfd: Explained; readonly dli: Explained; readonly gas: Explained } {
   const { vessel } = figures
-  const length = (field: 'lengthCm' | 'widthCm' | 'heightCm' | 'glassCm' | 'freeboardCm') => ({ name: label(field), value: units.show('length', vessel[field]), from: from(plan.vessel[field]) })
+  const length = (field: 'lengthCm' | 'widthCm' | 'heightCm' | 'glassCm' | 'freeboardCm') => ({
+    name: label(field),
+    value: units.show('length', vessel[field]),
+    from: from(plan.vessel[field]),
+  })
   const lamp = plan.lamps[0]
   const window = plan.lightWindows[0]
   const net = workingOf('vessel.net-water')
@@ -42,7 +50,11 @@ export function explainTank(plan: Plan, figures: TankFigures, units: Units): { r
       range: null,
       inputs: [
         ...(['lengthCm', 'widthCm', 'heightCm', 'glassCm', 'freeboardCm'] as const).map(length),
-        ...figures.layers.map((layer, index) => ({ name: `${en.describe.ground[layer.ground] ?? layer.ground}`, value: `${units.show('length', layer.frontCm)} – ${units.show('length', layer.backCm)}`, from: from(plan.layers[index]?.frontCm) })),
+        ...figures.layers.map((layer, index) => ({
+          name: `${en.describe.ground[layer.ground] ?? layer.ground}`,
+          value: `${units.show('length', layer.frontCm)} – ${units.show('length', layer.backCm)}`,
+          from: from(plan.layers[index]?.frontCm),
+        })),
         { name: en.describe.section.ground, value: units.show('mass', figures.hardscapeKg), from: from(plan.hardscape[0]?.massKg ?? 0) },
       ],
     },
@@ -53,11 +65,27 @@ export function explainTank(plan: Plan, figures: TankFigures, units: Units): { r
       source: ppfd.source,
       range: spanOf(figures.ppfd / FLOOR_SPREAD, figures.ppfd * FLOOR_SPREAD, 'µmol/m²/s'),
       inputs: [
-        { name: label('fluxUmolPerS'), value: `${significant(figures.fluxUmolPerS)} µmol/s`, from: lamp?.fluxUmolPerS != null ? 'typed' : 'reckoned' },
+        {
+          name: label('fluxUmolPerS'),
+          value: `${significant(figures.fluxUmolPerS)} µmol/s`,
+          from: lamp?.fluxUmolPerS != null ? 'typed' : 'reckoned',
+        },
         { name: label('watts'), value: lamp?.watts == null ? '–' : `${significant(lamp.watts)} W`, from: from(lamp?.watts) },
-        { name: label('dimFraction'), value: `${significant((lamp?.dimFraction ?? ASSUMED.dimFraction.value) * 100)} %`, from: from(lamp?.dimFraction) },
-        { name: label('aboveWaterCm'), value: lamp?.aboveWaterCm == null ? '–' : units.show('length', lamp.aboveWaterCm), from: from(lamp?.aboveWaterCm) },
-        { name: label('lampLengthCm'), value: lamp?.lengthCm == null ? '–' : units.show('length', lamp.lengthCm), from: from(lamp?.lengthCm) },
+        {
+          name: label('dimFraction'),
+          value: `${significant((lamp?.dimFraction ?? ASSUMED.dimFraction.value) * 100)} %`,
+          from: from(lamp?.dimFraction),
+        },
+        {
+          name: label('aboveWaterCm'),
+          value: lamp?.aboveWaterCm == null ? '–' : units.show('length', lamp.aboveWaterCm),
+          from: from(lamp?.aboveWaterCm),
+        },
+        {
+          name: label('lampLengthCm'),
+          value: lamp?.lengthCm == null ? '–' : units.show('length', lamp.lengthCm),
+          from: from(lamp?.lengthCm),
+        },
       ],
     },
     dli: {
@@ -80,8 +108,16 @@ export function explainTank(plan: Plan, figures: TankFigures, units: Units): { r
       range: spanOf(figures.gasMgPerH / BUBBLE_SPREAD, figures.gasMgPerH * BUBBLE_SPREAD, 'mg/h'),
       inputs: [
         { name: label('bubblesPerS'), value: `${significant(figures.bubblesPerS)} /s`, from: figures.isGasSolved ? 'reckoned' : 'typed' },
-        { name: label('bubbleMl'), value: `${significant(plan.gasLines[0]?.bubbleMl ?? ASSUMED.bubbleMl.value)} mL`, from: from(plan.gasLines[0]?.bubbleMl) },
-        { name: label('linePressureBar'), value: `${significant(plan.gasLines[0]?.linePressureBar ?? ASSUMED.linePressureBar.value)} bar`, from: from(plan.gasLines[0]?.linePressureBar) },
+        {
+          name: label('bubbleMl'),
+          value: `${significant(plan.gasLines[0]?.bubbleMl ?? ASSUMED.bubbleMl.value)} mL`,
+          from: from(plan.gasLines[0]?.bubbleMl),
+        },
+        {
+          name: label('linePressureBar'),
+          value: `${significant(plan.gasLines[0]?.linePressureBar ?? ASSUMED.linePressureBar.value)} bar`,
+          from: from(plan.gasLines[0]?.linePressureBar),
+        },
       ],
     },
   }

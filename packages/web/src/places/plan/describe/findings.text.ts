@@ -21,5 +21,7 @@ function shownValues(values: Finding['values'], units: Units, currency: string):
   )
 }
 
-export const findingSentence = (finding: Finding, units: Units, currency = 'EUR'): string => enFinding[finding.code]({ ...shownValues(finding.values, units, currency), ...finding.names })
-export const mendLabel = (mend: NonNullable<Finding['mend']>, units: Units, currency = 'EUR'): string => enMend[mend.code](shownValues(mend.values, units, currency))
+export const findingSentence = (finding: Finding, units: Units, currency = 'EUR'): string =>
+  enFinding[finding.code]({ ...shownValues(finding.values, units, currency), ...finding.names })
+export const mendLabel = (mend: NonNullable<Finding['mend']>, units: Units, currency = 'EUR'): string =>
+  enMend[mend.code](shownValues(mend.values, units, currency))

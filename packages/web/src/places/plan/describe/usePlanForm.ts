@@ -21,7 +21,27 @@ interface Checked {
 }
 
 /** Parts that no rule of the whole plan looks at: they are checked by themselves, so that dragging one of many outlines costs the check of its own list. */
-const ALONE: readonly (keyof Plan)[] = ['zones', 'hardscape', 'barriers', 'tabs', 'layers', 'outlets', 'filters', 'money', 'intent', 'stand', 'room', 'climate', 'logistics', 'tabProduct', 'sources', 'patches', 'lamps', 'gasLines', 'muted']
+const ALONE: readonly (keyof Plan)[] = [
+  'zones',
+  'hardscape',
+  'barriers',
+  'tabs',
+  'layers',
+  'outlets',
+  'filters',
+  'money',
+  'intent',
+  'stand',
+  'room',
+  'climate',
+  'logistics',
+  'tabProduct',
+  'sources',
+  'patches',
+  'lamps',
+  'gasLines',
+  'muted',
+]
 const keysOf = (plan: Plan) => Object.keys(plan) as (keyof Plan)[]
 
 function check(draft: Plan, last: Checked): Checked {
@@ -39,13 +59,23 @@ function check(draft: Plan, last: Checked): Checked {
   const parsed = PlanSchema.safeParse(draft)
   if (!parsed.success) return { draft, valid: last.valid, isValid: false }
   const same = keysOf(draft).filter((key) => last.isValid && !changed.includes(key))
-  return { draft, valid: { ...parsed.data, ...(Object.fromEntries(same.map((key) => [key, last.valid[key]])) as Partial<Plan>) }, isValid: true }
+  return {
+    draft,
+    valid: { ...parsed.data, ...(Object.fromEntries(same.map((key) => [key, last.valid[key]])) as Partial<Plan>) },
+    isValid: true,
+  }
 }
 
 /** One part by its own schema. Of a list in which the same entries stand in the same order, only those that changed. */
 function checkPart(key: keyof Plan, draft: Plan, last: Checked): { readonly value: unknown } | null {
   const [list, before, valid] = [draft[key], last.draft[key], last.valid[key]] as unknown[]
-  if (Array.isArray(list) && Array.isArray(before) && Array.isArray(valid) && list.length === before.length && list.every((item, index) => idOf(item) !== null && idOf(item) === idOf(before[index]))) {
+  if (
+    Array.isArray(list) &&
+    Array.isArray(before) &&
+    Array.isArray(valid) &&
+    list.length === before.length &&
+    list.every((item, index) => idOf(item) !== null && idOf(item) === idOf(before[index]))
+  ) {
     const changed = list.flatMap((item, index) => (item === before[index] ? [] : [index]))
     const parsed = PLAN_PARTS[key].safeParse(changed.map((index) => list[index] as unknown))
     if (!parsed.success) return null
@@ -59,7 +89,11 @@ const idOf = (item: unknown): string | null => (typeof item === 'object' && item
 
 /** A plan under the pen. The schema is the contract's; text that is no number stays in its field and only blocks keeping. */
 export function usePlanForm(initial: Plan): PlanForm {
-  const [checked, setChecked] = useState<Checked>(() => ({ draft: initial, valid: initial, isValid: PlanSchema.safeParse(initial).success }))
+  const [checked, setChecked] = useState<Checked>(() => ({
+    draft: initial,
+    valid: initial,
+    isValid: PlanSchema.safeParse(initial).success,
+  }))
   const newest = useRef(checked)
   const put = useCallback((draft: Plan) => {
     newest.current = check(draft, newest.current)

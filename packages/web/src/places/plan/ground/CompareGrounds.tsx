@@ -17,7 +17,13 @@ export function CompareGrounds({ desk }: { desk: Desk }) {
     <Box sx={{ mt: 1 }}>
       <Button onClick={() => setOpen(true)}>{enPlan.compare.open}</Button>
       <SheetDialog title={enPlan.compare.title} isOpen={isOpen} isWide onClose={() => setOpen(false)}>
-        {compared === null ? <Box role="status" sx={{ p: 3 }}>{enPlan.compare.reckoning}</Box> : <ComparisonTable desk={desk} compared={compared} onDone={() => setOpen(false)} />}
+        {compared === null ? (
+          <Box role="status" sx={{ p: 3 }}>
+            {enPlan.compare.reckoning}
+          </Box>
+        ) : (
+          <ComparisonTable desk={desk} compared={compared} onDone={() => setOpen(false)} />
+        )}
       </SheetDialog>
     </Box>
   )
@@ -27,21 +33,39 @@ function ComparisonTable({ desk, compared, onDone }: { desk: Desk; compared: rea
   const units = useUnits()
   const { currency, prices, columns } = desk.plan.money
   const column = columns[0]?.id ?? ''
-  const priceOfBag = (need: GroundNeed): number | null => prices.find((price) => price.item === need.key && price.column === column)?.price ?? null
+  const priceOfBag = (need: GroundNeed): number | null =>
+    prices.find((price) => price.item === need.key && price.column === column)?.price ?? null
   const text = enPlan.compare
   const days = ([from, to]: readonly [number, number]): string => text.days(String(from), String(to))
   const rows: readonly (readonly [string, (one: GroundComparison) => string])[] = [
-    [text.layers, (one) => one.needs.map((need) => `${en.describe.ground[need.ground]} ${units.show('volume', need.volumeL, 2)}`).join(', ')],
+    [
+      text.layers,
+      (one) => one.needs.map((need) => `${en.describe.ground[need.ground]} ${units.show('volume', need.volumeL, 2)}`).join(', '),
+    ],
     [text.depth, ({ facts }) => `${units.show('length', facts.frontCm)} – ${units.show('length', facts.backCm)}`],
-    [text.bags, (one) => one.needs.map((need) => `${need.bags} × ${units.show('volume', need.bagL, 2)}`).join(' + ') + (one.tabs > 0 ? ` + ${text.tabs(String(one.tabs))}` : '')],
+    [
+      text.bags,
+      (one) =>
+        one.needs.map((need) => `${need.bags} × ${units.show('volume', need.bagL, 2)}`).join(' + ') +
+        (one.tabs > 0 ? ` + ${text.tabs(String(one.tabs))}` : ''),
+    ],
     [text.costNow, ({ costNow }) => (costNow === null ? text.noPrice : money(costNow, currency))],
     [text.costThreeYears, ({ costThreeYears }) => (costThreeYears === null ? text.noPrice : money(costThreeYears, currency))],
-    [text.ammonia, ({ ammoniaWeeks, ammoniaPeakMgNPerL }) => (ammoniaWeeks === null ? text.ammoniaLong(units.show('ammonia', ammoniaPeakMgNPerL, 2)) : text.ammoniaTold(decimals(ammoniaWeeks, 0), units.show('ammonia', ammoniaPeakMgNPerL, 2)))],
+    [
+      text.ammonia,
+      ({ ammoniaWeeks, ammoniaPeakMgNPerL }) =>
+        ammoniaWeeks === null
+          ? text.ammoniaLong(units.show('ammonia', ammoniaPeakMgNPerL, 2))
+          : text.ammoniaTold(decimals(ammoniaWeeks, 0), units.show('ammonia', ammoniaPeakMgNPerL, 2)),
+    ],
     [text.hardness, (one) => text.drift(significant(one.khDkhAtStart, 2), significant(one.khDkhAfter, 2), decimals(one.pHAfter, 1))],
     [text.stems, ({ facts }) => text.holds[facts.stemHold]],
     [text.moving, ({ facts }) => text.moves[facts.moving]],
     [text.lasts, ({ facts }) => (facts.years === null ? text.long : text.years(String(facts.years)))],
-    [text.tank, ({ facts, hasTankHeight }) => `${text.from(units.show('length', facts.leastTankCm))}${hasTankHeight ? '' : ` ${text.tooLow}`}`],
+    [
+      text.tank,
+      ({ facts, hasTankHeight }) => `${text.from(units.show('length', facts.leastTankCm))}${hasTankHeight ? '' : ` ${text.tooLow}`}`,
+    ],
     [text.animals, ({ facts }) => days(facts.animalsFromDay)],
     [text.school, ({ method }) => text.schools[method]],
   ]
@@ -50,7 +74,24 @@ function ComparisonTable({ desk, compared, onDone }: { desk: Desk; compared: rea
       <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 19 }}>
         {text.title}
       </Box>
-      <Box component="table" className="figures" sx={{ borderCollapse: 'collapse', fontSize: 13.5, mt: 1, '& th, & td': { textAlign: 'left', verticalAlign: 'top', p: '3px 12px 3px 0', borderBottom: '1px solid var(--hair)', maxWidth: 190 }, '& th': { fontWeight: 600 }, '& tbody th': { fontWeight: 'normal', color: 'text.secondary' } }}>
+      <Box
+        component="table"
+        className="figures"
+        sx={{
+          borderCollapse: 'collapse',
+          fontSize: 13.5,
+          mt: 1,
+          '& th, & td': {
+            textAlign: 'left',
+            verticalAlign: 'top',
+            p: '3px 12px 3px 0',
+            borderBottom: '1px solid var(--hair)',
+            maxWidth: 190,
+          },
+          '& th': { fontWeight: 600 },
+          '& tbody th': { fontWeight: 'normal', color: 'text.secondary' },
+        }}
+      >
         <thead>
           <tr>
             <td />
@@ -75,7 +116,12 @@ function ComparisonTable({ desk, compared, onDone }: { desk: Desk; compared: rea
             {compared.map((one) => (
               <td key={one.method}>
                 {one.needs.map((need) => (
-                  <PriceCell key={`${need.key} ${priceOfBag(need) ?? ''}`} value={priceOfBag(need)} label={`${text.bagPrice}: ${en.describe.ground[need.ground] ?? need.ground}`} onPrice={(price) => desk.change((plan) => withPrice(plan, need.key, column, price))} />
+                  <PriceCell
+                    key={`${need.key} ${priceOfBag(need) ?? ''}`}
+                    value={priceOfBag(need)}
+                    label={`${text.bagPrice}: ${en.describe.ground[need.ground] ?? need.ground}`}
+                    onPrice={(price) => desk.change((plan) => withPrice(plan, need.key, column, price))}
+                  />
                 ))}
               </td>
             ))}

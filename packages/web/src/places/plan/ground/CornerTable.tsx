@@ -26,31 +26,111 @@ export function CornerTable({ desk, zone, corner, onCorner, onMessage }: CornerT
   }
   const at = corner === null ? undefined : outline[corner]
   const next = corner === null ? undefined : outline[(corner + 1) % outline.length]
-  const move = (part: Partial<Vertex>, isFinal = false): void => set(outline.map((vertex, index) => (index === corner ? { ...vertex, ...part } : vertex)), isFinal)
+  const move = (part: Partial<Vertex>, isFinal = false): void =>
+    set(
+      outline.map((vertex, index) => (index === corner ? { ...vertex, ...part } : vertex)),
+      isFinal,
+    )
   return (
     <Box sx={{ mt: 1 }}>
-      <Box role="group" aria-label={enPlan.ground.corners} sx={{ display: 'flex', flexWrap: 'wrap', gap: '2px', alignItems: 'center', fontSize: 14 }}>
+      <Box
+        role="group"
+        aria-label={enPlan.ground.corners}
+        sx={{ display: 'flex', flexWrap: 'wrap', gap: '2px', alignItems: 'center', fontSize: 14 }}
+      >
         {enPlan.ground.corners}
         {outline.map((vertex, index) => (
-          <Box key={index} component="button" type="button" className="figures" aria-pressed={corner === index} aria-label={enPlan.ground.cornerButton(String(index + 1))} onClick={() => onCorner(corner === index ? null : index)} sx={{ font: 'inherit', minWidth: 26, color: 'inherit', background: 'none', border: '1px solid var(--hair)', borderRadius: vertex.isRound ? '8px' : 0, cursor: 'pointer', '&[aria-pressed=true]': { background: 'var(--ink)', color: 'var(--sheet)' } }}>
+          <Box
+            key={index}
+            component="button"
+            type="button"
+            className="figures"
+            aria-pressed={corner === index}
+            aria-label={enPlan.ground.cornerButton(String(index + 1))}
+            onClick={() => onCorner(corner === index ? null : index)}
+            sx={{
+              font: 'inherit',
+              minWidth: 26,
+              color: 'inherit',
+              background: 'none',
+              border: '1px solid var(--hair)',
+              borderRadius: vertex.isRound ? '8px' : 0,
+              cursor: 'pointer',
+              '&[aria-pressed=true]': { background: 'var(--ink)', color: 'var(--sheet)' },
+            }}
+          >
             {index + 1}
           </Box>
         ))}
       </Box>
       {at && next && corner !== null && (
         <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr 1fr', columnGap: 1.5, mt: 0.5, alignItems: 'start' }}>
-          <NumberField key={`x${corner}`} label={enPlan.ground.fromLeft} why={enPlan.ground.fromLeftWhy} value={at.xCm} range={PLAN_RANGE.onFloorCm} dimension="length" canBeUnknown={false} onChange={(xCm) => xCm !== null && Number.isFinite(xCm) && move({ xCm })} onCommit={commit} />
-          <NumberField key={`y${corner}`} label={enPlan.ground.fromFront} why={enPlan.ground.fromFrontWhy} value={at.yCm} range={PLAN_RANGE.onFloorCm} dimension="length" canBeUnknown={false} onChange={(yCm) => yCm !== null && Number.isFinite(yCm) && move({ yCm })} onCommit={commit} />
-          <NumberField key={`l${corner}`} label={enPlan.ground.edge(String(corner + 1), String(((corner + 1) % outline.length) + 1))} why={enPlan.ground.edgeWhy} value={Math.round(Math.hypot(at.xCm - next.xCm, at.yCm - next.yCm) * 100) / 100} range={[0.5, 1500]} dimension="length" canBeUnknown={false} onChange={(cm) => cm !== null && Number.isFinite(cm) && set(withEdgeLength(outline, corner, cm), false)} onCommit={commit} />
-          <Choice label={enPlan.ground.bend} why={enPlan.ground.bendWhy} value={at.isRound ? 'round' : 'sharp'} options={[['sharp', enPlan.ground.sharp], ['round', enPlan.ground.round]]} onChange={(bend) => move({ isRound: bend === 'round' }, true)} />
-          <Button variant="text" onClick={() => set([...outline.slice(0, corner + 1), { xCm: (at.xCm + next.xCm) / 2, yCm: (at.yCm + next.yCm) / 2, isRound: false }, ...outline.slice(corner + 1)], true)}>
+          <NumberField
+            key={`x${corner}`}
+            label={enPlan.ground.fromLeft}
+            why={enPlan.ground.fromLeftWhy}
+            value={at.xCm}
+            range={PLAN_RANGE.onFloorCm}
+            dimension="length"
+            canBeUnknown={false}
+            onChange={(xCm) => xCm !== null && Number.isFinite(xCm) && move({ xCm })}
+            onCommit={commit}
+          />
+          <NumberField
+            key={`y${corner}`}
+            label={enPlan.ground.fromFront}
+            why={enPlan.ground.fromFrontWhy}
+            value={at.yCm}
+            range={PLAN_RANGE.onFloorCm}
+            dimension="length"
+            canBeUnknown={false}
+            onChange={(yCm) => yCm !== null && Number.isFinite(yCm) && move({ yCm })}
+            onCommit={commit}
+          />
+          <NumberField
+            key={`l${corner}`}
+            label={enPlan.ground.edge(String(corner + 1), String(((corner + 1) % outline.length) + 1))}
+            why={enPlan.ground.edgeWhy}
+            value={Math.round(Math.hypot(at.xCm - next.xCm, at.yCm - next.yCm) * 100) / 100}
+            range={[0.5, 1500]}
+            dimension="length"
+            canBeUnknown={false}
+            onChange={(cm) => cm !== null && Number.isFinite(cm) && set(withEdgeLength(outline, corner, cm), false)}
+            onCommit={commit}
+          />
+          <Choice
+            label={enPlan.ground.bend}
+            why={enPlan.ground.bendWhy}
+            value={at.isRound ? 'round' : 'sharp'}
+            options={[
+              ['sharp', enPlan.ground.sharp],
+              ['round', enPlan.ground.round],
+            ]}
+            onChange={(bend) => move({ isRound: bend === 'round' }, true)}
+          />
+          <Button
+            variant="text"
+            onClick={() =>
+              set(
+                [
+                  ...outline.slice(0, corner + 1),
+                  { xCm: (at.xCm + next.xCm) / 2, yCm: (at.yCm + next.yCm) / 2, isRound: false },
+                  ...outline.slice(corner + 1),
+                ],
+                true,
+              )
+            }
+          >
             {enPlan.ground.addCorner}
           </Button>
           <Button
             variant="text"
             disabled={outline.length < 4}
             onClick={() => {
-              set(outline.filter((_, index) => index !== corner), true)
+              set(
+                outline.filter((_, index) => index !== corner),
+                true,
+              )
               onCorner(null)
             }}
           >

@@ -46,7 +46,11 @@ export const GroundMargin = memo(function GroundMargin(margin: MarginProps) {
       </Group>
       {zone === null ? (
         <Group number={2} title={enPlan.ground.rest}>
-          <LayersEditor desk={desk} layers={plan.layers} onLayers={(edit, isFinal) => change((now) => ({ ...now, layers: edit(now.layers) }), isFinal)} />
+          <LayersEditor
+            desk={desk}
+            layers={plan.layers}
+            onLayers={(edit, isFinal) => change((now) => ({ ...now, layers: edit(now.layers) }), isFinal)}
+          />
         </Group>
       ) : (
         <ZonePanel {...props} zone={zone} />
@@ -58,7 +62,17 @@ export const GroundMargin = memo(function GroundMargin(margin: MarginProps) {
         <TabsPanel desk={desk} zone={zone} />
       </Group>
       <Group number={5} title={enPlan.ground.more}>
-        {cut !== 'free' && <NumberField label={cut === 'side' ? enPlan.ground.cutAtX : enPlan.ground.cutAtY} why={enPlan.ground.cutWhy} value={Math.round(cutAt * 10) / 10} range={[0, cut === 'side' ? figures.inner.lengthCm : figures.inner.widthCm]} dimension="length" canBeUnknown={false} onChange={(cm) => cm !== null && Number.isFinite(cm) && onCutAt(cm)} />}
+        {cut !== 'free' && (
+          <NumberField
+            label={cut === 'side' ? enPlan.ground.cutAtX : enPlan.ground.cutAtY}
+            why={enPlan.ground.cutWhy}
+            value={Math.round(cutAt * 10) / 10}
+            range={[0, cut === 'side' ? figures.inner.lengthCm : figures.inner.widthCm]}
+            dimension="length"
+            canBeUnknown={false}
+            onChange={(cm) => cm !== null && Number.isFinite(cm) && onCutAt(cm)}
+          />
+        )}
         <BarrierList desk={desk} />
         <ImportOutline desk={desk} onMade={onChoose} />
         <CompareGrounds desk={desk} />
@@ -81,7 +95,23 @@ function ZoneList({ desk, zone, onChoose }: GroundMarginProps) {
     return (
       <tr key={id ?? 'rest'}>
         <td>
-          <Box component="button" type="button" aria-pressed={(zone?.id ?? null) === id} onClick={() => onChoose(id)} sx={{ font: 'inherit', color: 'inherit', background: 'none', border: 0, p: 0, cursor: 'pointer', textAlign: 'left', borderBottom: '2px solid transparent', '&[aria-pressed=true]': { borderColor: 'var(--focus)', fontWeight: 600 } }}>
+          <Box
+            component="button"
+            type="button"
+            aria-pressed={(zone?.id ?? null) === id}
+            onClick={() => onChoose(id)}
+            sx={{
+              font: 'inherit',
+              color: 'inherit',
+              background: 'none',
+              border: 0,
+              p: 0,
+              cursor: 'pointer',
+              textAlign: 'left',
+              borderBottom: '2px solid transparent',
+              '&[aria-pressed=true]': { borderColor: 'var(--focus)', fontWeight: 600 },
+            }}
+          >
             {name}
           </Box>
         </td>
@@ -98,12 +128,35 @@ function ZoneList({ desk, zone, onChoose }: GroundMarginProps) {
   return (
     <>
       <MarginTable caption={enPlan.ground.zonesCaption}>
-        {[...plan.zones].reverse().map(({ id, name, purpose }) => row(id, name === '' ? enPlan.ground.unnamed : name, enPlan.ground.purposes[purpose]))}
+        {[...plan.zones]
+          .reverse()
+          .map(({ id, name, purpose }) => row(id, name === '' ? enPlan.ground.unnamed : name, enPlan.ground.purposes[purpose]))}
         {row(null, enPlan.ground.rest, enPlan.ground.purposes[plan.layers.length === 0 ? 'bare' : 'planted'])}
       </MarginTable>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
-        <Button onClick={() => made(addZone(plan, inner, enPlan.ground.zoneName(String(plan.zones.length + 1))))}>{enPlan.ground.addZone}</Button>
-        <Button onClick={() => made(addPath(plan, inner, { frontCm: inner.lengthCm * 0.42, backCm: inner.lengthCm * 0.62, widthFrontCm: Math.max(6, inner.lengthCm * 0.16), widthBackCm: Math.max(2, inner.lengthCm * 0.035), swayCm: inner.lengthCm * 0.05 }, enPlan.ground.pathName))}>{enPlan.ground.addPath}</Button>
+        <Button onClick={() => made(addZone(plan, inner, enPlan.ground.zoneName(String(plan.zones.length + 1))))}>
+          {enPlan.ground.addZone}
+        </Button>
+        <Button
+          onClick={() =>
+            made(
+              addPath(
+                plan,
+                inner,
+                {
+                  frontCm: inner.lengthCm * 0.42,
+                  backCm: inner.lengthCm * 0.62,
+                  widthFrontCm: Math.max(6, inner.lengthCm * 0.16),
+                  widthBackCm: Math.max(2, inner.lengthCm * 0.035),
+                  swayCm: inner.lengthCm * 0.05,
+                },
+                enPlan.ground.pathName,
+              ),
+            )
+          }
+        >
+          {enPlan.ground.addPath}
+        </Button>
       </Box>
     </>
   )
@@ -117,7 +170,12 @@ function ZonePanel({ desk, zone, corner, onCorner, onChoose, onMessage }: Ground
   const edit = (part: (one: GroundZone) => GroundZone, isFinal = true): void => change((now) => withZone(now, zone.id, part), isFinal)
   const split = (): void => {
     const at = splitAt ?? (direction === 'across' ? middleOf(zone, 'xCm') : middleOf(zone, 'yCm'))
-    const next = splitZone(plan, zone.id, direction === 'across' ? { xCm: at, yCm: 0 } : { xCm: 0, yCm: at }, direction === 'across' ? { xCm: at, yCm: 1 } : { xCm: 1, yCm: at })
+    const next = splitZone(
+      plan,
+      zone.id,
+      direction === 'across' ? { xCm: at, yCm: 0 } : { xCm: 0, yCm: at },
+      direction === 'across' ? { xCm: at, yCm: 1 } : { xCm: 1, yCm: at },
+    )
     if (next === null) onMessage(enPlan.ground.splitMisses)
     else {
       onMessage(null)
@@ -135,20 +193,77 @@ function ZonePanel({ desk, zone, corner, onCorner, onChoose, onMessage }: Ground
   return (
     <Group number={2} title={zone.name === '' ? enPlan.ground.unnamed : zone.name}>
       <Grid min={150}>
-        <TextField label={enPlan.ground.name} value={zone.name} onChange={(event) => edit((one) => ({ ...one, name: event.target.value }), false)} onBlur={commit} slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 60 } }} />
-        <Choice label={enPlan.ground.purpose} why={enPlan.ground.purposeWhy} value={zone.purpose} options={ZONE_PURPOSES.map((purpose) => [purpose, enPlan.ground.purposes[purpose]] as const)} onChange={(purpose) => purpose !== null && edit((one) => ({ ...one, purpose }))} />
+        <TextField
+          label={enPlan.ground.name}
+          value={zone.name}
+          onChange={(event) => edit((one) => ({ ...one, name: event.target.value }), false)}
+          onBlur={commit}
+          slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 60 } }}
+        />
+        <Choice
+          label={enPlan.ground.purpose}
+          why={enPlan.ground.purposeWhy}
+          value={zone.purpose}
+          options={ZONE_PURPOSES.map((purpose) => [purpose, enPlan.ground.purposes[purpose]] as const)}
+          onChange={(purpose) => purpose !== null && edit((one) => ({ ...one, purpose }))}
+        />
       </Grid>
-      <LayersEditor desk={desk} layers={zone.layers} onLayers={(layersEdit, isFinal) => change((now) => withZone(now, zone.id, (one) => ({ ...one, layers: layersEdit(one.layers) })), isFinal)} />
+      <LayersEditor
+        desk={desk}
+        layers={zone.layers}
+        onLayers={(layersEdit, isFinal) =>
+          change((now) => withZone(now, zone.id, (one) => ({ ...one, layers: layersEdit(one.layers) })), isFinal)
+        }
+      />
       <CornerTable desk={desk} zone={zone} corner={corner} onCorner={onCorner} onMessage={onMessage} />
       {zone.heights.length > 0 && (
         <Box sx={{ mt: 1 }}>
           {zone.heights.map((point, index) => (
             <Box key={point.id} sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr 1fr auto', gap: 1, alignItems: 'start' }}>
               {(['xCm', 'yCm'] as const).map((axis) => (
-                <NumberField key={axis} label={axis === 'xCm' ? enPlan.ground.fromLeft : enPlan.ground.fromFront} why={enPlan.ground.heightWhy} value={point[axis]} range={PLAN_RANGE.onFloorCm} dimension="length" canBeUnknown={false} onChange={(cm) => edit((one) => ({ ...one, heights: one.heights.map((entry) => (entry.id === point.id ? { ...entry, [axis]: cm ?? NaN } : entry)) }), false)} onCommit={commit} />
+                <NumberField
+                  key={axis}
+                  label={axis === 'xCm' ? enPlan.ground.fromLeft : enPlan.ground.fromFront}
+                  why={enPlan.ground.heightWhy}
+                  value={point[axis]}
+                  range={PLAN_RANGE.onFloorCm}
+                  dimension="length"
+                  canBeUnknown={false}
+                  onChange={(cm) =>
+                    edit(
+                      (one) => ({
+                        ...one,
+                        heights: one.heights.map((entry) => (entry.id === point.id ? { ...entry, [axis]: cm ?? NaN } : entry)),
+                      }),
+                      false,
+                    )
+                  }
+                  onCommit={commit}
+                />
               ))}
-              <NumberField label={enPlan.ground.heightPoint(String(index + 1))} why={enPlan.ground.heightWhy} value={point.heightCm} range={PLAN_RANGE.heightPointCm} dimension="length" canBeUnknown={false} onChange={(heightCm) => edit((one) => ({ ...one, heights: one.heights.map((entry) => (entry.id === point.id ? { ...entry, heightCm: heightCm ?? NaN } : entry)) }), false)} onCommit={commit} />
-              <Button variant="text" aria-label={enPlan.ground.removeHeight(String(index + 1))} onClick={() => edit((one) => ({ ...one, heights: one.heights.filter(({ id }) => id !== point.id) }))}>
+              <NumberField
+                label={enPlan.ground.heightPoint(String(index + 1))}
+                why={enPlan.ground.heightWhy}
+                value={point.heightCm}
+                range={PLAN_RANGE.heightPointCm}
+                dimension="length"
+                canBeUnknown={false}
+                onChange={(heightCm) =>
+                  edit(
+                    (one) => ({
+                      ...one,
+                      heights: one.heights.map((entry) => (entry.id === point.id ? { ...entry, heightCm: heightCm ?? NaN } : entry)),
+                    }),
+                    false,
+                  )
+                }
+                onCommit={commit}
+              />
+              <Button
+                variant="text"
+                aria-label={enPlan.ground.removeHeight(String(index + 1))}
+                onClick={() => edit((one) => ({ ...one, heights: one.heights.filter(({ id }) => id !== point.id) }))}
+              >
                 ✕
               </Button>
             </Box>
@@ -157,23 +272,50 @@ function ZonePanel({ desk, zone, corner, onCorner, onChoose, onMessage }: Ground
       )}
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1, alignItems: 'end' }}>
         <Button onClick={split}>{enPlan.ground.split}</Button>
-        <TextField select aria-label={enPlan.ground.splitDirection} value={direction} onChange={(event) => {
-          setDirection(event.target.value as 'across' | 'along')
-          setSplitAt(null)
-        }} slotProps={{ select: { SelectDisplayProps: { 'aria-label': enPlan.ground.splitDirection } } }}>
+        <TextField
+          select
+          aria-label={enPlan.ground.splitDirection}
+          value={direction}
+          onChange={(event) => {
+            setDirection(event.target.value as 'across' | 'along')
+            setSplitAt(null)
+          }}
+          slotProps={{ select: { SelectDisplayProps: { 'aria-label': enPlan.ground.splitDirection } } }}
+        >
           <MenuItem value="across">{enPlan.ground.splitAcross}</MenuItem>
           <MenuItem value="along">{enPlan.ground.splitAlong}</MenuItem>
         </TextField>
         <Box sx={{ width: 110 }}>
-          <NumberField label={enPlan.ground.splitAt} why={enPlan.ground.splitWhy} value={splitAt ?? Math.round(middleOf(zone, direction === 'across' ? 'xCm' : 'yCm') * 10) / 10} range={[0, direction === 'across' ? inner.lengthCm : inner.widthCm]} dimension="length" canBeUnknown={false} onChange={(cm) => setSplitAt(cm !== null && Number.isFinite(cm) ? cm : null)} />
+          <NumberField
+            label={enPlan.ground.splitAt}
+            why={enPlan.ground.splitWhy}
+            value={splitAt ?? Math.round(middleOf(zone, direction === 'across' ? 'xCm' : 'yCm') * 10) / 10}
+            range={[0, direction === 'across' ? inner.lengthCm : inner.widthCm]}
+            dimension="length"
+            canBeUnknown={false}
+            onChange={(cm) => setSplitAt(cm !== null && Number.isFinite(cm) ? cm : null)}
+          />
         </Box>
         {plan.zones.length > 1 && (
-          <TextField select value="" onChange={(event) => merge(event.target.value)} slotProps={{ select: { displayEmpty: true, renderValue: () => enPlan.ground.merge, SelectDisplayProps: { 'aria-label': enPlan.ground.merge } } }}>
-            {plan.zones.filter(({ id }) => id !== zone.id).map(({ id, name }) => (
-              <MenuItem key={id} value={id}>
-                {name === '' ? enPlan.ground.unnamed : name}
-              </MenuItem>
-            ))}
+          <TextField
+            select
+            value=""
+            onChange={(event) => merge(event.target.value)}
+            slotProps={{
+              select: {
+                displayEmpty: true,
+                renderValue: () => enPlan.ground.merge,
+                SelectDisplayProps: { 'aria-label': enPlan.ground.merge },
+              },
+            }}
+          >
+            {plan.zones
+              .filter(({ id }) => id !== zone.id)
+              .map(({ id, name }) => (
+                <MenuItem key={id} value={id}>
+                  {name === '' ? enPlan.ground.unnamed : name}
+                </MenuItem>
+              ))}
           </TextField>
         )}
       </Box>
@@ -188,7 +330,25 @@ function ZonePanel({ desk, zone, corner, onCorner, onChoose, onMessage }: Ground
         >
           {enPlan.duplicate}
         </Button>
-        <Button onClick={() => change((now) => withZone(now, zone.id, (one) => ({ ...one, heights: [...one.heights, { id: localId('h'), ...middleSpot(one), heightCm: Math.round(figures.ground.zones.find(({ id }) => id === one.id)?.meanCm ?? 5) }] })))}>{enPlan.ground.addHeight}</Button>
+        <Button
+          onClick={() =>
+            change((now) =>
+              withZone(now, zone.id, (one) => ({
+                ...one,
+                heights: [
+                  ...one.heights,
+                  {
+                    id: localId('h'),
+                    ...middleSpot(one),
+                    heightCm: Math.round(figures.ground.zones.find(({ id }) => id === one.id)?.meanCm ?? 5),
+                  },
+                ],
+              })),
+            )
+          }
+        >
+          {enPlan.ground.addHeight}
+        </Button>
         <Button onClick={() => change((now) => withEdgeBarrier(now, zone, inner))}>{enPlan.ground.addBarrier}</Button>
         <Button onClick={() => change((now) => reorderZone(now, zone.id, 1))}>{enPlan.ground.over}</Button>
         <Button onClick={() => change((now) => reorderZone(now, zone.id, -1))}>{enPlan.ground.under}</Button>
@@ -228,8 +388,29 @@ function BarrierList({ desk }: { desk: Desk }) {
     <Box sx={{ mt: 1 }}>
       {plan.barriers.map((barrier, index) => (
         <Box key={barrier.id} sx={{ display: 'flex', gap: 1 }}>
-          <NumberField label={enPlan.ground.barrierHeight(String(index + 1))} why={enPlan.ground.barrierWhy} value={barrier.heightCm} range={PLAN_RANGE.barrierCm} dimension="length" canBeUnknown={false} onChange={(heightCm) => change((now) => ({ ...now, barriers: now.barriers.map((one) => (one.id === barrier.id ? { ...one, heightCm: heightCm ?? NaN } : one)) }), false)} onCommit={commit} />
-          <Button variant="text" aria-label={enPlan.ground.removeBarrier(String(index + 1))} onClick={() => change((now) => ({ ...now, barriers: now.barriers.filter(({ id }) => id !== barrier.id) }))}>
+          <NumberField
+            label={enPlan.ground.barrierHeight(String(index + 1))}
+            why={enPlan.ground.barrierWhy}
+            value={barrier.heightCm}
+            range={PLAN_RANGE.barrierCm}
+            dimension="length"
+            canBeUnknown={false}
+            onChange={(heightCm) =>
+              change(
+                (now) => ({
+                  ...now,
+                  barriers: now.barriers.map((one) => (one.id === barrier.id ? { ...one, heightCm: heightCm ?? NaN } : one)),
+                }),
+                false,
+              )
+            }
+            onCommit={commit}
+          />
+          <Button
+            variant="text"
+            aria-label={enPlan.ground.removeBarrier(String(index + 1))}
+            onClick={() => change((now) => ({ ...now, barriers: now.barriers.filter(({ id }) => id !== barrier.id) }))}
+          >
             ✕
           </Button>
         </Box>

@@ -10,14 +10,35 @@ import type { Desk } from '../desk.js'
 export function GroundNeeds({ desk: { plan, figures } }: { desk: Desk }) {
   const units = useUnits()
   const needs = useMemo(
-    () => groundNeeds(figures.ground, (zoneId, layerId) => (zoneId === null ? plan.layers : (plan.zones.find(({ id }) => id === zoneId)?.layers ?? [])).find(({ id }) => id === layerId)?.product ?? null),
+    () =>
+      groundNeeds(
+        figures.ground,
+        (zoneId, layerId) =>
+          (zoneId === null ? plan.layers : (plan.zones.find(({ id }) => id === zoneId)?.layers ?? [])).find(({ id }) => id === layerId)
+            ?.product ?? null,
+      ),
     [figures.ground, plan.layers, plan.zones],
   )
-  const steps = layingOrder(figures.ground, { barriers: plan.barriers.length > 0, capsules: plan.tabs.some(({ kind }) => kind === 'capsule'), hardscape: plan.hardscape.length > 0 })
+  const steps = layingOrder(figures.ground, {
+    barriers: plan.barriers.length > 0,
+    capsules: plan.tabs.some(({ kind }) => kind === 'capsule'),
+    hardscape: plan.hardscape.length > 0,
+  })
   if (needs.length === 0) return <Box sx={{ color: 'text.secondary' }}>{enPlan.ground.bareFloor}</Box>
   return (
     <>
-      <Box component="table" className="figures" sx={{ borderCollapse: 'collapse', width: '100%', fontSize: 14, '& th': { fontWeight: 'normal', color: 'text.secondary', textAlign: 'right', fontSize: 12.5 }, '& td': { textAlign: 'right', py: '1px' }, '& th:first-of-type, & td:first-of-type': { textAlign: 'left' } }}>
+      <Box
+        component="table"
+        className="figures"
+        sx={{
+          borderCollapse: 'collapse',
+          width: '100%',
+          fontSize: 14,
+          '& th': { fontWeight: 'normal', color: 'text.secondary', textAlign: 'right', fontSize: 12.5 },
+          '& td': { textAlign: 'right', py: '1px' },
+          '& th:first-of-type, & td:first-of-type': { textAlign: 'left' },
+        }}
+      >
         <thead>
           <tr>
             <th>{enPlan.ground.material}</th>
@@ -67,7 +88,9 @@ export function GroundNeeds({ desk: { plan, figures } }: { desk: Desk }) {
                     worked: `⌈${significant(need.volumeL, 4)}·${significant(need.pouredL / need.volumeL, 3)} / ${significant(need.bagL)}⌉ = ${need.bags}`,
                     source: enPlan.ground.bagsSource,
                     range: null,
-                    inputs: [{ name: enPlan.ground.bagSize, value: units.show('volume', need.bagL), from: need.name === '' ? 'assumed' : 'typed' }],
+                    inputs: [
+                      { name: enPlan.ground.bagSize, value: units.show('volume', need.bagL), from: need.name === '' ? 'assumed' : 'typed' },
+                    ],
                   }}
                 >
                   {`${need.bags} × ${units.show('volume', need.bagL)}`}
@@ -84,7 +107,12 @@ export function GroundNeeds({ desk: { plan, figures } }: { desk: Desk }) {
         </Box>
         <Box component="ol" sx={{ m: 0, pl: 2.5 }}>
           {steps.map((step) => (
-            <li key={step.code}>{enPlan.ground.steps[step.code](step.grounds.map((kind) => en.describe.ground[kind] ?? kind).join(', '), units.show('volume', step.litres, 2))}</li>
+            <li key={step.code}>
+              {enPlan.ground.steps[step.code](
+                step.grounds.map((kind) => en.describe.ground[kind] ?? kind).join(', '),
+                units.show('volume', step.litres, 2),
+              )}
+            </li>
           ))}
         </Box>
       </Box>

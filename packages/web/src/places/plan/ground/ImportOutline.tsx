@@ -18,7 +18,10 @@ export function readSpots(text: string, fromShown: (value: number) => number): r
   const lines = text.split(/\r?\n/).slice(0, MOST_LINES)
   for (const [index, line] of lines.entries()) {
     if (line.trim() === '') continue
-    const cells = line.trim().split(/[;\t]|\s+/).filter((cell) => cell !== '')
+    const cells = line
+      .trim()
+      .split(/[;\t]|\s+/)
+      .filter((cell) => cell !== '')
     const [x, y] = cells.map((cell) => Number(cell.replace(',', '.')))
     if (cells.length !== 2 || x === undefined || y === undefined || !Number.isFinite(x) || !Number.isFinite(y)) return { line: index + 1 }
     spots.push({ xCm: fromShown(x), yCm: fromShown(y) })
@@ -41,7 +44,11 @@ export function ImportOutline({ desk, onMade }: { desk: Desk; onMade: (id: strin
     const made = zoneOf(plan, outline, enPlan.ground.importName)
     change(() => made.plan)
     setText('')
-    setTold(mends.length === 0 ? enPlan.ground.importDone : `${enPlan.ground.importDone} ${mends.map((mend) => enPlan.ground.importMend[mend](String(spots.length), String(outline.length))).join(' ')}`)
+    setTold(
+      mends.length === 0
+        ? enPlan.ground.importDone
+        : `${enPlan.ground.importDone} ${mends.map((mend) => enPlan.ground.importMend[mend](String(spots.length), String(outline.length))).join(' ')}`,
+    )
     onMade(made.id)
   }
   return (
@@ -49,16 +56,32 @@ export function ImportOutline({ desk, onMade }: { desk: Desk; onMade: (id: strin
       <Box component="summary" sx={{ cursor: 'pointer' }}>
         {enPlan.ground.importTitle}
       </Box>
-      <TextField multiline rows={5} fullWidth label={enPlan.ground.importLabel(units.unitOf('length'))} value={text} onChange={(event) => setText(event.target.value)} slotProps={{ inputLabel: { shrink: true } }} onPaste={(event) => {
-        const pasted = event.clipboardData.getData('text')
-        if (pasted.length <= MOST_SHOWN) return
-        event.preventDefault()
-        take(pasted)
-      }} />
-      <input ref={file} type="file" accept=".csv,.txt,text/*" hidden data-testid="outline-file" onChange={(event) => {
-        void event.target.files?.[0]?.text().then(take)
-        event.target.value = ''
-      }} />
+      <TextField
+        multiline
+        rows={5}
+        fullWidth
+        label={enPlan.ground.importLabel(units.unitOf('length'))}
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+        slotProps={{ inputLabel: { shrink: true } }}
+        onPaste={(event) => {
+          const pasted = event.clipboardData.getData('text')
+          if (pasted.length <= MOST_SHOWN) return
+          event.preventDefault()
+          take(pasted)
+        }}
+      />
+      <input
+        ref={file}
+        type="file"
+        accept=".csv,.txt,text/*"
+        hidden
+        data-testid="outline-file"
+        onChange={(event) => {
+          void event.target.files?.[0]?.text().then(take)
+          event.target.value = ''
+        }}
+      />
       <Button onClick={() => file.current?.click()} sx={{ mt: 0.5, mr: 1 }}>
         {enPlan.ground.importFile}
       </Button>

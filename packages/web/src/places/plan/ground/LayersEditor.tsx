@@ -16,7 +16,8 @@ interface LayersEditorProps {
 /** A stack of layers, uppermost first as one sees it; front and back belong to the zone's own foremost and rearmost point. */
 export function LayersEditor({ desk, layers, onLayers }: LayersEditorProps) {
   const products = useQuery(productsOfLibrary()).data ?? []
-  const set = (id: string, part: Partial<GroundLayer>, isFinal = true): void => onLayers((now) => now.map((layer) => (layer.id === id ? { ...layer, ...part } : layer)), isFinal)
+  const set = (id: string, part: Partial<GroundLayer>, isFinal = true): void =>
+    onLayers((now) => now.map((layer) => (layer.id === id ? { ...layer, ...part } : layer)), isFinal)
   const move = (id: string, step: 1 | -1): void =>
     onLayers((now) => {
       const at = now.findIndex((layer) => layer.id === id)
@@ -31,24 +32,80 @@ export function LayersEditor({ desk, layers, onLayers }: LayersEditorProps) {
       {[...layers].reverse().map((layer, index) => {
         const fitting = products.filter((product) => product.kind === 'ground').filter((product) => product.ground === layer.ground)
         return (
-          <Box key={layer.id} role="group" aria-label={enPlan.ground.layer(String(index + 1))} sx={{ display: 'grid', gridTemplateColumns: '1.2fr 0.8fr 0.8fr auto', columnGap: 1.5, rowGap: 0.5, alignItems: 'start', py: 0.5, borderBottom: '1px solid var(--hair)' }}>
-            <TextField select label={enPlan.ground.material} value={layer.ground} onChange={(event) => set(layer.id, { ground: event.target.value as GroundKind, product: null })} slotProps={{ inputLabel: { shrink: true } }}>
+          <Box
+            key={layer.id}
+            role="group"
+            aria-label={enPlan.ground.layer(String(index + 1))}
+            sx={{
+              display: 'grid',
+              gridTemplateColumns: '1.2fr 0.8fr 0.8fr auto',
+              columnGap: 1.5,
+              rowGap: 0.5,
+              alignItems: 'start',
+              py: 0.5,
+              borderBottom: '1px solid var(--hair)',
+            }}
+          >
+            <TextField
+              select
+              label={enPlan.ground.material}
+              value={layer.ground}
+              onChange={(event) => set(layer.id, { ground: event.target.value as GroundKind, product: null })}
+              slotProps={{ inputLabel: { shrink: true } }}
+            >
               {GROUND_KINDS.map((kind) => (
                 <MenuItem key={kind} value={kind}>
                   {en.describe.ground[kind]}
                 </MenuItem>
               ))}
             </TextField>
-            <NumberField label={enPlan.ground.front} why={enField['frontCm']?.[1] ?? ''} value={layer.frontCm} range={PLAN_RANGE.layerCm} usual={[0.5, 20]} dimension="length" assumed="frontCm" onChange={(frontCm) => set(layer.id, { frontCm }, false)} onCommit={desk.commit} />
-            <NumberField label={enPlan.ground.back} why={enField['backCm']?.[1] ?? ''} value={layer.backCm} range={PLAN_RANGE.layerCm} usual={[0.5, 30]} dimension="length" assumed="backCm" onChange={(backCm) => set(layer.id, { backCm }, false)} onCommit={desk.commit} />
+            <NumberField
+              label={enPlan.ground.front}
+              why={enField['frontCm']?.[1] ?? ''}
+              value={layer.frontCm}
+              range={PLAN_RANGE.layerCm}
+              usual={[0.5, 20]}
+              dimension="length"
+              assumed="frontCm"
+              onChange={(frontCm) => set(layer.id, { frontCm }, false)}
+              onCommit={desk.commit}
+            />
+            <NumberField
+              label={enPlan.ground.back}
+              why={enField['backCm']?.[1] ?? ''}
+              value={layer.backCm}
+              range={PLAN_RANGE.layerCm}
+              usual={[0.5, 30]}
+              dimension="length"
+              assumed="backCm"
+              onChange={(backCm) => set(layer.id, { backCm }, false)}
+              onCommit={desk.commit}
+            />
             <Box sx={{ display: 'flex', pt: 1.5 }}>
-              <Button variant="text" sx={{ minWidth: 26, p: 0 }} aria-label={enPlan.ground.layerUp} disabled={index === 0} onClick={() => move(layer.id, 1)}>
+              <Button
+                variant="text"
+                sx={{ minWidth: 26, p: 0 }}
+                aria-label={enPlan.ground.layerUp}
+                disabled={index === 0}
+                onClick={() => move(layer.id, 1)}
+              >
                 ↑
               </Button>
-              <Button variant="text" sx={{ minWidth: 26, p: 0 }} aria-label={enPlan.ground.layerDown} disabled={index === layers.length - 1} onClick={() => move(layer.id, -1)}>
+              <Button
+                variant="text"
+                sx={{ minWidth: 26, p: 0 }}
+                aria-label={enPlan.ground.layerDown}
+                disabled={index === layers.length - 1}
+                onClick={() => move(layer.id, -1)}
+              >
                 ↓
               </Button>
-              <Button variant="text" sx={{ minWidth: 26, p: 0 }} aria-label={enPlan.ground.layerRemove} onClick={() => onLayers((now) => now.filter(({ id }) => id !== layer.id))}>
+              <Button
+                variant="text"
+                sx={{ minWidth: 26, p: 0 }}
+                aria-label={enPlan.ground.layerRemove}
+                onClick={() => onLayers((now) => now.filter(({ id }) => id !== layer.id))}
+              >
                 ✕
               </Button>
             </Box>
@@ -59,13 +116,26 @@ export function LayersEditor({ desk, layers, onLayers }: LayersEditorProps) {
                 value={layer.product?.name ?? ''}
                 onChange={(event) => {
                   const product = fitting.find(({ name }) => name === event.target.value)
-                  set(layer.id, { product: product === undefined ? null : { name: product.name, bagL: product.bagL, bulkKgPerL: product.bulkKgPerL, porosity: product.porosity, price: product.price } })
+                  set(layer.id, {
+                    product:
+                      product === undefined
+                        ? null
+                        : {
+                            name: product.name,
+                            bagL: product.bagL,
+                            bulkKgPerL: product.bulkKgPerL,
+                            porosity: product.porosity,
+                            price: product.price,
+                          },
+                  })
                 }}
                 slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
                 sx={{ gridColumn: '1 / -1' }}
               >
                 <MenuItem value="">{enPlan.ground.noProduct}</MenuItem>
-                {layer.product !== null && !fitting.some(({ name }) => name === layer.product?.name) && <MenuItem value={layer.product.name}>{layer.product.name}</MenuItem>}
+                {layer.product !== null && !fitting.some(({ name }) => name === layer.product?.name) && (
+                  <MenuItem value={layer.product.name}>{layer.product.name}</MenuItem>
+                )}
                 {fitting.map(({ name }) => (
                   <MenuItem key={name} value={name}>
                     {name}
@@ -76,7 +146,22 @@ export function LayersEditor({ desk, layers, onLayers }: LayersEditorProps) {
           </Box>
         )
       })}
-      <Button variant="text" sx={{ px: 0 }} onClick={() => onLayers((now) => [...now, { id: localId('g'), ground: now.length === 0 ? 'rich-soil' : 'sand', frontCm: now.length === 0 ? 4 : 2, backCm: now.length === 0 ? 7 : 2, product: null }])}>
+      <Button
+        variant="text"
+        sx={{ px: 0 }}
+        onClick={() =>
+          onLayers((now) => [
+            ...now,
+            {
+              id: localId('g'),
+              ground: now.length === 0 ? 'rich-soil' : 'sand',
+              frontCm: now.length === 0 ? 4 : 2,
+              backCm: now.length === 0 ? 7 : 2,
+              product: null,
+            },
+          ])
+        }
+      >
         {enPlan.ground.addLayer}
       </Button>
     </Box>

@@ -26,7 +26,11 @@ export function TabsPanel({ desk, zone }: { desk: Desk; zone: GroundZone | null 
   const cost = tabCost(tabs.length, product.pack, product.price, product.renewDays)
   const fill = (kind: RootTab['kind']): void => {
     const ring = zone === null ? (figures.ground.zones[0]?.ring ?? []) : lineOf(zone.outline)
-    const spots = tabGrid(ring, spacing).filter((spot) => (zoneAt(figures.ground, spot.xCm, spot.yCm).id ?? null) === (zone?.id ?? null) && groundHeightCm(figures.ground, spot.xCm, spot.yCm) > 0)
+    const spots = tabGrid(ring, spacing).filter(
+      (spot) =>
+        (zoneAt(figures.ground, spot.xCm, spot.yCm).id ?? null) === (zone?.id ?? null) &&
+        groundHeightCm(figures.ground, spot.xCm, spot.yCm) > 0,
+    )
     change((now) => withTabs(now, kind, spots))
   }
   return (
@@ -38,34 +42,73 @@ export function TabsPanel({ desk, zone }: { desk: Desk; zone: GroundZone | null 
           value={plan.tabProduct?.name ?? ''}
           onChange={(event) => {
             const chosen = products.find(({ name }) => name === event.target.value)
-            change((now) => ({ ...now, tabProduct: chosen === undefined ? null : { name: chosen.name, pack: chosen.pack, price: chosen.price, renewDays: chosen.renewDays } }))
+            change((now) => ({
+              ...now,
+              tabProduct:
+                chosen === undefined ? null : { name: chosen.name, pack: chosen.pack, price: chosen.price, renewDays: chosen.renewDays },
+            }))
           }}
           slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
         >
           <MenuItem value="">{enPlan.ground.noProduct}</MenuItem>
-          {plan.tabProduct !== null && !products.some(({ name }) => name === plan.tabProduct?.name) && <MenuItem value={plan.tabProduct.name}>{plan.tabProduct.name}</MenuItem>}
+          {plan.tabProduct !== null && !products.some(({ name }) => name === plan.tabProduct?.name) && (
+            <MenuItem value={plan.tabProduct.name}>{plan.tabProduct.name}</MenuItem>
+          )}
           {products.map(({ name }) => (
             <MenuItem key={name} value={name}>
               {name}
             </MenuItem>
           ))}
         </TextField>
-        <NumberField label={enPlan.ground.tabSpacing} why={enPlan.ground.tabSpacingWhy} value={spacing} range={[3, 40]} usual={[6, 15]} dimension="length" canBeUnknown={false} onChange={(cm) => cm !== null && Number.isFinite(cm) && setSpacing(cm)} />
-        <NumberField label={enPlan.ground.tabPrice} why={enPlan.ground.tabPriceWhy} value={product.price} range={PLAN_RANGE.price} unit={plan.money.currency} onChange={(price) => change((now) => ({ ...now, tabProduct: { ...(now.tabProduct ?? USUAL), price } }), false)} onCommit={commit} />
+        <NumberField
+          label={enPlan.ground.tabSpacing}
+          why={enPlan.ground.tabSpacingWhy}
+          value={spacing}
+          range={[3, 40]}
+          usual={[6, 15]}
+          dimension="length"
+          canBeUnknown={false}
+          onChange={(cm) => cm !== null && Number.isFinite(cm) && setSpacing(cm)}
+        />
+        <NumberField
+          label={enPlan.ground.tabPrice}
+          why={enPlan.ground.tabPriceWhy}
+          value={product.price}
+          range={PLAN_RANGE.price}
+          unit={plan.money.currency}
+          onChange={(price) => change((now) => ({ ...now, tabProduct: { ...(now.tabProduct ?? USUAL), price } }), false)}
+          onCommit={commit}
+        />
       </Grid>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', my: 0.5 }}>
-        <Button onClick={() => fill('tab')}>{enPlan.ground.tabFill(zone === null ? enPlan.ground.rest : zone.name || enPlan.ground.unnamed)}</Button>
+        <Button onClick={() => fill('tab')}>
+          {enPlan.ground.tabFill(zone === null ? enPlan.ground.rest : zone.name || enPlan.ground.unnamed)}
+        </Button>
         <Button onClick={() => fill('capsule')}>{enPlan.ground.capsuleFill}</Button>
         <Button disabled={plan.tabs.length === 0} onClick={() => change((now) => ({ ...now, tabs: [] }))}>
           {enPlan.ground.tabsClear}
         </Button>
       </Box>
       <Box className="figures" sx={{ fontSize: 14 }}>
-        {enPlan.ground.tabsTold(String(tabs.length), String(capsules), String(cost.packs), String(cost.spare), cost.costNow === null ? null : money(cost.costNow, plan.money.currency), cost.costPerYear === null ? null : money(cost.costPerYear, plan.money.currency))}
+        {enPlan.ground.tabsTold(
+          String(tabs.length),
+          String(capsules),
+          String(cost.packs),
+          String(cost.spare),
+          cost.costNow === null ? null : money(cost.costNow, plan.money.currency),
+          cost.costPerYear === null ? null : money(cost.costPerYear, plan.money.currency),
+        )}
         {tabs.length > 0 && (
           <>
             {' '}
-            {enPlan.ground.tabsRenew(Array.from({ length: RENEWALS_TOLD }, (_, time) => new Date(`${datePlusDays(plan.startedOn, Math.round(product.renewDays * (time + 1)))}T12:00Z`).toLocaleDateString(navigator.language, { dateStyle: 'medium' })).join(', '))}
+            {enPlan.ground.tabsRenew(
+              Array.from({ length: RENEWALS_TOLD }, (_, time) =>
+                new Date(`${datePlusDays(plan.startedOn, Math.round(product.renewDays * (time + 1)))}T12:00Z`).toLocaleDateString(
+                  navigator.language,
+                  { dateStyle: 'medium' },
+                ),
+              ).join(', '),
+            )}
           </>
         )}
         <Box sx={{ color: 'text.secondary' }}>{enPlan.ground.tabsHint(units.show('length', 4))}</Box>

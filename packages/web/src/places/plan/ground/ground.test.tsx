@@ -22,10 +22,20 @@ const type = (label: RegExp | string, value: string): void => {
 }
 
 describe('layers', () => {
-  const show = (plan: Plan = builtPlan) => renderSheet(plan, (desk) => <LayersEditor desk={desk} layers={desk.plan.layers} onLayers={(edit, isFinal) => desk.change((now) => ({ ...now, layers: edit(now.layers) }), isFinal)} />)
+  const show = (plan: Plan = builtPlan) =>
+    renderSheet(plan, (desk) => (
+      <LayersEditor
+        desk={desk}
+        layers={desk.plan.layers}
+        onLayers={(edit, isFinal) => desk.change((now) => ({ ...now, layers: edit(now.layers) }), isFinal)}
+      />
+    ))
   test('stand as one sees them: the uppermost first', () => {
     show()
-    expect(screen.getAllByRole('combobox').map(({ textContent }) => textContent)).toEqual([en.describe.ground['rich-soil'], en.describe.ground['porous-base']])
+    expect(screen.getAllByRole('combobox').map(({ textContent }) => textContent)).toEqual([
+      en.describe.ground['rich-soil'],
+      en.describe.ground['porous-base'],
+    ])
   })
   test('change places, come and go, each as one gesture', () => {
     const work = show()
@@ -41,7 +51,10 @@ describe('layers', () => {
   test('the uppermost cannot rise, the lowest cannot sink', () => {
     show()
     expect(screen.getAllByRole<HTMLButtonElement>('button', { name: text.layerUp }).map(({ disabled }) => disabled)).toEqual([true, false])
-    expect(screen.getAllByRole<HTMLButtonElement>('button', { name: text.layerDown }).map(({ disabled }) => disabled)).toEqual([false, true])
+    expect(screen.getAllByRole<HTMLButtonElement>('button', { name: text.layerDown }).map(({ disabled }) => disabled)).toEqual([
+      false,
+      true,
+    ])
   })
   test('a depth that is not known is one of the answers', () => {
     const work = show()
@@ -120,7 +133,12 @@ describe('what it needs', () => {
     renderSheet(builtPlan, (desk) => <GroundNeeds desk={desk} />)
     const steps = screen.getAllByRole('listitem').map(({ textContent }) => textContent)
     const at = (start: string): number => steps.findIndex((step) => step.startsWith(start))
-    expect([at('Set the barriers') >= 0, at('Set the barriers') < at('Spread'), at('Spread') < at('Pour'), at('Pour') < at('Last of all')]).toEqual([true, true, true, true])
+    expect([
+      at('Set the barriers') >= 0,
+      at('Set the barriers') < at('Spread'),
+      at('Spread') < at('Pour'),
+      at('Pour') < at('Last of all'),
+    ]).toEqual([true, true, true, true])
   })
   test('a bare floor needs nothing', () => {
     renderSheet({ ...builtPlan, layers: [], zones: [] }, (desk) => <GroundNeeds desk={desk} />)
@@ -129,7 +147,8 @@ describe('what it needs', () => {
 })
 
 describe('tabs', () => {
-  const show = (plan: Plan = builtPlan, zone: GroundZone | null = null) => renderSheet(plan, (desk) => <TabsPanel desk={desk} zone={zone} />)
+  const show = (plan: Plan = builtPlan, zone: GroundZone | null = null) =>
+    renderSheet(plan, (desk) => <TabsPanel desk={desk} zone={zone} />)
   test('fill the planted rest on a grid, never the path', () => {
     const work = show({ ...builtPlan, tabs: [] })
     press(text.tabFill(text.rest))

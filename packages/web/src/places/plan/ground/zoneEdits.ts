@@ -1,4 +1,14 @@
-import { boundsOf, lineOf, outlineFault, splitByLine, type GroundLayer, type GroundZone, type Plan, type Spot, type Vertex } from '@jovrin/core'
+import {
+  boundsOf,
+  lineOf,
+  outlineFault,
+  splitByLine,
+  type GroundLayer,
+  type GroundZone,
+  type Plan,
+  type Spot,
+  type Vertex,
+} from '@jovrin/core'
 import polygonClipping from 'polygon-clipping'
 import { localId } from '../../../api/localId.js'
 
@@ -7,7 +17,10 @@ const corner = (xCm: number, yCm: number, isRound = false): Vertex => ({ xCm: ro
 const round = (cm: number): number => Math.round(cm * 100) / 100
 export const ringOutline = (ring: readonly Spot[]): Vertex[] => ring.map(({ xCm, yCm }) => corner(xCm, yCm))
 
-export const withZone = (plan: Plan, id: string, edit: (zone: GroundZone) => GroundZone): Plan => ({ ...plan, zones: plan.zones.map((zone) => (zone.id === id ? edit(zone) : zone)) })
+export const withZone = (plan: Plan, id: string, edit: (zone: GroundZone) => GroundZone): Plan => ({
+  ...plan,
+  zones: plan.zones.map((zone) => (zone.id === id ? edit(zone) : zone)),
+})
 
 const freshLayers = (layers: readonly GroundLayer[]): GroundLayer[] => layers.map((layer) => ({ ...layer, id: localId('g') }))
 
@@ -35,9 +48,11 @@ export interface PathShape {
 export function addPath(plan: Plan, { widthCm }: Floor, shape: PathShape, name: string): { readonly plan: Plan; readonly id: string } {
   const id = localId('z')
   const along = [0, 0.25, 0.5, 0.75, 1]
-  const centre = (share: number): number => shape.frontCm + (shape.backCm - shape.frontCm) * share + shape.swayCm * Math.sin(share * 2 * Math.PI)
+  const centre = (share: number): number =>
+    shape.frontCm + (shape.backCm - shape.frontCm) * share + shape.swayCm * Math.sin(share * 2 * Math.PI)
   const half = (share: number): number => (shape.widthFrontCm + (shape.widthBackCm - shape.widthFrontCm) * share) / 2
-  const side = (sign: 1 | -1): Vertex[] => along.map((share) => corner(centre(share) + sign * half(share), share * widthCm, share > 0 && share < 1))
+  const side = (sign: 1 | -1): Vertex[] =>
+    along.map((share) => corner(centre(share) + sign * half(share), share * widthCm, share > 0 && share < 1))
   const outline = [...side(1), ...side(-1).reverse()]
   const layers = freshLayers([{ id: '', ground: 'sand', frontCm: 2, backCm: 3, product: null }])
   return { id, plan: { ...plan, zones: [...plan.zones, { id, name, purpose: 'cosmetic', outline, layers, heights: [] }] } }
@@ -51,7 +66,13 @@ export function duplicateZone(plan: Plan, id: string, floor: Floor): { readonly 
   const fresh = localId('z')
   const { right } = boundsOf(zone.outline)
   const dx = right + 5 <= floor.lengthCm ? 5 : -5
-  const copy = { ...zone, id: fresh, outline: zone.outline.map((vertex) => ({ ...vertex, xCm: round(vertex.xCm + dx) })), layers: freshLayers(zone.layers), heights: [] }
+  const copy = {
+    ...zone,
+    id: fresh,
+    outline: zone.outline.map((vertex) => ({ ...vertex, xCm: round(vertex.xCm + dx) })),
+    layers: freshLayers(zone.layers),
+    heights: [],
+  }
   return { id: fresh, plan: { ...plan, zones: [...plan.zones, copy] } }
 }
 
@@ -69,12 +90,21 @@ export function reorderZone(plan: Plan, id: string, step: 1 | -1): Plan {
 export function splitZone(plan: Plan, id: string, a: Spot, b: Spot): Plan | null {
   const zone = plan.zones.find((one) => one.id === id)
   if (zone === undefined) return null
-  const parts = splitByLine(lineOf(zone.outline), a, b).map(ringOutline).filter((part) => outlineFault(part) === null)
+  const parts = splitByLine(lineOf(zone.outline), a, b)
+    .map(ringOutline)
+    .filter((part) => outlineFault(part) === null)
   if (parts.length < 2) return null
   const zones = parts.map((outline, index): GroundZone =>
     index === 0
       ? { ...zone, outline, heights: inside(zone, outline) }
-      : { ...zone, id: localId('z'), name: zone.name === '' ? '' : `${zone.name} ${index + 1}`, outline, layers: freshLayers(zone.layers), heights: [] },
+      : {
+          ...zone,
+          id: localId('z'),
+          name: zone.name === '' ? '' : `${zone.name} ${index + 1}`,
+          outline,
+          layers: freshLayers(zone.layers),
+          heights: [],
+        },
   )
   return { ...plan, zones: plan.zones.flatMap((one) => (one.id === id ? zones : [one])) }
 }
@@ -107,7 +137,11 @@ export function withEdgeLength(outline: readonly Vertex[], from: number, lengthC
   const b = outline[to]!
   const now = Math.hypot(b.xCm - a.xCm, b.yCm - a.yCm)
   if (now < 1e-6) return [...outline]
-  return outline.map((vertex, index) => (index === to ? { ...vertex, xCm: round(a.xCm + ((b.xCm - a.xCm) * lengthCm) / now), yCm: round(a.yCm + ((b.yCm - a.yCm) * lengthCm) / now) } : vertex))
+  return outline.map((vertex, index) =>
+    index === to
+      ? { ...vertex, xCm: round(a.xCm + ((b.xCm - a.xCm) * lengthCm) / now), yCm: round(a.yCm + ((b.yCm - a.yCm) * lengthCm) / now) }
+      : vertex,
+  )
 }
 
 /** A barrier along the edge of a zone, where that is not the glass. */
@@ -120,5 +154,11 @@ export function withEdgeBarrier(plan: Plan, zone: GroundZone, { lengthCm, widthC
   const end = start < 0 ? turned.length : turned.findIndex((spot) => !isFree(spot))
   const run = start < 0 ? turned : [turned.at(-1)!, ...turned.slice(0, end < 0 ? turned.length : end + 1)]
   if (run.length < 2 || !run.some(isFree)) return plan
-  return { ...plan, barriers: [...plan.barriers, { id: localId('wall'), line: run.map(({ xCm, yCm }) => ({ xCm: round(xCm), yCm: round(yCm) })), heightCm: 5 }] }
+  return {
+    ...plan,
+    barriers: [
+      ...plan.barriers,
+      { id: localId('wall'), line: run.map(({ xCm, yCm }) => ({ xCm: round(xCm), yCm: round(yCm) })), heightCm: 5 },
+    ],
+  }
 }

@@ -26,7 +26,17 @@ interface FrontOfPiecesProps {
 }
 
 /** The front view of the hardscape, at the plan's scale and above it. The chosen piece's silhouette is edited here. */
-export function FrontOfPieces({ desk, width, pxPerCm: planScale, left, mostHeight, overlays, outline, piece, onChoose }: FrontOfPiecesProps) {
+export function FrontOfPieces({
+  desk,
+  width,
+  pxPerCm: planScale,
+  left,
+  mostHeight,
+  overlays,
+  outline,
+  piece,
+  onChoose,
+}: FrontOfPiecesProps) {
   const { plan, figures, change } = desk
   const { vessel, inner } = figures
   const units = useUnits()
@@ -39,15 +49,23 @@ export function FrontOfPieces({ desk, width, pxPerCm: planScale, left, mostHeigh
   const pxPerCm = Math.min(planScale, (mostHeight - 8) / (vessel.heightCm + above))
   const x0 = left + ((planScale - pxPerCm) * inner.lengthCm) / 2
   const { heightCm, glassCm, freeboardCm } = vessel
-  const layout = useMemo(() => frontLayout({ heightCm, glassCm, freeboardCm }, inner.lengthCm, above, pxPerCm, x0), [heightCm, glassCm, freeboardCm, inner.lengthCm, above, pxPerCm, x0])
+  const layout = useMemo(
+    () => frontLayout({ heightCm, glassCm, freeboardCm }, inner.lengthCm, above, pxPerCm, x0),
+    [heightCm, glassCm, freeboardCm, inner.lengthCm, above, pxPerCm, x0],
+  )
   const { front: view, floorY } = layout
   const placed = figures.pieces.find((entry) => entry.piece.id === piece?.id)?.placed ?? null
   const px = (xCm: number): number => view.innerLeft + xCm * pxPerCm
   const py = (zCm: number): number => floorY - zCm * pxPerCm
   const setProfile = (profile: NonNullable<Piece['profile']>, isFinal: boolean): void => {
-    if (piece) change((now) => withPiece(now, piece.id, (one) => ({ ...one, profile, heightCm: Math.max(1, ...profile.map(({ zCm }) => zCm)) })), isFinal)
+    if (piece)
+      change(
+        (now) => withPiece(now, piece.id, (one) => ({ ...one, profile, heightCm: Math.max(1, ...profile.map(({ zCm }) => zCm)) })),
+        isFinal,
+      )
   }
-  const moved = (index: number, dx: number, dz: number): NonNullable<Piece['profile']> => (piece?.profile ?? []).map((one, at) => (at === index ? { xCm: round(one.xCm + dx), zCm: round(Math.max(0, one.zCm + dz)) } : one))
+  const moved = (index: number, dx: number, dz: number): NonNullable<Piece['profile']> =>
+    (piece?.profile ?? []).map((one, at) => (at === index ? { xCm: round(one.xCm + dx), zCm: round(Math.max(0, one.zCm + dz)) } : one))
   const move = (event: PointerEvent<SVGElement>): void => {
     const held = grip.current
     const svg = event.currentTarget.ownerSVGElement
@@ -64,38 +82,117 @@ export function FrontOfPieces({ desk, width, pxPerCm: planScale, left, mostHeigh
     grip.current = null
     if (held?.last) setProfile(held.last, true)
   }
-  const keys = (index: number) => (event: KeyboardEvent<SVGElement>): void => {
-    const step = event.altKey ? 0.1 : event.shiftKey ? 5 : 1
-    const ways: Record<string, readonly [number, number]> = { ArrowLeft: [-step, 0], ArrowRight: [step, 0], ArrowUp: [0, step], ArrowDown: [0, -step] }
-    const way = ways[event.key]
-    if (!way) return
-    event.preventDefault()
-    event.stopPropagation()
-    setProfile(moved(index, way[0], way[1]), true)
-  }
+  const keys =
+    (index: number) =>
+    (event: KeyboardEvent<SVGElement>): void => {
+      const step = event.altKey ? 0.1 : event.shiftKey ? 5 : 1
+      const ways: Record<string, readonly [number, number]> = {
+        ArrowLeft: [-step, 0],
+        ArrowRight: [step, 0],
+        ArrowUp: [0, step],
+        ArrowDown: [0, -step],
+      }
+      const way = ways[event.key]
+      if (!way) return
+      event.preventDefault()
+      event.stopPropagation()
+      setProfile(moved(index, way[0], way[1]), true)
+    }
   return (
-    <svg viewBox={`0 0 ${width} ${layout.height}`} width="100%" role="group" aria-label={enPlan.hardscape.frontDescription(plan.name)} style={{ display: 'block' }} onClick={() => onChoose(null)} data-testid="hardscape-front">
+    <svg
+      viewBox={`0 0 ${width} ${layout.height}`}
+      width="100%"
+      role="group"
+      aria-label={enPlan.hardscape.frontDescription(plan.name)}
+      style={{ display: 'block' }}
+      onClick={() => onChoose(null)}
+      data-testid="hardscape-front"
+    >
       <Hatches prefix={prefix} />
-      <FrontElevation plan={plan} figures={figures} layout={layout} ageDays={0} lampCm={lampCm} prefix={prefix} chosenPieceId={piece?.id ?? null} hasPlants={false} />
+      <FrontElevation
+        plan={plan}
+        figures={figures}
+        layout={layout}
+        ageDays={0}
+        lampCm={lampCm}
+        prefix={prefix}
+        chosenPieceId={piece?.id ?? null}
+        hasPlants={false}
+      />
       <g fill="none" stroke="var(--carbon)" strokeWidth={INK.medium} pointerEvents="none">
-        {overlays.includes('thirds') && <path d={[1 / 3, 2 / 3].map((share) => `M${px(share * inner.lengthCm)} ${layout.waterY}V${floorY}M${view.innerLeft} ${layout.waterY + share * (floorY - layout.waterY)}H${view.innerRight}`).join('')} strokeDasharray="9 4" />}
-        {overlays.includes('golden') && <path d={[GOLDEN, 1 - GOLDEN].map((share) => `M${px(share * inner.lengthCm)} ${layout.waterY}V${floorY}`).join('')} strokeDasharray="2 4" />}
-        {outline !== 'none' && <path d={outlinePath(outline, view.innerLeft, view.innerRight, layout.waterY, floorY)} strokeWidth={INK.heavy} strokeDasharray="14 5" />}
+        {overlays.includes('thirds') && (
+          <path
+            d={[1 / 3, 2 / 3]
+              .map(
+                (share) =>
+                  `M${px(share * inner.lengthCm)} ${layout.waterY}V${floorY}M${view.innerLeft} ${layout.waterY + share * (floorY - layout.waterY)}H${view.innerRight}`,
+              )
+              .join('')}
+            strokeDasharray="9 4"
+          />
+        )}
+        {overlays.includes('golden') && (
+          <path
+            d={[GOLDEN, 1 - GOLDEN].map((share) => `M${px(share * inner.lengthCm)} ${layout.waterY}V${floorY}`).join('')}
+            strokeDasharray="2 4"
+          />
+        )}
+        {outline !== 'none' && (
+          <path
+            d={outlinePath(outline, view.innerLeft, view.innerRight, layout.waterY, floorY)}
+            strokeWidth={INK.heavy}
+            strokeDasharray="14 5"
+          />
+        )}
       </g>
       <g onClick={(event) => event.stopPropagation()}>
-        {figures.pieces.map(({ piece: one, placed: at }) => at && (
-          <Touch key={one.id} placed={at} left={view.innerLeft} floorY={floorY} pxPerCm={pxPerCm} isChosen={one.id === piece?.id} onChoose={onChoose} />
-        ))}
-        {piece?.profile && placed && piece.profile.map((one, index) => (
-          <g key={index} tabIndex={0} role="button" aria-label={enPlan.hardscape.profilePoint(String(index + 1), units.show('length', one.xCm), units.show('length', one.zCm))} aria-pressed={point === index} style={{ cursor: 'grab', touchAction: 'none' }} onFocus={() => setPoint(index)} onKeyDown={keys(index)} onPointerDown={(event) => {
-            event.stopPropagation()
-            event.currentTarget.setPointerCapture(event.pointerId)
-            grip.current = { index, last: null }
-          }} onPointerMove={move} onPointerUp={up} onPointerCancel={up}>
-            <circle cx={px(one.xCm)} cy={py(placed.footCm + one.zCm)} r="10" fill="transparent" />
-            <rect x={px(one.xCm) - 3.5} y={py(placed.footCm + one.zCm) - 3.5} width="7" height="7" fill={point === index ? 'var(--focus)' : 'var(--sheet)'} stroke="var(--focus)" strokeWidth={INK.heavy} />
-          </g>
-        ))}
+        {figures.pieces.map(
+          ({ piece: one, placed: at }) =>
+            at && (
+              <Touch
+                key={one.id}
+                placed={at}
+                left={view.innerLeft}
+                floorY={floorY}
+                pxPerCm={pxPerCm}
+                isChosen={one.id === piece?.id}
+                onChoose={onChoose}
+              />
+            ),
+        )}
+        {piece?.profile &&
+          placed &&
+          piece.profile.map((one, index) => (
+            <g
+              key={index}
+              tabIndex={0}
+              role="button"
+              aria-label={enPlan.hardscape.profilePoint(String(index + 1), units.show('length', one.xCm), units.show('length', one.zCm))}
+              aria-pressed={point === index}
+              style={{ cursor: 'grab', touchAction: 'none' }}
+              onFocus={() => setPoint(index)}
+              onKeyDown={keys(index)}
+              onPointerDown={(event) => {
+                event.stopPropagation()
+                event.currentTarget.setPointerCapture(event.pointerId)
+                grip.current = { index, last: null }
+              }}
+              onPointerMove={move}
+              onPointerUp={up}
+              onPointerCancel={up}
+            >
+              <circle cx={px(one.xCm)} cy={py(placed.footCm + one.zCm)} r="10" fill="transparent" />
+              <rect
+                x={px(one.xCm) - 3.5}
+                y={py(placed.footCm + one.zCm) - 3.5}
+                width="7"
+                height="7"
+                fill={point === index ? 'var(--focus)' : 'var(--sheet)'}
+                stroke="var(--focus)"
+                strokeWidth={INK.heavy}
+              />
+            </g>
+          ))}
       </g>
     </svg>
   )
@@ -111,14 +208,43 @@ interface TouchProps {
 }
 /** Where a piece is touched; the chosen one is edged. */
 const Touch = memo(function Touch({ placed, left, floorY, pxPerCm, isChosen, onChoose }: TouchProps) {
-  return <path d={frontPath(placed, left, floorY, pxPerCm)} fill="transparent" stroke={isChosen ? 'var(--focus)' : 'transparent'} strokeWidth={INK.heavy} style={{ cursor: 'pointer' }} onClick={() => onChoose(placed.piece.id)} />
+  return (
+    <path
+      d={frontPath(placed, left, floorY, pxPerCm)}
+      fill="transparent"
+      stroke={isChosen ? 'var(--focus)' : 'transparent'}
+      strokeWidth={INK.heavy}
+      style={{ cursor: 'pointer' }}
+      onClick={() => onChoose(placed.piece.id)}
+    />
+  )
 })
 
-function frontLayout(vessel: Pick<Desk['figures']['vessel'], 'heightCm' | 'glassCm' | 'freeboardCm'>, innerLengthCm: number, aboveCm: number, pxPerCm: number, x0: number): SectionLayout {
+function frontLayout(
+  vessel: Pick<Desk['figures']['vessel'], 'heightCm' | 'glassCm' | 'freeboardCm'>,
+  innerLengthCm: number,
+  aboveCm: number,
+  pxPerCm: number,
+  x0: number,
+): SectionLayout {
   const floorY = (vessel.heightCm + aboveCm - vessel.glassCm) * pxPerCm + 4
   const rimY = floorY - (vessel.heightCm - vessel.glassCm) * pxPerCm
-  const view = { left: x0 - vessel.glassCm * pxPerCm, right: x0 + (innerLengthCm + vessel.glassCm) * pxPerCm, innerLeft: x0, innerRight: x0 + innerLengthCm * pxPerCm }
-  return { pxPerCm, front: view, side: view, floorY, rimY, waterY: rimY + vessel.freeboardCm * pxPerCm, scaleDenominator: 1, height: floorY + vessel.glassCm * pxPerCm + 4 }
+  const view = {
+    left: x0 - vessel.glassCm * pxPerCm,
+    right: x0 + (innerLengthCm + vessel.glassCm) * pxPerCm,
+    innerLeft: x0,
+    innerRight: x0 + innerLengthCm * pxPerCm,
+  }
+  return {
+    pxPerCm,
+    front: view,
+    side: view,
+    floorY,
+    rimY,
+    waterY: rimY + vessel.freeboardCm * pxPerCm,
+    scaleDenominator: 1,
+    height: floorY + vessel.glassCm * pxPerCm + 4,
+  }
 }
 const round = (cm: number): number => Math.round(cm * 100) / 100
 

@@ -1,5 +1,18 @@
 import { enPlan, PLAN_RANGE } from '@jovrin/contract'
-import { buoyancyOf, FIXING_TIME, FIXINGS, glassPressureKPa, HARDSCAPE_MATERIALS, MATERIAL, pieceMassKg, type Composition, type Fixing, type HardscapeMaterial, type Piece, type PlacedPiece } from '@jovrin/core'
+import {
+  buoyancyOf,
+  FIXING_TIME,
+  FIXINGS,
+  glassPressureKPa,
+  HARDSCAPE_MATERIALS,
+  MATERIAL,
+  pieceMassKg,
+  type Composition,
+  type Fixing,
+  type HardscapeMaterial,
+  type Piece,
+  type PlacedPiece,
+} from '@jovrin/core'
 import { Box, Button, Checkbox, FormControlLabel, MenuItem, TextField } from '@mui/material'
 import { memo, useState } from 'react'
 import type { Eye } from '../../../drawing/plan/CouchView.js'
@@ -15,7 +28,18 @@ import type { Desk } from '../desk.js'
 import { explainVolumes, explainWeights } from '../vessel/explainVessel.js'
 import { explainComposition, mostHidden, type CompositionRow } from './explainComposition.js'
 import type { ChosenOutline } from './FrontOfPieces.js'
-import { addPiece, duplicatePiece, mirrored, placeUnplaced, removePiece, reorderPiece, scaled, turned, withDrawnProfile, withPiece } from './pieceEdits.js'
+import {
+  addPiece,
+  duplicatePiece,
+  mirrored,
+  placeUnplaced,
+  removePiece,
+  reorderPiece,
+  scaled,
+  turned,
+  withDrawnProfile,
+  withPiece,
+} from './pieceEdits.js'
 import { TracePhoto } from './TracePhoto.js'
 
 interface MarginProps {
@@ -53,16 +77,68 @@ export const HardscapeMargin = memo(function HardscapeMargin(margin: MarginProps
       <Group number={3} title={text.overlays}>
         <Box role="group" aria-label={text.overlays} sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5 }}>
           {(['thirds', 'golden', 'rear', 'gap'] as const).map((one) => (
-            <FormControlLabel key={one} label={text.overlay[one]} control={<Checkbox size="small" checked={overlays.includes(one)} onChange={() => onOverlays(overlays.includes(one) ? overlays.filter((other) => other !== one) : [...overlays, one])} sx={{ p: '3px', color: 'var(--ink)' }} />} sx={{ mr: 0 }} />
+            <FormControlLabel
+              key={one}
+              label={text.overlay[one]}
+              control={
+                <Checkbox
+                  size="small"
+                  checked={overlays.includes(one)}
+                  onChange={() => onOverlays(overlays.includes(one) ? overlays.filter((other) => other !== one) : [...overlays, one])}
+                  sx={{ p: '3px', color: 'var(--ink)' }}
+                />
+              }
+              sx={{ mr: 0 }}
+            />
           ))}
         </Box>
-        <Choice label={text.outline} why={text.outlineWhy} value={outline} options={(['none', 'triangle', 'mound', 'valley'] as const).map((one) => [one, text.outlines[one]] as const)} onChange={(next) => onOutline(next ?? 'none')} />
-        <Choice label={text.view} why={text.couchWhy} value={eye === null ? 'front' : 'couch'} options={[['front', text.views.front], ['couch', text.views.couch]]} onChange={(next) => onEye(next === 'couch' ? FROM_COUCH : null)} />
+        <Choice
+          label={text.outline}
+          why={text.outlineWhy}
+          value={outline}
+          options={(['none', 'triangle', 'mound', 'valley'] as const).map((one) => [one, text.outlines[one]] as const)}
+          onChange={(next) => onOutline(next ?? 'none')}
+        />
+        <Choice
+          label={text.view}
+          why={text.couchWhy}
+          value={eye === null ? 'front' : 'couch'}
+          options={[
+            ['front', text.views.front],
+            ['couch', text.views.couch],
+          ]}
+          onChange={(next) => onEye(next === 'couch' ? FROM_COUCH : null)}
+        />
         {eye !== null && (
           <Grid min={100}>
-            <NumberField label={text.eyeAway} why={text.couchWhy} value={eye.awayCm} range={[20, 1000]} dimension="length" canBeUnknown={false} onChange={(awayCm) => awayCm !== null && Number.isFinite(awayCm) && onEye({ ...eye, awayCm })} />
-            <NumberField label={text.eyeHigh} why={text.couchWhy} value={eye.highCm} range={[-100, 200]} dimension="length" canBeUnknown={false} onChange={(highCm) => highCm !== null && Number.isFinite(highCm) && onEye({ ...eye, highCm })} />
-            <NumberField label={text.eyeShare} why={text.couchWhy} value={eye.share} range={[-1, 2]} unit="%" scale={100} canBeUnknown={false} onChange={(share) => share !== null && Number.isFinite(share) && onEye({ ...eye, share })} />
+            <NumberField
+              label={text.eyeAway}
+              why={text.couchWhy}
+              value={eye.awayCm}
+              range={[20, 1000]}
+              dimension="length"
+              canBeUnknown={false}
+              onChange={(awayCm) => awayCm !== null && Number.isFinite(awayCm) && onEye({ ...eye, awayCm })}
+            />
+            <NumberField
+              label={text.eyeHigh}
+              why={text.couchWhy}
+              value={eye.highCm}
+              range={[-100, 200]}
+              dimension="length"
+              canBeUnknown={false}
+              onChange={(highCm) => highCm !== null && Number.isFinite(highCm) && onEye({ ...eye, highCm })}
+            />
+            <NumberField
+              label={text.eyeShare}
+              why={text.couchWhy}
+              value={eye.share}
+              range={[-1, 2]}
+              unit="%"
+              scale={100}
+              canBeUnknown={false}
+              onChange={(share) => share !== null && Number.isFinite(share) && onEye({ ...eye, share })}
+            />
           </Grid>
         )}
       </Group>
@@ -95,7 +171,23 @@ function PieceList({ desk, piece, onChoose }: HardscapeMarginProps) {
             {figures.pieces.map(({ piece: one, massKg, placed }) => (
               <tr key={one.id}>
                 <td>
-                  <Box component="button" type="button" aria-pressed={piece?.id === one.id} onClick={() => onChoose(one.id)} sx={{ font: 'inherit', color: 'inherit', background: 'none', border: 0, p: 0, cursor: 'pointer', textAlign: 'left', borderBottom: '2px solid transparent', '&[aria-pressed=true]': { borderColor: 'var(--focus)', fontWeight: 600 } }}>
+                  <Box
+                    component="button"
+                    type="button"
+                    aria-pressed={piece?.id === one.id}
+                    onClick={() => onChoose(one.id)}
+                    sx={{
+                      font: 'inherit',
+                      color: 'inherit',
+                      background: 'none',
+                      border: 0,
+                      p: 0,
+                      cursor: 'pointer',
+                      textAlign: 'left',
+                      borderBottom: '2px solid transparent',
+                      '&[aria-pressed=true]': { borderColor: 'var(--focus)', fontWeight: 600 },
+                    }}
+                  >
                     {one.name === '' ? text.materials[one.material] : one.name}
                   </Box>
                 </td>
@@ -132,25 +224,80 @@ function PiecePanel({ desk, piece, onChoose }: HardscapeMarginProps & { piece: P
   return (
     <Group number={2} title={piece.name === '' ? text.chosen : piece.name}>
       <Grid min={110}>
-        <TextField label={text.name} value={piece.name} onChange={(event) => set({ name: event.target.value })} onBlur={commit} slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 60 } }} />
-        <TextField select label={text.material} value={piece.material} onChange={(event) => set({ material: event.target.value as HardscapeMaterial }, true)} slotProps={{ inputLabel: { shrink: true } }}>
+        <TextField
+          label={text.name}
+          value={piece.name}
+          onChange={(event) => set({ name: event.target.value })}
+          onBlur={commit}
+          slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 60 } }}
+        />
+        <TextField
+          select
+          label={text.material}
+          value={piece.material}
+          onChange={(event) => set({ material: event.target.value as HardscapeMaterial }, true)}
+          slotProps={{ inputLabel: { shrink: true } }}
+        >
           {HARDSCAPE_MATERIALS.map((material) => (
             <MenuItem key={material} value={material}>
               {text.materials[material]}
             </MenuItem>
           ))}
         </TextField>
-        <TextField select label={text.fixing} title={text.fixingWhy} value={piece.fixing} onChange={(event) => set({ fixing: event.target.value as Fixing }, true)} slotProps={{ inputLabel: { shrink: true } }}>
+        <TextField
+          select
+          label={text.fixing}
+          title={text.fixingWhy}
+          value={piece.fixing}
+          onChange={(event) => set({ fixing: event.target.value as Fixing }, true)}
+          slotProps={{ inputLabel: { shrink: true } }}
+        >
           {FIXINGS.map((fixing) => (
             <MenuItem key={fixing} value={fixing}>
               {text.fixings[fixing]}
             </MenuItem>
           ))}
         </TextField>
-        <NumberField label={text.mass} why={text.massWhy} value={piece.massKg} range={PLAN_RANGE.massKg} usual={[0, 60]} dimension="mass" onChange={(massKg) => set({ massKg })} onCommit={commit} />
-        <NumberField label={text.volume} why={text.volumeWhy} value={piece.volumeL} range={PLAN_RANGE.volumeL} dimension="volume" onChange={(volumeL) => set({ volumeL })} onCommit={commit} />
-        <NumberField label={text.height} why={text.heightWhy} value={piece.heightCm} range={PLAN_RANGE.pieceCm} usual={[1, 60]} dimension="length" onChange={(heightCm) => set({ heightCm, profile: null })} onCommit={commit} />
-        <NumberField label={text.sunk} why={text.sunkWhy} value={piece.sunkCm} range={PLAN_RANGE.pieceCm} usual={[0, 20]} dimension="length" canBeUnknown={false} onChange={(sunkCm) => set({ sunkCm: sunkCm ?? NaN })} onCommit={commit} />
+        <NumberField
+          label={text.mass}
+          why={text.massWhy}
+          value={piece.massKg}
+          range={PLAN_RANGE.massKg}
+          usual={[0, 60]}
+          dimension="mass"
+          onChange={(massKg) => set({ massKg })}
+          onCommit={commit}
+        />
+        <NumberField
+          label={text.volume}
+          why={text.volumeWhy}
+          value={piece.volumeL}
+          range={PLAN_RANGE.volumeL}
+          dimension="volume"
+          onChange={(volumeL) => set({ volumeL })}
+          onCommit={commit}
+        />
+        <NumberField
+          label={text.height}
+          why={text.heightWhy}
+          value={piece.heightCm}
+          range={PLAN_RANGE.pieceCm}
+          usual={[1, 60]}
+          dimension="length"
+          onChange={(heightCm) => set({ heightCm, profile: null })}
+          onCommit={commit}
+        />
+        <NumberField
+          label={text.sunk}
+          why={text.sunkWhy}
+          value={piece.sunkCm}
+          range={PLAN_RANGE.pieceCm}
+          usual={[0, 20]}
+          dimension="length"
+          canBeUnknown={false}
+          onChange={(sunkCm) => set({ sunkCm: sunkCm ?? NaN })}
+          onCommit={commit}
+        />
       </Grid>
       <Box className="figures" sx={{ fontSize: 14, my: 0.5 }}>
         {units.show('mass', entry?.massKg ?? 0, 2)}, {text.massFrom[from]}
@@ -162,11 +309,27 @@ function PiecePanel({ desk, piece, onChoose }: HardscapeMarginProps & { piece: P
         <>
           <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'end' }}>
             <Box sx={{ width: 74 }}>
-              <NumberField label={text.turn} why={text.turnWhy} value={degrees} range={[-360, 360]} unit="°" canBeUnknown={false} onChange={(value) => value !== null && Number.isFinite(value) && setDegrees(value)} />
+              <NumberField
+                label={text.turn}
+                why={text.turnWhy}
+                value={degrees}
+                range={[-360, 360]}
+                unit="°"
+                canBeUnknown={false}
+                onChange={(value) => value !== null && Number.isFinite(value) && setDegrees(value)}
+              />
             </Box>
             <Button onClick={() => edit((one) => turned(one, degrees))}>{text.turnBy(significant(degrees))}</Button>
             <Box sx={{ width: 74 }}>
-              <NumberField label={text.scale} why={text.heightWhy} value={percent} range={[20, 500]} unit="%" canBeUnknown={false} onChange={(value) => value !== null && Number.isFinite(value) && setPercent(value)} />
+              <NumberField
+                label={text.scale}
+                why={text.heightWhy}
+                value={percent}
+                range={[20, 500]}
+                unit="%"
+                canBeUnknown={false}
+                onChange={(value) => value !== null && Number.isFinite(value) && setPercent(value)}
+              />
             </Box>
             <Button onClick={() => edit((one) => scaled(one, percent / 100))}>{text.scaleBy(significant(percent))}</Button>
           </Box>
@@ -184,7 +347,13 @@ function PiecePanel({ desk, piece, onChoose }: HardscapeMarginProps & { piece: P
             </Button>
             <Button onClick={() => change((now) => reorderPiece(now, piece.id, 1))}>{text.over}</Button>
             <Button onClick={() => change((now) => reorderPiece(now, piece.id, -1))}>{text.under}</Button>
-            <Button onClick={() => edit((one) => (one.profile === null ? withDrawnProfile(one, entry?.placed?.heightCm ?? 10) : { ...one, profile: null }))}>{piece.profile === null ? text.editProfile : text.plainProfile}</Button>
+            <Button
+              onClick={() =>
+                edit((one) => (one.profile === null ? withDrawnProfile(one, entry?.placed?.heightCm ?? 10) : { ...one, profile: null }))
+              }
+            >
+              {piece.profile === null ? text.editProfile : text.plainProfile}
+            </Button>
           </Box>
         </>
       )}
@@ -217,7 +386,8 @@ function CompositionTable({ desk: { plan, figures }, composition, placed }: Hard
     third: main === null ? '–' : units.show('length', main.offThird * inner.lengthCm, 2),
     golden: main === null ? '–' : units.show('length', main.offGolden * inner.lengthCm, 2),
     second: composition.secondOverMain === null ? '–' : percent(composition.secondOverMain),
-    depth: sizeToBack === null ? '–' : sizeToBack > 0.3 ? text.depthTold.far : sizeToBack < -0.3 ? text.depthTold.near : text.depthTold.even,
+    depth:
+      sizeToBack === null ? '–' : sizeToBack > 0.3 ? text.depthTold.far : sizeToBack < -0.3 ? text.depthTold.near : text.depthTold.even,
     hidden: hidden === null ? enPlan.none : `${nameOf(hidden.id) === '' ? text.chosen : nameOf(hidden.id)}, ${percent(hidden.share)}`,
     kind: text.kinds[composition.outlineKind],
   }
@@ -254,7 +424,17 @@ export function FixingList({ desk: { figures } }: { desk: Desk }) {
         {fixed.map(({ piece, massKg }) => {
           const { workMin, dryH } = FIXING_TIME[piece.fixing]
           const { ballastKg } = buoyancyOf(massKg, piece.material)
-          return <li key={piece.id}>{text.fixingTold(piece.name === '' ? text.materials[piece.material] : piece.name, text.fixings[piece.fixing], hoursAndMinutes(workMin), dryH === 0 ? null : String(dryH), ballastKg > 0 ? units.show('mass', ballastKg, 2) : null)}</li>
+          return (
+            <li key={piece.id}>
+              {text.fixingTold(
+                piece.name === '' ? text.materials[piece.material] : piece.name,
+                text.fixings[piece.fixing],
+                hoursAndMinutes(workMin),
+                dryH === 0 ? null : String(dryH),
+                ballastKg > 0 ? units.show('mass', ballastKg, 2) : null,
+              )}
+            </li>
+          )
         })}
       </Box>
       {fixed.length === 0 && <Box sx={{ color: 'text.secondary' }}>{enPlan.none}</Box>}

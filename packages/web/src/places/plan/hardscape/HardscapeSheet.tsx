@@ -44,11 +44,14 @@ export function HardscapeSheet({ desk }: { desk: Desk }) {
   const [eye, setEye] = useState<Eye | null>(null)
   const chosenId = search.get('piece')
   const piece = plan.hardscape.find(({ id }) => id === chosenId) ?? null
-  const choose = useCallback((id: string | null): void => {
-    setSearch(id === null ? {} : { piece: id }, { replace: true })
-    setCorner(null)
-    setMessage(null)
-  }, [setSearch])
+  const choose = useCallback(
+    (id: string | null): void => {
+      setSearch(id === null ? {} : { piece: id }, { replace: true })
+      setCorner(null)
+      setMessage(null)
+    },
+    [setSearch],
+  )
   const chooseOverlays = useCallback((next: readonly Overlay[]) => setOverlays(OVERLAYS.filter((one) => next.includes(one))), [])
   const placed = useMemo(() => settledPieces.flatMap(({ placed: one }): PlacedPiece[] => (one === null ? [] : [one])), [settledPieces])
   const composition = useMemo(() => compositionOf(placed, inner.lengthCm, inner.widthCm), [placed, inner])
@@ -59,15 +62,36 @@ export function HardscapeSheet({ desk }: { desk: Desk }) {
         <>
           <Measured usual={740}>
             {(width) => {
-              const frontCm = figures.vessel.heightCm + Math.max((plan.lamps.length > 0 ? (plan.lamps[0]?.aboveWaterCm ?? 12) : 0) - figures.vessel.freeboardCm, 0) + 2
+              const frontCm =
+                figures.vessel.heightCm +
+                Math.max((plan.lamps.length > 0 ? (plan.lamps[0]?.aboveWaterCm ?? 12) : 0) - figures.vessel.freeboardCm, 0) +
+                2
               const pxPerCm = (SHEET_HEIGHT_PX - PLAN_MARGIN_PX - FRONT_MARGIN_PX) / (inner.widthCm + frontCm)
               const layout = planLayout(inner, width, inner.widthCm * pxPerCm + PLAN_MARGIN_PX)
               return (
                 <>
                   {eye !== null ? (
-                    <CouchView figures={figures} eye={eye} width={width} pxPerCm={layout.pxPerCm} left={layout.left} height={frontCm * layout.pxPerCm + FRONT_MARGIN_PX} description={enPlan.hardscape.couchDescription(plan.name)} />
+                    <CouchView
+                      figures={figures}
+                      eye={eye}
+                      width={width}
+                      pxPerCm={layout.pxPerCm}
+                      left={layout.left}
+                      height={frontCm * layout.pxPerCm + FRONT_MARGIN_PX}
+                      description={enPlan.hardscape.couchDescription(plan.name)}
+                    />
                   ) : (
-                  <FrontOfPieces desk={desk} width={width} pxPerCm={layout.pxPerCm} left={layout.left} mostHeight={frontCm * layout.pxPerCm + FRONT_MARGIN_PX} overlays={overlays} outline={outline} piece={piece} onChoose={choose} />
+                    <FrontOfPieces
+                      desk={desk}
+                      width={width}
+                      pxPerCm={layout.pxPerCm}
+                      left={layout.left}
+                      mostHeight={frontCm * layout.pxPerCm + FRONT_MARGIN_PX}
+                      overlays={overlays}
+                      outline={outline}
+                      piece={piece}
+                      onChoose={choose}
+                    />
                   )}
                   <svg
                     viewBox={`0 0 ${layout.widthPx} ${layout.heightPx}`}
@@ -78,16 +102,33 @@ export function HardscapeSheet({ desk }: { desk: Desk }) {
                     data-testid="hardscape-plan"
                     onClick={(event) => {
                       const spot = spotOf(layout, event.currentTarget, event)
-                      choose([...plan.hardscape].reverse().find((one) => one.outline !== null && isInside(lineOf(one.outline), spot.xCm, spot.yCm))?.id ?? null)
+                      choose(
+                        [...plan.hardscape]
+                          .reverse()
+                          .find((one) => one.outline !== null && isInside(lineOf(one.outline), spot.xCm, spot.yCm))?.id ?? null,
+                      )
                     }}
                   >
                     <Hatches prefix={prefix} />
-                    <PlanFloor layout={layout} ground={ground} prefix={prefix} lengthLabel={length(inner.lengthCm)} widthLabel={length(inner.widthCm)} frontLabel={enPlan.frontPane} />
+                    <PlanFloor
+                      layout={layout}
+                      ground={ground}
+                      prefix={prefix}
+                      lengthLabel={length(inner.lengthCm)}
+                      widthLabel={length(inner.widthCm)}
+                      frontLabel={enPlan.frontPane}
+                    />
                     <g opacity="0.5">
                       <PlanZones layout={layout} zones={plan.zones} prefix={prefix} />
                     </g>
                     <PlanPieces layout={layout} pieces={plan.hardscape} prefix={prefix} />
-                    <PlanOverlays layout={layout} overlays={overlays} lengthCm={inner.lengthCm} widthCm={inner.widthCm} gapCm={TOOL_GAP_CM} />
+                    <PlanOverlays
+                      layout={layout}
+                      overlays={overlays}
+                      lengthCm={inner.lengthCm}
+                      widthCm={inner.widthCm}
+                      gapCm={TOOL_GAP_CM}
+                    />
                     {piece?.outline && (
                       <g onClick={(event) => event.stopPropagation()}>
                         <OutlineHandles
@@ -96,7 +137,11 @@ export function HardscapeSheet({ desk }: { desk: Desk }) {
                           others={[]}
                           inner={inner}
                           canSnap={false}
-                          labels={{ shape: enPlan.hardscape.shape(piece.name), corner: (number, x, y) => enPlan.hardscape.corner(String(number), x, y), length }}
+                          labels={{
+                            shape: enPlan.hardscape.shape(piece.name),
+                            corner: (number, x, y) => enPlan.hardscape.corner(String(number), x, y),
+                            length,
+                          }}
                           chosenCorner={corner}
                           onCorner={setCorner}
                           onChange={(next, isFinal) => {
@@ -116,10 +161,32 @@ export function HardscapeSheet({ desk }: { desk: Desk }) {
           <Box role="alert" sx={{ color: 'var(--algae)', fontSize: 14 }}>
             {message}
           </Box>
-          <FindingsList tankId={desk.tankId} currency={desk.plan.money.currency} muted={desk.plan.muted} change={desk.change} findings={findings} sheet="hardscape" onChoose={choose} />
+          <FindingsList
+            tankId={desk.tankId}
+            currency={desk.plan.money.currency}
+            muted={desk.plan.muted}
+            change={desk.change}
+            findings={findings}
+            sheet="hardscape"
+            onChoose={choose}
+          />
         </>
       }
-      margin={<HardscapeMargin desk={marginDesk} pieceId={piece?.id ?? null} composition={composition} placed={placed} onChoose={choose} overlays={overlays} onOverlays={chooseOverlays} outline={outline} onOutline={setOutline} eye={eye} onEye={setEye} />}
+      margin={
+        <HardscapeMargin
+          desk={marginDesk}
+          pieceId={piece?.id ?? null}
+          composition={composition}
+          placed={placed}
+          onChoose={choose}
+          overlays={overlays}
+          onOverlays={chooseOverlays}
+          outline={outline}
+          onOutline={setOutline}
+          eye={eye}
+          onEye={setEye}
+        />
+      }
     />
   )
 }

@@ -28,9 +28,12 @@ export function TracePhoto({ desk, onMade }: { desk: Desk; onMade: (id: string) 
   const [corners, setCorners] = useState<readonly Spot[]>([])
   const [told, setTold] = useState<string | null>(null)
   const file = useRef<HTMLInputElement>(null)
-  useEffect(() => () => {
-    if (picture) URL.revokeObjectURL(picture.url)
-  }, [picture])
+  useEffect(
+    () => () => {
+      if (picture) URL.revokeObjectURL(picture.url)
+    },
+    [picture],
+  )
   const open = (chosen: File | undefined): void => {
     if (!chosen) return
     const url = URL.createObjectURL(chosen)
@@ -54,7 +57,10 @@ export function TracePhoto({ desk, onMade }: { desk: Desk; onMade: (id: string) 
   const click = (event: React.MouseEvent<SVGSVGElement>): void => {
     const box = event.currentTarget.getBoundingClientRect()
     // Picture px stand in for centimetres until the scale is known; y grows to the back.
-    const spot = { xCm: ((event.clientX - box.left) * SHOWN_PX) / box.width, yCm: height - ((event.clientY - box.top) * height) / box.height }
+    const spot = {
+      xCm: ((event.clientX - box.left) * SHOWN_PX) / box.width,
+      yCm: height - ((event.clientY - box.top) * height) / box.height,
+    }
     if (marks.length < 2) {
       const next = [...marks, spot]
       const [from, to] = next
@@ -66,10 +72,17 @@ export function TracePhoto({ desk, onMade }: { desk: Desk; onMade: (id: string) 
   }
   const make = (): void => {
     const cmPerPx = distanceCm / marksPx
-    const ring = thinned(corners.map(({ xCm, yCm }) => ({ xCm: xCm * cmPerPx, yCm: yCm * cmPerPx })), 0.1)
+    const ring = thinned(
+      corners.map(({ xCm, yCm }) => ({ xCm: xCm * cmPerPx, yCm: yCm * cmPerPx })),
+      0.1,
+    )
     const centre = centreOf(ring)
     const { inner } = figures
-    const outline = ring.map(({ xCm, yCm }): Vertex => ({ xCm: Math.round((xCm - centre.xCm + inner.lengthCm / 2) * 100) / 100, yCm: Math.round((yCm - centre.yCm + inner.widthCm / 2) * 100) / 100, isRound: false }))
+    const outline = ring.map(({ xCm, yCm }): Vertex => ({
+      xCm: Math.round((xCm - centre.xCm + inner.lengthCm / 2) * 100) / 100,
+      yCm: Math.round((yCm - centre.yCm + inner.widthCm / 2) * 100) / 100,
+      isRound: false,
+    }))
     if (outlineFault(outline) !== null) return setTold(text.noArea)
     const id = localId('s')
     const name = `${enPlan.hardscape.materials.granite} ${plan.hardscape.length + 1}`
@@ -88,20 +101,56 @@ export function TracePhoto({ desk, onMade }: { desk: Desk; onMade: (id: string) 
             {text.title}
           </Box>
           <Box sx={{ fontSize: 14, my: 0.5 }}>{picture === null ? text.hint : marks.length < 2 ? text.step1 : text.step2}</Box>
-          <input ref={file} type="file" accept="image/*" hidden onChange={(event) => open(event.target.files?.[0])} data-testid="trace-file" />
+          <input
+            ref={file}
+            type="file"
+            accept="image/*"
+            hidden
+            onChange={(event) => open(event.target.files?.[0])}
+            data-testid="trace-file"
+          />
           <Button onClick={() => file.current?.click()}>{text.open}</Button>
           {picture !== null && (
             <>
-              <svg viewBox={`0 0 ${SHOWN_PX} ${height}`} width="100%" style={{ display: 'block', cursor: 'crosshair', margin: '8px 0', border: '1px solid var(--ink)' }} onClick={click} role="group" aria-label={text.title} data-testid="trace-picture">
+              <svg
+                viewBox={`0 0 ${SHOWN_PX} ${height}`}
+                width="100%"
+                style={{ display: 'block', cursor: 'crosshair', margin: '8px 0', border: '1px solid var(--ink)' }}
+                onClick={click}
+                role="group"
+                aria-label={text.title}
+                data-testid="trace-picture"
+              >
                 <image href={picture.url} width={SHOWN_PX} height={height} />
                 {marks.map((mark, index) => (
-                  <path key={index} d={`M${mark.xCm - 8} ${height - mark.yCm}h16M${mark.xCm} ${height - mark.yCm - 8}v16`} stroke="var(--algae)" strokeWidth="3" />
+                  <path
+                    key={index}
+                    d={`M${mark.xCm - 8} ${height - mark.yCm}h16M${mark.xCm} ${height - mark.yCm - 8}v16`}
+                    stroke="var(--algae)"
+                    strokeWidth="3"
+                  />
                 ))}
-                {corners.length > 0 && <path d={`M${corners.map(({ xCm, yCm }) => `${xCm} ${height - yCm}`).join('L')}Z`} fill="var(--focus)" fillOpacity="0.25" stroke="var(--focus)" strokeWidth="2" />}
+                {corners.length > 0 && (
+                  <path
+                    d={`M${corners.map(({ xCm, yCm }) => `${xCm} ${height - yCm}`).join('L')}Z`}
+                    fill="var(--focus)"
+                    fillOpacity="0.25"
+                    stroke="var(--focus)"
+                    strokeWidth="2"
+                  />
+                )}
               </svg>
               <Box sx={{ display: 'flex', gap: 1, alignItems: 'end', flexWrap: 'wrap' }}>
                 <Box sx={{ width: 170 }}>
-                  <NumberField label={text.distance} why={text.distanceWhy} value={distanceCm} range={[1, 200]} dimension="length" canBeUnknown={false} onChange={(cm) => cm !== null && Number.isFinite(cm) && setDistance(cm)} />
+                  <NumberField
+                    label={text.distance}
+                    why={text.distanceWhy}
+                    value={distanceCm}
+                    range={[1, 200]}
+                    dimension="length"
+                    canBeUnknown={false}
+                    onChange={(cm) => cm !== null && Number.isFinite(cm) && setDistance(cm)}
+                  />
                 </Box>
                 <Button onClick={() => setMarks([])}>{text.again}</Button>
                 <Button disabled={corners.length === 0} onClick={() => setCorners(corners.slice(0, -1))}>

@@ -19,14 +19,30 @@ const Margin = ({ desk }: { desk: Desk }) => {
   const [eye, setEye] = useState<Eye | null>(null)
   const placed = desk.figures.pieces.flatMap(({ placed: one }): PlacedPiece[] => (one === null ? [] : [one]))
   const { inner } = desk.figures
-  return <HardscapeMargin desk={desk} pieceId={pieceId} composition={compositionOf(placed, inner.lengthCm, inner.widthCm)} placed={placed} onChoose={choose} overlays={overlays} onOverlays={setOverlays} outline="none" onOutline={() => undefined} eye={eye} onEye={setEye} />
+  return (
+    <HardscapeMargin
+      desk={desk}
+      pieceId={pieceId}
+      composition={compositionOf(placed, inner.lengthCm, inner.widthCm)}
+      placed={placed}
+      onChoose={choose}
+      overlays={overlays}
+      onOverlays={setOverlays}
+      outline="none"
+      onOutline={() => undefined}
+      eye={eye}
+      onEye={setEye}
+    />
+  )
 }
 const show = (plan: Plan = builtPlan) => {
   const work = renderSheet(plan, (desk) => <Margin desk={desk} />)
   return { ...work, piece: (id = 'main'): Piece => work.valid().hardscape.find((one) => one.id === id)! }
 }
 const press = (name: RegExp | string): void => {
-  const found = [...document.querySelectorAll('button')].find((button) => (typeof name === 'string' ? button.textContent === name : name.test(button.textContent)))
+  const found = [...document.querySelectorAll('button')].find((button) =>
+    typeof name === 'string' ? button.textContent === name : name.test(button.textContent),
+  )
   if (found === undefined) throw new Error(`no button ${String(name)}`)
   fireEvent.click(found)
 }
@@ -68,7 +84,11 @@ describe('a piece', () => {
   test('over and under are the order of the list', () => {
     const { valid } = show()
     press(text.over)
-    expect(valid().hardscape.map(({ id }) => id).slice(0, 2)).toEqual(['second', 'main'])
+    expect(
+      valid()
+        .hardscape.map(({ id }) => id)
+        .slice(0, 2),
+    ).toEqual(['second', 'main'])
     press(text.under)
     expect(valid().hardscape[0]?.id).toBe('main')
   })
@@ -80,7 +100,10 @@ describe('a piece', () => {
     expect(piece().profile).toBeNull()
   })
   test('one without a place gets one inside the glass', () => {
-    const { piece, valid } = show({ ...builtPlan, hardscape: builtPlan.hardscape.map((one, index) => (index === 0 ? { ...one, outline: null } : one)) })
+    const { piece, valid } = show({
+      ...builtPlan,
+      hardscape: builtPlan.hardscape.map((one, index) => (index === 0 ? { ...one, outline: null } : one)),
+    })
     press(text.place)
     const { left, right, front, back } = boundsOf(outlineOf(piece()))
     expect(left >= 0 && front >= 0 && right <= 110 && back <= 50).toBe(true)
@@ -109,7 +132,8 @@ describe('the list and its figures', () => {
   })
   test('what is measured opens with its sum; without pieces only the floor is measured', () => {
     show()
-    for (const name of [text.figure.openFloor, text.figure.gap, text.figure.second, text.figure.displaces]) expect(screen.getByText(name).closest('tr')?.querySelector('[aria-haspopup=dialog]'), name).not.toBeNull()
+    for (const name of [text.figure.openFloor, text.figure.gap, text.figure.second, text.figure.displaces])
+      expect(screen.getByText(name).closest('tr')?.querySelector('[aria-haspopup=dialog]'), name).not.toBeNull()
     cleanup()
     show({ ...builtPlan, hardscape: [] })
     expect(screen.getByText(text.nothing)).toBeTruthy()

@@ -1,10 +1,26 @@
-import { boundsOf, centreOf, lineOf, MATERIAL, outlineFault, plainProfile, UNPLACED, type HardscapeMaterial, type Piece, type Plan, type Spot, type Vertex } from '@jovrin/core'
+import {
+  boundsOf,
+  centreOf,
+  lineOf,
+  MATERIAL,
+  outlineFault,
+  plainProfile,
+  UNPLACED,
+  type HardscapeMaterial,
+  type Piece,
+  type Plan,
+  type Spot,
+  type Vertex,
+} from '@jovrin/core'
 import { localId } from '../../../api/localId.js'
 
 type Floor = { readonly lengthCm: number; readonly widthCm: number }
 const round = (cm: number): number => Math.round(cm * 100) / 100
 
-export const withPiece = (plan: Plan, id: string, edit: (piece: Piece) => Piece): Plan => ({ ...plan, hardscape: plan.hardscape.map((piece) => (piece.id === id ? edit(piece) : piece)) })
+export const withPiece = (plan: Plan, id: string, edit: (piece: Piece) => Piece): Plan => ({
+  ...plan,
+  hardscape: plan.hardscape.map((piece) => (piece.id === id ? edit(piece) : piece)),
+})
 
 /** Irregular corners of a lying stone or a branch, by its number, so that no two look stamped. */
 function rawOutline(material: HardscapeMaterial, centre: Spot, sizeCm: number, number: number): Vertex[] {
@@ -16,23 +32,58 @@ function rawOutline(material: HardscapeMaterial, centre: Spot, sizeCm: number, n
     const [wide, deep] = isWood ? [sizeCm * 0.9, sizeCm * 0.28] : [sizeCm * 0.55, sizeCm * 0.4]
     const lean = isWood ? 0.35 : 0.1
     const [x, y] = [Math.cos(angle) * wide * uneven, Math.sin(angle) * deep * uneven]
-    return { xCm: round(centre.xCm + x * Math.cos(lean) - y * Math.sin(lean)), yCm: round(centre.yCm + x * Math.sin(lean) + y * Math.cos(lean)), isRound: false }
+    return {
+      xCm: round(centre.xCm + x * Math.cos(lean) - y * Math.sin(lean)),
+      yCm: round(centre.yCm + x * Math.sin(lean) + y * Math.cos(lean)),
+      isRound: false,
+    }
   })
 }
 
 /** As wide as its mass makes it. */
-const sizeOfMass = (material: HardscapeMaterial, massKg: number): number => Math.cbrt((massKg / MATERIAL[material].densityKgPerL) * 1000) * 1.5
+const sizeOfMass = (material: HardscapeMaterial, massKg: number): number =>
+  Math.cbrt((massKg / MATERIAL[material].densityKgPerL) * 1000) * 1.5
 
-export function addPiece(plan: Plan, floor: Floor, material: HardscapeMaterial, name: string): { readonly plan: Plan; readonly id: string } {
+export function addPiece(
+  plan: Plan,
+  floor: Floor,
+  material: HardscapeMaterial,
+  name: string,
+): { readonly plan: Plan; readonly id: string } {
   const id = localId('s')
   const number = plan.hardscape.length
-  const centre = { xCm: floor.lengthCm * ((0.36 + number * 0.27) % 0.8 + 0.1), yCm: floor.widthCm * (0.4 + ((number * 0.17) % 0.3)) }
+  const centre = { xCm: floor.lengthCm * (((0.36 + number * 0.27) % 0.8) + 0.1), yCm: floor.widthCm * (0.4 + ((number * 0.17) % 0.3)) }
   const outline = rawOutline(material, centre, Math.min(16, floor.widthCm * 0.35), number + 1)
-  return { id, plan: { ...plan, hardscape: [...plan.hardscape, { ...UNPLACED, id, name, material, outline, heightCm: round(Math.min(16, floor.widthCm * 0.35) * 0.8), fixing: MATERIAL[material].newDensityKgPerL < 1 ? 'screwed' : 'none' }] } }
+  return {
+    id,
+    plan: {
+      ...plan,
+      hardscape: [
+        ...plan.hardscape,
+        {
+          ...UNPLACED,
+          id,
+          name,
+          material,
+          outline,
+          heightCm: round(Math.min(16, floor.widthCm * 0.35) * 0.8),
+          fixing: MATERIAL[material].newDensityKgPerL < 1 ? 'screwed' : 'none',
+        },
+      ],
+    },
+  }
 }
 
 /** An outline for a piece that was only weighed. */
-export const placeUnplaced = (piece: Piece, floor: Floor, number: number): Piece => ({ ...piece, outline: rawOutline(piece.material, { xCm: floor.lengthCm * ((0.36 + number * 0.27) % 0.8 + 0.1), yCm: floor.widthCm * 0.5 }, Math.min(sizeOfMass(piece.material, piece.massKg ?? 3), floor.widthCm * 0.6), number + 1) })
+export const placeUnplaced = (piece: Piece, floor: Floor, number: number): Piece => ({
+  ...piece,
+  outline: rawOutline(
+    piece.material,
+    { xCm: floor.lengthCm * (((0.36 + number * 0.27) % 0.8) + 0.1), yCm: floor.widthCm * 0.5 },
+    Math.min(sizeOfMass(piece.material, piece.massKg ?? 3), floor.widthCm * 0.6),
+    number + 1,
+  ),
+})
 
 export function duplicatePiece(plan: Plan, id: string, floor: Floor): { readonly plan: Plan; readonly id: string } | null {
   const piece = plan.hardscape.find((one) => one.id === id)
@@ -65,7 +116,11 @@ export function withOutline(piece: Piece, outline: readonly Vertex[]): Piece {
   const before = boundsOf(lineOf(piece.outline))
   const after = boundsOf(lineOf(outline))
   const stretch = (after.right - after.left) / Math.max(before.right - before.left, 0.01)
-  return { ...piece, outline, profile: piece.profile.map((point) => ({ ...point, xCm: round(after.left + (point.xCm - before.left) * stretch) })) }
+  return {
+    ...piece,
+    outline,
+    profile: piece.profile.map((point) => ({ ...point, xCm: round(after.left + (point.xCm - before.left) * stretch) })),
+  }
 }
 
 const about = (piece: Piece, turn: (x: number, y: number) => readonly [number, number]): Piece => {
@@ -86,18 +141,34 @@ export const turned = (piece: Piece, degrees: number): Piece => {
 /** Alike in all three directions: its mass goes with the cube, where it was weighed it stays as weighed. */
 export function scaled(piece: Piece, factor: number): Piece {
   const bigger = about(piece, (x, y) => [x * factor, y * factor])
-  return { ...bigger, heightCm: bigger.heightCm === null ? null : round(bigger.heightCm * factor), profile: bigger.profile?.map((point) => ({ ...point, zCm: round(point.zCm * factor) })) ?? null }
+  return {
+    ...bigger,
+    heightCm: bigger.heightCm === null ? null : round(bigger.heightCm * factor),
+    profile: bigger.profile?.map((point) => ({ ...point, zCm: round(point.zCm * factor) })) ?? null,
+  }
 }
 export function mirrored(piece: Piece): Piece {
   const other = about(piece, (x, y) => [-x, y])
   if (piece.profile === null || other.outline === null || piece.outline === null) return other
   const { left, right } = boundsOf(lineOf(other.outline))
   const before = boundsOf(lineOf(piece.outline))
-  return { ...other, profile: piece.profile.map((point) => ({ ...point, xCm: round(right - ((point.xCm - before.left) * (right - left)) / Math.max(before.right - before.left, 0.01)) })) }
+  return {
+    ...other,
+    profile: piece.profile.map((point) => ({
+      ...point,
+      xCm: round(right - ((point.xCm - before.left) * (right - left)) / Math.max(before.right - before.left, 0.01)),
+    })),
+  }
 }
 
 /** A silhouette to draw into shape, from the plain one of its height. */
 export function withDrawnProfile(piece: Piece, heightCm: number): Piece {
   if (piece.outline === null) return piece
-  return { ...piece, profile: plainProfile(piece.material, boundsOf(lineOf(piece.outline)), heightCm).map(({ xCm, zCm }) => ({ xCm: round(xCm), zCm: round(zCm) })) }
+  return {
+    ...piece,
+    profile: plainProfile(piece.material, boundsOf(lineOf(piece.outline)), heightCm).map(({ xCm, zCm }) => ({
+      xCm: round(xCm),
+      zCm: round(zCm),
+    })),
+  }
 }

@@ -1,5 +1,21 @@
 import { en, enPlan, PLAN_RANGE } from '@jovrin/contract'
-import { columnTotals, LAYOUT_KINDS, levelCosts, monthlyCost, PACES, proposedLevel, runningParts, shoppingList, SHOPPING_GROUPS, upkeepHours, USUAL_SPLIT, VIEW_SIDES, WISHES, withSupplyLevel, type Plan } from '@jovrin/core'
+import {
+  columnTotals,
+  LAYOUT_KINDS,
+  levelCosts,
+  monthlyCost,
+  PACES,
+  proposedLevel,
+  runningParts,
+  shoppingList,
+  SHOPPING_GROUPS,
+  upkeepHours,
+  USUAL_SPLIT,
+  VIEW_SIDES,
+  WISHES,
+  withSupplyLevel,
+  type Plan,
+} from '@jovrin/core'
 import { Box, Button, Checkbox, FormControlLabel } from '@mui/material'
 import { useDeferredValue, useMemo } from 'react'
 import { Measured } from '../../../drawing/Measured.js'
@@ -29,10 +45,32 @@ export function IntentSheet({ desk }: { desk: Desk }) {
       drawing={
         <>
           <Measured usual={760}>
-            {(width) => <Section width={width} plan={plan} figures={figures} ageDays={GROWN_IN} mostHeight={330} labels={{ ...sectionLabels(plan, figures, units, [[en.describe.figures.net, units.show('volume', figures.waterL)], [en.describe.figures.ppfd, `${significant(figures.ppfd, 2)} µmol`]]), description: enPlan.intent.description(plan.name) }} />}
+            {(width) => (
+              <Section
+                width={width}
+                plan={plan}
+                figures={figures}
+                ageDays={GROWN_IN}
+                mostHeight={330}
+                labels={{
+                  ...sectionLabels(plan, figures, units, [
+                    [en.describe.figures.net, units.show('volume', figures.waterL)],
+                    [en.describe.figures.ppfd, `${significant(figures.ppfd, 2)} µmol`],
+                  ]),
+                  description: enPlan.intent.description(plan.name),
+                }}
+              />
+            )}
           </Measured>
           <Levels desk={desk} />
-          <FindingsList tankId={desk.tankId} currency={desk.plan.money.currency} muted={desk.plan.muted} change={desk.change} findings={findings} sheet="intent" />
+          <FindingsList
+            tankId={desk.tankId}
+            currency={desk.plan.money.currency}
+            muted={desk.plan.muted}
+            change={desk.change}
+            findings={findings}
+            sheet="intent"
+          />
         </>
       }
       margin={
@@ -49,25 +87,78 @@ function Wants({ desk }: { desk: Desk }) {
   const { form, change, commit } = desk
   const { intent, money: purse } = form.draft
   const text = enPlan.intent
-  const set = (part: Partial<Plan['intent']>, isFinal = true): void => change((plan) => ({ ...plan, intent: { ...plan.intent, ...part } }), isFinal)
-  const toggled = <T extends string>(list: readonly T[], one: T): T[] => (list.includes(one) ? list.filter((other) => other !== one) : [...list, one])
+  const set = (part: Partial<Plan['intent']>, isFinal = true): void =>
+    change((plan) => ({ ...plan, intent: { ...plan.intent, ...part } }), isFinal)
+  const toggled = <T extends string>(list: readonly T[], one: T): T[] =>
+    list.includes(one) ? list.filter((other) => other !== one) : [...list, one]
   return (
     <Group number={1} title={text.what}>
       <Box sx={{ display: 'grid', gap: 1 }}>
-        <Choice label={text.layout} why={text.layoutWhy} value={intent.layout} options={LAYOUT_KINDS.map((kind) => [kind, text.layouts[kind]] as const)} canBeUnknown onChange={(layout) => set({ layout })} />
-        <Choice label={text.pace} why={text.paceWhy} value={intent.pace} options={PACES.map((pace) => [pace, text.paces[pace]] as const)} canBeUnknown onChange={(pace) => set({ pace })} />
+        <Choice
+          label={text.layout}
+          why={text.layoutWhy}
+          value={intent.layout}
+          options={LAYOUT_KINDS.map((kind) => [kind, text.layouts[kind]] as const)}
+          canBeUnknown
+          onChange={(layout) => set({ layout })}
+        />
+        <Choice
+          label={text.pace}
+          why={text.paceWhy}
+          value={intent.pace}
+          options={PACES.map((pace) => [pace, text.paces[pace]] as const)}
+          canBeUnknown
+          onChange={(pace) => set({ pace })}
+        />
         <Grid min={140}>
-          <NumberField label={text.hours} why={text.hoursWhy} value={intent.hoursPerWeek} range={PLAN_RANGE.hoursPerWeek} usual={[0.5, 10]} unit="h" onChange={(hoursPerWeek) => set({ hoursPerWeek }, false)} onCommit={commit} />
-          <NumberField label={text.money} why={text.moneyWhy} value={intent.money} range={PLAN_RANGE.money} unit={purse.currency} onChange={(sum) => set({ money: sum }, false)} onCommit={commit} />
+          <NumberField
+            label={text.hours}
+            why={text.hoursWhy}
+            value={intent.hoursPerWeek}
+            range={PLAN_RANGE.hoursPerWeek}
+            usual={[0.5, 10]}
+            unit="h"
+            onChange={(hoursPerWeek) => set({ hoursPerWeek }, false)}
+            onCommit={commit}
+          />
+          <NumberField
+            label={text.money}
+            why={text.moneyWhy}
+            value={intent.money}
+            range={PLAN_RANGE.money}
+            unit={purse.currency}
+            onChange={(sum) => set({ money: sum }, false)}
+            onCommit={commit}
+          />
         </Grid>
-        <Ticks label={text.views} options={VIEW_SIDES.map((side) => [side, text.view[side]] as const)} chosen={intent.views} onToggle={(side) => set({ views: toggled(intent.views, side) })} />
-        <Ticks label={text.wishes} options={WISHES.map((wish) => [wish, text.wish[wish]] as const)} chosen={intent.wishes} onToggle={(wish) => set({ wishes: toggled(intent.wishes, wish) })} />
+        <Ticks
+          label={text.views}
+          options={VIEW_SIDES.map((side) => [side, text.view[side]] as const)}
+          chosen={intent.views}
+          onToggle={(side) => set({ views: toggled(intent.views, side) })}
+        />
+        <Ticks
+          label={text.wishes}
+          options={WISHES.map((wish) => [wish, text.wish[wish]] as const)}
+          chosen={intent.wishes}
+          onToggle={(wish) => set({ wishes: toggled(intent.wishes, wish) })}
+        />
       </Box>
     </Group>
   )
 }
 
-function Ticks<T extends string>({ label, options, chosen, onToggle }: { label: string; options: readonly (readonly [T, string])[]; chosen: readonly T[]; onToggle: (one: T) => void }) {
+function Ticks<T extends string>({
+  label,
+  options,
+  chosen,
+  onToggle,
+}: {
+  label: string
+  options: readonly (readonly [T, string])[]
+  chosen: readonly T[]
+  onToggle: (one: T) => void
+}) {
   return (
     <Box component="fieldset" sx={{ border: 0, m: 0, p: 0 }}>
       <Box component="legend" sx={{ fontSize: 12, color: 'text.secondary', p: 0 }}>
@@ -75,7 +166,19 @@ function Ticks<T extends string>({ label, options, chosen, onToggle }: { label: 
       </Box>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5 }}>
         {options.map(([value, name]) => (
-          <FormControlLabel key={value} label={name} control={<Checkbox size="small" checked={chosen.includes(value)} onChange={() => onToggle(value)} sx={{ p: '3px', color: 'var(--ink)' }} />} sx={{ mr: 0 }} />
+          <FormControlLabel
+            key={value}
+            label={name}
+            control={
+              <Checkbox
+                size="small"
+                checked={chosen.includes(value)}
+                onChange={() => onToggle(value)}
+                sx={{ p: '3px', color: 'var(--ink)' }}
+              />
+            }
+            sx={{ mr: 0 }}
+          />
         ))}
       </Box>
     </Box>
@@ -93,13 +196,27 @@ function Levels({ desk }: { desk: Desk }) {
   const minutesShown = hoursAndMinutes(need)
   return (
     <Box component="section" aria-label={text.levels} sx={{ mt: 1 }}>
-      <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 16, borderBottom: '1px solid var(--ink)', display: 'flex', justifyContent: 'space-between', gap: 2 }}>
+      <Box
+        component="h2"
+        className="lettering"
+        sx={{ m: 0, fontSize: 16, borderBottom: '1px solid var(--ink)', display: 'flex', justifyContent: 'space-between', gap: 2 }}
+      >
         {text.levels}
         <Box component="span" sx={{ fontWeight: 400, fontSize: 15, textTransform: 'none' }}>
           {have === null ? text.noYardstick(minutesShown) : text.yardstick(hoursAndMinutes(have * 60), minutesShown)}
         </Box>
       </Box>
-      <Box component="table" className="figures" sx={{ borderCollapse: 'collapse', width: '100%', fontSize: 14, '& th': { fontWeight: 'normal', color: 'text.secondary', textAlign: 'left', fontSize: 12.5 }, '& td': { py: '3px', pr: 1, verticalAlign: 'baseline' } }}>
+      <Box
+        component="table"
+        className="figures"
+        sx={{
+          borderCollapse: 'collapse',
+          width: '100%',
+          fontSize: 14,
+          '& th': { fontWeight: 'normal', color: 'text.secondary', textAlign: 'left', fontSize: 12.5 },
+          '& td': { py: '3px', pr: 1, verticalAlign: 'baseline' },
+        }}
+      >
         <thead>
           <tr>
             {text.head.map((head) => (
@@ -112,17 +229,30 @@ function Levels({ desk }: { desk: Desk }) {
         </thead>
         <tbody>
           {costs.map((cost) => (
-            <Box component="tr" key={cost.level} sx={{ background: cost.level === level ? 'var(--mass-fill)' : 'none', backgroundBlendMode: 'soft-light', '& td:first-of-type': { borderLeft: cost.level === level ? '3px solid var(--mass)' : '3px solid transparent', pl: 1 }, ...(cost.level === level ? { background: 'color-mix(in srgb, var(--mass-fill) 22%, transparent)' } : {}) }}>
+            <Box
+              component="tr"
+              key={cost.level}
+              sx={{
+                background: cost.level === level ? 'var(--mass-fill)' : 'none',
+                backgroundBlendMode: 'soft-light',
+                '& td:first-of-type': { borderLeft: cost.level === level ? '3px solid var(--mass)' : '3px solid transparent', pl: 1 },
+                ...(cost.level === level ? { background: 'color-mix(in srgb, var(--mass-fill) 22%, transparent)' } : {}),
+              }}
+            >
               <td>
                 <b>{text.level[cost.level]}</b>
-                <Box sx={{ fontSize: 12.5, color: 'text.secondary' }}>{cost.level === level ? `${text.proposed}. ${isLoweredForHours ? text.lowered : ''}` : text.levelWhat[cost.level]}</Box>
+                <Box sx={{ fontSize: 12.5, color: 'text.secondary' }}>
+                  {cost.level === level ? `${text.proposed}. ${isLoweredForHours ? text.lowered : ''}` : text.levelWhat[cost.level]}
+                </Box>
               </td>
               <td>{significant(cost.figures.ppfd, 2)} µmol</td>
               <td>
                 <Figure explained={explainUpkeep(cost)}>{hoursAndMinutes(cost.hoursPerWeek * 60)}</Figure>
               </td>
               <td>
-                <Figure explained={explainMonth(cost.runningParts, plan.money.currency, text.head[3])}>{money(cost.costPerMonth, plan.money.currency, 0)}</Figure>
+                <Figure explained={explainMonth(cost.runningParts, plan.money.currency, text.head[3])}>
+                  {money(cost.costPerMonth, plan.money.currency, 0)}
+                </Figure>
               </td>
               <td>{text.difficulty[cost.difficulty]}</td>
               <td style={{ textAlign: 'right' }}>
@@ -144,7 +274,18 @@ function Spread({ desk: { plan, figures } }: { desk: Desk }) {
   const { currency } = plan.money
   return (
     <Group number={2} title={text.budget}>
-      <Box component="table" className="figures" sx={{ borderCollapse: 'collapse', width: '100%', fontSize: 14, '& th': { fontWeight: 'normal', color: 'text.secondary', fontSize: 12.5 }, '& td, & th': { textAlign: 'right' }, '& td:first-of-type, & th:first-of-type': { textAlign: 'left' } }}>
+      <Box
+        component="table"
+        className="figures"
+        sx={{
+          borderCollapse: 'collapse',
+          width: '100%',
+          fontSize: 14,
+          '& th': { fontWeight: 'normal', color: 'text.secondary', fontSize: 12.5 },
+          '& td, & th': { textAlign: 'right' },
+          '& td:first-of-type, & th:first-of-type': { textAlign: 'left' },
+        }}
+      >
         <HeadRow heads={text.budgetHead} />
         <tbody>
           {SHOPPING_GROUPS.map((group) => (

@@ -1,5 +1,15 @@
 import { en, enField, enPlan, PLAN_RANGE } from '@jovrin/contract'
-import { FILTER_MEDIA, gasBySurface, neededCoolerW, neededHeaterW, outletFlowsLPerH, usualHeaterW, type Filter, type Outlet, type Plan } from '@jovrin/core'
+import {
+  FILTER_MEDIA,
+  gasBySurface,
+  neededCoolerW,
+  neededHeaterW,
+  outletFlowsLPerH,
+  usualHeaterW,
+  type Filter,
+  type Outlet,
+  type Plan,
+} from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useMemo } from 'react'
 import { localId } from '../../../api/localId.js'
@@ -33,28 +43,68 @@ function Filters({ desk }: KitMarginProps) {
   const { plan, form, figures, change, commit } = desk
   const units = useUnits()
   const text = enPlan.kit
-  const edit = (id: string, part: Partial<Filter>, isFinal = false): void => change((now) => ({ ...now, filters: now.filters.map((one) => (one.id === id ? { ...one, ...part } : one)) }), isFinal)
+  const edit = (id: string, part: Partial<Filter>, isFinal = false): void =>
+    change((now) => ({ ...now, filters: now.filters.map((one) => (one.id === id ? { ...one, ...part } : one)) }), isFinal)
   return (
     <Group number={1} title={text.filter}>
       {form.draft.filters.map((filter, index) => {
         const real = explainFlow(filter)
         return (
-          <Box key={filter.id} role="group" aria-label={`${text.filter} ${index + 1}`} sx={{ borderBottom: '1px solid var(--hair)', pb: 0.5, mb: 0.5 }}>
+          <Box
+            key={filter.id}
+            role="group"
+            aria-label={`${text.filter} ${index + 1}`}
+            sx={{ borderBottom: '1px solid var(--hair)', pb: 0.5, mb: 0.5 }}
+          >
             <Grid min={100}>
-              <NumberField label={text.rated} why={text.ratedWhy} value={filter.ratedLPerH} range={PLAN_RANGE.ratedLPerH} usual={[50, 5000]} onChange={(ratedLPerH) => edit(filter.id, { ratedLPerH })} onCommit={commit} />
-              <NumberField label={text.head} why={text.headWhy} value={filter.headCm} range={PLAN_RANGE.headCm} dimension="length" onChange={(value) => edit(filter.id, { headCm: value })} onCommit={commit} />
-              <NumberField label={text.filterW} why={text.filterWWhy} value={filter.watts} range={PLAN_RANGE.watts} unit="W" onChange={(watts) => edit(filter.id, { watts })} onCommit={commit} />
+              <NumberField
+                label={text.rated}
+                why={text.ratedWhy}
+                value={filter.ratedLPerH}
+                range={PLAN_RANGE.ratedLPerH}
+                usual={[50, 5000]}
+                onChange={(ratedLPerH) => edit(filter.id, { ratedLPerH })}
+                onCommit={commit}
+              />
+              <NumberField
+                label={text.head}
+                why={text.headWhy}
+                value={filter.headCm}
+                range={PLAN_RANGE.headCm}
+                dimension="length"
+                onChange={(value) => edit(filter.id, { headCm: value })}
+                onCommit={commit}
+              />
+              <NumberField
+                label={text.filterW}
+                why={text.filterWWhy}
+                value={filter.watts}
+                range={PLAN_RANGE.watts}
+                unit="W"
+                onChange={(watts) => edit(filter.id, { watts })}
+                onCommit={commit}
+              />
             </Grid>
             <Box sx={{ display: 'flex', alignItems: 'end', gap: 1, flexWrap: 'wrap' }}>
-              <Choice label={text.media} why={text.mediaWhy} value={filter.media} options={FILTER_MEDIA.map((one) => [one, text.mediaKinds[one]] as const)} canBeUnknown onChange={(next) => edit(filter.id, { media: next }, true)} />
-              <Button variant="text" aria-label={text.removeFilter(String(index + 1))} onClick={() => change((plan) => ({ ...plan, filters: plan.filters.filter(({ id }) => id !== filter.id) }))}>
+              <Choice
+                label={text.media}
+                why={text.mediaWhy}
+                value={filter.media}
+                options={FILTER_MEDIA.map((one) => [one, text.mediaKinds[one]] as const)}
+                canBeUnknown
+                onChange={(next) => edit(filter.id, { media: next }, true)}
+              />
+              <Button
+                variant="text"
+                aria-label={text.removeFilter(String(index + 1))}
+                onClick={() => change((plan) => ({ ...plan, filters: plan.filters.filter(({ id }) => id !== filter.id) }))}
+              >
                 ✕
               </Button>
             </Box>
             {real !== null && (
               <Box sx={{ fontSize: 14 }}>
-                {text.real}{' '}
-                <Figure explained={real.explained}>{`${significant(real.realLPerH)} L/h`}</Figure>
+                {text.real} <Figure explained={real.explained}>{`${significant(real.realLPerH)} L/h`}</Figure>
               </Box>
             )}
           </Box>
@@ -63,7 +113,16 @@ function Filters({ desk }: KitMarginProps) {
       <Box sx={{ fontSize: 14 }} className="figures">
         {text.turnover}: <Figure explained={explainTurnover(plan, figures, units)}>{significant(figures.turnoverPerH, 2)}</Figure>
       </Box>
-      <Button variant="text" sx={{ px: 0 }} onClick={() => change((plan) => ({ ...plan, filters: [...plan.filters, { id: localId('f'), ratedLPerH: null, headCm: null, media: null, watts: null }] }))}>
+      <Button
+        variant="text"
+        sx={{ px: 0 }}
+        onClick={() =>
+          change((plan) => ({
+            ...plan,
+            filters: [...plan.filters, { id: localId('f'), ratedLPerH: null, headCm: null, media: null, watts: null }],
+          }))
+        }
+      >
         {text.addFilter}
       </Button>
     </Group>
@@ -83,30 +142,108 @@ function Outlets({ desk, deadShare }: KitMarginProps) {
   const flows = outletFlowsLPerH(kept, figures)
   const text = enPlan.kit
   const { inner } = figures
-  const edit = (id: string, part: Partial<Outlet>): void => change((plan) => ({ ...plan, outlets: plan.outlets.map((one) => (one.id === id ? { ...one, ...part } : one)) }), false)
+  const edit = (id: string, part: Partial<Outlet>): void =>
+    change((plan) => ({ ...plan, outlets: plan.outlets.map((one) => (one.id === id ? { ...one, ...part } : one)) }), false)
   const sure = (value: number | null): number => value ?? NaN
   const add = (plan: Plan): Plan => {
     const isSecond = plan.outlets.length % 2 === 1
-    return { ...plan, outlets: [...plan.outlets, { id: localId('o'), xCm: isSecond ? inner.lengthCm - 2 : 2, yCm: Math.round(inner.widthCm * 0.8), zCm: Math.round(inner.waterDepthCm - 3), headingDeg: isSecond ? 200 : -20, pitchDeg: 5, boreMm: 13 }] }
+    return {
+      ...plan,
+      outlets: [
+        ...plan.outlets,
+        {
+          id: localId('o'),
+          xCm: isSecond ? inner.lengthCm - 2 : 2,
+          yCm: Math.round(inner.widthCm * 0.8),
+          zCm: Math.round(inner.waterDepthCm - 3),
+          headingDeg: isSecond ? 200 : -20,
+          pitchDeg: 5,
+          boreMm: 13,
+        },
+      ],
+    }
   }
   return (
     <Group number={2} title={text.outlets}>
       {form.draft.outlets.map((outlet, index) => (
-        <Box key={outlet.id} role="group" aria-label={text.outlet(String(index + 1))} sx={{ borderBottom: '1px solid var(--hair)', pb: 0.5, mb: 0.5 }}>
+        <Box
+          key={outlet.id}
+          role="group"
+          aria-label={text.outlet(String(index + 1))}
+          sx={{ borderBottom: '1px solid var(--hair)', pb: 0.5, mb: 0.5 }}
+        >
           <Grid min={96}>
-            <NumberField label={text.x} why={text.placeWhy} value={outlet.xCm} range={[0, inner.lengthCm]} dimension="length" canBeUnknown={false} onChange={(xCm) => edit(outlet.id, { xCm: sure(xCm) })} onCommit={commit} />
-            <NumberField label={text.y} why={text.placeWhy} value={outlet.yCm} range={[0, inner.widthCm]} dimension="length" canBeUnknown={false} onChange={(yCm) => edit(outlet.id, { yCm: sure(yCm) })} onCommit={commit} />
-            <NumberField label={text.z} why={text.placeWhy} value={outlet.zCm} range={[0, inner.heightCm]} dimension="length" canBeUnknown={false} onChange={(zCm) => edit(outlet.id, { zCm: sure(zCm) })} onCommit={commit} />
-            <NumberField label={text.heading} why={text.headingWhy} value={outlet.headingDeg} range={PLAN_RANGE.headingDeg} unit="°" canBeUnknown={false} onChange={(headingDeg) => edit(outlet.id, { headingDeg: sure(headingDeg) })} onCommit={commit} />
-            <NumberField label={text.pitch} why={text.pitchWhy} value={outlet.pitchDeg} range={PLAN_RANGE.pitchDeg} unit="°" canBeUnknown={false} onChange={(pitchDeg) => edit(outlet.id, { pitchDeg: sure(pitchDeg) })} onCommit={commit} />
-            <NumberField label={text.bore} why={text.boreWhy} value={outlet.boreMm} range={PLAN_RANGE.boreMm} unit="mm" canBeUnknown={false} onChange={(boreMm) => edit(outlet.id, { boreMm: sure(boreMm) })} onCommit={commit} />
+            <NumberField
+              label={text.x}
+              why={text.placeWhy}
+              value={outlet.xCm}
+              range={[0, inner.lengthCm]}
+              dimension="length"
+              canBeUnknown={false}
+              onChange={(xCm) => edit(outlet.id, { xCm: sure(xCm) })}
+              onCommit={commit}
+            />
+            <NumberField
+              label={text.y}
+              why={text.placeWhy}
+              value={outlet.yCm}
+              range={[0, inner.widthCm]}
+              dimension="length"
+              canBeUnknown={false}
+              onChange={(yCm) => edit(outlet.id, { yCm: sure(yCm) })}
+              onCommit={commit}
+            />
+            <NumberField
+              label={text.z}
+              why={text.placeWhy}
+              value={outlet.zCm}
+              range={[0, inner.heightCm]}
+              dimension="length"
+              canBeUnknown={false}
+              onChange={(zCm) => edit(outlet.id, { zCm: sure(zCm) })}
+              onCommit={commit}
+            />
+            <NumberField
+              label={text.heading}
+              why={text.headingWhy}
+              value={outlet.headingDeg}
+              range={PLAN_RANGE.headingDeg}
+              unit="°"
+              canBeUnknown={false}
+              onChange={(headingDeg) => edit(outlet.id, { headingDeg: sure(headingDeg) })}
+              onCommit={commit}
+            />
+            <NumberField
+              label={text.pitch}
+              why={text.pitchWhy}
+              value={outlet.pitchDeg}
+              range={PLAN_RANGE.pitchDeg}
+              unit="°"
+              canBeUnknown={false}
+              onChange={(pitchDeg) => edit(outlet.id, { pitchDeg: sure(pitchDeg) })}
+              onCommit={commit}
+            />
+            <NumberField
+              label={text.bore}
+              why={text.boreWhy}
+              value={outlet.boreMm}
+              range={PLAN_RANGE.boreMm}
+              unit="mm"
+              canBeUnknown={false}
+              onChange={(boreMm) => edit(outlet.id, { boreMm: sure(boreMm) })}
+              onCommit={commit}
+            />
           </Grid>
           <Box sx={{ display: 'flex', justifyContent: 'space-between', fontSize: 14 }}>
             <span>
-              {text.reach}:{' '}
-              <ReachFigure boreMm={kept.outlets[index]?.boreMm ?? NaN} flowLPerH={flows[index] ?? NaN} />
+              {text.reach}: <ReachFigure boreMm={kept.outlets[index]?.boreMm ?? NaN} flowLPerH={flows[index] ?? NaN} />
             </span>
-            <Button variant="text" sx={{ minWidth: 0, py: 0 }} aria-label={text.removeOutlet(String(index + 1))} onClick={() => change((plan) => ({ ...plan, outlets: plan.outlets.filter(({ id }) => id !== outlet.id) }))}>
+            <Button
+              variant="text"
+              sx={{ minWidth: 0, py: 0 }}
+              aria-label={text.removeOutlet(String(index + 1))}
+              onClick={() => change((plan) => ({ ...plan, outlets: plan.outlets.filter(({ id }) => id !== outlet.id) }))}
+            >
               ✕
             </Button>
           </Box>
@@ -131,7 +268,17 @@ function GasLoss({ desk: { plan } }: { desk: Desk }) {
   const text = enPlan.kit
   if (rows.length === 0) return null
   return (
-    <Box component="table" className="figures" sx={{ borderCollapse: 'collapse', width: '100%', fontSize: 14, mt: 0.5, '& th': { fontWeight: 'normal', color: 'text.secondary', textAlign: 'left', fontSize: 12.5 } }}>
+    <Box
+      component="table"
+      className="figures"
+      sx={{
+        borderCollapse: 'collapse',
+        width: '100%',
+        fontSize: 14,
+        mt: 0.5,
+        '& th': { fontWeight: 'normal', color: 'text.secondary', textAlign: 'left', fontSize: 12.5 },
+      }}
+    >
       <HeadRow heads={text.gasHead} />
       <tbody>
         {rows.map(({ surface, gramsPerDay, lostGPerDay }) => (
@@ -151,13 +298,30 @@ function Climate({ desk }: KitMarginProps) {
   const text = enPlan.kit
   const heaterW = neededHeaterW(plan, figures)
   const coolerW = neededCoolerW(plan, figures)
-  const set = (part: Partial<Plan['climate']>, isFinal = false): void => change((now) => ({ ...now, climate: { ...now.climate, ...part } }), isFinal)
+  const set = (part: Partial<Plan['climate']>, isFinal = false): void =>
+    change((now) => ({ ...now, climate: { ...now.climate, ...part } }), isFinal)
   const units = useUnits()
   return (
     <Group number={3} title={text.climate}>
       <Grid min={130}>
-        <NumberField label={text.heater} why={text.heaterWhy} value={form.draft.climate.heaterW} range={PLAN_RANGE.watts} unit="W" onChange={(value) => set({ heaterW: value })} onCommit={commit} />
-        <NumberField label={text.cooler} why={text.coolerWhy} value={form.draft.climate.coolerW} range={PLAN_RANGE.watts} unit="W" onChange={(value) => set({ coolerW: value })} onCommit={commit} />
+        <NumberField
+          label={text.heater}
+          why={text.heaterWhy}
+          value={form.draft.climate.heaterW}
+          range={PLAN_RANGE.watts}
+          unit="W"
+          onChange={(value) => set({ heaterW: value })}
+          onCommit={commit}
+        />
+        <NumberField
+          label={text.cooler}
+          why={text.coolerWhy}
+          value={form.draft.climate.coolerW}
+          range={PLAN_RANGE.watts}
+          unit="W"
+          onChange={(value) => set({ coolerW: value })}
+          onCommit={commit}
+        />
       </Grid>
       <Box sx={{ fontSize: 14, display: 'grid', gap: 0.25 }}>
         <span>
@@ -180,22 +344,62 @@ function Lamps({ desk }: KitMarginProps) {
   const { form, change, commit } = desk
   const text = enPlan.kit
   const asked = (name: string): { label: string; why: string } => ({ label: enField[name]?.[0] ?? name, why: enField[name]?.[1] ?? '' })
-  const edit = (id: string, part: Partial<Plan['lamps'][number]>): void => change((plan) => ({ ...plan, lamps: plan.lamps.map((one) => (one.id === id ? { ...one, ...part } : one)) }), false)
+  const edit = (id: string, part: Partial<Plan['lamps'][number]>): void =>
+    change((plan) => ({ ...plan, lamps: plan.lamps.map((one) => (one.id === id ? { ...one, ...part } : one)) }), false)
   return (
     <Group number={4} title={text.lamps}>
       {form.draft.lamps.map((lamp, index) => (
         <Box key={lamp.id} role="group" aria-label={text.lamp(String(index + 1))} sx={{ display: 'grid', gridTemplateColumns: '1fr auto' }}>
           <Grid min={96}>
-            <NumberField {...asked('watts')} value={lamp.watts} range={PLAN_RANGE.watts} unit="W" onChange={(watts) => edit(lamp.id, { watts })} onCommit={commit} />
-            <NumberField {...asked('lampLengthCm')} value={lamp.lengthCm} range={PLAN_RANGE.lampLengthCm} dimension="length" onChange={(lengthCm) => edit(lamp.id, { lengthCm })} onCommit={commit} />
-            <NumberField {...asked('aboveWaterCm')} value={lamp.aboveWaterCm} range={PLAN_RANGE.aboveWaterCm} dimension="length" assumed="aboveWaterCm" onChange={(aboveWaterCm) => edit(lamp.id, { aboveWaterCm })} onCommit={commit} />
+            <NumberField
+              {...asked('watts')}
+              value={lamp.watts}
+              range={PLAN_RANGE.watts}
+              unit="W"
+              onChange={(watts) => edit(lamp.id, { watts })}
+              onCommit={commit}
+            />
+            <NumberField
+              {...asked('lampLengthCm')}
+              value={lamp.lengthCm}
+              range={PLAN_RANGE.lampLengthCm}
+              dimension="length"
+              onChange={(lengthCm) => edit(lamp.id, { lengthCm })}
+              onCommit={commit}
+            />
+            <NumberField
+              {...asked('aboveWaterCm')}
+              value={lamp.aboveWaterCm}
+              range={PLAN_RANGE.aboveWaterCm}
+              dimension="length"
+              assumed="aboveWaterCm"
+              onChange={(aboveWaterCm) => edit(lamp.id, { aboveWaterCm })}
+              onCommit={commit}
+            />
           </Grid>
-          <Button variant="text" sx={{ minWidth: 26, p: 0 }} aria-label={text.removeLamp(String(index + 1))} onClick={() => change((plan) => ({ ...plan, lamps: plan.lamps.filter(({ id }) => id !== lamp.id) }))}>
+          <Button
+            variant="text"
+            sx={{ minWidth: 26, p: 0 }}
+            aria-label={text.removeLamp(String(index + 1))}
+            onClick={() => change((plan) => ({ ...plan, lamps: plan.lamps.filter(({ id }) => id !== lamp.id) }))}
+          >
             ✕
           </Button>
         </Box>
       ))}
-      <Button variant="text" sx={{ px: 0 }} onClick={() => change((plan) => ({ ...plan, lamps: [...plan.lamps, { id: localId('l'), fluxUmolPerS: null, watts: null, lengthCm: null, aboveWaterCm: null, dimFraction: null }] }))}>
+      <Button
+        variant="text"
+        sx={{ px: 0 }}
+        onClick={() =>
+          change((plan) => ({
+            ...plan,
+            lamps: [
+              ...plan.lamps,
+              { id: localId('l'), fluxUmolPerS: null, watts: null, lengthCm: null, aboveWaterCm: null, dimFraction: null },
+            ],
+          }))
+        }
+      >
         {text.addLamp}
       </Button>
     </Group>

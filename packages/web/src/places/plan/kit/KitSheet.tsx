@@ -28,7 +28,10 @@ export function KitSheet({ desk }: { desk: Desk }) {
   const prefix = svgPrefix(useId())
   const findings = useFindings(desk)
   const reaches = useMemo(() => outletReaches(plan, figures), [plan, figures])
-  const dead = useMemo(() => (plan.outlets.length === 0 ? { cells: [], share: 0 } : deadCells(plan.outlets, reaches, inner)), [plan.outlets, reaches, inner])
+  const dead = useMemo(
+    () => (plan.outlets.length === 0 ? { cells: [], share: 0 } : deadCells(plan.outlets, reaches, inner)),
+    [plan.outlets, reaches, inner],
+  )
   const length = (cm: number): string => units.show('length', cm)
   return (
     <SheetFrame
@@ -46,7 +49,13 @@ export function KitSheet({ desk }: { desk: Desk }) {
                     ageDays={0}
                     hasPlants={false}
                     mostHeight={330}
-                    labels={{ ...sectionLabels(plan, figures, units, [[enPlan.kit.turnover, significant(figures.turnoverPerH, 2)], [enPlan.kit.dead, plan.outlets.length === 0 ? '–' : `${significant(dead.share * 100, 2)} %`]]), description: enPlan.kit.frontDescription(plan.name) }}
+                    labels={{
+                      ...sectionLabels(plan, figures, units, [
+                        [enPlan.kit.turnover, significant(figures.turnoverPerH, 2)],
+                        [enPlan.kit.dead, plan.outlets.length === 0 ? '–' : `${significant(dead.share * 100, 2)} %`],
+                      ]),
+                      description: enPlan.kit.frontDescription(plan.name),
+                    }}
                     marks={(section) => (
                       <>
                         <DeadStrip layout={section} cells={dead.cells} widthCm={inner.widthCm} />
@@ -54,9 +63,22 @@ export function KitSheet({ desk }: { desk: Desk }) {
                       </>
                     )}
                   />
-                  <svg viewBox={`0 0 ${layout.widthPx} ${layout.heightPx}`} width="100%" role="img" aria-label={enPlan.kit.planDescription(plan.name)} style={{ display: 'block' }}>
+                  <svg
+                    viewBox={`0 0 ${layout.widthPx} ${layout.heightPx}`}
+                    width="100%"
+                    role="img"
+                    aria-label={enPlan.kit.planDescription(plan.name)}
+                    style={{ display: 'block' }}
+                  >
                     <Hatches prefix={prefix} />
-                    <PlanFloor layout={layout} ground={ground} prefix={prefix} lengthLabel={length(inner.lengthCm)} widthLabel={length(inner.widthCm)} frontLabel={enPlan.frontPane} />
+                    <PlanFloor
+                      layout={layout}
+                      ground={ground}
+                      prefix={prefix}
+                      lengthLabel={length(inner.lengthCm)}
+                      widthLabel={length(inner.widthCm)}
+                      frontLabel={enPlan.frontPane}
+                    />
                     <g opacity="0.45">
                       <PlanZones layout={layout} zones={plan.zones} prefix={prefix} />
                     </g>
@@ -67,7 +89,14 @@ export function KitSheet({ desk }: { desk: Desk }) {
               )
             }}
           </Measured>
-          <FindingsList tankId={desk.tankId} currency={desk.plan.money.currency} muted={desk.plan.muted} change={desk.change} findings={findings} sheet="kit" />
+          <FindingsList
+            tankId={desk.tankId}
+            currency={desk.plan.money.currency}
+            muted={desk.plan.muted}
+            change={desk.change}
+            findings={findings}
+            sheet="kit"
+          />
           <Box sx={{ fontSize: 13, color: 'text.secondary', mt: 1 }}>{enPlan.kit.power}</Box>
         </>
       }
@@ -84,7 +113,14 @@ function DeadStrip({ layout, cells, widthCm }: { layout: SectionLayout; cells: R
   return (
     <g fill="var(--algae-fill)">
       {[...columns].map(([xCm, { dxCm, deadCm }]) => (
-        <rect key={xCm} x={front.innerLeft + xCm * pxPerCm} y={waterY} width={dxCm * pxPerCm} height={floorY - waterY} opacity={(0.4 * deadCm) / widthCm} />
+        <rect
+          key={xCm}
+          x={front.innerLeft + xCm * pxPerCm}
+          y={waterY}
+          width={dxCm * pxPerCm}
+          height={floorY - waterY}
+          opacity={(0.4 * deadCm) / widthCm}
+        />
       ))}
     </g>
   )

@@ -1,5 +1,16 @@
 import { en, enPlan, PLAN_RANGE } from '@jovrin/contract'
-import { backwardCalendar, isCivilDate, layingOrder, LONG_DAY_H, monthlyCost, OFTEN_FORGOTTEN, runningParts, waterLogistics, workMinutes, type Plan } from '@jovrin/core'
+import {
+  backwardCalendar,
+  isCivilDate,
+  layingOrder,
+  LONG_DAY_H,
+  monthlyCost,
+  OFTEN_FORGOTTEN,
+  runningParts,
+  waterLogistics,
+  workMinutes,
+  type Plan,
+} from '@jovrin/core'
 import { Box, Button, TextField } from '@mui/material'
 import { useMemo } from 'react'
 import { Link } from 'react-router'
@@ -12,7 +23,14 @@ import { decimals, significant, useUnits } from '../../../ui/units.js'
 import type { Desk } from '../desk.js'
 import { FixingList } from '../hardscape/HardscapeMargin.js'
 
-const day = (date: string): string => new Date(`${date}T12:00Z`).toLocaleDateString(navigator.language, { weekday: 'short', day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' })
+const day = (date: string): string =>
+  new Date(`${date}T12:00Z`).toLocaleDateString(navigator.language, {
+    weekday: 'short',
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric',
+    timeZone: 'UTC',
+  })
 
 /** The build, counted back from planting: what, when, with how much water. */
 export function ProgrammeSheet({ desk }: { desk: Desk }) {
@@ -20,22 +38,60 @@ export function ProgrammeSheet({ desk }: { desk: Desk }) {
   const units = useUnits()
   const text = enPlan.programme
   const steps = useMemo(() => backwardCalendar(plan, figures), [plan, figures])
-  const laying = layingOrder(figures.ground, { barriers: plan.barriers.length > 0, capsules: plan.tabs.some(({ kind }) => kind === 'capsule'), hardscape: plan.hardscape.length > 0 })
+  const laying = layingOrder(figures.ground, {
+    barriers: plan.barriers.length > 0,
+    capsules: plan.tabs.some(({ kind }) => kind === 'capsule'),
+    hardscape: plan.hardscape.length > 0,
+  })
   const planting = steps.find(({ code }) => code === 'planting')
-  const shown = (values: Readonly<Record<string, number>>): Record<string, string> => Object.fromEntries(Object.entries(values).map(([name, value]) => [name, name === 'litres' ? units.show('volume', value) : name === 'hours' ? decimals(value, 1) : significant(value)]))
+  const shown = (values: Readonly<Record<string, number>>): Record<string, string> =>
+    Object.fromEntries(
+      Object.entries(values).map(([name, value]) => [
+        name,
+        name === 'litres' ? units.show('volume', value) : name === 'hours' ? decimals(value, 1) : significant(value),
+      ]),
+    )
   return (
-    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', md: 'minmax(0,1.4fr) minmax(0,1fr)' }, columnGap: 3, px: 2, py: 1, flexGrow: 1, alignContent: 'start' }}>
+    <Box
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: 'minmax(0,1fr)', md: 'minmax(0,1.4fr) minmax(0,1fr)' },
+        columnGap: 3,
+        px: 2,
+        py: 1,
+        flexGrow: 1,
+        alignContent: 'start',
+      }}
+    >
       <Box>
         <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1, borderBottom: '2px solid var(--ink)', mb: 0.5, pb: 0.5 }}>
           <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 20, flexGrow: 1 }}>
             {text.title} · {plan.name}
           </Box>
           <Box className="no-print" sx={{ display: 'flex', gap: 1, alignItems: 'end' }}>
-            <TextField label={text.planting} title={text.plantingWhy} type="date" value={form.draft.startedOn} onChange={(event) => isCivilDate(event.target.value) && change((now) => ({ ...now, startedOn: event.target.value }), false)} onBlur={commit} slotProps={{ inputLabel: { shrink: true } }} />
+            <TextField
+              label={text.planting}
+              title={text.plantingWhy}
+              type="date"
+              value={form.draft.startedOn}
+              onChange={(event) => isCivilDate(event.target.value) && change((now) => ({ ...now, startedOn: event.target.value }), false)}
+              onBlur={commit}
+              slotProps={{ inputLabel: { shrink: true } }}
+            />
             <Button onClick={() => window.print()}>{enPlan.print}</Button>
           </Box>
         </Box>
-        <Box component="table" className="figures" sx={{ borderCollapse: 'collapse', width: '100%', fontSize: 14.5, '& td, & th': { textAlign: 'left', verticalAlign: 'baseline', p: '4px 12px 4px 0', borderBottom: '1px solid var(--hair)' }, '& th': { fontWeight: 'normal', color: 'text.secondary', fontSize: 12.5 } }}>
+        <Box
+          component="table"
+          className="figures"
+          sx={{
+            borderCollapse: 'collapse',
+            width: '100%',
+            fontSize: 14.5,
+            '& td, & th': { textAlign: 'left', verticalAlign: 'baseline', p: '4px 12px 4px 0', borderBottom: '1px solid var(--hair)' },
+            '& th': { fontWeight: 'normal', color: 'text.secondary', fontSize: 12.5 },
+          }}
+        >
           <HeadRow heads={text.head} />
           <tbody>
             {steps.map((step) => (
@@ -47,13 +103,20 @@ export function ProgrammeSheet({ desk }: { desk: Desk }) {
             ))}
           </tbody>
         </Box>
-        {planting !== undefined && (planting.values['hours'] ?? 0) > LONG_DAY_H && <Box sx={{ color: 'var(--algae)', fontSize: 14, mt: 0.5 }}>△ {text.longDay(decimals(planting.values['hours'] ?? 0, 1))}</Box>}
+        {planting !== undefined && (planting.values['hours'] ?? 0) > LONG_DAY_H && (
+          <Box sx={{ color: 'var(--algae)', fontSize: 14, mt: 0.5 }}>△ {text.longDay(decimals(planting.values['hours'] ?? 0, 1))}</Box>
+        )}
         <Box component="h3" className="lettering" sx={{ fontSize: 16, mb: 0.25, mt: 1.5, borderBottom: '1px solid var(--ink)' }}>
           {text.laying}
         </Box>
         <Box component="ol" sx={{ m: 0, pl: 2.5, fontSize: 14 }}>
           {laying.map((step) => (
-            <li key={step.code}>{enPlan.ground.steps[step.code](step.grounds.map((kind) => en.describe.ground[kind] ?? kind).join(', '), units.show('volume', step.litres, 2))}</li>
+            <li key={step.code}>
+              {enPlan.ground.steps[step.code](
+                step.grounds.map((kind) => en.describe.ground[kind] ?? kind).join(', '),
+                units.show('volume', step.litres, 2),
+              )}
+            </li>
           ))}
         </Box>
         <Box component="h3" className="lettering" sx={{ fontSize: 16, mb: 0.25, mt: 1.5, borderBottom: '1px solid var(--ink)' }}>
@@ -118,10 +181,42 @@ function Water({ desk }: { desk: Desk }) {
         ))}
       </MarginTable>
       <Box className="no-print" sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', columnGap: 2, mt: 1 }}>
-        <NumberField label={text.purified} why={text.purifiedWhy} value={logistics.purifiedFraction} range={PLAN_RANGE.humidityFraction} unit="%" scale={100} onChange={(purifiedFraction) => set({ purifiedFraction })} onCommit={commit} />
-        <NumberField label={text.unit} why={text.unitWhy} value={logistics.purifierLPerDay} range={PLAN_RANGE.purifierLPerDay} dimension="volume" onChange={(purifierLPerDay) => set({ purifierLPerDay })} onCommit={commit} />
-        <NumberField label={text.barrel} why={text.barrelWhy} value={logistics.barrelL} range={PLAN_RANGE.barrelL} dimension="volume" onChange={(barrelL) => set({ barrelL })} onCommit={commit} />
-        <NumberField label={text.waste} why={text.wasteWhy} value={logistics.wastePerL} range={PLAN_RANGE.wastePerL} onChange={(wastePerL) => set({ wastePerL })} onCommit={commit} />
+        <NumberField
+          label={text.purified}
+          why={text.purifiedWhy}
+          value={logistics.purifiedFraction}
+          range={PLAN_RANGE.humidityFraction}
+          unit="%"
+          scale={100}
+          onChange={(purifiedFraction) => set({ purifiedFraction })}
+          onCommit={commit}
+        />
+        <NumberField
+          label={text.unit}
+          why={text.unitWhy}
+          value={logistics.purifierLPerDay}
+          range={PLAN_RANGE.purifierLPerDay}
+          dimension="volume"
+          onChange={(purifierLPerDay) => set({ purifierLPerDay })}
+          onCommit={commit}
+        />
+        <NumberField
+          label={text.barrel}
+          why={text.barrelWhy}
+          value={logistics.barrelL}
+          range={PLAN_RANGE.barrelL}
+          dimension="volume"
+          onChange={(barrelL) => set({ barrelL })}
+          onCommit={commit}
+        />
+        <NumberField
+          label={text.waste}
+          why={text.wasteWhy}
+          value={logistics.wastePerL}
+          range={PLAN_RANGE.wastePerL}
+          onChange={(wastePerL) => set({ wastePerL })}
+          onCommit={commit}
+        />
       </Box>
     </Group>
   )

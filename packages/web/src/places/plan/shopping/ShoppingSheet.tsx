@@ -1,5 +1,16 @@
 import { enPlan, PLAN_RANGE } from '@jovrin/contract'
-import { columnTotals, monthlyCost, priceOf, runningParts, SHOPPING_GROUPS, shoppingList, USUAL_RATE, type Plan, type Rate, type ShoppingItem } from '@jovrin/core'
+import {
+  columnTotals,
+  monthlyCost,
+  priceOf,
+  runningParts,
+  SHOPPING_GROUPS,
+  shoppingList,
+  USUAL_RATE,
+  type Plan,
+  type Rate,
+  type ShoppingItem,
+} from '@jovrin/core'
 import { Box, Button, Checkbox, TextField } from '@mui/material'
 import { useMemo } from 'react'
 import { localId } from '../../../api/localId.js'
@@ -37,12 +48,33 @@ export function ShoppingSheet({ desk }: { desk: Desk }) {
             {enPlan.shopping.title} · {plan.name}
           </Box>
           <Box className="no-print" sx={{ display: 'flex', gap: 1 }}>
-            <Button onClick={() => saveCsv(plan, items, columns.map((_, index) => columnName(index)), (item) => itemName(item, units))}>{enPlan.shopping.csv}</Button>
+            <Button
+              onClick={() =>
+                saveCsv(
+                  plan,
+                  items,
+                  columns.map((_, index) => columnName(index)),
+                  (item) => itemName(item, units),
+                )
+              }
+            >
+              {enPlan.shopping.csv}
+            </Button>
             <Button onClick={() => window.print()}>{enPlan.print}</Button>
           </Box>
         </Box>
         <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={enPlan.shopping.title}>
-          <Box component="table" className="figures" sx={{ borderCollapse: 'collapse', width: '100%', fontSize: 14, '& th': { fontWeight: 'normal', color: 'text.secondary', fontSize: 12.5, textAlign: 'left' }, '& td': { py: '1px', pr: 1, verticalAlign: 'baseline' } }}>
+          <Box
+            component="table"
+            className="figures"
+            sx={{
+              borderCollapse: 'collapse',
+              width: '100%',
+              fontSize: 14,
+              '& th': { fontWeight: 'normal', color: 'text.secondary', fontSize: 12.5, textAlign: 'left' },
+              '& td': { py: '1px', pr: 1, verticalAlign: 'baseline' },
+            }}
+          >
             <thead>
               <tr>
                 <th scope="col">{enPlan.shopping.item}</th>
@@ -56,7 +88,14 @@ export function ShoppingSheet({ desk }: { desk: Desk }) {
               </tr>
             </thead>
             {SHOPPING_GROUPS.map((group) => (
-              <GroupRows key={group} desk={desk} name={enPlan.shopping.group[group]} items={items.filter((item) => item.group === group)} totals={totals.map(({ byGroup }) => byGroup[group])} columnName={columnName} />
+              <GroupRows
+                key={group}
+                desk={desk}
+                name={enPlan.shopping.group[group]}
+                items={items.filter((item) => item.group === group)}
+                totals={totals.map(({ byGroup }) => byGroup[group])}
+                columnName={columnName}
+              />
             ))}
             <tfoot>
               <Box component="tr" sx={{ borderTop: '2px solid var(--ink)', fontWeight: 600 }}>
@@ -74,16 +113,38 @@ export function ShoppingSheet({ desk }: { desk: Desk }) {
                 {totals.map(({ columnId, total, unpriced }) => (
                   <Box component="td" key={columnId} sx={{ textAlign: 'right', fontSize: 12.5, color: 'text.secondary' }}>
                     {unpriced > 0 && <div>{enPlan.shopping.unpriced(String(unpriced))}</div>}
-                    {plan.intent.money !== null && <div>{total > plan.intent.money ? enPlan.shopping.over(money(total - plan.intent.money, currency, 0)) : enPlan.shopping.under(money(plan.intent.money - total, currency, 0))}</div>}
+                    {plan.intent.money !== null && (
+                      <div>
+                        {total > plan.intent.money
+                          ? enPlan.shopping.over(money(total - plan.intent.money, currency, 0))
+                          : enPlan.shopping.under(money(plan.intent.money - total, currency, 0))}
+                      </div>
+                    )}
                   </Box>
                 ))}
               </tr>
             </tfoot>
           </Box>
         </Box>
-        <FindingsList tankId={desk.tankId} currency={desk.plan.money.currency} muted={desk.plan.muted} change={desk.change} findings={findings.filter(({ code }) => code === 'money-short')} />
+        <FindingsList
+          tankId={desk.tankId}
+          currency={desk.plan.money.currency}
+          muted={desk.plan.muted}
+          change={desk.change}
+          findings={findings.filter(({ code }) => code === 'money-short')}
+        />
       </Box>
-      <Box sx={{ borderLeft: { md: '2px solid var(--ink)' }, background: 'var(--sheet)', px: 2, py: 1.5, display: 'grid', gap: 2, alignContent: 'start' }}>
+      <Box
+        sx={{
+          borderLeft: { md: '2px solid var(--ink)' },
+          background: 'var(--sheet)',
+          px: 2,
+          py: 1.5,
+          display: 'grid',
+          gap: 2,
+          alignContent: 'start',
+        }}
+      >
         <Running desk={desk} />
         <Columns desk={desk} columnName={columnName} />
         <Extras desk={desk} />
@@ -105,11 +166,24 @@ function GroupRows({ desk, name, items, totals, columnName }: GroupRowsProps) {
   const units = useUnits()
   const { currency, columns } = plan.money
   if (items.length === 0) return null
-  const own = (key: string): void => change((now) => ({ ...now, money: { ...now.money, owned: now.money.owned.includes(key) ? now.money.owned.filter((one) => one !== key) : [...now.money.owned, key] } }))
+  const own = (key: string): void =>
+    change((now) => ({
+      ...now,
+      money: {
+        ...now.money,
+        owned: now.money.owned.includes(key) ? now.money.owned.filter((one) => one !== key) : [...now.money.owned, key],
+      },
+    }))
   return (
     <tbody>
       <Box component="tr" sx={{ borderTop: '1px solid var(--hair)' }}>
-        <Box component="th" scope="rowgroup" colSpan={3} className="lettering" sx={{ fontSize: '15px !important', color: 'var(--ink) !important', fontWeight: '600 !important', pt: '4px' }}>
+        <Box
+          component="th"
+          scope="rowgroup"
+          colSpan={3}
+          className="lettering"
+          sx={{ fontSize: '15px !important', color: 'var(--ink) !important', fontWeight: '600 !important', pt: '4px' }}
+        >
           {name}
         </Box>
         {totals.map((total, index) => (
@@ -127,11 +201,22 @@ function GroupRows({ desk, name, items, totals, columnName }: GroupRowsProps) {
               {enPlan.shopping.counted[item.unit](String(item.count))}
             </Box>
             <td>
-              <Checkbox size="small" checked={item.isOwned} onChange={() => own(item.key)} sx={{ p: 0, color: 'var(--ink)' }} slotProps={{ input: { 'aria-label': `${told}: ${enPlan.shopping.have}` } }} />
+              <Checkbox
+                size="small"
+                checked={item.isOwned}
+                onChange={() => own(item.key)}
+                sx={{ p: 0, color: 'var(--ink)' }}
+                slotProps={{ input: { 'aria-label': `${told}: ${enPlan.shopping.have}` } }}
+              />
             </td>
             {columns.map(({ id }, index) => (
               <Box component="td" key={id} sx={{ textAlign: 'right' }}>
-                <PriceCell key={`${item.key} ${id} ${priceOf(plan, item, id) ?? ''}`} value={priceOf(plan, item, id)} label={`${told}, ${enPlan.shopping.price(columnName(index))}`} onPrice={(price) => change((now) => withPrice(now, item.key, id, price))} />
+                <PriceCell
+                  key={`${item.key} ${id} ${priceOf(plan, item, id) ?? ''}`}
+                  value={priceOf(plan, item, id)}
+                  label={`${told}, ${enPlan.shopping.price(columnName(index))}`}
+                  onPrice={(price) => change((now) => withPrice(now, item.key, id, price))}
+                />
               </Box>
             ))}
           </Box>
@@ -148,10 +233,21 @@ function Running({ desk }: { desk: Desk }) {
   const parts = useMemo(() => runningParts(plan, figures), [plan, figures])
   const month = monthlyCost(parts)
   const { currency } = plan.money
-  const amount = (part: (typeof parts)[number]): string => (part.kind === 'water' ? units.show('volume', part.amount, 2) : part.kind === 'gas' || part.kind === 'salts' ? units.show('mass', part.amount, 2) : part.kind === 'plants' ? '' : `${significant(part.amount, 2)} kWh`)
+  const amount = (part: (typeof parts)[number]): string =>
+    part.kind === 'water'
+      ? units.show('volume', part.amount, 2)
+      : part.kind === 'gas' || part.kind === 'salts'
+        ? units.show('mass', part.amount, 2)
+        : part.kind === 'plants'
+          ? ''
+          : `${significant(part.amount, 2)} kWh`
   return (
     <Group number={1} title={text.running}>
-      <Box component="table" className="figures" sx={{ borderCollapse: 'collapse', width: '100%', fontSize: 14, '& td:nth-of-type(n+2)': { textAlign: 'right', pl: 1 } }}>
+      <Box
+        component="table"
+        className="figures"
+        sx={{ borderCollapse: 'collapse', width: '100%', fontSize: 14, '& td:nth-of-type(n+2)': { textAlign: 'right', pl: 1 } }}
+      >
         <tbody>
           {parts.map((part) => (
             <tr key={part.kind}>
@@ -173,7 +269,16 @@ function Running({ desk }: { desk: Desk }) {
       </Box>
       <Box className="no-print" sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', columnGap: 1.5, mt: 1 }}>
         {RATES.map((name) => (
-          <NumberField key={name} label={text.rate[name]} why={text.rateWhy} value={form.draft.money[name]} range={PLAN_RANGE.rate} unit={plan.money.currency} onChange={(value) => change((now) => ({ ...now, money: { ...now.money, [name]: value } }), false)} onCommit={commit} />
+          <NumberField
+            key={name}
+            label={text.rate[name]}
+            why={text.rateWhy}
+            value={form.draft.money[name]}
+            range={PLAN_RANGE.rate}
+            unit={plan.money.currency}
+            onChange={(value) => change((now) => ({ ...now, money: { ...now.money, [name]: value } }), false)}
+            onCommit={commit}
+          />
         ))}
       </Box>
       <Box sx={{ fontSize: 12.5, color: 'text.secondary' }}>
@@ -189,22 +294,55 @@ function Columns({ desk, columnName }: { desk: Desk; columnName: (index: number)
   const { plan, form, change, commit } = desk
   const text = enPlan.shopping
   const { columns } = form.draft.money
-  const set = (part: Partial<Plan['money']>, isFinal = true): void => change((now) => ({ ...now, money: { ...now.money, ...part } }), isFinal)
+  const set = (part: Partial<Plan['money']>, isFinal = true): void =>
+    change((now) => ({ ...now, money: { ...now.money, ...part } }), isFinal)
   return (
     <Box className="no-print" sx={{ display: 'grid', gap: 0.5 }}>
-      <TextField label={text.currency} title={text.currencyWhy} value={form.draft.money.currency} error={!/^[A-Z]{3}$/.test(form.draft.money.currency)} helperText={/^[A-Z]{3}$/.test(form.draft.money.currency) ? '' : text.currencyWhy} onChange={(event) => set({ currency: event.target.value.toUpperCase().slice(0, 3) }, false)} onBlur={commit} slotProps={{ inputLabel: { shrink: true } }} sx={{ width: 120 }} />
+      <TextField
+        label={text.currency}
+        title={text.currencyWhy}
+        value={form.draft.money.currency}
+        error={!/^[A-Z]{3}$/.test(form.draft.money.currency)}
+        helperText={/^[A-Z]{3}$/.test(form.draft.money.currency) ? '' : text.currencyWhy}
+        onChange={(event) => set({ currency: event.target.value.toUpperCase().slice(0, 3) }, false)}
+        onBlur={commit}
+        slotProps={{ inputLabel: { shrink: true } }}
+        sx={{ width: 120 }}
+      />
       {columns.map((column, index) => (
         <Box key={column.id} sx={{ display: 'flex', gap: 1, alignItems: 'end' }}>
-          <TextField label={text.column} value={column.name} placeholder={text.columnNames[index]} onChange={(event) => set({ columns: columns.map((one) => (one.id === column.id ? { ...one, name: event.target.value } : one)) }, false)} onBlur={commit} slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 40 } }} />
+          <TextField
+            label={text.column}
+            value={column.name}
+            placeholder={text.columnNames[index]}
+            onChange={(event) =>
+              set({ columns: columns.map((one) => (one.id === column.id ? { ...one, name: event.target.value } : one)) }, false)
+            }
+            onBlur={commit}
+            slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 40 } }}
+          />
           {columns.length > 1 && (
-            <Button variant="text" aria-label={text.removeColumn(columnName(index))} onClick={() => set({ columns: columns.filter(({ id }) => id !== column.id), prices: plan.money.prices.filter((price) => price.column !== column.id) })}>
+            <Button
+              variant="text"
+              aria-label={text.removeColumn(columnName(index))}
+              onClick={() =>
+                set({
+                  columns: columns.filter(({ id }) => id !== column.id),
+                  prices: plan.money.prices.filter((price) => price.column !== column.id),
+                })
+              }
+            >
               ✕
             </Button>
           )}
         </Box>
       ))}
       {columns.length < 6 && (
-        <Button variant="text" sx={{ px: 0, justifySelf: 'start' }} onClick={() => set({ columns: [...columns, { id: localId('k'), name: '' }] })}>
+        <Button
+          variant="text"
+          sx={{ px: 0, justifySelf: 'start' }}
+          onClick={() => set({ columns: [...columns, { id: localId('k'), name: '' }] })}
+        >
           {text.addColumn}
         </Button>
       )}
@@ -216,19 +354,58 @@ function Extras({ desk }: { desk: Desk }) {
   const { form, change, commit } = desk
   const text = enPlan.shopping
   const { extras } = form.draft.money
-  const set = (next: Plan['money']['extras'], isFinal = true): void => change((now) => ({ ...now, money: { ...now.money, extras: next } }), isFinal)
+  const set = (next: Plan['money']['extras'], isFinal = true): void =>
+    change((now) => ({ ...now, money: { ...now.money, extras: next } }), isFinal)
   return (
     <Box className="no-print" sx={{ display: 'grid', gap: 0.5 }}>
       {extras.map((extra) => (
         <Box key={extra.id} sx={{ display: 'grid', gridTemplateColumns: '1fr 84px auto', gap: 1, alignItems: 'start' }}>
-          <TextField label={text.extraName} value={extra.name} onChange={(event) => set(extras.map((one) => (one.id === extra.id ? { ...one, name: event.target.value } : one)), false)} onBlur={commit} slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 80 } }} />
-          <NumberField label={text.extraCount} why={text.extraCount} value={extra.count} range={PLAN_RANGE.count} canBeUnknown={false} onChange={(count) => set(extras.map((one) => (one.id === extra.id ? { ...one, count: count ?? NaN } : one)), false)} onCommit={commit} />
-          <Button variant="text" sx={{ mt: 1.5 }} aria-label={text.removeExtra(extra.name)} onClick={() => set(extras.filter(({ id }) => id !== extra.id))}>
+          <TextField
+            label={text.extraName}
+            value={extra.name}
+            onChange={(event) =>
+              set(
+                extras.map((one) => (one.id === extra.id ? { ...one, name: event.target.value } : one)),
+                false,
+              )
+            }
+            onBlur={commit}
+            slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 80 } }}
+          />
+          <NumberField
+            label={text.extraCount}
+            why={text.extraCount}
+            value={extra.count}
+            range={PLAN_RANGE.count}
+            canBeUnknown={false}
+            onChange={(count) =>
+              set(
+                extras.map((one) => (one.id === extra.id ? { ...one, count: count ?? NaN } : one)),
+                false,
+              )
+            }
+            onCommit={commit}
+          />
+          <Button
+            variant="text"
+            sx={{ mt: 1.5 }}
+            aria-label={text.removeExtra(extra.name)}
+            onClick={() => set(extras.filter(({ id }) => id !== extra.id))}
+          >
             ✕
           </Button>
         </Box>
       ))}
-      <Button variant="text" sx={{ px: 0, justifySelf: 'start' }} onClick={() => change((now) => ({ ...now, money: { ...now.money, extras: [...now.money.extras, { id: localId('e'), name: text.own, count: 1 }] } }))}>
+      <Button
+        variant="text"
+        sx={{ px: 0, justifySelf: 'start' }}
+        onClick={() =>
+          change((now) => ({
+            ...now,
+            money: { ...now.money, extras: [...now.money.extras, { id: localId('e'), name: text.own, count: 1 }] },
+          }))
+        }
+      >
         {text.addExtra}
       </Button>
     </Box>

@@ -20,7 +20,8 @@ export function explainRunningPart(part: RunningPart, currency: string, units: U
     plants: () => rate,
   }
   const way = part.kind === 'light' || part.kind === 'pump' || part.kind === 'heating' ? 'power' : part.kind
-  const term = (name: string, value: number | undefined, shown: (value: number) => string): Input[] => (value === undefined ? [] : [reckoned(name, shown(value))])
+  const term = (name: string, value: number | undefined, shown: (value: number) => string): Input[] =>
+    value === undefined ? [] : [reckoned(name, shown(value))]
   return explained({
     title: text.runningPart[part.kind],
     formula: text.runningFormula[way],
@@ -55,7 +56,10 @@ export function explainUpkeep({ minutesByKind, hoursPerWeek }: Pick<LevelCost, '
   const kinds: readonly (readonly [JobKind, number])[] = [...minutesByKind]
   return explained(
     {
-      title: text.head[2], formula: text.upkeepFormula, worked: `${sumOf(kinds.map(([, minutes]) => number(minutes)))} = ${number(hoursPerWeek * 60)} min`, source: text.upkeepSource,
+      title: text.head[2],
+      formula: text.upkeepFormula,
+      worked: `${sumOf(kinds.map(([, minutes]) => number(minutes)))} = ${number(hoursPerWeek * 60)} min`,
+      source: text.upkeepSource,
       inputs: kinds.map(([kind, minutes]) => reckoned(en.job.title[kind], `${significant(minutes, 2)} min`)),
     },
     [hoursAndMinutes(hoursPerWeek * 30), hoursAndMinutes(hoursPerWeek * 120)],

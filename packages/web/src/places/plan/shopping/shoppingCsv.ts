@@ -3,7 +3,12 @@ import { guarded, priceOf, type Plan, type ShoppingItem } from '@jovrin/core'
 import Papa from 'papaparse'
 
 /** The list as CSV text; prices as plain numbers, text guarded against being taken for a formula. */
-export function shoppingCsv(plan: Plan, items: readonly ShoppingItem[], columns: readonly string[], nameOf: (item: ShoppingItem) => string): string {
+export function shoppingCsv(
+  plan: Plan,
+  items: readonly ShoppingItem[],
+  columns: readonly string[],
+  nameOf: (item: ShoppingItem) => string,
+): string {
   const text = enPlan.shopping
   const rows = items.map((item) => [
     guarded(text.group[item.group]),
@@ -13,10 +18,17 @@ export function shoppingCsv(plan: Plan, items: readonly ShoppingItem[], columns:
     item.isOwned ? 1 : 0,
     ...plan.money.columns.map(({ id }) => priceOf(plan, item, id) ?? ''),
   ])
-  return Papa.unparse([[...text.csvHead, ...columns.map((name) => guarded(`${name} ${plan.money.currency}`))], ...rows], { newline: '\r\n' })
+  return Papa.unparse([[...text.csvHead, ...columns.map((name) => guarded(`${name} ${plan.money.currency}`))], ...rows], {
+    newline: '\r\n',
+  })
 }
 
-export function saveCsv(plan: Plan, items: readonly ShoppingItem[], columns: readonly string[], nameOf: (item: ShoppingItem) => string): void {
+export function saveCsv(
+  plan: Plan,
+  items: readonly ShoppingItem[],
+  columns: readonly string[],
+  nameOf: (item: ShoppingItem) => string,
+): void {
   const url = URL.createObjectURL(new Blob([`\uFEFF${shoppingCsv(plan, items, columns, nameOf)}`], { type: 'text/csv;charset=utf-8' }))
   const link = document.createElement('a')
   link.href = url

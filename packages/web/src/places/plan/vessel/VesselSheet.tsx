@@ -37,8 +37,18 @@ export function VesselSheet({ desk }: { desk: Desk }) {
                 ageDays={0}
                 hasPlants={false}
                 mostHeight={470}
-                labels={{ ...sectionLabels(plan, figures, units, [[enPlan.vessel.net, units.show('volume', figures.volumes.netWaterL)], [enPlan.vessel.total, units.show('mass', filledKg(plan, figures))]]), description: enPlan.vessel.description(plan.name) }}
-                marks={(layout) => level !== null && <TiltedWater layout={layout} level={level} exaggeration={EXAGGERATION} label={enPlan.vessel.exaggerated} />}
+                labels={{
+                  ...sectionLabels(plan, figures, units, [
+                    [enPlan.vessel.net, units.show('volume', figures.volumes.netWaterL)],
+                    [enPlan.vessel.total, units.show('mass', filledKg(plan, figures))],
+                  ]),
+                  description: enPlan.vessel.description(plan.name),
+                }}
+                marks={(layout) =>
+                  level !== null && (
+                    <TiltedWater layout={layout} level={level} exaggeration={EXAGGERATION} label={enPlan.vessel.exaggerated} />
+                  )
+                }
               />
             )}
           </Measured>
@@ -46,7 +56,14 @@ export function VesselSheet({ desk }: { desk: Desk }) {
             <Volumes desk={desk} />
             <Weights desk={desk} />
           </Box>
-          <FindingsList tankId={desk.tankId} currency={desk.plan.money.currency} muted={desk.plan.muted} change={desk.change} findings={findings} sheet="vessel" />
+          <FindingsList
+            tankId={desk.tankId}
+            currency={desk.plan.money.currency}
+            muted={desk.plan.muted}
+            change={desk.change}
+            findings={findings}
+            sheet="vessel"
+          />
           <Box sx={{ fontSize: 13, color: 'text.secondary', mt: 1 }}>{enPlan.vessel.caution}</Box>
         </>
       }
@@ -69,11 +86,15 @@ function Volumes({ desk: { plan, figures } }: { desk: Desk }) {
   const explained = explainVolumes(plan, figures, units)
   const pane = explainPane(plan, figures, units)
   const { mmPerDay, lostL, explained: evaporation } = explainEvaporation(plan, figures, units)
-  const litres = (row: VolumeRow, value: number): React.ReactNode => <Figure explained={explained[row]}>{units.show('volume', value)}</Figure>
+  const litres = (row: VolumeRow, value: number): React.ReactNode => (
+    <Figure explained={explained[row]}>{units.show('volume', value)}</Figure>
+  )
   return (
     <MarginTable caption={text.volumes}>
       <Row name={text.gross}>{litres('gross', volumes.outerL)}</Row>
-      <Row name={text.inside}>{`${units.show('length', inner.lengthCm)} × ${units.show('length', inner.widthCm)} × ${units.show('length', inner.heightCm)}`}</Row>
+      <Row
+        name={text.inside}
+      >{`${units.show('length', inner.lengthCm)} × ${units.show('length', inner.widthCm)} × ${units.show('length', inner.heightCm)}`}</Row>
       <Row name={text.fill}>{litres('fill', volumes.fillL)}</Row>
       <Row name={text.ground}>− {litres('ground', volumes.groundL)}</Row>
       <Row name={text.hardscape}>− {litres('hardscape', volumes.hardscapeL)}</Row>
@@ -86,7 +107,13 @@ function Volumes({ desk: { plan, figures } }: { desk: Desk }) {
         <Figure explained={pane.explained}>{text.paneTold(decimals(pane.factor, 1), decimals(USUAL_SAFETY, 1))}</Figure>
       </Row>
       <Row name={text.evaporation}>
-        <Figure explained={evaporation}>{text.evaporationTold(`${significant(mmPerDay, 2)} mm`, units.show('volume', lostL, 2), `${significant((100 * lostL) / figures.waterL, 2)} %`)}</Figure>
+        <Figure explained={evaporation}>
+          {text.evaporationTold(
+            `${significant(mmPerDay, 2)} mm`,
+            units.show('volume', lostL, 2),
+            `${significant((100 * lostL) / figures.waterL, 2)} %`,
+          )}
+        </Figure>
       </Row>
       <tr>
         <td colSpan={2} style={{ color: 'var(--ink-2)', fontSize: 13 }}>
@@ -116,7 +143,11 @@ function Weights({ desk: { plan, figures } }: { desk: Desk }) {
         <Figure explained={load}>{`${significant(perM2)} kg/m²`}</Figure>
       </Row>
       <Row name={isOnBase ? text.onBase : text.perFoot}>
-        <Figure explained={pressure}>{isOnBase ? `${significant(foot.pressureKPa, 2)} kPa` : `${units.show('mass', foot.perFootKg)} · ${significant(foot.pressureKPa, 2)} kPa`}</Figure>
+        <Figure explained={pressure}>
+          {isOnBase
+            ? `${significant(foot.pressureKPa, 2)} kPa`
+            : `${units.show('mass', foot.perFootKg)} · ${significant(foot.pressureKPa, 2)} kPa`}
+        </Figure>
       </Row>
       <tr>
         <td colSpan={2} style={{ color: 'var(--ink-2)', fontSize: 13 }}>
