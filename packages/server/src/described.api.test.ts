@@ -10,7 +10,7 @@ const files = (folder: string): string[] =>
 
 /** Routes as they are written in the source, in the notation of OpenAPI. */
 const written = files(import.meta.dirname).flatMap((path) =>
-  [...readFileSync(path, 'utf8').matchAll(/\.(get|post|put|delete)\('(\/[^']+)'/g)].map(
+  [...readFileSync(path, 'utf8').matchAll(/\.(get|post|put|delete)\(\s*'(\/[^']+)'/g)].map(
     ([, method = '', route = '']) => `${method} /api${route.replace(/:(\w+)/g, '{$1}')}`,
   ),
 )
