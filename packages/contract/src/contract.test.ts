@@ -2,20 +2,28 @@ import {
   GROUND_KINDS,
   INDICATOR_COLOURS,
   JOB_KINDS,
+  METRIC_UNITS,
+  type Plan,
+  quantities,
   READING_QUANTITIES,
   RECORD_KINDS,
   SALT_IDS,
   SIGNS,
+  UNPLANNED,
   wetStartProgramme,
   WORKINGS,
-  UNPLANNED,
-  type Plan,
 } from '@jovrin/core'
 import { describe, expect, test } from 'vitest'
 import { ZodError } from 'zod'
 import {
-  en,
+  enIndicatorColour,
+  enJobTitle,
   enProgramme,
+  enReadingQuantity,
+  enRecordKind,
+  enRefused,
+  enSalt,
+  enSign,
   enWorkings,
   enWorkingTitle,
   inputsSchema,
@@ -23,6 +31,9 @@ import {
   PLAN_RANGE,
   PlanSchema,
   sentenceOf,
+  enJobTask,
+  say,
+  type Reader,
 } from './index.js'
 
 const plan: Plan = {
@@ -72,8 +83,8 @@ describe('a plan', () => {
   })
   test('rules between fields have sentences of their own', () => {
     for (const rule of ['date_range', 'time_zone', 'duplicate_id', 'freeboard_deep', 'ramp_long'] as const)
-      expect(en.refused.rules[rule]).toMatch(/\.$/)
-    expect(refusal({ ...plan, vessel: { ...plan.vessel, heightCm: 20, freeboardCm: 19 } }).detail).toBe(en.refused.rules.freeboard_deep)
+      expect(enRefused.rules[rule]).toMatch(/\.$/)
+    expect(refusal({ ...plan, vessel: { ...plan.vessel, heightCm: 20, freeboardCm: 19 } }).detail).toBe(enRefused.rules.freeboard_deep)
   })
 })
 
@@ -92,20 +103,25 @@ describe('workings', () => {
 describe('texts of records', () => {
   test('every job has a title and says what to do with whatever values it has', () => {
     for (const kind of JOB_KINDS) {
-      expect(en.job.title[kind]).toMatch(/^[A-Z]/)
-      expect(en.job.plain(kind, {})).not.toContain('undefined')
+      expect(enJobTitle[kind]).toMatch(/^[A-Z]/)
     }
-    expect(en.job.plain('change', { litres: 88.44, fraction: 0.5 })).toBe('88.4 L (50 %)')
-    expect(en.job.plain('dose', { 'potassium-nitrate': 0.9531, 'monopotassium-phosphate': 0.12 })).toBe(
-      '0.953 g potassium nitrate, 0.12 g monopotassium phosphate',
+    const metric: Reader = { units: METRIC_UNITS, locale: 'en-GB' }
+    const gallons: Reader = { units: { ...METRIC_UNITS, volume: 'US gal', portion: 'oz' }, locale: 'en-US' }
+    const change = quantities({ water: 'volume', share: 'fraction' }, { water: 88.44, share: 0.5 })
+    expect(say(enJobTask, 'change', change, metric)).toBe('88.4 L (50 %)')
+    expect(say(enJobTask, 'change', change, gallons)).toBe('23.4 US gal (50 %)')
+    const dose = quantities(
+      { 'potassium-nitrate': 'portion', 'monopotassium-phosphate': 'portion' },
+      { 'potassium-nitrate': 0.9531, 'monopotassium-phosphate': 0.12 },
     )
+    expect(say(enJobTask, 'dose', dose, metric)).toBe('potassium nitrate 0.953 g · monopotassium phosphate 0.12 g')
   })
   test('every quantity, kind, sign, salt and fault of a row has its words', () => {
-    for (const quantity of READING_QUANTITIES) expect(en.quantity[quantity]).toBeTruthy()
-    for (const kind of RECORD_KINDS) expect(en.kind[kind]).toBeTruthy()
-    for (const sign of SIGNS) expect(en.sign[sign]).toBeTruthy()
-    for (const salt of SALT_IDS) expect(en.salt[salt], salt).toBeTruthy()
-    for (const colour of INDICATOR_COLOURS) expect(en.indicator[colour]).toBeTruthy()
+    for (const quantity of READING_QUANTITIES) expect(enReadingQuantity[quantity]).toBeTruthy()
+    for (const kind of RECORD_KINDS) expect(enRecordKind[kind]).toBeTruthy()
+    for (const sign of SIGNS) expect(enSign[sign]).toBeTruthy()
+    for (const salt of SALT_IDS) expect(enSalt[salt], salt).toBeTruthy()
+    for (const colour of INDICATOR_COLOURS) expect(enIndicatorColour[colour]).toBeTruthy()
   })
   test('every input of a working has a name, and every step of the first weeks its words', () => {
     const steps = GROUND_KINDS.flatMap((ground) =>
@@ -134,7 +150,7 @@ describe('texts of records', () => {
         ),
       ),
     )
-    expect([...new Set(steps.map(({ code }) => code))].filter((code) => enProgramme[code] === undefined)).toEqual([])
+    expect([...new Set(steps.map(({ code }) => code))].filter((code) => !(code in enProgramme))).toEqual([])
     expect(steps.length).toBeGreaterThan(60)
     const names = WORKINGS.flatMap(({ fields }) =>
       fields.flatMap((field) => (field.kind === 'rows' ? [field, ...field.fields] : [field])),

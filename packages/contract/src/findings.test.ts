@@ -1,59 +1,110 @@
 import {
-  FINDING_CODES,
+  type Dimensions,
+  FINDINGS,
   GROUND_KINDS,
   HARDSCAPE_MATERIALS,
-  MEND_CODES,
+  type LayingStep,
+  MENDS,
+  METRIC_UNITS,
   OFTEN_FORGOTTEN,
   PLAN_SHEETS,
+  PREPARATIONS,
+  PROGRAMME_STEPS,
+  quantities,
+  type Quantities,
   SAMPLE_PRODUCTS,
   SHOPPING_GROUPS,
-  type LayingStep,
-  type Preparation,
+  SHOPPING_LINES,
 } from '@jovrin/core'
 import { describe, expect, test } from 'vitest'
-import { en, enFinding, enMend, enPlan, enSampleProduct } from './index.js'
+import {
+  enFinding,
+  enGroundKind,
+  enLayingStep,
+  enMaterial,
+  enMend,
+  enPlanSheet,
+  enPreparation,
+  enSampleProduct,
+  enShopping,
+  enShoppingGroup,
+  enSundry,
+  enProgramme,
+  enShoppingLine,
+  say,
+  type Reader,
+} from './index.js'
 
-/** Answers every name with the same value, as if each had been reckoned. */
-const values = new Proxy({}, { get: () => '7 cm' })
-const none = new Proxy({}, { get: (_, name) => (name === 'zone' || name === 'piece' ? '' : '7 cm') })
+const METRIC: Reader = { units: METRIC_UNITS, locale: 'en-GB' }
+const US: Reader = {
+  units: { ...METRIC_UNITS, length: 'in', volume: 'US gal', temperature: '°F', mass: 'lb', portion: 'oz' },
+  locale: 'en-US',
+}
+/** Every value of a definition, told. */
+const toldOf = (dimensions: Dimensions): Quantities =>
+  quantities(dimensions, Object.fromEntries(Object.keys(dimensions).map((name) => [name, 7])), 'EUR')
+const CANONICAL = /\d (cm|mm|mm\/m|L|L\/h|kg|g|°C)\b/
 
 describe('what the checks say', () => {
-  test.each(FINDING_CODES)('%s is a sentence, with a name in the plan or without', (code) => {
-    for (const given of [values, none]) {
-      const sentence = enFinding[code](given)
-      expect(sentence).toMatch(/^[A-Z0-9].*[.)]$/s)
-      expect(sentence).not.toMatch(/undefined|NaN|\$\{/)
-    }
+  const definitions = Object.values(FINDINGS)
+  test.each(definitions)('$code is a sentence, with a name in the plan or without, in both systems of units', ({ code, values, names }) => {
+    for (const named of ['', 'Left bank'])
+      for (const reader of [METRIC, US]) {
+        const sentence = say(enFinding, code, toldOf(values), reader, Object.fromEntries(names.map((name) => [name, named])))
+        expect(sentence).toMatch(/^[A-Z0-9€].*[.)]$/s)
+        expect(sentence).not.toMatch(/undefined|NaN|\$\{/)
+        if (reader === US) expect(sentence).not.toMatch(CANONICAL)
+      }
   })
-  test('no two say the same', () => expect(new Set(FINDING_CODES.map((code) => enFinding[code](values))).size).toBe(FINDING_CODES.length))
-  test.each(MEND_CODES)('the button of %s says what will happen', (code) => expect(enMend[code](values)).toMatch(/^[A-Z][^.]*$/))
+  test('every value of a definition is told in its sentence', () => {
+    for (const { code, values } of definitions)
+      for (const name of Object.keys(values)) {
+        const marked = quantities({ [name]: 'count' }, { [name]: 123456 })
+        expect(say(enFinding, code, { ...toldOf(values), ...marked }, METRIC), `${code} ${name}`).toContain('123456')
+      }
+  })
+  test('no two say the same', () =>
+    expect(new Set(definitions.map(({ code, values }) => say(enFinding, code, toldOf(values), METRIC))).size).toBe(definitions.length))
+  test.each(Object.values(MENDS))('the button of $code says what will happen', ({ code, values }) => {
+    for (const reader of [METRIC, US]) expect(say(enMend, code, toldOf(values), reader)).toMatch(/^[A-Z][^.]*(\.\d[^.]*)?$/)
+    expect(say(enMend, code, toldOf(values), US)).not.toMatch(CANONICAL)
+  })
   test('nothing is called safe', () => {
-    for (const code of FINDING_CODES) expect(enFinding[code](values)).not.toMatch(/\bis safe\b|\bare safe\b/)
+    for (const { code, values } of definitions) expect(say(enFinding, code, toldOf(values), METRIC)).not.toMatch(/\bis safe\b|\bare safe\b/)
   })
+  test('a code that the catalogue does not know is told as it is', () => expect(say(enFinding, 'toString', {}, METRIC)).toBe('toString'))
 })
 
 describe('texts of the sheets', () => {
   test('every sheet, ground, material, group, sundry and sample has its words', () => {
-    for (const sheet of PLAN_SHEETS) expect(enPlan.sheets[sheet]).toMatch(/^[A-Z]/)
-    for (const kind of GROUND_KINDS) expect(en.describe.ground[kind]).toBeTruthy()
-    for (const material of HARDSCAPE_MATERIALS) expect(enPlan.hardscape.materials[material]).toBeTruthy()
-    for (const group of SHOPPING_GROUPS) expect(enPlan.shopping.group[group]).toMatch(/^[A-Z]/)
-    for (const thing of OFTEN_FORGOTTEN) expect(enPlan.shopping.sundry[thing]).toMatch(/^[A-Z]/)
+    for (const sheet of PLAN_SHEETS) expect(enPlanSheet[sheet]).toMatch(/^[A-Z]/)
+    for (const kind of GROUND_KINDS) expect(enGroundKind[kind]).toBeTruthy()
+    for (const material of HARDSCAPE_MATERIALS) expect(enMaterial[material]).toBeTruthy()
+    for (const group of SHOPPING_GROUPS) expect(enShoppingGroup[group]).toMatch(/^[A-Z]/)
+    for (const thing of OFTEN_FORGOTTEN) expect(enSundry[thing]).toMatch(/^[A-Z]/)
     for (const { id } of SAMPLE_PRODUCTS) expect(enSampleProduct[id]).toMatch(/^[A-Z]/)
   })
-  test('steps of building and of laying are whole sentences', () => {
-    for (const code of Object.keys(enPlan.programme.steps) as Preparation['code'][])
-      expect(enPlan.programme.steps[code](values)).toMatch(/^[A-Z].*\.$/)
-    for (const code of Object.keys(enPlan.ground.steps) as LayingStep['code'][])
-      expect(enPlan.ground.steps[code]('sand', '3 L')).toMatch(/^[A-Z].*\.$/)
+  test('preparations, programme and laying are told in both systems of units', () => {
+    for (const reader of [METRIC, US]) {
+      for (const [code, values] of Object.entries(PREPARATIONS)) {
+        const sentence = say(enPreparation, code, toldOf(values), reader)
+        expect(sentence).toMatch(/^[A-Z].*\.$/)
+        if (reader === US) expect(sentence).not.toMatch(CANONICAL)
+      }
+      for (const [code, { values }] of Object.entries(PROGRAMME_STEPS))
+        expect(say(enProgramme, code, toldOf(values), reader)).not.toMatch(/undefined|NaN/)
+      for (const [line, { values }] of Object.entries(SHOPPING_LINES)) {
+        const name = say(enShoppingLine, line, toldOf(values), reader, { name: 'Bag' })
+        expect(name).toMatch(/^[A-Z]/)
+        if (reader === US) expect(name).not.toMatch(CANONICAL)
+      }
+    }
+    for (const code of Object.keys(enLayingStep) as LayingStep['code'][]) expect(enLayingStep[code]('sand', '3 L')).toMatch(/^[A-Z].*\.$/)
   })
   test('one is one, more are many', () => {
-    expect([enPlan.shopping.counted.bag('1'), enPlan.shopping.counted.bag('4'), enPlan.shopping.counted.piece('2')]).toEqual([
-      '1 bag',
-      '4 bags',
-      '2',
-    ])
-    expect(enPlan.programme.steps['soak-wood']({ pieces: '1' })).toContain('(1 piece)')
-    expect(enPlan.programme.steps['soak-wood']({ pieces: '3' })).toContain('(3 pieces)')
+    expect([enShopping.counted.bag('1'), enShopping.counted.bag('4'), enShopping.counted.piece('2')]).toEqual(['1 bag', '4 bags', '2'])
+    const soak = (pieces: number): string => say(enPreparation, 'soak-wood', quantities({ pieces: 'count' }, { pieces }), METRIC)
+    expect(soak(1)).toContain('(1 piece)')
+    expect(soak(3)).toContain('(3 pieces)')
   })
 })

@@ -1,6 +1,7 @@
 import { ATTENTIONS, JOB_KINDS, type ListedJob } from '@jovrin/core'
 import { z } from 'zod'
 import { JobRecordSchema } from './journal.js'
+import { QuantitiesSchema } from './quantity.js'
 import { TankId } from './tank.js'
 
 export const ListedJobSchema: z.ZodType<ListedJob> = z.object({
@@ -9,7 +10,7 @@ export const ListedJobSchema: z.ZodType<ListedJob> = z.object({
   dueOn: z.iso.date(),
   isTimer: z.boolean(),
   minutes: z.number(),
-  values: z.record(z.string(), z.number()),
+  values: QuantitiesSchema,
   state: z.enum(['due', 'assumed', 'done', 'skipped', 'moved']),
   on: z.iso.date(),
   record: JobRecordSchema.nullable(),

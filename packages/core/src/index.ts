@@ -71,13 +71,12 @@ export {
 export {
   bySeverity,
   findingKey,
-  FINDING_CODES,
-  RESTS_ONCE_PLANTED,
-  MEND_CODES,
+  mendWith,
   PLAN_SHEETS,
+  raise,
   type Finding,
-  type FindingCode,
-  type MendCode,
+  type FindingDefinition,
+  type Mend,
   type PlanSheet,
 } from './plan/finding.js'
 export {
@@ -120,6 +119,11 @@ export {
   type HeightPoint,
   type Outlet,
   type Piece,
+  type Top,
+  type StandRest,
+  type Floor,
+  type Disinfectant,
+  type FilterMedia,
   type Plan,
   type PlanIntent,
   type PlantKind,
@@ -140,7 +144,19 @@ export { upgradePlan } from './plan/upgrade/upgradePlan.js'
 export { heightCmAtAge } from './planting/height.js'
 export { GRAVITY_M_PER_S2 } from './quantity/physicalConstants.js'
 export { OutOfRangeError, requireWithin } from './quantity/outOfRange.js'
-export { fromUnit, METRIC_UNITS, toUnit, UNIT_CHOICES, type Dimension, type UnitOf, type UnitPreferences } from './quantity/units.js'
+export {
+  canonicalFrom,
+  canonicalOfUnit,
+  digitsOf,
+  DIMENSIONS,
+  shownIn,
+  toldInUnit,
+  unitIn,
+  unitsOfDimension,
+  type Dimension,
+} from './quantity/dimensions.js'
+export { quantities, type Dimensions, type Quantities, type Quantity, type TextsOf } from './quantity/quantity.js'
+export { fromUnit, METRIC_UNITS, toUnit, UNIT_CHOICES, type ChosenDimension, type UnitOf, type UnitPreferences } from './quantity/units.js'
 export {
   ContradictionError,
   work,
@@ -192,7 +208,6 @@ export { DAY, DAY_STRIDE } from './ecosystem/daySeries.js'
 export { NO_DEEDS, type Act, type Deeds } from './ecosystem/deeds.js'
 export { drawParameters } from './ecosystem/drawParameters.js'
 export { type CheckpointStore } from './ecosystem/checkpoints.js'
-export { checkTank } from './ecosystem/findings.js'
 export { flagsOf, hasAnimalsAt, type Flag } from './ecosystem/flags.js'
 export {
   forecastMember,
@@ -228,12 +243,20 @@ export {
   type WaterLogistics,
 } from './startup/backward.js'
 export { PREPARATIONS, type PreparationCode } from './startup/preparations.js'
-export { PROGRAMME_DAYS, stepsOn, wetStartProgramme, withLightStep, type ProgrammeStep } from './startup/programme.js'
+export {
+  PROGRAMME_DAYS,
+  PROGRAMME_STEPS,
+  stepsOn,
+  wetStartProgramme,
+  withLightStep,
+  type ProgrammeCode,
+  type ProgrammeStep,
+} from './startup/programme.js'
 export { readinessOf, UNIONISED_HARM, UNIONISED_TROUBLE, type Readiness, type ReadinessReport } from './startup/readiness.js'
 export { attentionOf, ATTENTIONS, type Attention } from './routine/attention.js'
 export { workMinutes } from './routine/minutes.js'
-export { JOB_KINDS, type JobKind } from './routine/jobKinds.js'
-export { jobsBetween, listJobs, minutesPerWeek, openToday, type Job, type JobState, type ListedJob } from './routine/jobs.js'
+export { JOB_KINDS, jobsBetween, minutesPerWeek, type Job, type JobKind, type JobValues } from './routine/jobs.js'
+export { listJobs, openToday, type JobState, type ListedJob } from './routine/listJobs.js'
 export { preparationJobs } from './routine/preparationJobs.js'
 export { deedsOf } from './journal/deedsOf.js'
 export { canonicalOf, enteredValue, readTyped, unitsOf, type EntryFault } from './journal/entry.js'
@@ -271,10 +294,12 @@ export {
   priceOf,
   shoppingList,
   SHOPPING_GROUPS,
+  SHOPPING_LINES,
   USUAL_SPLIT,
   type ColumnTotal,
   type ShoppingGroup,
   type ShoppingItem,
+  type ShoppingLine,
 } from './budget/shopping.js'
 export {
   LEVEL,
@@ -286,6 +311,9 @@ export {
   type LevelCost,
   type SupplyLevel,
 } from './intent/supplyLevel.js'
+export { FINDINGS, type FindingCode } from './findings.js'
+export { MENDS, type MendCode } from './safety/mends.js'
+export { checkTank } from './safety/checkTank.js'
 export { TOOL_GAP_CM } from './safety/checkHardscape.js'
 export { outletFlowsLPerH, outletReaches } from './safety/checkKit.js'
 export { checkPlan } from './safety/checkPlan.js'

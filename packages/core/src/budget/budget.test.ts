@@ -102,7 +102,7 @@ describe('shopping', () => {
   test('ground in whole bags with what settles, by hand: 31.1 L · 1.08 / 9 → 4', () => {
     const ground = list(samplePlan).find(({ key }) => key === 'ground:rich-soil')
     expect(ground).toMatchObject({ count: 4, unit: 'bag' })
-    expect(ground?.values['volumeL']).toBeCloseTo(((108 * 48 * 6) / 1000) * 1.08, 6)
+    expect(ground?.values['poured']?.value).toBeCloseTo(((108 * 48 * 6) / 1000) * 1.08, 6)
   })
   test('keys are unique, counts whole and positive', () => {
     const items = list({
@@ -121,8 +121,8 @@ describe('shopping', () => {
     })
     expect(new Set(items.map(({ key }) => key)).size).toBe(items.length)
     for (const { count } of items) expect(Number.isInteger(count) && count > 0).toBe(true)
-    expect(items.find(({ key }) => key === 'barrier')?.values['lengthCm']).toBeCloseTo(50, 9)
-    expect(items.find(({ key }) => key === 'tabs')).toMatchObject({ count: 1, values: { count: 1, spare: 9 } })
+    expect(items.find(({ key }) => key === 'barrier')?.values['length']?.value).toBeCloseTo(50, 9)
+    expect(items.find(({ key }) => key === 'tabs')).toMatchObject({ count: 1, values: { tabs: { value: 1 }, spare: { value: 9 } } })
   })
   test('own prices by column; what is at hand costs nothing; lines without a price are told', () => {
     const priced = withMoney({

@@ -55,12 +55,7 @@ function compareOne(plan: Plan, method: GroundMethod): GroundComparison {
   const facts = METHOD[method]
   const needs = groundNeeds(figures.ground, () => null)
   const column = plan.money.columns[0]?.id ?? 'first'
-  const priceOfBag = (need: GroundNeed): number | null =>
-    priceOf(
-      plan,
-      { key: need.key, group: 'ground', count: need.bags, unit: 'bag', name: '', values: {}, price: ownPrice(plan, need), isOwned: false },
-      column,
-    )
+  const priceOfBag = (need: GroundNeed): number | null => priceOf(plan, { key: need.key, price: ownPrice(plan, need) }, column)
   const tabs = facts.needsTabs ? tabGrid(figures.ground.zones[0]?.ring ?? [], TAB_GRID_CM).length : 0
   const tabProduct = plan.tabProduct
   const tab = tabCost(tabs, tabProduct?.pack ?? TAB_PACK, tabProduct?.price ?? null, tabProduct?.renewDays ?? TAB_RENEW_DAYS)

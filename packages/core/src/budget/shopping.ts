@@ -1,8 +1,8 @@
 import { groundNeeds } from '../ground/layering.js'
 import type { TankFigures } from '../ecosystem/tankFigures.js'
-import { pieceMassKg } from '../hardscape/piece.js'
 import { PLANT_KINDS, type Plan } from '../plan/plan.js'
-import { POT_G } from '../planting/density.js'
+import { quantities, type Dimensions, type NumbersOf, type Quantities } from '../quantity/quantity.js'
+import { potsOf } from '../planting/pots.js'
 import { tabCost } from '../ground/rootTabs.js'
 import { OFTEN_FORGOTTEN } from '../startup/backward.js'
 import { lampWatts, neededCoolerW, neededHeaterW, usualHeaterW } from './climateLoad.js'
@@ -10,16 +10,50 @@ import { lampWatts, neededCoolerW, neededHeaterW, usualHeaterW } from './climate
 export const SHOPPING_GROUPS = ['tank', 'light', 'gas', 'filter', 'ground', 'hardscape', 'plants', 'sundries'] as const
 export type ShoppingGroup = (typeof SHOPPING_GROUPS)[number]
 
+interface LineRow {
+  readonly group: ShoppingGroup
+  readonly unit: 'piece' | 'bag' | 'pot' | 'pack' | 'kg'
+  readonly values: Dimensions
+}
+/** Kinds of lines: their group, how they are counted, and the values that their name tells. */
+export const SHOPPING_LINES = {
+  tank: { group: 'tank', unit: 'piece', values: { length: 'length', width: 'length', height: 'length', glass: 'length' } },
+  stand: { group: 'tank', unit: 'piece', values: { length: 'length', width: 'length' } },
+  mat: { group: 'tank', unit: 'piece', values: {} },
+  lamp: { group: 'light', unit: 'piece', values: { power: 'power', length: 'length' } },
+  timer: { group: 'light', unit: 'piece', values: {} },
+  cylinder: { group: 'gas', unit: 'piece', values: {} },
+  regulator: { group: 'gas', unit: 'piece', values: {} },
+  diffuser: { group: 'gas', unit: 'piece', values: {} },
+  indicator: { group: 'gas', unit: 'piece', values: {} },
+  filter: { group: 'filter', unit: 'piece', values: { rated: 'flow' } },
+  heater: { group: 'filter', unit: 'piece', values: { power: 'power' } },
+  cooler: { group: 'filter', unit: 'piece', values: { power: 'power' } },
+  ground: { group: 'ground', unit: 'bag', values: { poured: 'volume', spare: 'volume' } },
+  tabs: { group: 'ground', unit: 'pack', values: { tabs: 'count', spare: 'count' } },
+  capsules: { group: 'ground', unit: 'pack', values: { capsules: 'count' } },
+  barrier: { group: 'ground', unit: 'piece', values: { length: 'length' } },
+  hardscape: { group: 'hardscape', unit: 'kg', values: { pieces: 'count' } },
+  glue: { group: 'hardscape', unit: 'piece', values: {} },
+  plants: { group: 'plants', unit: 'pot', values: {} },
+  sundry: { group: 'sundries', unit: 'piece', values: {} },
+  extra: { group: 'sundries', unit: 'piece', values: {} },
+} as const satisfies Readonly<Record<string, LineRow>>
+export type ShoppingLine = keyof typeof SHOPPING_LINES
+
 /** One line of the list. The key is the same as long as the thing is; prices hang on it. */
 export interface ShoppingItem {
   readonly key: string
+  readonly line: ShoppingLine
+  /** Which of several, or of which kind: the id of a lamp, a ground, a plant kind; '' of a single thing. */
+  readonly detail: string
   readonly group: ShoppingGroup
   /** How many to buy. */
   readonly count: number
-  readonly unit: 'piece' | 'bag' | 'pot' | 'pack' | 'kg'
+  readonly unit: LineRow['unit']
   /** The grower's own name; '' where the catalogue names it. */
   readonly name: string
-  readonly values: Readonly<Record<string, number>>
+  readonly values: Quantities
   /** From the product that was chosen. */
   readonly price: number | null
   readonly isOwned: boolean
@@ -29,86 +63,65 @@ export interface ShoppingItem {
 export function shoppingList(plan: Plan, figures: TankFigures): ShoppingItem[] {
   const items: ShoppingItem[] = []
   const owned = new Set(plan.money.owned)
-  const add = (
-    key: string,
-    group: ShoppingGroup,
+  const add = <Line extends ShoppingLine>(
+    line: Line,
+    detail: string,
     count: number,
-    options: Partial<Pick<ShoppingItem, 'unit' | 'name' | 'values' | 'price'>> = {},
+    numbers: NumbersOf<(typeof SHOPPING_LINES)[Line]['values']>,
+    own: { readonly name?: string; readonly price?: number | null } = {},
   ): void => {
-    if (count > 0) items.push({ key, group, count, unit: 'piece', name: '', values: {}, price: null, ...options, isOwned: owned.has(key) })
+    const key = detail === '' ? line : `${line}:${detail}`
+    const { group, unit, values } = SHOPPING_LINES[line]
+    const told = { values: quantities(values, numbers), name: own.name ?? '', price: own.price ?? null }
+    if (count > 0) items.push({ key, line, detail, group, count, unit, ...told, isOwned: owned.has(key) })
   }
   const { vessel } = figures
-  add('tank', 'tank', 1, {
-    values: { lengthCm: vessel.lengthCm, widthCm: vessel.widthCm, heightCm: vessel.heightCm, glassCm: vessel.glassCm },
-  })
-  add('stand', 'tank', 1, { values: { lengthCm: vessel.lengthCm, widthCm: vessel.widthCm } })
-  add('mat', 'tank', 1)
-  for (const lamp of plan.lamps)
-    add(`lamp:${lamp.id}`, 'light', 1, {
-      values: {
-        watts: lamp.watts ?? lampWatts({ ...plan, lamps: [{ ...lamp, dimFraction: 1 }] }),
-        lampLengthCm: lamp.lengthCm ?? vessel.lengthCm * 0.8,
-      },
-    })
-  if (plan.lamps.length > 0) add('timer', 'light', 1 + plan.gasLines.filter(({ control }) => control === 'timer').length)
+  const size = { length: vessel.lengthCm, width: vessel.widthCm }
+  add('tank', '', 1, { ...size, height: vessel.heightCm, glass: vessel.glassCm })
+  add('stand', '', 1, size)
+  add('mat', '', 1, {})
+  for (const lamp of plan.lamps) {
+    const power = lamp.watts ?? lampWatts({ ...plan, lamps: [{ ...lamp, dimFraction: 1 }] })
+    add('lamp', lamp.id, 1, { power, length: lamp.lengthCm ?? vessel.lengthCm * 0.8 })
+  }
+  if (plan.lamps.length > 0) add('timer', '', 1 + plan.gasLines.filter(({ control }) => control === 'timer').length, {})
   for (const line of plan.gasLines) {
     if (line.control === 'none') continue
-    add(`cylinder:${line.id}`, 'gas', 1)
-    add(`regulator:${line.id}`, 'gas', 1)
-    add(`diffuser:${line.id}`, 'gas', 1)
-    add('indicator', 'gas', 1)
+    add('cylinder', line.id, 1, {})
+    add('regulator', line.id, 1, {})
+    add('diffuser', line.id, 1, {})
+    add('indicator', '', 1, {})
   }
-  for (const filter of plan.filters) add(`filter:${filter.id}`, 'filter', 1, { values: { ratedLPerH: filter.ratedLPerH ?? 0 } })
-  if (plan.filters.length === 0) add('filter', 'filter', 1, { values: { ratedLPerH: figures.turnoverPerH * figures.waterL * 1.7 } })
+  for (const filter of plan.filters) add('filter', filter.id, 1, { rated: filter.ratedLPerH ?? 0 })
+  if (plan.filters.length === 0) add('filter', '', 1, { rated: figures.turnoverPerH * figures.waterL * 1.7 })
   const heater = neededHeaterW(plan, figures)
-  if (heater > 0) add('heater', 'filter', 1, { values: { watts: plan.climate.heaterW ?? usualHeaterW(heater) } })
-  if (neededCoolerW(plan, figures) > 0)
-    add('cooler', 'filter', 1, { values: { watts: plan.climate.coolerW ?? neededCoolerW(plan, figures) } })
-  for (const need of groundNeeds(figures.ground, productOf(plan)))
-    add(need.key, 'ground', need.bags, {
-      unit: 'bag',
-      name: need.name,
-      price: need.pricePerBag,
-      values: { volumeL: need.pouredL, bagL: need.bagL, spareL: need.leftOverL, massKg: need.dryKg },
-    })
+  if (heater > 0) add('heater', '', 1, { power: plan.climate.heaterW ?? usualHeaterW(heater) })
+  const cooler = neededCoolerW(plan, figures)
+  if (cooler > 0) add('cooler', '', 1, { power: plan.climate.coolerW ?? cooler })
+  for (const { detail, bags, pouredL, leftOverL, name, pricePerBag } of groundNeeds(figures.ground, productOf(plan)))
+    add('ground', detail, bags, { poured: pouredL, spare: leftOverL }, { name, price: pricePerBag })
   const tabs = plan.tabs.filter(({ kind }) => kind === 'tab').length
-  const cost = tabCost(tabs, plan.tabProduct?.pack ?? 10, plan.tabProduct?.price ?? null, plan.tabProduct?.renewDays ?? 90)
-  add('tabs', 'ground', cost.packs, {
-    unit: 'pack',
-    name: plan.tabProduct?.name ?? '',
-    price: plan.tabProduct?.price ?? null,
-    values: { count: tabs, spare: cost.spare },
-  })
+  const product = plan.tabProduct
+  const { packs, spare } = tabCost(tabs, product?.pack ?? 10, product?.price ?? null, product?.renewDays ?? 90)
+  add('tabs', '', packs, { tabs, spare }, { name: product?.name ?? '', price: product?.price ?? null })
   const capsules = plan.tabs.length - tabs
-  add('capsules', 'ground', Math.ceil(capsules / 10), { unit: 'pack', values: { count: capsules } })
-  if (plan.barriers.length > 0)
-    add('barrier', 'ground', 1, {
-      values: {
-        lengthCm: plan.barriers.reduce(
-          (sum, { line }) =>
-            sum + line.slice(1).reduce((far, to, index) => far + Math.hypot(to.xCm - line[index]!.xCm, to.yCm - line[index]!.yCm), 0),
-          0,
-        ),
-      },
-    })
+  add('capsules', '', Math.ceil(capsules / 10), { capsules })
+  if (plan.barriers.length > 0) add('barrier', '', 1, { length: plan.barriers.reduce((sum, { line }) => sum + lengthCm(line), 0) })
   for (const material of new Set(plan.hardscape.map((piece) => piece.material))) {
     const pieces = figures.pieces.filter(({ piece }) => piece.material === material)
-    add(`hardscape:${material}`, 'hardscape', Math.ceil(pieces.reduce((sum, { massKg }) => sum + massKg, 0)), {
-      unit: 'kg',
-      values: { pieces: pieces.length, unweighed: pieces.filter(({ piece }) => pieceMassKg(piece).from !== 'mass').length },
-    })
+    const kg = Math.ceil(pieces.reduce((sum, { massKg }) => sum + massKg, 0))
+    add('hardscape', material, kg, { pieces: pieces.length })
   }
-  if (plan.hardscape.some(({ fixing }) => fixing === 'glued')) add('glue', 'hardscape', 1)
-  PLANT_KINDS.forEach((kind, group) => {
-    const given = plan.patches.filter((patch) => patch.kind === kind).reduce((sum, patch) => sum + (patch.pots ?? 0), 0)
-    add(`plants:${kind}`, 'plants', given > 0 ? given : Math.ceil((figures.plantG[group] ?? 0) / POT_G[kind] - 1e-9), { unit: 'pot' })
-  })
-  for (const thing of OFTEN_FORGOTTEN)
-    if (thing !== 'conditioner' || plan.sources[0]?.disinfectant !== 'none') add(`sundry:${thing}`, 'sundries', 1)
-  for (const extra of plan.money.extras) add(`extra:${extra.id}`, 'sundries', extra.count, { name: extra.name })
+  if (plan.hardscape.some(({ fixing }) => fixing === 'glued')) add('glue', '', 1, {})
+  for (const kind of PLANT_KINDS) add('plants', kind, potsOf(plan.patches, figures.plantG, kind), {})
+  for (const thing of OFTEN_FORGOTTEN) if (thing !== 'conditioner' || plan.sources[0]?.disinfectant !== 'none') add('sundry', thing, 1, {})
+  for (const extra of plan.money.extras) add('extra', extra.id, extra.count, {}, { name: extra.name })
   const once = new Map(items.map((item) => [item.key, item]))
   return [...once.values()]
 }
+
+const lengthCm = (line: readonly { readonly xCm: number; readonly yCm: number }[]): number =>
+  line.slice(1).reduce((far, to, index) => far + Math.hypot(to.xCm - line[index]!.xCm, to.yCm - line[index]!.yCm), 0)
 
 const productOf = (plan: Plan) => (zoneId: string | null, layerId: string) =>
   (zoneId === null ? plan.layers : (plan.zones.find(({ id }) => id === zoneId)?.layers ?? [])).find(({ id }) => id === layerId)?.product ??
@@ -122,7 +135,7 @@ export interface ColumnTotal {
   readonly unpriced: number
 }
 /** Price of a line in a column: the grower's own, else the product's. */
-export const priceOf = (plan: Pick<Plan, 'money'>, item: ShoppingItem, columnId: string): number | null =>
+export const priceOf = (plan: Pick<Plan, 'money'>, item: Pick<ShoppingItem, 'key' | 'price'>, columnId: string): number | null =>
   plan.money.prices.find((price) => price.item === item.key && price.column === columnId)?.price ?? item.price
 
 /** What each column comes to; what is at hand costs nothing. */

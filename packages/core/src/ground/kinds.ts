@@ -24,6 +24,17 @@ export interface GroundProperties {
   readonly usualBagL: number
   /** Fills up once poured; rule of thumb 0.05–0.10. */
   readonly settling: number
+  /** What it is made of, as one draws it and lays it. */
+  readonly grain: 'pellets' | 'soil' | 'sand' | 'gravel' | 'base'
+  /** Washed before it goes in; soils are not, they fall apart. */
+  readonly isRinsed: boolean
+  /** Feeds roots from the first day and leaches ammonia for weeks: no nitrogen from the bottle at first, a dark start is worth it, shrimps wait. */
+  readonly leaches: boolean
+  /** Softens the water down; hard tap water uses that up early. */
+  readonly isSoftener: boolean
+  /** Rots above a thickness and clouds unless something lies on it. */
+  readonly needsCap: boolean
+  readonly isCarbonate: boolean
 }
 
 export const GROUND: Readonly<Record<GroundKind, GroundProperties>> = {
@@ -40,6 +51,12 @@ export const GROUND: Readonly<Record<GroundKind, GroundProperties>> = {
     reposeDeg: 30,
     usualBagL: 9,
     settling: 0.08,
+    grain: 'pellets',
+    isRinsed: false,
+    leaches: true,
+    isSoftener: true,
+    needsCap: false,
+    isCarbonate: false,
   },
   'lean-soil': {
     porosity: 0.5,
@@ -54,6 +71,12 @@ export const GROUND: Readonly<Record<GroundKind, GroundProperties>> = {
     reposeDeg: 30,
     usualBagL: 9,
     settling: 0.08,
+    grain: 'pellets',
+    isRinsed: false,
+    leaches: false,
+    isSoftener: true,
+    needsCap: false,
+    isCarbonate: false,
   },
   'capped-soil': {
     porosity: 0.45,
@@ -68,6 +91,12 @@ export const GROUND: Readonly<Record<GroundKind, GroundProperties>> = {
     reposeDeg: 28,
     usualBagL: 10,
     settling: 0.1,
+    grain: 'soil',
+    isRinsed: false,
+    leaches: true,
+    isSoftener: false,
+    needsCap: true,
+    isCarbonate: false,
   },
   sand: {
     porosity: 0.39,
@@ -82,6 +111,12 @@ export const GROUND: Readonly<Record<GroundKind, GroundProperties>> = {
     reposeDeg: 28,
     usualBagL: 6,
     settling: 0.05,
+    grain: 'sand',
+    isRinsed: true,
+    leaches: false,
+    isSoftener: false,
+    needsCap: false,
+    isCarbonate: false,
   },
   gravel: {
     porosity: 0.4,
@@ -96,6 +131,12 @@ export const GROUND: Readonly<Record<GroundKind, GroundProperties>> = {
     reposeDeg: 35,
     usualBagL: 6,
     settling: 0.05,
+    grain: 'gravel',
+    isRinsed: true,
+    leaches: false,
+    isSoftener: false,
+    needsCap: false,
+    isCarbonate: false,
   },
   'porous-base': {
     porosity: 0.55,
@@ -110,6 +151,12 @@ export const GROUND: Readonly<Record<GroundKind, GroundProperties>> = {
     reposeDeg: 32,
     usualBagL: 5,
     settling: 0.05,
+    grain: 'base',
+    isRinsed: false,
+    leaches: false,
+    isSoftener: false,
+    needsCap: false,
+    isCarbonate: false,
   },
   'carbonate-sand': {
     porosity: 0.4,
@@ -124,5 +171,11 @@ export const GROUND: Readonly<Record<GroundKind, GroundProperties>> = {
     reposeDeg: 28,
     usualBagL: 6,
     settling: 0.05,
+    grain: 'sand',
+    isRinsed: true,
+    leaches: false,
+    isSoftener: false,
+    needsCap: false,
+    isCarbonate: true,
   },
 }

@@ -6,6 +6,8 @@ import { GROUND } from './kinds.js'
 /** What has to be bought of one ground, over all zones. */
 export interface GroundNeed {
   /** Kind, and the product's name where one was chosen. */
+  readonly detail: string
+  /** Names it among all that is bought; prices hang on it. */
   readonly key: string
   readonly ground: GroundKind
   readonly name: string
@@ -32,14 +34,15 @@ export function groundNeeds(ground: GroundPlan, productOf: (zoneId: string | nul
     for (const layer of zone.layers) {
       if (layer.volumeL < 1e-6) continue
       const product = productOf(zone.id, layer.id)
-      const key = `ground:${layer.ground}${product === null ? '' : `:${product.name}`}`
-      const before = needs.get(key)
+      const detail = product === null ? layer.ground : `${layer.ground}:${product.name}`
+      const before = needs.get(detail)
       const bagL = product?.bagL ?? GROUND[layer.ground].usualBagL
       const volumeL = (before?.volumeL ?? 0) + layer.volumeL
       const pouredL = volumeL * (1 + GROUND[layer.ground].settling)
       const bags = bagsOf(pouredL, bagL)
-      needs.set(key, {
-        key,
+      needs.set(detail, {
+        detail,
+        key: `ground:${detail}`,
         ground: layer.ground,
         name: product?.name ?? '',
         volumeL,
@@ -61,8 +64,10 @@ export interface LayingStep {
   readonly grounds: readonly GroundKind[]
   readonly litres: number
 }
-const RINSED: readonly GroundKind[] = ['sand', 'gravel', 'carbonate-sand']
-const SOILS: readonly GroundKind[] = ['rich-soil', 'lean-soil', 'capped-soil']
+/** Pellets and garden soil. */
+const isSoil = ({ ground }: { readonly ground: GroundKind }): boolean =>
+  GROUND[ground].grain === 'pellets' || GROUND[ground].grain === 'soil'
+const isRinsed = ({ ground }: { readonly ground: GroundKind }): boolean => GROUND[ground].isRinsed
 
 export function layingOrder(
   ground: GroundPlan,
@@ -82,32 +87,26 @@ export function layingOrder(
         litres: of.reduce((sum, { volumeL }) => sum + volumeL, 0),
       })
   }
-  add(
-    'rinse',
-    laid.filter((layer) => RINSED.includes(layer.ground)),
-  )
-  add(
-    'do-not-rinse',
-    laid.filter((layer) => SOILS.includes(layer.ground)),
-  )
+  add('rinse', laid.filter(isRinsed))
+  add('do-not-rinse', laid.filter(isSoil))
   add('barriers', [], has.barriers)
   add(
     'base',
-    laid.filter((layer) => layer.ground === 'porous-base'),
+    laid.filter((layer) => GROUND[layer.ground].grain === 'base'),
   )
   add('capsules', [], has.capsules)
   add('hardscape', [], has.hardscape)
   add(
     'soil',
-    laid.filter((layer) => SOILS.includes(layer.ground) && layer.purpose !== 'cosmetic'),
+    laid.filter((layer) => isSoil(layer) && layer.purpose !== 'cosmetic'),
   )
   add(
     'cap',
-    laid.filter((layer) => layer.isOver && RINSED.includes(layer.ground) && layer.purpose !== 'cosmetic'),
+    laid.filter((layer) => layer.isOver && isRinsed(layer) && layer.purpose !== 'cosmetic'),
   )
   add(
     'slope',
-    laid.filter((layer) => !layer.isOver && RINSED.includes(layer.ground) && layer.purpose !== 'cosmetic'),
+    laid.filter((layer) => !layer.isOver && isRinsed(layer) && layer.purpose !== 'cosmetic'),
   )
   add(
     'cosmetic',

@@ -1,6 +1,7 @@
 import type { Fixing, HardscapeMaterial } from '../plan/plan.js'
 
 export interface MaterialFacts {
+  readonly isWood: boolean
   /** Under water; lava counts its filled pores, wood is counted soaked. */
   readonly densityKgPerL: number
   /** As bought, dry: below 1 it floats. Wood 0.75–1.15 by kind. */
@@ -14,12 +15,12 @@ export interface MaterialFacts {
 }
 /** Common values; a piece's own mass and volume go before them. */
 export const MATERIAL: Readonly<Record<HardscapeMaterial, MaterialFacts>> = {
-  granite: { densityKgPerL: 2.65, newDensityKgPerL: 2.65, tanninMgCPerKg: 0, isCarbonate: false, solidShare: 0.5 },
-  slate: { densityKgPerL: 2.75, newDensityKgPerL: 2.75, tanninMgCPerKg: 0, isCarbonate: false, solidShare: 0.5 },
-  limestone: { densityKgPerL: 2.65, newDensityKgPerL: 2.65, tanninMgCPerKg: 0, isCarbonate: true, solidShare: 0.5 },
-  lava: { densityKgPerL: 1.4, newDensityKgPerL: 1.4, tanninMgCPerKg: 0, isCarbonate: false, solidShare: 0.5 },
-  wood: { densityKgPerL: 1.0, newDensityKgPerL: 0.85, tanninMgCPerKg: 400, isCarbonate: false, solidShare: 0.22 },
-  'staining-wood': { densityKgPerL: 1.0, newDensityKgPerL: 0.92, tanninMgCPerKg: 3000, isCarbonate: false, solidShare: 0.22 },
+  granite: { isWood: false, densityKgPerL: 2.65, newDensityKgPerL: 2.65, tanninMgCPerKg: 0, isCarbonate: false, solidShare: 0.5 },
+  slate: { isWood: false, densityKgPerL: 2.75, newDensityKgPerL: 2.75, tanninMgCPerKg: 0, isCarbonate: false, solidShare: 0.5 },
+  limestone: { isWood: false, densityKgPerL: 2.65, newDensityKgPerL: 2.65, tanninMgCPerKg: 0, isCarbonate: true, solidShare: 0.5 },
+  lava: { isWood: false, densityKgPerL: 1.4, newDensityKgPerL: 1.4, tanninMgCPerKg: 0, isCarbonate: false, solidShare: 0.5 },
+  wood: { isWood: true, densityKgPerL: 1.0, newDensityKgPerL: 0.85, tanninMgCPerKg: 400, isCarbonate: false, solidShare: 0.22 },
+  'staining-wood': { isWood: true, densityKgPerL: 1.0, newDensityKgPerL: 0.92, tanninMgCPerKg: 3000, isCarbonate: false, solidShare: 0.22 },
 }
 
 /** Work and waiting for each way of fixing, before water may stand over it. Rules of thumb; the glue's own label goes first. */

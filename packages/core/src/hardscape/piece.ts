@@ -58,7 +58,7 @@ export function plainProfile(
   heightCm: number,
 ): ProfilePoint[] {
   const wide = right - left
-  const isWood = material === 'wood' || material === 'staining-wood'
+  const { isWood } = MATERIAL[material]
   const shape = isWood
     ? [
         [0, 0],

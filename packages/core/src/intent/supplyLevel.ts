@@ -1,9 +1,8 @@
-import type { JobKind } from '../routine/jobKinds.js'
 import { monthlyCost, runningParts, type RunningPart } from '../budget/running.js'
 import { tankFigures, type TankFigures } from '../ecosystem/tankFigures.js'
 import { datePlusDays } from '../plan/clock.js'
 import type { Pace, Plan, PlanIntent } from '../plan/plan.js'
-import { minutesByKind } from '../routine/jobs.js'
+import { minutesByKind, type JobKind } from '../routine/jobs.js'
 
 export const SUPPLY_LEVELS = ['gentle', 'moderate', 'strong'] as const
 export type SupplyLevel = (typeof SUPPLY_LEVELS)[number]

@@ -1,5 +1,5 @@
 import type { Qualifier, ReadingQuantity } from '../plan/journal.js'
-import { fromUnit, UNIT_CHOICES } from '../quantity/units.js'
+import { canonicalOfUnit, unitsOfDimension } from '../quantity/dimensions.js'
 import type { Kit } from './kits.js'
 import { QUANTITY } from './quantities.js'
 
@@ -41,18 +41,11 @@ export function enteredValue(
 }
 
 /** `null`: the quantity is not measured in this unit. */
-export function canonicalOf(quantity: ReadingQuantity, shown: number, unit: string): number | null {
-  const { dimension, unit: only, scale = 1 } = QUANTITY[quantity]
-  if (dimension === null) return unit === only ? shown / scale : null
-  if (!(UNIT_CHOICES[dimension] as readonly string[]).includes(unit)) return null
-  return fromUnit(dimension, shown, unit as never) // was just found among this dimension's units
-}
+export const canonicalOf = (quantity: ReadingQuantity, shown: number, unit: string): number | null =>
+  canonicalOfUnit(QUANTITY[quantity].dimension, shown, unit)
 
 /** The ion or element in a unit such as mg NO3/L. */
 const basisOf = (unit: string): string | null => /^mg ([A-Z]\w*)\/L$/.exec(unit)?.[1] ?? null
 
 /** Units in which a quantity may be entered. */
-export const unitsOf = (quantity: ReadingQuantity): readonly string[] => {
-  const { dimension, unit } = QUANTITY[quantity]
-  return dimension === null ? [unit] : UNIT_CHOICES[dimension]
-}
+export const unitsOf = (quantity: ReadingQuantity): readonly string[] => unitsOfDimension(QUANTITY[quantity].dimension)

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { READING_QUANTITIES } from '../plan/journal.js'
+import { canonicalOfUnit } from '../quantity/dimensions.js'
 import { enteredValue, readTyped, unitsOf } from './entry.js'
 import { colourAt, USUAL_KITS } from './kits.js'
 import { QUANTITY } from './quantities.js'
@@ -46,11 +47,14 @@ describe('an entry', () => {
   test('every quantity takes the middle of its range in each of its units', () =>
     fc.assert(
       fc.property(fc.constantFrom(...READING_QUANTITIES), fc.double({ min: 0, max: 1, noNaN: true }), (quantity, share) => {
-        const { range, scale = 1, dimension } = QUANTITY[quantity]
-        const [first] = unitsOf(quantity)
+        const { range, dimension } = QUANTITY[quantity]
         const canonical = range[0] + share * (range[1] - range[0])
-        const entry = enteredValue(quantity, dimension === null ? canonical * scale : canonical, '=', first ?? '', null)
-        expect((entry as { value: number }).value).toBeCloseTo(canonical, 6)
+        for (const unit of unitsOf(quantity)) {
+          const oneUnit = canonicalOfUnit(dimension, 1, unit) ?? NaN
+          const zero = canonicalOfUnit(dimension, 0, unit) ?? NaN
+          const entry = enteredValue(quantity, (canonical - zero) / (oneUnit - zero), '=', unit, null)
+          expect((entry as { value: number }).value).toBeCloseTo(canonical, 6)
+        }
       }),
     ))
 })

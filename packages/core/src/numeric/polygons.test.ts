@@ -14,14 +14,12 @@ const bow = ring([0, 0], [10, 10], [10, 0], [0, 10])
 const fork = ring([0, 0], [10, 0], [10, 10], [8, 10], [8, 2], [2, 2], [2, 10], [0, 10])
 
 /** A star around a centre: simple whatever the radii. */
-const star: fc.Arbitrary<Ring> = fc
-  .array(fc.double({ min: 2, max: 24, noNaN: true }), { minLength: 3, maxLength: 14 })
-  .map((radii) =>
-    radii.map((radius, index) => ({
-      xCm: 25 + radius * Math.cos((2 * Math.PI * index) / radii.length),
-      yCm: 22 + radius * Math.sin((2 * Math.PI * index) / radii.length),
-    })),
-  )
+const star: fc.Arbitrary<Ring> = fc.array(fc.double({ min: 2, max: 24, noNaN: true }), { minLength: 3, maxLength: 14 }).map((radii) =>
+  radii.map((radius, index) => ({
+    xCm: 25 + radius * Math.cos((2 * Math.PI * index) / radii.length),
+    yCm: 22 + radius * Math.sin((2 * Math.PI * index) / radii.length),
+  })),
+)
 
 describe('rings', () => {
   test('area of an L by hand: 100 − 36; either way round', () => {

@@ -1,121 +1,106 @@
+import { quantities, type Dimensions, type NumbersOf, type Quantities } from '../quantity/quantity.js'
 import type { Edit } from './edit.js'
 
 export const PLAN_SHEETS = ['intent', 'vessel', 'ground', 'hardscape', 'supply', 'kit', 'shopping', 'programme'] as const
 /** The sheet of the plan on which a thing is drawn and changed. */
 export type PlanSheet = (typeof PLAN_SHEETS)[number]
 
-/** Something about a described tank that its grower should know. Codes and numbers; the sentence is in contract's catalogue. */
-export interface Finding {
-  readonly code: FindingCode
+export type Severity = 'stop' | 'warn' | 'note'
+
+/** A finding as it is defined where it is raised. Its code, the values of its sentence and their dimensions are told to the compiler, so that contract's catalogue can neither miss it nor misspell a value. */
+export interface FindingDefinition<Code extends string = string, Values extends Dimensions = Dimensions, Names extends string = string> {
+  readonly code: Code
   /** `stop`: the plan contradicts itself. `warn`: likely trouble. `note`: worth knowing. */
-  readonly severity: 'stop' | 'warn' | 'note'
+  readonly severity: Severity
   readonly sheet: PlanSheet
-  /** The zone, piece or other element that it is about. */
-  readonly id?: string
-  readonly values: Readonly<Record<string, number>>
-  /** Names in the plan that the sentence needs. */
-  readonly names?: Readonly<Record<string, string>>
-  /** The smallest change that mends it. */
-  readonly mend?: { readonly code: MendCode; readonly values: Readonly<Record<string, number>>; readonly edits: readonly Edit[] }
+  readonly values: Values
+  /** Names in the plan that the sentence needs; '' where the grower gave none. */
+  readonly names: readonly Names[]
+  /** A remark on arrangement or building that has nothing to say any more once plants grow. */
+  readonly restsOncePlanted: boolean
 }
 
-export const FINDING_CODES = [
-  'no-room-for-water',
-  'ground-too-deep',
-  'stems-float-out',
-  'floor-overbooked',
-  'thin-start',
-  'light-without-gas',
-  'hard-softening',
-  'no-plants',
-  'no-light',
-  'twist',
-  'tilt',
-  'heavy-structural',
-  'heavy-wall',
-  'glass-thin',
-  'open-jumpers',
-  'sun-on-glass',
-  'room-warm',
-  'room-warm-carpet',
-  'no-conditioner',
-  'soil-too-thick',
-  'soil-not-capped',
-  'cap-on-pellets',
-  'no-barrier',
-  'slope-steep',
-  'slope-needs-terraces',
-  'carbonate-sand',
-  'zone-outside',
-  'zone-hidden',
-  'tabs-shallow',
-  'barrier-low',
-  'piece-floats',
-  'piece-carbonate',
-  'piece-stains',
-  'piece-near-glass',
-  'piece-outside',
-  'piece-above-water',
-  'piece-near-lamp',
-  'piece-heavy-spot',
-  'floor-covered',
-  'rear-strip-covered',
-  'sizes-alike',
-  'sizes-backwards',
-  'main-centred',
-  'trial-flood',
-  'flow-low',
-  'flow-dead-area',
-  'heater-small',
-  'cooler-small',
-  'hours-short',
-  'money-short',
-  'wish-red-weak-light',
-  'wish-carpet-no-gas',
-  'wish-shrimps-rich-start',
-  'wish-diggers-carpet',
-  'wish-warm-cool',
-  'pace-many-stems',
-  'layout-no-stems',
-  'layout-no-stones',
-  'layout-too-tall',
-  'view-back-kit',
-] as const
-export type FindingCode = (typeof FINDING_CODES)[number]
-export const MEND_CODES = [
-  'depth',
-  'slope',
-  'cap',
-  'barrier',
-  'clip',
-  'remove',
-  'fix',
-  'move-in',
-  'sink',
-  'light',
-  'gas',
-  'top',
-  'heater',
-] as const
-export type MendCode = (typeof MEND_CODES)[number]
+interface FindingRow {
+  readonly severity: Severity
+  /** Where it is another than that of the rows around it. */
+  readonly sheet?: PlanSheet
+  readonly values: Dimensions
+  readonly names?: readonly string[]
+  readonly restsOncePlanted?: true
+}
+type NamesIn<Row extends FindingRow> = Row['names'] extends readonly (infer Name extends string)[] ? Name : never
+export type FindingsIn<Rows extends Readonly<Record<string, FindingRow>>> = {
+  readonly [Code in keyof Rows & string]: FindingDefinition<Code, Rows[Code]['values'], NamesIn<Rows[Code]>>
+}
+
+/** The findings that one check can raise, a row each. */
+export function findingsOf<const Rows extends Readonly<Record<string, FindingRow>>>(sheet: PlanSheet, rows: Rows): FindingsIn<Rows> {
+  const defined = Object.entries(rows).map(([code, row]): [string, FindingDefinition] => [
+    code,
+    { sheet, names: [], restsOncePlanted: false, ...row, code },
+  ])
+  return Object.fromEntries(defined) as unknown as FindingsIn<Rows> // the same rows, each with its own code
+}
+
+/** What a one-click change is called: the smallest one that takes a finding away. */
+export interface MendDefinition<Code extends string = string, Values extends Dimensions = Dimensions> {
+  readonly code: Code
+  readonly values: Values
+}
+export interface Mend {
+  readonly code: string
+  readonly values: Quantities
+  readonly edits: readonly Edit[]
+}
+export const mendWith = <Values extends Dimensions>(
+  { code, values }: MendDefinition<string, Values>,
+  numbers: NumbersOf<Values>,
+  edits: readonly Edit[],
+): Mend => ({ code, values: quantities(values, numbers), edits })
+
+/** Something about a described tank that its grower should know. Codes and quantities; the sentence is in contract's catalogue. */
+export interface Finding {
+  readonly code: string
+  readonly severity: Severity
+  readonly sheet: PlanSheet
+  readonly restsOncePlanted: boolean
+  /** The zone, piece or other element that it is about. */
+  readonly id?: string
+  readonly values: Quantities
+  readonly names: Readonly<Record<string, string>>
+  readonly mend?: Mend
+}
+
+interface Raised<Names extends string> {
+  readonly id?: string | null
+  readonly names?: Readonly<Record<Names, string>>
+  readonly mend?: Mend | null
+  /** Where it is worse or lighter than usual. */
+  readonly severity?: Severity
+  readonly currency?: string
+}
+
+/** One finding, raised with its numbers in canonical units. */
+export function raise<Values extends Dimensions, Names extends string>(
+  definition: FindingDefinition<string, Values, Names>,
+  numbers: NumbersOf<Values>,
+  { id = null, names, mend = null, severity = definition.severity, currency }: Raised<Names> = {},
+): Finding {
+  const { code, sheet, restsOncePlanted, values } = definition
+  return {
+    code,
+    severity,
+    sheet,
+    restsOncePlanted,
+    values: quantities(values, numbers, currency),
+    names: names ?? {},
+    ...(id === null ? {} : { id }),
+    ...(mend === null ? {} : { mend }),
+  }
+}
 
 /** What a finding is known by from one day to the next. */
 export const findingKey = ({ code, id }: Pick<Finding, 'code' | 'id'>): string => (id === undefined ? code : `${code}:${id}`)
-
-/** Remarks on arrangement and building that have nothing to say any more once plants grow. */
-export const RESTS_ONCE_PLANTED: readonly FindingCode[] = [
-  'sizes-alike',
-  'sizes-backwards',
-  'main-centred',
-  'floor-covered',
-  'rear-strip-covered',
-  'trial-flood',
-  'pace-many-stems',
-  'layout-no-stems',
-  'layout-no-stones',
-  'layout-too-tall',
-  'money-short',
-]
 
 const RANK = { stop: 0, warn: 1, note: 2 } as const
 /** Most serious first; of equals, in the order in which they were found. */

@@ -1,4 +1,4 @@
-/** Physical dimensions that a user can choose a unit for. The first unit of each is the stored, canonical one. */
+/** Dimensions that a reader can choose a unit for. The first unit of each is the stored, canonical one. */
 export const UNIT_CHOICES = {
   length: ['cm', 'in'],
   volume: ['L', 'US gal', 'imp gal'],
@@ -13,9 +13,9 @@ export const UNIT_CHOICES = {
   mass: ['kg', 'lb'],
   portion: ['g', 'oz'],
 } as const
-export type Dimension = keyof typeof UNIT_CHOICES
-export type UnitOf<D extends Dimension> = (typeof UNIT_CHOICES)[D][number]
-export type UnitPreferences = { readonly [D in Dimension]: UnitOf<D> }
+export type ChosenDimension = keyof typeof UNIT_CHOICES
+export type UnitOf<D extends ChosenDimension> = (typeof UNIT_CHOICES)[D][number]
+export type UnitPreferences = { readonly [D in ChosenDimension]: UnitOf<D> }
 
 export const METRIC_UNITS: UnitPreferences = {
   length: 'cm',
@@ -33,7 +33,7 @@ export const METRIC_UNITS: UnitPreferences = {
 }
 
 /** shown = canonical · factor + offset. Gallons and inches are exact by definition; hardness as in `MEQ_PER_DKH`; ions by molar mass. */
-const SCALE: { readonly [D in Dimension]: Readonly<Record<UnitOf<D>, readonly [factor: number, offset: number]>> } = {
+const SCALE: { readonly [D in ChosenDimension]: Readonly<Record<UnitOf<D>, readonly [factor: number, offset: number]>> } = {
   length: { cm: [1, 0], in: [1 / 2.54, 0] },
   volume: { L: [1, 0], 'US gal': [1 / 3.785411784, 0], 'imp gal': [1 / 4.54609, 0] },
   temperature: { '°C': [1, 0], '°F': [1.8, 32] },
@@ -48,16 +48,16 @@ const SCALE: { readonly [D in Dimension]: Readonly<Record<UnitOf<D>, readonly [f
   portion: { g: [1, 0], oz: [1 / 28.349523125, 0] },
 }
 
-const scaleOf = <D extends Dimension>(dimension: D, unit: UnitOf<D>): readonly [number, number] => SCALE[dimension][unit]
+const scaleOf = <D extends ChosenDimension>(dimension: D, unit: UnitOf<D>): readonly [number, number] => SCALE[dimension][unit]
 
 /** The canonical value of `dimension` in the unit that the user chose. */
-export function toUnit<D extends Dimension>(dimension: D, canonical: number, unit: UnitOf<D>): number {
+export function toUnit<D extends ChosenDimension>(dimension: D, canonical: number, unit: UnitOf<D>): number {
   const [factor, offset] = scaleOf(dimension, unit)
   return canonical * factor + offset
 }
 
 /** The inverse of `toUnit`. */
-export function fromUnit<D extends Dimension>(dimension: D, shown: number, unit: UnitOf<D>): number {
+export function fromUnit<D extends ChosenDimension>(dimension: D, shown: number, unit: UnitOf<D>): number {
   const [factor, offset] = scaleOf(dimension, unit)
   return (shown - offset) / factor
 }

@@ -1,7 +1,8 @@
 import { describe, expect, test } from 'vitest'
 import type { JobRecord } from '../plan/journal.js'
 import { samplePlan } from '../testing/samplePlan.js'
-import { jobsBetween, listJobs, openToday } from './jobs.js'
+import { jobsBetween } from './jobs.js'
+import { listJobs, openToday } from './listJobs.js'
 import { preparationJobs } from './preparationJobs.js'
 
 const schedule = { timeline: [{ fromDay: 0, plan: samplePlan }], startedOn: '2026-12-20' }

@@ -4,7 +4,8 @@ import { withValue } from '../plan/edit.js'
 import type { JobRecord, JournalEvent } from '../plan/journal.js'
 import { samplePlan } from '../testing/samplePlan.js'
 import { attentionOf } from './attention.js'
-import { jobsBetween, listJobs, minutesByKind, minutesPerWeek, openToday } from './jobs.js'
+import { jobsBetween, minutesByKind, minutesPerWeek } from './jobs.js'
+import { listJobs, openToday } from './listJobs.js'
 
 const schedule = { timeline: [{ fromDay: 0, plan: samplePlan }], startedOn: '2026-09-01' }
 const record = (change: Partial<JobRecord>): JobRecord => ({
@@ -33,18 +34,18 @@ describe('jobs', () => {
       '2026-09-11',
     ])
     expect(days).toHaveLength(Array.from({ length: 91 }, (_, day) => day).filter((day) => isChangeDay(samplePlan, day)).length)
-    expect(days[0]!.values['litres']!).toBeGreaterThan(50)
+    expect(days[0]!.values['water']!.value).toBeGreaterThan(50)
   })
   test('nothing is due before the tank is filled', () => expect(rules('2026-08-01', '2026-08-31')).toEqual([]))
   test('a dose by pump is a timer’s job, with grams of each salt', () => {
     const dose = jobsBetween(schedule, '2026-10-07', '2026-10-07').find(({ kind }) => kind === 'dose')
     expect(dose).toMatchObject({ isTimer: true, minutes: 0 })
-    expect(dose!.values['potassium-nitrate']!).toBeGreaterThan(0.1)
+    expect(dose!.values['potassium-nitrate']!.value).toBeGreaterThan(0.1)
   })
   test('the light steps of the first weeks rise to the target and never beyond it', () => {
     const steps = jobsBetween(schedule, '2026-09-01', '2026-10-31').filter(({ kind }) => kind === 'light-step')
-    expect(steps.map(({ values }) => values['hours'])).toEqual([6, 6, 6.5, 7, 7.5, 8])
-    expect(steps[0]!.values['dimFraction']).toBeCloseTo(0.55 * 0.8, 9)
+    expect(steps.map(({ values }) => values['light']?.value)).toEqual([6, 6, 6.5, 7, 7.5, 8])
+    expect(steps[0]!.values['power']?.value).toBeCloseTo(0.55 * 0.8, 9)
     // Steps that were followed lower today's setting, not the target.
     const followed = {
       ...schedule,
@@ -53,7 +54,7 @@ describe('jobs', () => {
         { fromDay: 1, plan: withValue(samplePlan, '/lightWindows/t1/hours', 6) },
       ],
     }
-    expect(jobsBetween(followed, '2026-10-10', '2026-10-31').find(({ kind }) => kind === 'light-step')?.values['hours']).toBe(8)
+    expect(jobsBetween(followed, '2026-10-10', '2026-10-31').find(({ kind }) => kind === 'light-step')?.values['light']?.value).toBe(8)
   })
   test('a tank without gas is asked for none', () =>
     expect(

@@ -3,61 +3,57 @@ import { GROUND } from '../ground/kinds.js'
 import { groundHeightCm, type LaidZone } from '../ground/groundPlan.js'
 import { clipToFloor } from '../numeric/reshape.js'
 import type { Edit } from '../plan/edit.js'
-import type { Finding, MendCode } from '../plan/finding.js'
-import type { GroundKind, GroundLayer, Plan } from '../plan/plan.js'
+import { findingsOf, mendWith, raise, type Finding } from '../plan/finding.js'
+import type { GroundLayer, Plan } from '../plan/plan.js'
+import { MENDS } from './mends.js'
 
-const PELLETS: readonly GroundKind[] = ['rich-soil', 'lean-soil']
-const FINE: readonly GroundKind[] = ['sand', 'carbonate-sand']
 const STEMS_HOLD_CM = 5
 const MOST_SOIL_CM = 2.5
 /** Tabs and capsules lie 4 to 5 cm deep. */
 const TAB_COVER_CM = 4
 const LEAST_AREA_CM2 = 4
 
+export const GROUND_FINDINGS = findingsOf('ground', {
+  'soil-too-thick': { severity: 'warn', values: { depth: 'length', most: 'length' }, names: ['zone'] },
+  'soil-not-capped': { severity: 'warn', values: { depth: 'length', cap: 'length' }, names: ['zone'] },
+  'cap-on-pellets': { severity: 'warn', values: {}, names: ['zone'] },
+  'carbonate-sand': { severity: 'warn', values: { volume: 'volume' } },
+  'no-barrier': { severity: 'warn', values: { height: 'length' }, names: ['zone'] },
+  'barrier-low': { severity: 'note', values: { height: 'length', sand: 'length' }, names: ['zone'] },
+  'slope-steep': { severity: 'warn', values: { slope: 'angle', planned: 'angle' }, names: ['zone'] },
+  'slope-needs-terraces': { severity: 'warn', values: { slope: 'angle', repose: 'angle' }, names: ['zone'] },
+  'stems-float-out': { severity: 'warn', values: { depth: 'length', hold: 'length' } },
+  'zone-outside': { severity: 'warn', values: {}, names: ['zone'] },
+  'zone-hidden': { severity: 'warn', values: {}, names: ['zone'] },
+  'tabs-shallow': { severity: 'warn', values: { tabs: 'count', cover: 'length' } },
+})
+
 /** Checks of the ground, each with the smallest change that mends it. */
 export function checkGround(plan: Plan, figures: TankFigures): Finding[] {
   const found: Finding[] = []
   const { ground } = figures
   for (const zone of ground.zones) {
+    const { id } = zone
+    const names = namesOf(plan, zone)
     if (zone.areaCm2 < LEAST_AREA_CM2) {
-      if (zone.id !== null)
-        found.push({
-          code: isOutside(zone, figures) ? 'zone-outside' : 'zone-hidden',
-          severity: 'warn',
-          sheet: 'ground',
-          id: zone.id,
-          values: {},
-          names: namesOf(plan, zone),
-          mend: mend('remove', {}, [withoutZone(plan, zone.id)]),
-        })
+      const definition = GROUND_FINDINGS[isOutside(zone, figures) ? 'zone-outside' : 'zone-hidden']
+      if (id !== null) found.push(raise(definition, {}, { id, names, mend: mendWith(MENDS.remove, {}, [withoutZone(plan, id)]) }))
       continue
     }
     found.push(...checkLayers(plan, zone), ...checkSlope(plan, zone))
-    if (zone.id !== null && isPartlyOutside(zone, figures))
-      found.push({
-        code: 'zone-outside',
-        severity: 'note',
-        sheet: 'ground',
-        id: zone.id,
-        values: {},
-        names: namesOf(plan, zone),
-        mend: mend('clip', {}, [clipped(plan, zone, figures)]),
-      })
+    if (id !== null && isPartlyOutside(zone, figures)) {
+      const mend = mendWith(MENDS.clip, {}, [clipped(plan, zone, figures)])
+      found.push(raise(GROUND_FINDINGS['zone-outside'], {}, { id, names, mend, severity: 'note' }))
+    }
   }
   found.push(...checkStems(plan, figures), ...checkBarriers(plan, figures), ...checkTabs(plan, figures))
   return found
 }
 
-const mend = (code: MendCode, values: Readonly<Record<string, number>>, edits: readonly Edit[]): NonNullable<Finding['mend']> => ({
-  code,
-  values,
-  edits,
-})
 const zoneOf = (plan: Plan, id: string | null) => plan.zones.find((zone) => zone.id === id)
 const layersPath = (id: string | null): string => (id === null ? '/layers' : `/zones/${id}/layers`)
 const layersOf = (plan: Plan, id: string | null): readonly GroundLayer[] => (id === null ? plan.layers : (zoneOf(plan, id)?.layers ?? []))
-const namesOf = (plan: Plan, { id }: Pick<LaidZone, 'id'>): Record<string, string> => ({ zone: zoneOf(plan, id)?.name ?? '' })
-const at = (id: string | null): { id?: string } => (id === null ? {} : { id })
+const namesOf = (plan: Plan, { id }: Pick<LaidZone, 'id'>): { readonly zone: string } => ({ zone: zoneOf(plan, id)?.name ?? '' })
 const withoutZone = (plan: Plan, id: string): Edit => ({
   path: '/zones',
   from: plan.zones,
@@ -92,84 +88,48 @@ function depthEdits(
 function checkLayers(plan: Plan, zone: LaidZone): Finding[] {
   const found: Finding[] = []
   const laid = zone.layers.filter(({ volumeL }) => volumeL > 0)
-  const add = (code: Finding['code'], severity: Finding['severity'], values: Finding['values'], mends?: Finding['mend']): void =>
-    void found.push({
-      code,
-      severity,
-      sheet: 'ground',
-      ...at(zone.id),
-      values,
-      names: namesOf(plan, zone),
-      ...(mends ? { mend: mends } : {}),
-    })
+  const about = { id: zone.id, names: namesOf(plan, zone) }
+  /** The zone's layers, changed as a list. */
+  const relaid = (to: (layers: readonly GroundLayer[]) => readonly GroundLayer[]): Edit[] => {
+    const layers = layersOf(plan, zone.id)
+    return [{ path: layersPath(zone.id), from: layers, to: to(layers) }]
+  }
   laid.forEach((layer, index) => {
-    const deepest = Math.max(layer.frontCm, layer.backCm)
+    const depth = Math.max(layer.frontCm, layer.backCm)
     const above = laid[index + 1]
-    if (layer.ground === 'capped-soil') {
-      if (deepest > MOST_SOIL_CM + 1e-6)
-        add(
-          'soil-too-thick',
-          'warn',
-          { depthCm: deepest, mostCm: MOST_SOIL_CM },
-          mend(
-            'depth',
-            { depthCm: MOST_SOIL_CM },
-            depthEdits(plan, zone.id, layer.id, {
-              frontCm: Math.min(layer.frontCm, MOST_SOIL_CM),
-              backCm: Math.min(layer.backCm, MOST_SOIL_CM),
-            }),
-          ),
-        )
-      const capCm = above === undefined ? 0 : Math.min(above.frontCm, above.backCm)
-      if (above === undefined) {
-        const layers = layersOf(plan, zone.id)
-        add(
-          'soil-not-capped',
-          'warn',
-          { depthCm: deepest, capCm: deepest },
-          mend('cap', { depthCm: deepest }, [
-            {
-              path: layersPath(zone.id),
-              from: layers,
-              to: [...layers, { id: freeId(plan, 'cap'), ground: 'sand', frontCm: deepest, backCm: deepest, product: null }],
-            },
-          ]),
-        )
-      } else if (capCm < deepest - 1e-6)
-        add(
-          'soil-not-capped',
-          'warn',
-          { depthCm: deepest, capCm },
-          mend(
-            'depth',
-            { depthCm: deepest },
-            depthEdits(plan, zone.id, above.id, { frontCm: Math.max(above.frontCm, deepest), backCm: Math.max(above.backCm, deepest) }),
-          ),
-        )
+    const { needsCap, grain, isCarbonate } = GROUND[layer.ground]
+    if (needsCap) {
+      if (depth > MOST_SOIL_CM + 1e-6) {
+        const most = { frontCm: Math.min(layer.frontCm, MOST_SOIL_CM), backCm: Math.min(layer.backCm, MOST_SOIL_CM) }
+        const mend = mendWith(MENDS.depth, { depth: MOST_SOIL_CM }, depthEdits(plan, zone.id, layer.id, most))
+        found.push(raise(GROUND_FINDINGS['soil-too-thick'], { depth, most: MOST_SOIL_CM }, { ...about, mend }))
+      }
+      const cap = above === undefined ? 0 : Math.min(above.frontCm, above.backCm)
+      if (cap < depth - 1e-6) {
+        const sand: GroundLayer = { id: freeId(plan, 'cap'), ground: 'sand', frontCm: depth, backCm: depth, product: null }
+        const mend =
+          above === undefined
+            ? mendWith(
+                MENDS.cap,
+                { depth },
+                relaid((layers) => [...layers, sand]),
+              )
+            : mendWith(
+                MENDS.depth,
+                { depth },
+                depthEdits(plan, zone.id, above.id, { frontCm: Math.max(above.frontCm, depth), backCm: Math.max(above.backCm, depth) }),
+              )
+        found.push(raise(GROUND_FINDINGS['soil-not-capped'], { depth, cap }, { ...about, mend }))
+      }
     }
-    if (PELLETS.includes(layer.ground) && above !== undefined && FINE.includes(above.ground)) {
-      const layers = layersOf(plan, zone.id)
-      add(
-        'cap-on-pellets',
-        'warn',
-        {},
-        mend('remove', {}, [{ path: layersPath(zone.id), from: layers, to: layers.filter(({ id }) => id !== above.id) }]),
-      )
+    if (grain === 'pellets' && above !== undefined && GROUND[above.ground].grain === 'sand') {
+      const edits = relaid((layers) => layers.filter(({ id }) => id !== above.id))
+      found.push(raise(GROUND_FINDINGS['cap-on-pellets'], {}, { ...about, mend: mendWith(MENDS.remove, {}, edits) }))
     }
-    if (layer.ground === 'carbonate-sand') {
-      const layers = layersOf(plan, zone.id)
-      add(
-        'carbonate-sand',
-        'warn',
-        { litres: layer.volumeL },
-        mend('remove', {}, [
-          {
-            path: layersPath(zone.id),
-            from: layers,
-            to: layers.map((entry) => (entry.id === layer.id ? { ...entry, ground: 'sand' as const } : entry)),
-          },
-        ]),
-      )
+    if (isCarbonate) {
+      const edits = relaid((layers) => layers.map((entry) => (entry.id === layer.id ? { ...entry, ground: 'sand' as const } : entry)))
+      const mend = mendWith(MENDS.remove, {}, edits)
+      found.push(raise(GROUND_FINDINGS['carbonate-sand'], { volume: layer.volumeL }, { id: zone.id, mend }))
     }
   })
   return found
@@ -188,27 +148,18 @@ function checkSlope(plan: Plan, zone: LaidZone): Finding[] {
   if (top === undefined) return []
   const { plannedDeg, reposeDeg } = GROUND[top.ground]
   if (zone.steepestDeg <= plannedDeg + 0.05) return []
-  const values = { slopeDeg: zone.steepestDeg, plannedDeg, reposeDeg }
-  const code = zone.steepestDeg > reposeDeg ? 'slope-needs-terraces' : 'slope-steep'
   // Only a straight slope can be laid flatter by its ends alone: the back comes down, or the front, whichever is the higher side.
   const runCm = zone.bounds.back - zone.bounds.front
   const riseCm = Math.floor(Math.tan((plannedDeg * Math.PI) / 180) * runCm * 10) / 10
   const below = zone.layers.filter((layer) => layer !== top).reduce((sum, layer) => sum + layer.backCm - layer.frontCm, 0)
   const backCm = Math.round((top.frontCm + riseCm - below) * 10) / 10
   const isMendable = zone.heights.length === 0 && top.backCm > top.frontCm && backCm >= 0 && backCm < top.backCm
-  return [
-    {
-      code,
-      severity: 'warn',
-      sheet: 'ground',
-      ...at(zone.id),
-      values,
-      names: namesOf(plan, zone),
-      ...(isMendable
-        ? { mend: mend('slope', { depthCm: backCm, slopeDeg: plannedDeg }, depthEdits(plan, zone.id, top.id, { backCm })) }
-        : {}),
-    },
-  ]
+  const edits = depthEdits(plan, zone.id, top.id, { backCm })
+  const mend = isMendable ? mendWith(MENDS.slope, { depth: backCm, slope: plannedDeg }, edits) : null
+  const about = { id: zone.id, names: namesOf(plan, zone), mend }
+  return zone.steepestDeg > reposeDeg
+    ? [raise(GROUND_FINDINGS['slope-needs-terraces'], { slope: zone.steepestDeg, repose: reposeDeg }, about)]
+    : [raise(GROUND_FINDINGS['slope-steep'], { slope: zone.steepestDeg, planned: plannedDeg }, about)]
 }
 
 function checkStems(plan: Plan, { ground }: TankFigures): Finding[] {
@@ -223,23 +174,14 @@ function checkStems(plan: Plan, { ground }: TankFigures): Finding[] {
   const zone = rear[0]!
   const top = zone.layers.filter(({ volumeL }) => volumeL > 0).at(-1)!
   const backCm = Math.round((top.backCm + STEMS_HOLD_CM - deepest) * 10) / 10
-  return [
-    {
-      code: 'stems-float-out',
-      severity: 'warn',
-      sheet: 'ground',
-      ...at(zone.id),
-      values: { backCm: deepest, holdCm: STEMS_HOLD_CM },
-      mend: mend('depth', { depthCm: backCm }, depthEdits(plan, zone.id, top.id, { backCm })),
-    },
-  ]
+  const mend = mendWith(MENDS.depth, { depth: backCm }, depthEdits(plan, zone.id, top.id, { backCm }))
+  return [raise(GROUND_FINDINGS['stems-float-out'], { depth: deepest, hold: STEMS_HOLD_CM }, { id: zone.id, mend })]
 }
 
 /** Cosmetic sand beside soil mixes with it unless something stands between. */
 function checkBarriers(plan: Plan, { ground, inner }: TankFigures): Finding[] {
   const found: Finding[] = []
-  const isSoil = (zone: LaidZone): boolean =>
-    zone.layers.some((layer) => layer.volumeL > 0 && layer.ground !== 'sand' && layer.ground !== 'carbonate-sand')
+  const isSoil = (zone: LaidZone): boolean => zone.layers.some((layer) => layer.volumeL > 0 && GROUND[layer.ground].grain !== 'sand')
   for (const zone of ground.zones) {
     if (zone.id === null || zone.purpose !== 'cosmetic' || zone.areaCm2 < LEAST_AREA_CM2) continue
     const neighbours = ground.zones.filter((other) => other !== zone && other.areaCm2 > LEAST_AREA_CM2 && isSoil(other))
@@ -255,36 +197,19 @@ function checkBarriers(plan: Plan, { ground, inner }: TankFigures): Finding[] {
         .filter(({ xCm, yCm }) => xCm > -0.1 && yCm > -0.1 && xCm < inner.lengthCm + 0.1 && yCm < inner.widthCm + 0.1)
         .map(({ xCm, yCm }) => ({ xCm: round1(xCm), yCm: round1(yCm) }))
       const heightCm = Math.max(1, Math.round(standsCm))
-      found.push({
-        code: 'no-barrier',
-        severity: 'warn',
-        sheet: 'ground',
-        id: zone.id,
-        values: { heightCm },
-        names: namesOf(plan, zone),
-        mend: mend('barrier', { heightCm }, [
-          {
-            path: '/barriers',
-            from: plan.barriers,
-            to: [...plan.barriers, { id: freeId(plan, 'wall'), line: [...line, ...line.slice(0, 1)], heightCm }],
-          },
-        ]),
-      })
+      const wall = { id: freeId(plan, 'wall'), line: [...line, ...line.slice(0, 1)], heightCm }
+      const edits = [{ path: '/barriers', from: plan.barriers, to: [...plan.barriers, wall] }]
+      const mend = mendWith(MENDS.barrier, { height: heightCm }, edits)
+      found.push(raise(GROUND_FINDINGS['no-barrier'], { height: heightCm }, { id: zone.id, names: namesOf(plan, zone), mend }))
       continue
     }
-    for (const barrier of near)
-      if (barrier.heightCm < zone.lowestCm)
-        found.push({
-          code: 'barrier-low',
-          severity: 'note',
-          sheet: 'ground',
-          id: barrier.id,
-          values: { heightCm: barrier.heightCm, sandCm: zone.lowestCm },
-          names: namesOf(plan, zone),
-          mend: mend('depth', { depthCm: zone.lowestCm }, [
-            { path: `/barriers/${barrier.id}/heightCm`, from: barrier.heightCm, to: Math.ceil(zone.lowestCm) },
-          ]),
-        })
+    for (const barrier of near) {
+      if (barrier.heightCm >= zone.lowestCm) continue
+      const to = Math.ceil(zone.lowestCm)
+      const mend = mendWith(MENDS.depth, { depth: to }, [{ path: `/barriers/${barrier.id}/heightCm`, from: barrier.heightCm, to }])
+      const told = { height: barrier.heightCm, sand: zone.lowestCm }
+      found.push(raise(GROUND_FINDINGS['barrier-low'], told, { id: barrier.id, names: namesOf(plan, zone), mend }))
+    }
   }
   return found
 }
@@ -294,13 +219,7 @@ function checkTabs(plan: Plan, figures: TankFigures): Finding[] {
   const shallow = plan.tabs.filter(({ kind, xCm, yCm }) => kind === 'tab' && groundHeightCm(figures.ground, xCm, yCm) < TAB_COVER_CM)
   if (shallow.length === 0) return []
   const ids = new Set(shallow.map(({ id }) => id))
-  return [
-    {
-      code: 'tabs-shallow',
-      severity: 'warn',
-      sheet: 'ground',
-      values: { count: shallow.length, coverCm: TAB_COVER_CM },
-      mend: mend('remove', {}, [{ path: '/tabs', from: plan.tabs, to: plan.tabs.filter(({ id }) => !ids.has(id)) }]),
-    },
-  ]
+  const edits = [{ path: '/tabs', from: plan.tabs, to: plan.tabs.filter(({ id }) => !ids.has(id)) }]
+  const mend = mendWith(MENDS.remove, {}, edits)
+  return [raise(GROUND_FINDINGS['tabs-shallow'], { tabs: shallow.length, cover: TAB_COVER_CM }, { mend })]
 }

@@ -3,8 +3,9 @@ import { MATERIAL } from '../hardscape/materials.js'
 import { buoyancyOf, glassPressureKPa, type PlacedPiece } from '../hardscape/piece.js'
 import type { TankFigures, WeighedPiece } from '../ecosystem/tankFigures.js'
 import type { Edit } from '../plan/edit.js'
-import type { Finding } from '../plan/finding.js'
+import { findingsOf, mendWith, raise, type Finding, type Mend } from '../plan/finding.js'
 import type { Piece, Plan, Vertex } from '../plan/plan.js'
+import { MENDS } from './mends.js'
 
 /** Room for the tool that wipes the glass. */
 export const TOOL_GAP_CM = 3
@@ -18,6 +19,23 @@ const ALIKE = 0.85
 /** Closer to the middle than this, as a share of the length. */
 const CENTRED = 0.06
 
+export const HARDSCAPE_FINDINGS = findingsOf('hardscape', {
+  'piece-floats': { severity: 'warn', values: { ballast: 'mass' }, names: ['piece'] },
+  'piece-carbonate': { severity: 'warn', values: { mass: 'mass' }, names: ['piece'] },
+  'piece-stains': { severity: 'note', values: { mass: 'mass' }, names: ['piece'] },
+  'piece-near-glass': { severity: 'note', values: { gap: 'length', needed: 'length' }, names: ['piece'] },
+  'piece-outside': { severity: 'stop', values: { over: 'length' }, names: ['piece'] },
+  'piece-above-water': { severity: 'note', values: { over: 'length' }, names: ['piece'] },
+  'piece-near-lamp': { severity: 'warn', values: { gap: 'length', needed: 'length' }, names: ['piece'] },
+  'piece-heavy-spot': { severity: 'warn', values: { mass: 'mass', pressure: 'press' }, names: ['piece'] },
+  'trial-flood': { severity: 'note', values: { flood: 'hours' }, restsOncePlanted: true },
+  'floor-covered': { severity: 'note', values: { open: 'fraction', wanted: 'fraction' }, restsOncePlanted: true },
+  'rear-strip-covered': { severity: 'note', values: { open: 'fraction', wanted: 'fraction' }, restsOncePlanted: true },
+  'sizes-alike': { severity: 'note', values: { second: 'fraction' }, restsOncePlanted: true },
+  'sizes-backwards': { severity: 'note', values: {}, restsOncePlanted: true },
+  'main-centred': { severity: 'note', values: { at: 'fraction' }, restsOncePlanted: true },
+})
+
 export function checkHardscape(plan: Plan, figures: TankFigures): Finding[] {
   const placed = figures.pieces.flatMap(({ placed: one }) => (one === null ? [] : [one]))
   return [...figures.pieces.flatMap((entry) => checkPiece(plan, figures, entry)), ...checkTogether(plan, figures, placed)]
@@ -25,41 +43,35 @@ export function checkHardscape(plan: Plan, figures: TankFigures): Finding[] {
 
 function checkPiece(plan: Plan, figures: TankFigures, { piece, massKg, placed }: WeighedPiece): Finding[] {
   const found: Finding[] = []
-  const add = (code: Finding['code'], severity: Finding['severity'], values: Finding['values'], mend?: Finding['mend']): void =>
-    void found.push({ code, severity, sheet: 'hardscape', id: piece.id, values, names: { piece: piece.name }, ...(mend ? { mend } : {}) })
+  const about = { id: piece.id, names: { piece: piece.name } }
   const facts = MATERIAL[piece.material]
   if (facts.newDensityKgPerL < 1 && piece.fixing === 'none') {
-    const { ballastKg, liftN } = buoyancyOf(massKg, piece.material)
-    add(
-      'piece-floats',
-      'warn',
-      { ballastKg, liftN },
-      { code: 'fix', values: { ballastKg }, edits: [{ path: `/hardscape/${piece.id}/fixing`, from: piece.fixing, to: 'weighted' }] },
-    )
+    const { ballastKg: ballast } = buoyancyOf(massKg, piece.material)
+    const mend = mendWith(MENDS.fix, { ballast }, [{ path: `/hardscape/${piece.id}/fixing`, from: piece.fixing, to: 'weighted' }])
+    found.push(raise(HARDSCAPE_FINDINGS['piece-floats'], { ballast }, { ...about, mend }))
   }
-  if (facts.isCarbonate) add('piece-carbonate', 'warn', { massKg })
-  if (facts.tanninMgCPerKg > 1000) add('piece-stains', 'note', { massKg })
+  if (facts.isCarbonate) found.push(raise(HARDSCAPE_FINDINGS['piece-carbonate'], { mass: massKg }, about))
+  if (facts.tanninMgCPerKg > 1000) found.push(raise(HARDSCAPE_FINDINGS['piece-stains'], { mass: massKg }, about))
   if (placed === null) return found
   const { inner, vessel } = figures
   const { bounds } = placed
   const move = insideBy(bounds, inner, TOOL_GAP_CM)
-  const gapCm = Math.min(bounds.left, bounds.front, inner.lengthCm - bounds.right, inner.widthCm - bounds.back)
-  const mend = move === null ? undefined : { code: 'move-in' as const, values: { gapCm: TOOL_GAP_CM }, edits: movedEdits(piece, move) }
-  if (gapCm < -0.05) add('piece-outside', 'stop', { overCm: -gapCm }, mend)
-  else if (gapCm < TOOL_GAP_CM - 0.05) add('piece-near-glass', 'note', { gapCm, needCm: TOOL_GAP_CM }, mend)
+  const gap = Math.min(bounds.left, bounds.front, inner.lengthCm - bounds.right, inner.widthCm - bounds.back)
+  const mend = move === null ? null : mendWith(MENDS['move-in'], { gap: TOOL_GAP_CM }, movedEdits(piece, move))
+  if (gap < -0.05) found.push(raise(HARDSCAPE_FINDINGS['piece-outside'], { over: -gap }, { ...about, mend }))
+  else if (gap < TOOL_GAP_CM - 0.05)
+    found.push(raise(HARDSCAPE_FINDINGS['piece-near-glass'], { gap, needed: TOOL_GAP_CM }, { ...about, mend }))
   const rimCm = vessel.heightCm - vessel.glassCm
-  if (placed.topCm > inner.waterDepthCm && placed.topCm <= rimCm && plan.intent.layout !== 'shallow')
-    add(
-      'piece-above-water',
-      'note',
-      { overCm: placed.topCm - inner.waterDepthCm },
-      sinkMend(piece, placed, placed.topCm - inner.waterDepthCm),
-    )
+  const over = placed.topCm - inner.waterDepthCm
+  if (over > 0 && placed.topCm <= rimCm && plan.intent.layout !== 'shallow')
+    found.push(raise(HARDSCAPE_FINDINGS['piece-above-water'], { over }, { ...about, mend: sinkMend(piece, placed, over) }))
   const lampCm = Math.min(...plan.lamps.map(({ aboveWaterCm }) => inner.waterDepthCm + (aboveWaterCm ?? 12)))
-  if (plan.lamps.length > 0 && placed.topCm > lampCm - LAMP_GAP_CM)
-    add('piece-near-lamp', 'warn', { gapCm: Math.max(0, lampCm - placed.topCm), needCm: LAMP_GAP_CM })
-  const pressureKPa = glassPressureKPa(massKg, placed.footCm2)
-  if (placed.footCm < 1 && pressureKPa > SPOT_KPA) add('piece-heavy-spot', 'warn', { massKg, pressureKPa })
+  if (plan.lamps.length > 0 && placed.topCm > lampCm - LAMP_GAP_CM) {
+    const told = { gap: Math.max(0, lampCm - placed.topCm), needed: LAMP_GAP_CM }
+    found.push(raise(HARDSCAPE_FINDINGS['piece-near-lamp'], told, about))
+  }
+  const pressure = glassPressureKPa(massKg, placed.footCm2)
+  if (placed.footCm < 1 && pressure > SPOT_KPA) found.push(raise(HARDSCAPE_FINDINGS['piece-heavy-spot'], { mass: massKg, pressure }, about))
   return found
 }
 
@@ -83,31 +95,25 @@ function movedEdits(piece: Piece, { dxCm, dyCm }: { readonly dxCm: number; reado
     ...(piece.profile === null ? [] : [{ path: `/hardscape/${piece.id}/profile`, from: piece.profile, to: profile }]),
   ]
 }
-function sinkMend(piece: Piece, placed: PlacedPiece, overCm: number): Finding['mend'] {
-  const sunkCm = Math.ceil((piece.sunkCm + overCm) * 10) / 10
+function sinkMend(piece: Piece, placed: PlacedPiece, overCm: number): Mend | null {
+  const depth = Math.ceil((piece.sunkCm + overCm) * 10) / 10
   return placed.footCm < overCm
-    ? undefined
-    : { code: 'sink', values: { depthCm: sunkCm }, edits: [{ path: `/hardscape/${piece.id}/sunkCm`, from: piece.sunkCm, to: sunkCm }] }
+    ? null
+    : mendWith(MENDS.sink, { depth }, [{ path: `/hardscape/${piece.id}/sunkCm`, from: piece.sunkCm, to: depth }])
 }
 
 function checkTogether(plan: Plan, figures: TankFigures, placed: readonly PlacedPiece[]): Finding[] {
   const found: Finding[] = []
-  const add = (code: Finding['code'], values: Finding['values'], severity: Finding['severity'] = 'note'): void =>
-    void found.push({ code, severity, sheet: 'hardscape', values })
-  if (plan.hardscape.some(({ material }) => MATERIAL[material].newDensityKgPerL < 1)) add('trial-flood', { hours: 24 })
+  if (plan.hardscape.some(({ material }) => MATERIAL[material].newDensityKgPerL < 1))
+    found.push(raise(HARDSCAPE_FINDINGS['trial-flood'], { flood: 24 }))
   if (placed.length === 0) return found
-  const composition = compositionOf(placed, figures.inner.lengthCm, figures.inner.widthCm)
-  if (composition.openFloor < OPEN_FLOOR) add('floor-covered', { percent: composition.openFloor * 100, wantPercent: OPEN_FLOOR * 100 })
-  if (composition.openRear < OPEN_REAR) add('rear-strip-covered', { percent: composition.openRear * 100, wantPercent: OPEN_REAR * 100 })
-  if (composition.secondOverMain !== null && composition.secondOverMain > ALIKE)
-    add('sizes-alike', { percent: composition.secondOverMain * 100 })
-  if (composition.sizeToBack !== null && composition.sizeToBack > 0.5) add('sizes-backwards', {})
-  if (
-    composition.main !== null &&
-    Math.abs(composition.main.at - 0.5) < CENTRED &&
-    plan.intent.layout !== 'island' &&
-    plan.intent.layout !== 'formal-rows'
-  )
-    add('main-centred', { percent: composition.main.at * 100 })
+  const { openFloor, openRear, secondOverMain, sizeToBack, main } = compositionOf(placed, figures.inner.lengthCm, figures.inner.widthCm)
+  if (openFloor < OPEN_FLOOR) found.push(raise(HARDSCAPE_FINDINGS['floor-covered'], { open: openFloor, wanted: OPEN_FLOOR }))
+  if (openRear < OPEN_REAR) found.push(raise(HARDSCAPE_FINDINGS['rear-strip-covered'], { open: openRear, wanted: OPEN_REAR }))
+  if (secondOverMain !== null && secondOverMain > ALIKE) found.push(raise(HARDSCAPE_FINDINGS['sizes-alike'], { second: secondOverMain }))
+  if (sizeToBack !== null && sizeToBack > 0.5) found.push(raise(HARDSCAPE_FINDINGS['sizes-backwards'], {}))
+  const wantsCentre = plan.intent.layout === 'island' || plan.intent.layout === 'formal-rows'
+  if (main !== null && Math.abs(main.at - 0.5) < CENTRED && !wantsCentre)
+    found.push(raise(HARDSCAPE_FINDINGS['main-centred'], { at: main.at }))
   return found
 }

@@ -1,7 +1,8 @@
 import { neededCoolerW, neededHeaterW, usualHeaterW } from '../budget/climateLoad.js'
 import { filterFlowLPerH, type TankFigures } from '../ecosystem/tankFigures.js'
-import type { Finding } from '../plan/finding.js'
+import { findingsOf, mendWith, raise, type Finding } from '../plan/finding.js'
 import type { Plan } from '../plan/plan.js'
+import { MENDS } from './mends.js'
 import { deadCells, jetReachCm } from '../tank/filterFlow.js'
 
 /** Real volumes an hour below which corners stand still; schools ask for 4 (gentle) to 10. */
@@ -18,27 +19,29 @@ export function outletFlowsLPerH(plan: Plan, figures: TankFigures): number[] {
 export const outletReaches = (plan: Plan, figures: TankFigures): number[] =>
   outletFlowsLPerH(plan, figures).map((flowLPerH, index) => jetReachCm(flowLPerH, plan.outlets[index]?.boreMm ?? NaN))
 
+export const KIT_FINDINGS = findingsOf('kit', {
+  'flow-low': { severity: 'note', values: { turnover: 'ratio', least: 'ratio' } },
+  'flow-dead-area': { severity: 'note', values: { dead: 'fraction' } },
+  'heater-small': { severity: 'warn', values: { planned: 'power', needed: 'power' } },
+  'cooler-small': { severity: 'note', values: { planned: 'power', needed: 'power' } },
+})
+
 export function checkKit(plan: Plan, figures: TankFigures): Finding[] {
   const found: Finding[] = []
-  const add = (code: Finding['code'], severity: Finding['severity'], values: Finding['values'], mend?: Finding['mend']): void =>
-    void found.push({ code, severity, sheet: 'kit', values, ...(mend ? { mend } : {}) })
-  if (figures.turnoverPerH < LOW_TURNOVER_PER_H) add('flow-low', 'note', { turnover: figures.turnoverPerH, least: LOW_TURNOVER_PER_H })
+  if (figures.turnoverPerH < LOW_TURNOVER_PER_H)
+    found.push(raise(KIT_FINDINGS['flow-low'], { turnover: figures.turnoverPerH, least: LOW_TURNOVER_PER_H }))
   if (plan.outlets.length > 0) {
-    const { share } = deadCells(plan.outlets, outletReaches(plan, figures), figures.inner)
-    if (share > DEAD_SHARE) add('flow-dead-area', 'note', { percent: share * 100 })
+    const { share: dead } = deadCells(plan.outlets, outletReaches(plan, figures), figures.inner)
+    if (dead > DEAD_SHARE) found.push(raise(KIT_FINDINGS['flow-dead-area'], { dead }))
   }
-  const heaterW = neededHeaterW(plan, figures)
-  if (plan.climate.heaterW !== null && plan.climate.heaterW < heaterW) {
-    const watts = usualHeaterW(heaterW)
-    add(
-      'heater-small',
-      'warn',
-      { watts: plan.climate.heaterW, needW: heaterW },
-      { code: 'heater', values: { watts }, edits: [{ path: '/climate/heaterW', from: plan.climate.heaterW, to: watts }] },
-    )
+  const { heaterW, coolerW } = plan.climate
+  const heat = neededHeaterW(plan, figures)
+  if (heaterW !== null && heaterW < heat) {
+    const power = usualHeaterW(heat)
+    const mend = mendWith(MENDS.heater, { power }, [{ path: '/climate/heaterW', from: heaterW, to: power }])
+    found.push(raise(KIT_FINDINGS['heater-small'], { planned: heaterW, needed: heat }, { mend }))
   }
-  const coolerW = neededCoolerW(plan, figures)
-  if (coolerW > 0 && (plan.climate.coolerW ?? 0) < coolerW)
-    add('cooler-small', 'note', { watts: plan.climate.coolerW ?? 0, needW: coolerW })
+  const needed = neededCoolerW(plan, figures)
+  if (needed > 0 && (coolerW ?? 0) < needed) found.push(raise(KIT_FINDINGS['cooler-small'], { planned: coolerW ?? 0, needed }))
   return found
 }

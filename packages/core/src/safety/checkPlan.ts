@@ -1,4 +1,3 @@
-import { checkTank } from '../ecosystem/findings.js'
 import type { TankFigures } from '../ecosystem/tankFigures.js'
 import { bySeverity, type Finding } from '../plan/finding.js'
 import type { Plan } from '../plan/plan.js'
@@ -6,6 +5,7 @@ import { checkGround } from './checkGround.js'
 import { checkHardscape } from './checkHardscape.js'
 import { checkIntent } from './checkIntent.js'
 import { checkKit } from './checkKit.js'
+import { checkTank } from './checkTank.js'
 import { checkVessel } from './checkVessel.js'
 
 /** Everything that can be said of a plan, most serious first. */

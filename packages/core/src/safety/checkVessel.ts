@@ -1,46 +1,62 @@
 import type { TankFigures } from '../ecosystem/tankFigures.js'
-import type { Finding } from '../plan/finding.js'
+import { findingsOf, mendWith, raise, type Finding } from '../plan/finding.js'
 import type { Plan } from '../plan/plan.js'
 import { floorRemark } from '../tank/load.js'
 import { levelOf, TILT_FINE_MM_PER_M, TWIST_LIMIT_MM } from '../tank/level.js'
 import { paneSafety } from '../tank/pane.js'
 import { roomMonths } from '../budget/climateLoad.js'
 import { cornersOf, filledKg } from './filled.js'
+import { MENDS } from './mends.js'
 
-/** Below this factor the maker should be asked; what is usual is 3.8. */
+/** Below this factor the maker should be asked. */
 const ASK_MAKER = 3
+export const USUAL_FACTOR = 3.8
 const SUN_HOURS = 1
 /** A room this far above the tank's temperature warms it. */
 const WARM_C = 28
 const WARM_CARPET_C = 26
 
+export const VESSEL_FINDINGS = findingsOf('vessel', {
+  twist: { severity: 'stop', values: { twist: 'thickness', limit: 'thickness' } },
+  tilt: { severity: 'note', values: { tilt: 'slope', line: 'thickness' } },
+  'heavy-structural': { severity: 'warn', values: { mass: 'mass' } },
+  'heavy-wall': { severity: 'note', values: { mass: 'mass' } },
+  'glass-thin': { severity: 'warn', values: { factor: 'ratio', usual: 'ratio' } },
+  'open-jumpers': { severity: 'warn', values: {} },
+  'sun-on-glass': { severity: 'warn', values: { sun: 'hours' } },
+  'room-warm': { severity: 'warn', values: { room: 'temperature' } },
+  'room-warm-carpet': { severity: 'warn', values: { room: 'temperature' } },
+  'no-conditioner': { severity: 'note', values: {} },
+})
+
 export function checkVessel(plan: Plan, figures: TankFigures): Finding[] {
   const found: Finding[] = []
-  const add = (code: Finding['code'], severity: Finding['severity'], values: Finding['values'] = {}, mend?: Finding['mend']): void =>
-    void found.push({ code, severity, sheet: 'vessel', values, ...(mend ? { mend } : {}) })
   const corners = cornersOf(plan)
   if (corners !== null) {
     const level = levelOf(corners, figures.vessel)
-    if (level.twistMm > TWIST_LIMIT_MM) add('twist', 'stop', { twistMm: level.twistMm, limitMm: TWIST_LIMIT_MM })
+    if (level.twistMm > TWIST_LIMIT_MM) found.push(raise(VESSEL_FINDINGS.twist, { twist: level.twistMm, limit: TWIST_LIMIT_MM }))
     const tilt = Math.max(Math.abs(level.alongMmPerM), Math.abs(level.acrossMmPerM))
-    if (tilt > TILT_FINE_MM_PER_M) add('tilt', 'note', { tiltMmPerM: tilt, lineMm: level.waterLineMm })
+    if (tilt > TILT_FINE_MM_PER_M) found.push(raise(VESSEL_FINDINGS.tilt, { tilt, line: level.waterLineMm }))
   }
-  const kg = filledKg(plan, figures)
-  const remark = floorRemark(kg, plan.stand.floor)
-  if (remark === 'structural') add('heavy-structural', 'warn', { massKg: kg })
-  else if (remark === 'by-wall') add('heavy-wall', 'note', { massKg: kg })
+  const mass = filledKg(plan, figures)
+  const remark = floorRemark(mass, plan.stand.floor)
+  if (remark === 'structural') found.push(raise(VESSEL_FINDINGS['heavy-structural'], { mass }))
+  else if (remark === 'by-wall') found.push(raise(VESSEL_FINDINGS['heavy-wall'], { mass }))
   if (plan.vessel.glassCm !== null && plan.vessel.heightCm !== null && plan.vessel.lengthCm !== null) {
     const factor = paneSafety(figures.inner.lengthCm, figures.inner.waterDepthCm, figures.vessel.glassCm)
-    if (factor < ASK_MAKER) add('glass-thin', 'warn', { factor, usual: 3.8 })
+    if (factor < ASK_MAKER) found.push(raise(VESSEL_FINDINGS['glass-thin'], { factor, usual: USUAL_FACTOR }))
   }
   const isOpen = plan.vessel.top === 'open' || plan.vessel.top === null
-  if (isOpen && plan.intent.wishes.includes('jumpers'))
-    add('open-jumpers', 'warn', {}, { code: 'top', values: {}, edits: [{ path: '/vessel/top', from: plan.vessel.top, to: 'covered' }] })
-  if ((plan.room.sunHours ?? 0) >= SUN_HOURS) add('sun-on-glass', 'warn', { hours: plan.room.sunHours ?? 0 })
-  const warmest = Math.max(...roomMonths(plan))
-  if (warmest > WARM_C) add('room-warm', 'warn', { roomC: warmest })
-  if (warmest > WARM_CARPET_C && plan.intent.wishes.includes('cool-water-plants')) add('room-warm-carpet', 'warn', { roomC: warmest })
-  const treated = plan.sources[0]?.disinfectant
-  if (treated === 'chloramine') add('no-conditioner', 'note')
+  if (isOpen && plan.intent.wishes.includes('jumpers')) {
+    const mend = mendWith(MENDS.top, {}, [{ path: '/vessel/top', from: plan.vessel.top, to: 'covered' }])
+    found.push(raise(VESSEL_FINDINGS['open-jumpers'], {}, { mend }))
+  }
+  const sun = plan.room.sunHours ?? 0
+  if (sun >= SUN_HOURS) found.push(raise(VESSEL_FINDINGS['sun-on-glass'], { sun }))
+  const room = Math.max(...roomMonths(plan))
+  if (room > WARM_C) found.push(raise(VESSEL_FINDINGS['room-warm'], { room }))
+  if (room > WARM_CARPET_C && plan.intent.wishes.includes('cool-water-plants'))
+    found.push(raise(VESSEL_FINDINGS['room-warm-carpet'], { room }))
+  if (plan.sources[0]?.disinfectant === 'chloramine') found.push(raise(VESSEL_FINDINGS['no-conditioner'], {}))
   return found
 }

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest'
 import { tankFigures } from '../ecosystem/tankFigures.js'
 import { applyEdits } from '../plan/edit.js'
-import type { FindingCode } from '../plan/finding.js'
+import type { FindingCode } from '../findings.js'
 import type { GroundZone, Piece, Plan, Vertex } from '../plan/plan.js'
 import { UNPLACED } from '../plan/unplanned.js'
 import { samplePlan } from '../testing/samplePlan.js'
@@ -9,7 +9,7 @@ import { checkPlan } from './checkPlan.js'
 import { filledKg } from './filled.js'
 
 const found = (plan: Plan) => checkPlan(plan, tankFigures(plan))
-const codes = (plan: Plan): FindingCode[] => found(plan).map(({ code }) => code)
+const codes = (plan: Plan): string[] => found(plan).map(({ code }) => code)
 const box = (left: number, front: number, right: number, back: number): Vertex[] =>
   [
     [left, front],

@@ -35,7 +35,7 @@ describe('counted back from planting', () => {
   test('glue dries before the flood', () => {
     const glued = steps({ ...samplePlan, hardscape: [{ ...UNPLACED, id: 's', material: 'wood', massKg: 2, fixing: 'glued' }] })
     expect(glued.findIndex(({ code }) => code === 'paint-fix')).toBeLessThan(glued.findIndex(({ code }) => code === 'trial-flood'))
-    expect(glued.find(({ code }) => code === 'paint-fix')?.values['hours']).toBe(12)
+    expect(glued.find(({ code }) => code === 'paint-fix')?.values['drying']?.value).toBe(12)
   })
 })
 

@@ -2,17 +2,19 @@ import { datePlusDays } from '../plan/clock.js'
 import type { Plan } from '../plan/plan.js'
 import type { TankFigures } from '../ecosystem/tankFigures.js'
 import { isChangeDay } from '../ecosystem/changeDays.js'
+import { GROUND } from '../ground/kinds.js'
 import { FIXING_TIME, MATERIAL } from '../hardscape/materials.js'
 import { PLANT_KINDS } from '../plan/plan.js'
-import { POT_G } from '../planting/density.js'
-import type { PreparationCode } from './preparations.js'
+import { potsOf } from '../planting/pots.js'
+import { quantities, type NumbersOf, type Quantities } from '../quantity/quantity.js'
+import { PREPARATIONS, type PreparationCode } from './preparations.js'
 
 /** A day of preparation, counted back from planting. */
 export interface Preparation {
   readonly code: PreparationCode
   readonly on: string
   readonly daysBefore: number
-  readonly values: Readonly<Record<string, number>>
+  readonly values: Quantities
 }
 
 const PORTIONS_PER_POT = { carpet: 14, stems: 8, rhizome: 4, rosette: 6, moss: 6, floater: 6 } as const
@@ -31,39 +33,43 @@ export interface PlantingWork {
 export function plantingWork(plan: Plan, figures: Pick<TankFigures, 'plantG'>): PlantingWork {
   let pots = 0
   let portions = 0
-  PLANT_KINDS.forEach((kind, group) => {
-    const given = plan.patches.filter((patch) => patch.kind === kind).reduce((sum, patch) => sum + (patch.pots ?? 0), 0)
-    const count = Math.ceil(given > 0 ? given : (figures.plantG[group] ?? 0) / POT_G[kind] - 1e-9)
+  for (const kind of PLANT_KINDS) {
+    const count = potsOf(plan.patches, figures.plantG, kind)
     pots += count
     portions += count * PORTIONS_PER_POT[kind]
-  })
+  }
   return { pots, portions, hours: portions / PORTIONS_PER_HOUR + (READY_MIN_PER_TEN_POTS * pots) / 10 / 60 }
 }
 
 /** The preparations of a plan by date, earliest first. */
 export function backwardCalendar(plan: Plan, figures: TankFigures): Preparation[] {
   const list: Preparation[] = []
-  const add = (code: Preparation['code'], daysBefore: number, values: Preparation['values'] = {}): void =>
-    void list.push({ code, daysBefore, on: datePlusDays(plan.startedOn, -daysBefore), values })
+  const add = <Code extends PreparationCode>(code: Code, daysBefore: number, numbers: NumbersOf<(typeof PREPARATIONS)[Code]>): void =>
+    void list.push({
+      code,
+      daysBefore,
+      on: datePlusDays(plan.startedOn, -daysBefore),
+      values: quantities(PREPARATIONS[code], numbers),
+    })
   const hasGas = plan.gasLines.some(({ control }) => control !== 'none')
   const wood = plan.hardscape.filter(({ material }) => MATERIAL[material].newDensityKgPerL < 1)
-  const leaches = figures.layers.some(({ ground, volumeL }) => volumeL > 0 && (ground === 'rich-soil' || ground === 'capped-soil'))
+  const leaches = figures.layers.some(({ ground, volumeL }) => volumeL > 0 && GROUND[ground].leaches)
   const work = plantingWork(plan, figures)
-  if (leaches) add('dark-start', 35)
+  if (leaches) add('dark-start', 35, {})
   if (wood.length > 0) add('soak-wood', 28, { pieces: wood.length })
-  if (figures.layers.length > 0) add('order-ground', 21, { litres: figures.volumes.groundL })
-  add('kit-check', 14)
-  if (hasGas) add('cylinder', 14)
-  if (hasGas) add('ph-pen', 14)
-  if (plan.logistics.purifiedFraction !== null && plan.logistics.purifiedFraction > 0) add('water-store', 7)
+  if (figures.layers.length > 0) add('order-ground', 21, { ground: figures.volumes.groundL })
+  add('kit-check', 14, {})
+  if (hasGas) add('cylinder', 14, {})
+  if (hasGas) add('ph-pen', 14, {})
+  if (plan.logistics.purifiedFraction !== null && plan.logistics.purifiedFraction > 0) add('water-store', 7, {})
   add('plants-order', 7, { pots: work.pots })
   if (plan.hardscape.length > 0) add('layout', 4, { pieces: plan.hardscape.length })
   const dryH = Math.max(0, ...plan.hardscape.map(({ fixing }) => FIXING_TIME[fixing].dryH))
-  if (dryH > 0) add('paint-fix', 3, { hours: dryH })
-  if (wood.length > 0) add('trial-flood', 2)
+  if (dryH > 0) add('paint-fix', 3, { drying: dryH })
+  if (wood.length > 0) add('trial-flood', 2, {})
   add('plants-arrive', 1, { pots: work.pots })
-  add('mix-water', 1, { litres: figures.waterL })
-  add('planting', 0, { portions: work.portions, hours: work.hours })
+  add('mix-water', 1, { water: figures.waterL })
+  add('planting', 0, { portions: work.portions, work: work.hours })
   return list.sort((a, b) => b.daysBefore - a.daysBefore)
 }
 

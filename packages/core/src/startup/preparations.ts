@@ -1,18 +1,20 @@
-/** What is done before planting, in the usual order of its days. */
-export const PREPARATIONS = [
-  'dark-start',
-  'soak-wood',
-  'order-ground',
-  'kit-check',
-  'cylinder',
-  'ph-pen',
-  'water-store',
-  'plants-order',
-  'layout',
-  'paint-fix',
-  'trial-flood',
-  'plants-arrive',
-  'mix-water',
-  'planting',
-] as const
-export type PreparationCode = (typeof PREPARATIONS)[number]
+import type { Dimensions } from '../quantity/quantity.js'
+
+/** What is done before planting, in the usual order of its days, with the values that its sentence tells. */
+export const PREPARATIONS = {
+  'dark-start': {},
+  'soak-wood': { pieces: 'count' },
+  'order-ground': { ground: 'volume' },
+  'kit-check': {},
+  cylinder: {},
+  'ph-pen': {},
+  'water-store': {},
+  'plants-order': { pots: 'count' },
+  layout: { pieces: 'count' },
+  'paint-fix': { drying: 'hours' },
+  'trial-flood': {},
+  'plants-arrive': { pots: 'count' },
+  'mix-water': { water: 'volume' },
+  planting: { portions: 'count', work: 'hours' },
+} as const satisfies Readonly<Record<string, Dimensions>>
+export type PreparationCode = keyof typeof PREPARATIONS

@@ -1,5 +1,5 @@
 import { civilDate } from '@jovrin/core'
-import { TankId, type TankEntry } from '@jovrin/contract'
+import { type TankEntry, TankId } from '@jovrin/contract'
 import { Router } from 'express'
 import type { Clock } from '../clock.js'
 import type { JobService } from '../job/job.service.js'

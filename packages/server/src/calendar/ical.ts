@@ -1,5 +1,5 @@
-import { datePlusDays, instantOf, type ListedJob } from '@jovrin/core'
-import { en } from '@jovrin/contract'
+import { datePlusDays, instantOf, type ListedJob, METRIC_UNITS } from '@jovrin/core'
+import { enCalendarFile, enJobTask, enJobTitle, type Reader, say } from '@jovrin/contract'
 import ical, { ICalAlarmType, ICalEventStatus } from 'ical-generator'
 
 export interface CalendarTank {
@@ -15,9 +15,12 @@ const LEAST_MIN = 10
 const ALARM_BEFORE_S = 15 * 60
 
 /** One event a tank and day with all that a person has to do then; timers have none. */
+/** Files are read by whoever subscribes: canonical metric units. */
+const FILE_READER: Reader = { units: METRIC_UNITS, locale: 'en' }
+
 export function icalendar(tanks: readonly CalendarTank[], writtenAt: Date): string {
   const calendar = ical({
-    name: tanks.length === 1 ? en.calendar.fileName(tanks[0]?.name ?? '') : en.calendar.fileNameAll,
+    name: tanks.length === 1 ? enCalendarFile.fileName(tanks[0]?.name ?? '') : enCalendarFile.fileNameAll,
     prodId: { company: 'Jovrin', product: 'Jovrin', language: 'EN' },
   })
   for (const { tankId, name, timeZone, jobs } of tanks) {
@@ -34,8 +37,10 @@ export function icalendar(tanks: readonly CalendarTank[], writtenAt: Date): stri
         stamp: writtenAt,
         start,
         end: new Date(start.getTime() + Math.ceil(minutes / 5) * 5 * 60_000),
-        summary: `${name}: ${work.map(({ kind }) => en.job.title[kind]).join(', ')}`,
-        description: work.map((job) => `${en.job.title[job.kind]}: ${en.job.plain(job.kind, job.values)}`.replace(/: $/, '')).join('\n'),
+        summary: `${name}: ${work.map(({ kind }) => enJobTitle[kind]).join(', ')}`,
+        description: work
+          .map((job) => [enJobTitle[job.kind], say(enJobTask, job.kind, job.values, FILE_READER)].filter((part) => part !== '').join(': '))
+          .join('\n'),
         status: isSettled ? ICalEventStatus.CONFIRMED : ICalEventStatus.TENTATIVE,
       })
       if (!isSettled) event.createAlarm({ type: ICalAlarmType.display, trigger: ALARM_BEFORE_S, description: name })

@@ -1,5 +1,5 @@
 import { ContradictionError, OutOfRangeError } from '@jovrin/core'
-import { en, enRefusal, sentenceOf, type Problem } from '@jovrin/contract'
+import { enRefusal, enRefused, type Problem, sentenceOf } from '@jovrin/contract'
 import type { ErrorRequestHandler } from 'express'
 import type { Logger } from 'pino'
 import { ZodError } from 'zod'
@@ -27,16 +27,16 @@ const codeOf = (error: unknown): string => {
 export function problemOf(error: unknown): Problem {
   if (error instanceof ZodError) {
     const [issue] = error.issues
-    const { field, detail, allowed } = issue ? sentenceOf(issue) : { field: '', detail: en.refused.notAccepted(en.refused.theBody) }
+    const { field, detail, allowed } = issue ? sentenceOf(issue) : { field: '', detail: enRefused.notAccepted(enRefused.theBody) }
     return problem(400, 'not_accepted', detail, { field, ...(allowed === undefined ? {} : { allowed }) })
   }
   if (error instanceof OutOfRangeError)
-    return problem(422, error.code, en.refused.outOfRange(error.quantity, String(error.value), String(error.min), String(error.max)), {
+    return problem(422, error.code, enRefused.outOfRange(error.quantity, String(error.value), String(error.min), String(error.max)), {
       field: error.quantity,
       allowed: `${error.min} – ${error.max}`,
     })
   if (error instanceof ContradictionError)
-    return problem(422, error.code, en.refused.contradiction(error.fields.join(', ')), { field: error.fields[0] ?? '' })
+    return problem(422, error.code, enRefused.contradiction(error.fields.join(', ')), { field: error.fields[0] ?? '' })
   if (error instanceof Refusal) return problem(error.status, error.code, error.detail)
   const code = codeOf(error)
   if (code.startsWith('SQLITE_FULL') || code.startsWith('SQLITE_IOERR') || code.startsWith('SQLITE_READONLY') || code === 'ENOSPC')

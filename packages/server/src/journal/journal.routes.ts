@@ -1,4 +1,4 @@
-import { JournalQuery, JournalRecordSchema, RecordId, SeriesQuery, TankId, type JournalEntry } from '@jovrin/contract'
+import { type JournalEntry, JournalQuery, JournalRecordSchema, RecordId, SeriesQuery, TankId } from '@jovrin/contract'
 import { Router, type Request, type Response } from 'express'
 import { etagOf, revisionFromIfMatch } from '../http/etag.js'
 import type { TankService } from '../tank/tank.service.js'

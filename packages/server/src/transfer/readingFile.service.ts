@@ -1,6 +1,16 @@
 import { randomBytes } from 'node:crypto'
 import { setImmediate } from 'node:timers/promises'
-import { guarded, QUANTITY, readRow, uuidV7, type ImportedReading, type Reading, type RefusedRow } from '@jovrin/core'
+import {
+  guarded,
+  type ImportedReading,
+  QUANTITY,
+  type Reading,
+  readRow,
+  type RefusedRow,
+  toldInUnit,
+  unitsOfDimension,
+  uuidV7,
+} from '@jovrin/core'
 import { enRefusal, enRowFault, RecordId, type RowImportReport, type RowMappingChoice } from '@jovrin/contract'
 import type { Knex } from 'knex'
 import Papa from 'papaparse'
@@ -46,20 +56,24 @@ export const readingFileService = (db: Knex, clock: Clock) => ({
     const cell = (text: string | null): string => guarded(text ?? '')
     return Papa.unparse({
       fields: [...COLUMNS],
-      data: readings.map((reading) => [
-        reading.id,
-        reading.at,
-        reading.quantity,
-        `${reading.qualifier === '=' ? '' : reading.qualifier}${reading.value * (QUANTITY[reading.quantity].scale ?? 1)}`,
-        QUANTITY[reading.quantity].unit,
-        cell(reading.enteredText),
-        cell(reading.enteredUnit),
-        cell(reading.basis),
-        cell(reading.method),
-        cell(reading.moment),
-        cell(reading.recordedBy),
-        cell(reading.note),
-      ]),
+      data: readings.map((reading) => {
+        const { dimension } = QUANTITY[reading.quantity]
+        const [unit = ''] = unitsOfDimension(dimension)
+        return [
+          reading.id,
+          reading.at,
+          reading.quantity,
+          `${reading.qualifier === '=' ? '' : reading.qualifier}${toldInUnit(dimension, reading.value, unit) ?? reading.value}`,
+          unit,
+          cell(reading.enteredText),
+          cell(reading.enteredUnit),
+          cell(reading.basis),
+          cell(reading.method),
+          cell(reading.moment),
+          cell(reading.recordedBy),
+          cell(reading.note),
+        ]
+      }),
     })
   },
 

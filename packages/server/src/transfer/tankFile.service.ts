@@ -1,6 +1,6 @@
 import { randomBytes } from 'node:crypto'
 import { diff, uuidV7, type JournalRecord, type Reading } from '@jovrin/core'
-import { en, enRefusal, leversOf, TANK_FILE_FORMAT, TankFile, TankFileHead, type TankImportReport } from '@jovrin/contract'
+import { enRefusal, enRefused, leversOf, TANK_FILE_FORMAT, TankFile, TankFileHead, type TankImportReport } from '@jovrin/contract'
 import type { Knex } from 'knex'
 import type { Clock } from '../clock.js'
 import { Refusal } from '../http/refusal.js'
@@ -44,7 +44,7 @@ export const tankFileService = (db: Knex, clock: Clock) => {
     /** All or nothing. `copy` gives tank and records ids of their own. */
     take: (body: unknown, as: 'same' | 'copy', isDry: boolean): Promise<TankImportReport> => {
       const head = TankFileHead.safeParse(body)
-      if (!head.success) throw new Refusal(422, 'other_file', en.refused.notTankFile)
+      if (!head.success) throw new Refusal(422, 'other_file', enRefused.notTankFile)
       if (head.data.formatVersion > TANK_FILE_FORMAT)
         throw new Refusal(422, 'newer_file', enRefusal.newerFile(String(head.data.formatVersion)))
       const given = TankFile.parse(withUpgradedPlans(body))

@@ -1,5 +1,5 @@
 import { WORKINGS, work } from '@jovrin/core'
-import { en, enWorkingTitle, inputsJsonSchema, inputsSchema, type WorkedResponse } from '@jovrin/contract'
+import { enRefused, enWorkingTitle, inputsJsonSchema, inputsSchema, type WorkedResponse } from '@jovrin/contract'
 import { Router } from 'express'
 import { Refusal } from '../http/refusal.js'
 
@@ -20,7 +20,7 @@ export const workingRoutes = (): Router =>
     })
     .post('/workings/:id', (req, res) => {
       const found = SCHEMA_OF.get(req.params.id)
-      if (found === undefined) throw new Refusal(404, 'no_such_working', en.refused.noSuchWorking)
+      if (found === undefined) throw new Refusal(404, 'no_such_working', enRefused.noSuchWorking)
       const { working, schema } = found
       const { figure, inputs } = work(working, schema.parse(req.body))
       const answer: WorkedResponse = {

@@ -1,4 +1,4 @@
-import { LeversSchema, leversOf, PlanRevision, TankEntry, Timeline } from '@jovrin/contract'
+import { leversOf, LeversSchema, PlanRevision, TankEntry, Timeline } from '@jovrin/contract'
 import { daysBetween, type Deeds, type TimelineEntry } from '@jovrin/core'
 import { queryOptions } from '@tanstack/react-query'
 import { z } from 'zod'

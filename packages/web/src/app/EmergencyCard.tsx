@@ -1,4 +1,4 @@
-import { en } from '@jovrin/contract'
+import { enEmergency } from '@jovrin/contract'
 import { tankFigures } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
@@ -14,33 +14,33 @@ const YOUNG_DAYS = 56
 export function EmergencyCard({ isOpen, onClose }: { isOpen: boolean; onClose: () => void }) {
   const { tankId } = useParams()
   return (
-    <SheetDialog title={en.emergency.title} isOpen={isOpen} onClose={onClose}>
+    <SheetDialog title={enEmergency.title} isOpen={isOpen} onClose={onClose}>
       <Box className="print-alone" sx={{ p: { xs: 2, sm: 3 }, maxWidth: 560 }}>
         <Box
           component="h2"
           className="lettering"
           sx={{ m: 0, mb: 1.5, fontSize: 24, borderBottom: '4px solid var(--algae)', textTransform: 'none' }}
         >
-          {en.emergency.title}
+          {enEmergency.title}
         </Box>
         {tankId !== undefined && <OfThisTank tankId={tankId} />}
         <Box component="ol" sx={{ m: 0, pl: 3, fontSize: 17, '& li': { mb: 1 } }}>
-          {en.emergency.steps.map(([act, why]) => (
+          {enEmergency.steps.map(([act, why]) => (
             <li key={act}>
               <strong>{act}</strong> {why}
             </li>
           ))}
         </Box>
-        <Box sx={{ my: 1, fontWeight: 600 }}>{en.emergency.people}</Box>
-        <Box sx={{ color: 'text.secondary', fontSize: 14 }}>{en.emergency.note}</Box>
+        <Box sx={{ my: 1, fontWeight: 600 }}>{enEmergency.people}</Box>
+        <Box sx={{ color: 'text.secondary', fontSize: 14 }}>{enEmergency.note}</Box>
         <Box className="no-print" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 2 }}>
           <Button variant="contained" onClick={onClose}>
-            {en.emergency.close}
+            {enEmergency.close}
           </Button>
-          <Button onClick={() => window.print()}>{en.emergency.print}</Button>
+          <Button onClick={() => window.print()}>{enEmergency.print}</Button>
           {tankId !== undefined && (
             <Button component={Link} to={`/tanks/${tankId}/journal`} onClick={onClose}>
-              {en.emergency.log}
+              {enEmergency.log}
             </Button>
           )}
         </Box>
@@ -58,10 +58,8 @@ function OfThisTank({ tankId }: { tankId: string }) {
   const age = timeline === undefined ? null : agedTimeline(timeline).today
   return (
     <Box sx={{ mb: 1, fontWeight: 600 }}>
-      {en.emergency.volume(plan.name, units.show('volume', 0.3 * waterL, 2), units.show('volume', 0.5 * waterL, 2))}
-      {age !== null && age < YOUNG_DAYS && (
-        <Box sx={{ color: 'var(--algae)' }}>{en.emergency.binderFirst(plan.name, significant(age))}</Box>
-      )}
+      {enEmergency.volume(plan.name, units.show('volume', 0.3 * waterL, 2), units.show('volume', 0.5 * waterL, 2))}
+      {age !== null && age < YOUNG_DAYS && <Box sx={{ color: 'var(--algae)' }}>{enEmergency.binderFirst(plan.name, significant(age))}</Box>}
     </Box>
   )
 }

@@ -1,4 +1,4 @@
-import { en } from '@jovrin/contract'
+import { enApp } from '@jovrin/contract'
 import { Box, Button } from '@mui/material'
 import { Link, useRouteError } from 'react-router'
 
@@ -8,14 +8,14 @@ function Dead({ sentence, detail }: { sentence: string; detail?: string }) {
       <p>{sentence}</p>
       {detail !== undefined && <p>{detail}</p>}
       <Button component={Link} to="/">
-        {en.app.toShelf}
+        {enApp.toShelf}
       </Button>
     </Box>
   )
 }
-export const NotFound = () => <Dead sentence={en.app.notFound} />
+export const NotFound = () => <Dead sentence={enApp.notFound} />
 
 export function RouteFault() {
   const error = useRouteError()
-  return <Dead sentence={en.app.fault} detail={error instanceof Error ? error.message : ''} />
+  return <Dead sentence={enApp.fault} detail={error instanceof Error ? error.message : ''} />
 }

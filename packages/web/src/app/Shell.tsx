@@ -1,4 +1,4 @@
-import { en } from '@jovrin/contract'
+import { enApp, enNav } from '@jovrin/contract'
 import { Box, Button, useColorScheme } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { lazy, Suspense, useEffect, useState } from 'react'
@@ -62,7 +62,7 @@ export function Shell() {
         href="#sheet"
         sx={{ position: 'absolute', left: -9999, '&:focus': { left: 8, top: 8, background: 'var(--sheet)', p: 1, zIndex: 10 } }}
       >
-        {en.app.skip}
+        {enApp.skip}
       </Box>
       <Box
         component="header"
@@ -84,33 +84,33 @@ export function Shell() {
           className="lettering"
           sx={{ fontSize: 21, fontWeight: 600, letterSpacing: '0.14em', color: 'var(--ink)', textDecoration: 'none' }}
         >
-          {en.app.name}
+          {enApp.name}
         </Box>
         <Box
           component="nav"
-          aria-label={en.app.name}
+          aria-label={enApp.name}
           sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 0.5, flexGrow: 1, minWidth: 0 }}
           className="lettering"
         >
           <Box component={NavLink} to="/" end sx={navStyle}>
-            {en.app.places.shelf}
+            {enApp.places.shelf}
           </Box>
           <Box component={NavLink} to="/today" sx={navStyle}>
-            {en.nav.today}
+            {enNav.today}
           </Box>
           {tankId === undefined ? (
             <>
               <Box component={NavLink} to="/answers" sx={navStyle}>
-                {en.nav.answers}
+                {enNav.answers}
               </Box>
               <Box component={NavLink} to="/workings" sx={navStyle}>
-                {en.nav.workings}
+                {enNav.workings}
               </Box>
               <Box component={NavLink} to="/library" sx={navStyle}>
-                {en.nav.library}
+                {enNav.library}
               </Box>
               <Box component={NavLink} to="/settings" sx={navStyle}>
-                {en.nav.settings}
+                {enNav.settings}
               </Box>
             </>
           ) : (
@@ -119,7 +119,7 @@ export function Shell() {
         </Box>
         {tankId !== undefined && (
           <Button variant="text" component={Link} to={`/answers?tank=${tankId}`} sx={{ minWidth: 0 }}>
-            {en.nav.answers}
+            {enNav.answers}
           </Button>
         )}
         <Button
@@ -127,23 +127,23 @@ export function Shell() {
           onClick={() => setSheet('emergency')}
           sx={{ minWidth: 0, color: 'var(--algae)', borderColor: 'var(--algae)' }}
         >
-          {en.nav.emergency}
+          {enNav.emergency}
         </Button>
         <Button variant="text" onClick={() => setSheet('units')} sx={{ minWidth: 0 }}>
-          {en.app.units.open}
+          {enApp.units.open}
         </Button>
         <Button
           variant="text"
           onClick={() => setMode(shown === 'dark' ? 'light' : 'dark')}
-          aria-label={`${en.app.mode.label}: ${shown === 'dark' ? en.app.mode.dark : en.app.mode.light}`}
+          aria-label={`${enApp.mode.label}: ${shown === 'dark' ? enApp.mode.dark : enApp.mode.light}`}
           sx={{ minWidth: 0, display: { xs: 'none', sm: 'inline-flex' } }}
         >
-          {shown === 'dark' ? en.app.mode.dark : en.app.mode.light}
+          {shown === 'dark' ? enApp.mode.dark : enApp.mode.light}
         </Button>
         <Button
           variant="text"
           onClick={() => setSheet('shortcuts')}
-          aria-label={en.app.shortcuts.open}
+          aria-label={enApp.shortcuts.open}
           sx={{ minWidth: 0, display: { xs: 'none', sm: 'inline-flex' } }}
         >
           ?
@@ -200,19 +200,19 @@ function TankNav({ tankId }: { tankId: string }) {
         )}
       </Box>
       <Box component={NavLink} to={`/tanks/${tankId}/plan`} sx={navStyle}>
-        {en.app.places.describe}
+        {enApp.places.describe}
       </Box>
       <Box component={NavLink} to={`/tanks/${tankId}/balance`} sx={navStyle}>
-        {en.app.places.balance}
+        {enApp.places.balance}
       </Box>
       <Box component={NavLink} to={`/tanks/${tankId}/calendar`} sx={navStyle}>
-        {en.nav.calendar}
+        {enNav.calendar}
       </Box>
       <Box component={NavLink} to={`/tanks/${tankId}/journal`} sx={navStyle}>
-        {en.nav.journal}
+        {enNav.journal}
       </Box>
       <Box sx={{ display: { xs: 'none', lg: 'block' }, ml: 0.5 }}>
-        {plan.data && <SmallDay plan={plan.data.plan} description={en.app.dayStrip} />}
+        {plan.data && <SmallDay plan={plan.data.plan} description={enApp.dayStrip} />}
       </Box>
     </>
   )

@@ -1,16 +1,16 @@
-import { en } from '@jovrin/contract'
+import { enApp } from '@jovrin/contract'
 import { Box, Button } from '@mui/material'
 import { SheetDialog } from '../ui/SheetDialog.js'
 
 export function ShortcutsSheet({ isOpen, onClose }: { isOpen: boolean; onClose: () => void }) {
   return (
-    <SheetDialog title={en.app.shortcuts.title} isOpen={isOpen} onClose={onClose}>
+    <SheetDialog title={enApp.shortcuts.title} isOpen={isOpen} onClose={onClose}>
       <Box sx={{ p: 3 }}>
         <Box component="h2" className="lettering" sx={{ m: 0, mb: 1, fontSize: 19 }}>
-          {en.app.shortcuts.title}
+          {enApp.shortcuts.title}
         </Box>
         <Box component="dl" sx={{ display: 'grid', gridTemplateColumns: 'auto 1fr', columnGap: 3, rowGap: 0.5, m: 0 }}>
-          {en.app.shortcuts.list.map(([key, does]) => (
+          {enApp.shortcuts.list.map(([key, does]) => (
             <Box key={key} sx={{ display: 'contents' }}>
               <Box component="dt" className="lettering" sx={{ textTransform: 'none' }}>
                 {key}
@@ -22,7 +22,7 @@ export function ShortcutsSheet({ isOpen, onClose }: { isOpen: boolean; onClose: 
           ))}
         </Box>
         <Button onClick={onClose} sx={{ mt: 2 }}>
-          {en.app.units.close}
+          {enApp.units.close}
         </Button>
       </Box>
     </SheetDialog>

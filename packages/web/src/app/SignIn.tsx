@@ -1,4 +1,4 @@
-import { en } from '@jovrin/contract'
+import { enApp, enSignIn } from '@jovrin/contract'
 import { Box, Button, TextField } from '@mui/material'
 import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -15,7 +15,7 @@ export function SignIn() {
       await changeJson('POST', '/api/session', z.null(), { body: { passphrase } })
       await client.invalidateQueries()
     } catch (failure) {
-      setError(failure instanceof Error ? failure.message : en.app.failed)
+      setError(failure instanceof Error ? failure.message : enApp.failed)
     }
   }
   return (
@@ -28,13 +28,13 @@ export function SignIn() {
       }}
     >
       <Box component="h1" className="lettering" sx={{ m: 0, fontSize: 24 }}>
-        {en.signIn.title}
+        {enSignIn.title}
       </Box>
-      {en.signIn.body}
+      {enSignIn.body}
       <TextField
         type="password"
         autoComplete="current-password"
-        label={en.signIn.field}
+        label={enSignIn.field}
         value={passphrase}
         onChange={(event) => setPassphrase(event.target.value)}
         error={error !== null}
@@ -42,7 +42,7 @@ export function SignIn() {
         autoFocus
       />
       <Button type="submit" variant="contained" disabled={passphrase === ''}>
-        {en.signIn.go}
+        {enSignIn.go}
       </Button>
     </Box>
   )

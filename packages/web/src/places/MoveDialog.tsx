@@ -1,4 +1,4 @@
-import { en } from '@jovrin/contract'
+import { enBalance, enJobTitle, enToday } from '@jovrin/contract'
 import { datePlusDays, isCivilDate, type ListedJob } from '@jovrin/core'
 import { Box, Button, TextField } from '@mui/material'
 import { useState } from 'react'
@@ -21,7 +21,7 @@ export function MoveDialog({
   const [reason, setReason] = useState('')
   const isPossible = isCivilDate(date) && reason.trim() !== ''
   return (
-    <SheetDialog title={en.today.moveTitle} isOpen onClose={onClose}>
+    <SheetDialog title={enToday.moveTitle} isOpen onClose={onClose}>
       <Box
         component="form"
         sx={{ p: 3, display: 'grid', gap: 2, minWidth: { sm: 340 } }}
@@ -31,28 +31,28 @@ export function MoveDialog({
         }}
       >
         <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 18 }}>
-          {en.job.title[job.kind]}
+          {enJobTitle[job.kind]}
         </Box>
         <TextField
           type="date"
-          label={en.today.moveTo}
+          label={enToday.moveTo}
           value={date}
           onChange={(event) => setDate(event.target.value)}
           slotProps={{ inputLabel: { shrink: true } }}
         />
         <TextField
-          label={en.today.reason}
+          label={enToday.reason}
           value={reason}
           onChange={(event) => setReason(event.target.value)}
-          helperText={en.today.reasonNeeded}
+          helperText={enToday.reasonNeeded}
           slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 500 } }}
           autoFocus
         />
         <Box sx={{ display: 'flex', gap: 1 }}>
           <Button type="submit" variant="contained" disabled={!isPossible}>
-            {en.today.moveYes}
+            {enToday.moveYes}
           </Button>
-          <Button onClick={onClose}>{en.balance.cancel}</Button>
+          <Button onClick={onClose}>{enBalance.cancel}</Button>
         </Box>
       </Box>
     </SheetDialog>

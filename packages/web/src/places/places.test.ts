@@ -1,5 +1,5 @@
 import { checkPlan, flagsOf, forecastMember, leadOf, tankFigures, type Lead } from '@jovrin/core'
-import { en, PlanSchema } from '@jovrin/contract'
+import { enLead, PlanSchema } from '@jovrin/contract'
 import { describe, expect, test } from 'vitest'
 import { agedTimeline } from '../api/tanks.queries.js'
 import { braidWeeks, flagSentence } from './balance/balance.view.js'
@@ -7,17 +7,10 @@ import { explainTank } from './plan/describe/explain.js'
 import { findingSentence } from './plan/describe/findings.text.js'
 import { newPlan } from './plan/describe/newPlan.js'
 import { leadSentence, trendSentence } from './lead.text.js'
-import { significant, type Units } from '../ui/units.js'
+import { METRIC } from '../testing/units.js'
 
 const plan = newPlan('x', '2026-09-01', 'UTC')
-const units: Units = {
-  preferences: {} as Units['preferences'],
-  choose: () => undefined,
-  unitOf: () => 'u',
-  to: (_, value) => value,
-  from: (_, value) => value,
-  show: (_, value) => `${significant(value)} u`,
-}
+const units = METRIC
 const results = [1, 2, 3, 4].map((member) =>
   forecastMember({ timeline: [{ fromDay: 0, plan }], today: 10, weeks: 2, seed: 1, levers: { gasFactor: 2 } }, member, new Map()),
 )
@@ -41,12 +34,7 @@ describe('lead', () => {
     expect(leadSentence({ ...lead, wipeDays: { low: 21, median: 21, high: 21 } })).toContain('about every 21 days'))
   test('the trend has three words and is silent in the first week', () => {
     const trend = (median: number): string | null => trendSentence({ ...lead, trend: { low: 0, median, high: 0 } })
-    expect([trendSentence(lead), trend(0.01), trend(-0.01), trend(0)]).toEqual([
-      null,
-      en.lead.trendUp,
-      en.lead.trendDown,
-      en.lead.trendFlat,
-    ])
+    expect([trendSentence(lead), trend(0.01), trend(-0.01), trend(0)]).toEqual([null, enLead.trendUp, enLead.trendDown, enLead.trendFlat])
   })
   test('comes out of an ensemble whole', () =>
     expect(leadSentence(leadOf(results, 'planned', 0, 10))).toMatch(/^[A-Z].*; wipe the glass .*; weakest: .*\.$/))

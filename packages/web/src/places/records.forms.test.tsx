@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto'
-import { en } from '@jovrin/contract'
-import type { JournalRecord, Kit, ListedJob } from '@jovrin/core'
+import { enEmergency, enJournal, enNumber, enToday } from '@jovrin/contract'
+import { type JournalRecord, type Kit, type ListedJob, quantities } from '@jovrin/core'
 import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react'
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
 import { EmergencyCard } from '../app/EmergencyCard.js'
@@ -52,7 +52,7 @@ describe('an event', () => {
   test('a dose of a salt is in grams', async () => {
     const { told } = show('dose')
     press('Log')
-    expect(screen.getByRole('alert').textContent).toBe(en.journal.needed)
+    expect(screen.getByRole('alert').textContent).toBe(enJournal.needed)
     type(/^Grams/, '0,95')
     press('Log')
     await waitFor(() =>
@@ -73,7 +73,7 @@ describe('an event', () => {
     const { told } = show('trim')
     type(/^Shaken wet/, 'much')
     press('Log')
-    expect(screen.getByRole('alert').textContent).toBe(en.number.none)
+    expect(screen.getByRole('alert').textContent).toBe(enNumber.none)
     type(/^Shaken wet/, '')
     press('Log')
     await waitFor(() => expect(told).toEqual([{ kind: 'trim', wetG: null, kinds: [], note: null }]))
@@ -81,12 +81,12 @@ describe('an event', () => {
   test('a purchase without a name is not one; a currency has three letters', async () => {
     const { told } = show('purchase')
     press('Log')
-    expect(screen.getByRole('alert').textContent).toBe(en.journal.needed)
+    expect(screen.getByRole('alert').textContent).toBe(enJournal.needed)
     type('What', 'Needle valve')
     type(/^Cost/, '28')
     type('Currency', 'euro')
     press('Log')
-    expect(screen.getByRole('alert').textContent).toBe(en.journal.wrongCurrency)
+    expect(screen.getByRole('alert').textContent).toBe(enJournal.wrongCurrency)
     expect(screen.getByLabelText<HTMLInputElement>('What').value).toBe('Needle valve')
     type('Currency', 'eur')
     press('Log')
@@ -158,13 +158,13 @@ describe('readings', () => {
   test('nothing typed is said, not sent', () => {
     show()
     press('Log readings')
-    expect(screen.getByText(en.journal.nothingTyped)).toBeTruthy()
+    expect(screen.getByText(enJournal.nothingTyped)).toBeTruthy()
   })
   test('zero by a kit is below its lowest readable; an old kit is told of', async () => {
     show([kit])
-    expect(screen.getByText(en.journal.kitExpired)).toBeTruthy()
+    expect(screen.getByText(enJournal.kitExpired)).toBeTruthy()
     type(/^Nitrate/, '0')
-    expect(screen.getByText(en.journal.below)).toBeTruthy()
+    expect(screen.getByText(enJournal.below)).toBeTruthy()
     press('Log readings')
     await waitFor(() => expect(sent()).toHaveLength(1))
     expect(sent()[0]).toMatchObject({ quantity: 'nitrate', qualifier: '<', method: 'Drop test' })
@@ -191,7 +191,7 @@ const job = (change: Partial<ListedJob>): ListedJob => ({
   dueOn: '2026-11-24',
   isTimer: false,
   minutes: 18,
-  values: { litres: 88, fraction: 0.5 },
+  values: quantities({ water: 'volume', share: 'fraction' }, { water: 88, share: 0.5 }),
   state: 'due',
   on: '2026-11-24',
   record: null,
@@ -227,9 +227,9 @@ describe('jobs of a day', () => {
     show([job({})])
     press('Move …: Change water')
     const dialog = screen.getByRole('dialog')
-    const yes = within(dialog).getByRole('button', { name: en.today.moveYes })
+    const yes = within(dialog).getByRole('button', { name: enToday.moveYes })
     expect((yes as HTMLButtonElement).disabled).toBe(true)
-    fireEvent.change(within(dialog).getByLabelText(en.today.reason), { target: { value: 'away' } })
+    fireEvent.change(within(dialog).getByLabelText(enToday.reason), { target: { value: 'away' } })
     expect((yes as HTMLButtonElement).disabled).toBe(false)
     fireEvent.click(yes)
     await waitFor(() =>
@@ -253,13 +253,22 @@ describe('jobs of a day', () => {
       }),
     ])
     expect(screen.getByText(/27 Nov|Nov 27/)).toBeTruthy()
-    fireEvent.click(screen.getAllByRole('button', { name: en.today.takeBack })[0]!)
+    fireEvent.click(screen.getAllByRole('button', { name: enToday.takeBack })[0]!)
     await waitFor(() => expect(server.asked.find(({ method }) => method === 'DELETE')).toMatchObject({ ifMatch: `"${told.at}"` }))
   })
   test('timers are only asked about by exception', () => {
-    show([job({ ruleId: 'dose', kind: 'dose', isTimer: true, minutes: 0, values: { 'potassium-nitrate': 0.95 }, state: 'assumed' })])
+    show([
+      job({
+        ruleId: 'dose',
+        kind: 'dose',
+        isTimer: true,
+        minutes: 0,
+        values: quantities({ 'potassium-nitrate': 'portion' }, { 'potassium-nitrate': 0.95 }),
+        state: 'assumed',
+      }),
+    ])
     expect(screen.queryByRole('button', { name: /^Done/ })).toBeNull()
-    expect(screen.getByRole('button', { name: en.today.notDone })).toBeTruthy()
+    expect(screen.getByRole('button', { name: enToday.notDone })).toBeTruthy()
     expect(screen.getByText(/potassium nitrate 0\.95 g/)).toBeTruthy()
   })
   test('an empty day says so', () => {
@@ -274,8 +283,8 @@ describe('jobs of a day', () => {
   })
   test('a preparation says its amount in the reader’s units', () => {
     show([
-      job({ ruleId: 'prepare:mix-water', kind: 'mix-water', values: { litres: 175 }, minutes: 0 }),
-      job({ ruleId: 'prepare:soak-wood', kind: 'soak-wood', values: { pieces: 1 }, minutes: 0 }),
+      job({ ruleId: 'prepare:mix-water', kind: 'mix-water', values: quantities({ water: 'volume' }, { water: 175 }), minutes: 0 }),
+      job({ ruleId: 'prepare:soak-wood', kind: 'soak-wood', values: quantities({ pieces: 'count' }, { pieces: 1 }), minutes: 0 }),
     ])
     expect(screen.getByText('175 L')).toBeTruthy()
     expect(screen.getByText('1 piece')).toBeTruthy()
@@ -304,7 +313,7 @@ describe('a stop of the round', () => {
   })
   test('nothing due is said', () => {
     renderPage(<Stop stop={{ ...stop, due: [], overdue: [], attention: [] }} nextId={null} />)
-    expect(screen.getByText(en.today.nothingDue)).toBeTruthy()
+    expect(screen.getByText(enToday.nothingDue)).toBeTruthy()
   })
 })
 
@@ -317,7 +326,7 @@ describe('the emergency card', () => {
     })
   test('stands without the server, step by step', () => {
     open()
-    expect(screen.getAllByRole('listitem').length).toBe(en.emergency.steps.length)
+    expect(screen.getAllByRole('listitem').length).toBe(enEmergency.steps.length)
   })
   test('names this tank’s litres, and warns while its ammonia may rise', () => {
     const today = '2026-01-20'

@@ -1,7 +1,7 @@
-import { METRIC_UNITS, toUnit, WORKINGS, type JournalRecord } from '@jovrin/core'
+import { quantities, WORKINGS, type JournalRecord } from '@jovrin/core'
 import { describe, expect, test } from 'vitest'
 import type { ChartInks } from '../chart/Chart.js'
-import { significant, type Units } from '../ui/units.js'
+import { METRIC } from '../testing/units.js'
 import { columnPx, LABEL_PX, markPath } from '../drawing/schedule/scheduleGeometry.js'
 import { jobText } from './job.text.js'
 import { insideBand, measuredChartOption, pointsShown, type MeasuredChartInput } from './journal/measuredChart.js'
@@ -12,15 +12,7 @@ import { guessMapping, headCells } from './settings/readingsMapping.js'
 import { settingLine } from './setting.text.js'
 import { searchOf, textsOf, workSum } from './workings/sum.js'
 
-const units: Units = {
-  preferences: METRIC_UNITS,
-  choose: () => undefined,
-  unitOf: (dimension) => METRIC_UNITS[dimension],
-  to: (dimension, value) => toUnit(dimension, value, METRIC_UNITS[dimension] as never),
-  from: (_dimension, value) => value,
-  show: (dimension, value, digits = 3) =>
-    `${significant(toUnit(dimension, value, METRIC_UNITS[dimension] as never), digits)} ${METRIC_UNITS[dimension]}`,
-}
+const units = METRIC
 
 describe('the measured chart', () => {
   const inks: ChartInks = { ink: '#000', faint: '#444', hair: '#999', sheet: '#fff', of: (name) => name }
@@ -188,8 +180,12 @@ describe('lines', () => {
   ])('%o', (record, line) => expect(recordLine(record, units)).toBe(line))
   test('an indicator is told as its colour', () => expect(valueText('indicator', 3, '=', units)).toBe('green'))
   test('a job in the reader’s units', () => {
-    expect(jobText({ kind: 'change', values: { litres: 88.4, fraction: 0.5 } }, units)).toBe('88 L (50 %)')
-    expect(jobText({ kind: 'dose', values: { 'potassium-nitrate': 0.953 } }, units)).toBe('potassium nitrate 0.95 g')
+    expect(
+      jobText({ kind: 'change', values: quantities({ water: 'volume', share: 'fraction' }, { water: 88.4, share: 0.5 }) }, units),
+    ).toBe('88.4 L (50 %)')
+    expect(jobText({ kind: 'dose', values: quantities({ 'potassium-nitrate': 'portion' }, { 'potassium-nitrate': 0.953 }) }, units)).toBe(
+      'potassium nitrate 0.953 g',
+    )
   })
   test('a setting that changed: its name on the plan, its values in the reader’s units and words', () => {
     expect(settingLine({ path: '/lamps/strip/dimFraction', from: 0.55, to: 0.72 }, '19 Oct', units)).toBe('19 Oct: Power 55 % → 72 %')

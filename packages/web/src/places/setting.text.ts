@@ -1,4 +1,15 @@
-import { en, enField } from '@jovrin/contract'
+import {
+  enDensity,
+  enDescribe,
+  enField,
+  enFilterState,
+  enGasControl,
+  enGroundKind,
+  enJournal,
+  enNumber,
+  enSchool,
+  enSurface,
+} from '@jovrin/contract'
 import type { Dimension, SettingChange } from '@jovrin/core'
 import { percent, significant, type Units } from '../ui/units.js'
 
@@ -27,12 +38,12 @@ const DIMENSION_OF: Readonly<Record<string, Dimension>> = {
 }
 const FRACTIONS = new Set(['dimFraction', 'footFraction', 'fraction'])
 const WORDS: Readonly<Record<string, Readonly<Record<string, string>>>> = {
-  feeding: en.describe.school,
-  surface: en.describe.surface,
-  control: en.describe.control,
-  density: en.describe.density,
-  filter: en.describe.filter,
-  ground: en.describe.ground,
+  feeding: enSchool,
+  surface: enSurface,
+  control: enGasControl,
+  density: enDensity,
+  filter: enFilterState,
+  ground: enGroundKind,
 }
 
 const partsOf = (path: string): { readonly list: string; readonly field: string } => {
@@ -44,21 +55,21 @@ const partsOf = (path: string): { readonly list: string; readonly field: string 
 export function settingName(path: string): string {
   const { list, field } = partsOf(path)
   const key = LABEL_OF[`${list}.${field}`] ?? field
-  return enField[key]?.[0] ?? en.describe.section[key as keyof typeof en.describe.section] ?? field
+  return enField[key]?.[0] ?? enDescribe.section[key as keyof typeof enDescribe.section] ?? field
 }
 
 /** A value of a field in the reader's units and words. */
 export function settingValue(path: string, value: unknown, units: Units): string {
   const { field } = partsOf(path)
-  if (value === null || value === undefined) return en.number.unknown
+  if (value === null || value === undefined) return enNumber.unknown
   if (typeof value === 'number') {
     const dimension = DIMENSION_OF[field]
     return dimension ? units.show(dimension, value) : FRACTIONS.has(field) ? `${percent(value)} %` : significant(value, 4)
   }
-  if (typeof value === 'boolean') return value ? en.describe.yes : en.describe.no
+  if (typeof value === 'boolean') return value ? enDescribe.yes : enDescribe.no
   if (typeof value === 'string') return WORDS[field]?.[value] ?? value
   return Array.isArray(value) ? `${significant(value.length)} ×` : '…'
 }
 
 export const settingLine = ({ path, from, to }: Pick<SettingChange, 'path' | 'from' | 'to'>, date: string, units: Units): string =>
-  en.journal.settingLine(date, settingName(path), settingValue(path, from, units), settingValue(path, to, units))
+  enJournal.settingLine(date, settingName(path), settingValue(path, from, units), settingValue(path, to, units))

@@ -1,4 +1,4 @@
-import { en } from '@jovrin/contract'
+import { enApp, enJobTitle, enOutbox, enToday } from '@jovrin/contract'
 import type { JobRecord, ListedJob } from '@jovrin/core'
 import { useCallback } from 'react'
 import { z } from 'zod'
@@ -28,7 +28,7 @@ export function useTellJob(tankId: string): {
           ifMatch: `"${record.at}"`,
         })
       } catch (error) {
-        notice({ text: error instanceof Error ? error.message : en.app.failed })
+        notice({ text: error instanceof Error ? error.message : enApp.failed })
       }
       await changed(tankId)
     },
@@ -47,11 +47,11 @@ export function useTellJob(tankId: string): {
       }
       try {
         const outcome = await outbox.tellJob(tankId, record, job.record?.at ?? null)
-        const text = en.today.told(`${en.job.title[job.kind]}, ${en.today.doneState[state] ?? state}`)
-        if (outcome === 'waiting') notice({ text: `${text}. ${en.outbox.kept}` })
-        else notice({ text, action: { label: en.today.takeBack, run: () => void takeBack(job, record) } })
+        const text = enToday.told(`${enJobTitle[job.kind]}, ${enToday.doneState[state] ?? state}`)
+        if (outcome === 'waiting') notice({ text: `${text}. ${enOutbox.kept}` })
+        else notice({ text, action: { label: enToday.takeBack, run: () => void takeBack(job, record) } })
       } catch (error) {
-        notice({ text: error instanceof Error ? error.message : en.app.failed })
+        notice({ text: error instanceof Error ? error.message : enApp.failed })
       }
       await changed(tankId)
     },

@@ -1,13 +1,6 @@
-import { METRIC_UNITS, toUnit, fromUnit } from '@jovrin/core'
-import { significant, type Units } from '../ui/units.js'
+import { METRIC_UNITS } from '@jovrin/core'
+import { unitsFor, US_UNITS } from '../ui/units.js'
 
-/** Metric units without a provider, for tests of texts. */
-export const METRIC: Units = {
-  preferences: METRIC_UNITS,
-  choose: () => undefined,
-  unitOf: (dimension) => METRIC_UNITS[dimension],
-  to: (dimension, canonical) => toUnit(dimension, canonical, METRIC_UNITS[dimension] as never),
-  from: (dimension, shown) => fromUnit(dimension, shown, METRIC_UNITS[dimension] as never),
-  show: (dimension, canonical, digits = 3) =>
-    `${significant(toUnit(dimension, canonical, METRIC_UNITS[dimension] as never), digits)} ${METRIC_UNITS[dimension]}`,
-}
+/** Units without a provider, for tests of texts. */
+export const METRIC = unitsFor(METRIC_UNITS, () => undefined, 'en-GB')
+export const US = unitsFor(US_UNITS, () => undefined, 'en-US')

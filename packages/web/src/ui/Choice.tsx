@@ -1,4 +1,4 @@
-import { en } from '@jovrin/contract'
+import { enNumber } from '@jovrin/contract'
 import { Box, ToggleButton, ToggleButtonGroup, Tooltip } from '@mui/material'
 import { useId } from 'react'
 
@@ -35,7 +35,7 @@ export function Choice<T extends string>({ question, label, why, value, options,
             {text}
           </ToggleButton>
         ))}
-        {canBeUnknown && <ToggleButton value="unknown">{en.number.unknown}</ToggleButton>}
+        {canBeUnknown && <ToggleButton value="unknown">{enNumber.unknown}</ToggleButton>}
       </ToggleButtonGroup>
     </Box>
   )

@@ -1,9 +1,9 @@
-import { en } from '@jovrin/contract'
+import { enFigure } from '@jovrin/contract'
 import { Box, Popover } from '@mui/material'
 import { useState, type ReactNode } from 'react'
 import { significant } from './units.js'
 
-export type Provenance = keyof typeof en.figure.from
+export type Provenance = keyof typeof enFigure.from
 
 /** What a figure's working shows: everything needed to reckon it again. */
 export interface Explained {
@@ -32,7 +32,7 @@ export function Figure({ children, explained }: FigureProps) {
         type="button"
         aria-haspopup="dialog"
         aria-expanded={anchor !== null}
-        title={en.figure.open(explained.title)}
+        title={enFigure.open(explained.title)}
         onClick={(event) => setAnchor(event.currentTarget)}
         className="figures"
         sx={{
@@ -71,7 +71,7 @@ function WorkingSheet({ explained, onClose }: { explained: Explained; onClose: (
         <Box
           component="button"
           type="button"
-          aria-label={en.figure.close}
+          aria-label={enFigure.close}
           onClick={onClose}
           autoFocus
           sx={{ font: 'inherit', color: 'inherit', border: 0, background: 'none', cursor: 'pointer' }}
@@ -79,9 +79,9 @@ function WorkingSheet({ explained, onClose }: { explained: Explained; onClose: (
           ✕
         </Box>
       </Box>
-      <Row head={en.figure.formula}>{explained.formula}</Row>
-      {explained.worked !== undefined && <Row head={en.figure.worked}>{explained.worked}</Row>}
-      <Row head={en.figure.inputs}>
+      <Row head={enFigure.formula}>{explained.formula}</Row>
+      {explained.worked !== undefined && <Row head={enFigure.worked}>{explained.worked}</Row>}
+      <Row head={enFigure.inputs}>
         <Box component="table" className="figures" sx={{ borderCollapse: 'collapse', width: '100%' }}>
           <tbody>
             {explained.inputs.map((input) => (
@@ -91,15 +91,15 @@ function WorkingSheet({ explained, onClose }: { explained: Explained; onClose: (
                   {input.value}
                 </Box>
                 <Box component="td" sx={{ color: 'text.secondary', fontStyle: input.from === 'assumed' ? 'italic' : 'normal' }}>
-                  {en.figure.from[input.from]}
+                  {enFigure.from[input.from]}
                 </Box>
               </tr>
             ))}
           </tbody>
         </Box>
       </Row>
-      <Row head={en.figure.range}>{explained.range === null ? en.figure.exact : `${explained.range[0]} – ${explained.range[1]}`}</Row>
-      <Row head={en.figure.source}>{explained.source}</Row>
+      <Row head={enFigure.range}>{explained.range === null ? enFigure.exact : `${explained.range[0]} – ${explained.range[1]}`}</Row>
+      <Row head={enFigure.source}>{explained.source}</Row>
     </Box>
   )
 }

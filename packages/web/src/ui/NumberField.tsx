@@ -1,4 +1,4 @@
-import { en } from '@jovrin/contract'
+import { enNumber } from '@jovrin/contract'
 import { ASSUMED, type Dimension } from '@jovrin/core'
 import { TextField, Tooltip } from '@mui/material'
 import { useId, useState } from 'react'
@@ -64,21 +64,21 @@ export function NumberField({
   const slack = 1e-6 * Math.max(1, Math.abs(range[1])) // the bounds themselves may come back from another unit a hair off
   const error =
     'error' in parsed
-      ? en.number[parsed.error]
+      ? enNumber[parsed.error]
       : canonical !== null && (canonical < range[0] - slack || canonical > range[1] + slack)
-        ? en.number.range(low, high, shownUnit)
+        ? enNumber.range(low, high, shownUnit)
         : parsed.value === null && !canBeUnknown
-          ? en.number.range(low, high, shownUnit)
+          ? enNumber.range(low, high, shownUnit)
           : null
   const given = assumed ? ASSUMED[assumed] : null
   const hint =
     error ??
     (canonical !== null && usual && (canonical < usual[0] || canonical > usual[1])
-      ? en.number.odd(`${significant(toShown(usual[0]), 3)}–${significant(toShown(usual[1]), 3)}${shownUnit === '' ? '' : ` ${shownUnit}`}`)
+      ? enNumber.odd(`${significant(toShown(usual[0]), 3)}–${significant(toShown(usual[1]), 3)}${shownUnit === '' ? '' : ` ${shownUnit}`}`)
       : canonical === null && given
-        ? en.number.assumed(rough(toShown(given.value)), significant(toShown(given.low), 2), significant(toShown(given.high), 2), shownUnit)
+        ? enNumber.assumed(rough(toShown(given.value)), significant(toShown(given.low), 2), significant(toShown(given.high), 2), shownUnit)
         : canonical === null && canBeUnknown
-          ? en.number.unknown
+          ? enNumber.unknown
           : '')
 
   const type = (next: string): void => {

@@ -1,14 +1,14 @@
-import { en } from '@jovrin/contract'
+import { enApp } from '@jovrin/contract'
 import { Box, Button } from '@mui/material'
 
 /** While something is fetched, and when it failed. */
 export function QueryState({ error, onRetry }: { error: Error | null; onRetry: () => void }) {
   return (
     <Box role="status" sx={{ p: 4, color: 'text.secondary' }}>
-      {error === null ? en.app.loading : error.message}
+      {error === null ? enApp.loading : error.message}
       {error !== null && (
         <Button onClick={onRetry} sx={{ ml: 2 }}>
-          {en.app.again}
+          {enApp.again}
         </Button>
       )}
     </Box>

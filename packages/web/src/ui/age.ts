@@ -1,7 +1,7 @@
-import { en } from '@jovrin/contract'
+import { enApp } from '@jovrin/contract'
 import { daysBetween } from '@jovrin/core'
 import { shortDate, significant } from './units.js'
 
 /** How old a tank is, or for when it is planned. */
 export const ageText = (startedOn: string, today: string): string =>
-  startedOn > today ? en.app.plannedFor(shortDate(startedOn)) : en.app.dayOfTank(significant(daysBetween(startedOn, today), 6))
+  startedOn > today ? enApp.plannedFor(shortDate(startedOn)) : enApp.dayOfTank(significant(daysBetween(startedOn, today), 6))

@@ -1,4 +1,15 @@
-import { fromUnit, METRIC_UNITS, toUnit, UNIT_CHOICES, type Dimension, type UnitPreferences } from '@jovrin/core'
+import { decimalsIn, moneyIn, significantIn, tell, type Reader } from '@jovrin/contract'
+import {
+  canonicalFrom,
+  METRIC_UNITS,
+  shownIn,
+  UNIT_CHOICES,
+  unitIn,
+  type ChosenDimension,
+  type Dimension,
+  type Quantity,
+  type UnitPreferences,
+} from '@jovrin/core'
 import { createContext, useContext, useMemo, useState, type ReactNode } from 'react'
 
 const STORE = 'jovrin.units'
@@ -19,9 +30,9 @@ export const US_UNITS: UnitPreferences = {
 
 function stored(): UnitPreferences {
   try {
-    const kept = JSON.parse(localStorage.getItem(STORE) ?? '{}') as Partial<Record<Dimension, unknown>> // checked field by field below
+    const kept = JSON.parse(localStorage.getItem(STORE) ?? '{}') as Partial<Record<ChosenDimension, unknown>> // checked field by field below
     const chosen: Record<string, string> = { ...METRIC_UNITS }
-    for (const [dimension, units] of Object.entries(UNIT_CHOICES) as [Dimension, readonly string[]][]) {
+    for (const [dimension, units] of Object.entries(UNIT_CHOICES) as [ChosenDimension, readonly string[]][]) {
       const unit = kept[dimension]
       if (typeof unit === 'string' && units.includes(unit)) chosen[dimension] = unit
     }
@@ -34,34 +45,45 @@ function stored(): UnitPreferences {
 export interface Units {
   readonly preferences: UnitPreferences
   readonly choose: (preferences: UnitPreferences) => void
+  /** For whom sentences of the catalogue are said. */
+  readonly reader: Reader
   readonly unitOf: (dimension: Dimension) => string
   readonly to: (dimension: Dimension, canonical: number) => number
   readonly from: (dimension: Dimension, shown: number) => number
-  /** Value and unit as one text; significant digits unless decimals are named. */
+  /** Value and unit as one text. */
   readonly show: (dimension: Dimension, canonical: number, digits?: number) => string
+  readonly tell: (quantity: Quantity, digits?: number) => string
+}
+
+/** Everything that follows from a reader's choice. */
+export function unitsFor(preferences: UnitPreferences, choose: Units['choose'], locale: string = navigator.language): Units {
+  const reader = { units: preferences, locale }
+  return {
+    preferences,
+    choose,
+    reader,
+    unitOf: (dimension) => unitIn(dimension, preferences),
+    to: (dimension, canonical) => shownIn(dimension, canonical, preferences),
+    from: (dimension, shown) => canonicalFrom(dimension, shown, preferences),
+    show: (dimension, value, digits) => tell({ value, dimension }, reader, digits),
+    tell: (quantity, digits) => tell(quantity, reader, digits),
+  }
 }
 
 const Context = createContext<Units | null>(null)
 
 export function UnitsProvider({ children }: { children: ReactNode }) {
   const [preferences, setPreferences] = useState(stored)
-  const units = useMemo<Units>(
-    () => ({
-      preferences,
-      choose: (next) => {
+  const units = useMemo(
+    () =>
+      unitsFor(preferences, (next) => {
         try {
           localStorage.setItem(STORE, JSON.stringify(next))
         } catch {
           // Without storage the choice holds until the page is closed.
         }
         setPreferences(next)
-      },
-      unitOf: (dimension) => preferences[dimension],
-      to: (dimension, canonical) => toUnit(dimension, canonical, preferences[dimension] as never), // unit and dimension belong together
-      from: (dimension, shown) => fromUnit(dimension, shown, preferences[dimension] as never),
-      show: (dimension, canonical, digits = 3) =>
-        `${significant(toUnit(dimension, canonical, preferences[dimension] as never), digits)} ${preferences[dimension]}`,
-    }),
+      }),
     [preferences],
   )
   return <Context value={units}>{children}</Context>
@@ -73,19 +95,11 @@ export function useUnits(): Units {
   return units
 }
 
-const numbers = new Map<string, Intl.NumberFormat>()
-const formatter = (options: Intl.NumberFormatOptions): Intl.NumberFormat => {
-  const key = JSON.stringify(options)
-  let found = numbers.get(key)
-  if (!found) numbers.set(key, (found = new Intl.NumberFormat(navigator.language, { useGrouping: false, ...options })))
-  return found
-}
 /** A number by locale with so many significant digits, never in powers of ten. */
-export const significant = (value: number, digits = 3): string =>
-  formatter({ maximumSignificantDigits: digits }).format(Math.abs(value) < 1e-9 ? 0 : value)
-export const decimals = (value: number, digits: number): string =>
-  formatter({ minimumFractionDigits: digits, maximumFractionDigits: digits }).format(value)
-export const percent = (share: number): string => formatter({ maximumFractionDigits: 0 }).format(share * 100)
+export const significant = (value: number, digits = 3): string => significantIn(navigator.language, value, digits)
+export const decimals = (value: number, digits: number): string => decimalsIn(navigator.language, value, digits)
+export const percent = (share: number): string => decimals(share * 100, 0)
+export const money = (amount: number, currency: string, digits?: number): string => moneyIn(navigator.language, amount, currency, digits)
 export const shortDate = (date: string): string =>
   new Intl.DateTimeFormat(navigator.language, { day: 'numeric', month: 'short', timeZone: 'UTC' }).format(new Date(`${date}T00:00:00Z`))
 export const longDate = (date: string): string =>

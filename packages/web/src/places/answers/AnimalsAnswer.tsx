@@ -1,4 +1,4 @@
-import { en, enAnswers, type TankEntry } from '@jovrin/contract'
+import { enAnswers, enReadingQuantity, type TankEntry } from '@jovrin/contract'
 import { readinessOf, UNIONISED_HARM, UNIONISED_TROUBLE, type Reading } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
@@ -29,7 +29,7 @@ export function AnimalsAnswer({ tank }: { tank: TankEntry }) {
         {[report.ammonia, report.nitrite].map((test) =>
           test === null ? null : (
             <tr key={test.id}>
-              <td>{en.quantity[test.quantity]}</td>
+              <td>{enReadingQuantity[test.quantity]}</td>
               <td>{valueText(test.quantity, test.value, test.qualifier, units)}</td>
               <td>{longDate(test.at.slice(0, 10))}</td>
             </tr>

@@ -1,4 +1,4 @@
-import { en, enAnswers, type TankEntry } from '@jovrin/contract'
+import { enAnswers, enToday, type TankEntry } from '@jovrin/contract'
 import { Box, MenuItem, TextField } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import type { ReactNode } from 'react'
@@ -69,7 +69,7 @@ export function AnswersPlace() {
         {known === undefined ? (
           <p>{enAnswers.begin}</p>
         ) : known.needsTank && tank === null ? (
-          <p>{en.today.empty}</p>
+          <p>{enToday.empty}</p>
         ) : (
           <Answer key={`${known.id} ${tank?.id ?? ''}`} id={known.id} tank={tank} />
         )}

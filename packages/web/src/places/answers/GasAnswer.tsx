@@ -1,4 +1,4 @@
-import { en, enAnswers, enWorkingTitle, type TankEntry } from '@jovrin/contract'
+import { enAnswers, enMoment, enReadingQuantity, enWorkingTitle, type TankEntry } from '@jovrin/contract'
 import { clockOf, dkhOfAlkalinity, gasCheck, hasAnimalsAt, lightsOnMin, WORKINGS, type GasCheck, type Reading } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
@@ -48,7 +48,7 @@ export function GasAnswer({ tank }: { tank: TankEntry }) {
         <MarginTable caption={enAnswers.gasTable}>
           {check.moments.map(({ moment, pH, co2 }) => (
             <tr key={moment}>
-              <td>{en.moment[moment]}</td>
+              <td>{enMoment[moment]}</td>
               <td>{`pH ${significant(pH.value)} · ${shortDate(pH.at.slice(0, 10))}`}</td>
               <td>
                 <Figure
@@ -58,12 +58,12 @@ export function GasAnswer({ tank }: { tank: TankEntry }) {
                     inputs: [
                       { name: 'pH', value: significant(pH.value), from: 'measured' },
                       {
-                        name: en.quantity.alkalinity,
+                        name: enReadingQuantity.alkalinity,
                         value: check.alkalinity ? valueText('alkalinity', check.alkalinity.value, check.alkalinity.qualifier, units) : '',
                         from: 'measured',
                       },
                       {
-                        name: en.quantity.temperature,
+                        name: enReadingQuantity.temperature,
                         value: check.temperature
                           ? valueText('temperature', check.temperature.value, '=', units)
                           : units.show('temperature', 24.5),
@@ -81,7 +81,7 @@ export function GasAnswer({ tank }: { tank: TankEntry }) {
           ))}
           {check.indicator !== null && (
             <tr>
-              <td>{en.quantity.indicator}</td>
+              <td>{enReadingQuantity.indicator}</td>
               <td>{`${valueText('indicator', check.indicator.reading.value, '=', units)} · ${shortDate(check.indicator.reading.at.slice(0, 10))}`}</td>
               <td>{`${significant(check.indicator.range[0])}–${significant(check.indicator.range[2])} mg/L`}</td>
             </tr>

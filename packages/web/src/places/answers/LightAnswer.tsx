@@ -1,14 +1,15 @@
-import { en, enAnswers, type TankEntry } from '@jovrin/contract'
+import { enAnswers, enApp, enJournal, type TankEntry } from '@jovrin/contract'
 import { PROGRAMME_DAYS, wetStartProgramme } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { agedTimeline, timelineOfTank } from '../../api/tanks.queries.js'
 import { MarginTable } from '../../ui/MarginTable.js'
-import { percent, significant } from '../../ui/units.js'
+import { significant, useUnits } from '../../ui/units.js'
 import { Sums } from './Sums.js'
 
 /** Hours and power for this week of the tank's life, and a phone's lux in photons. */
 export function LightAnswer({ tank }: { tank: TankEntry }) {
+  const units = useUnits()
   const told = useQuery(timelineOfTank(tank.id)).data
   if (told === undefined) return null
   const { timeline, today } = agedTimeline(told)
@@ -21,10 +22,10 @@ export function LightAnswer({ tank }: { tank: TankEntry }) {
           const isNow = today >= fromDay && today < toDay
           return (
             <Box component="tr" key={fromDay} sx={{ '& td': { fontWeight: isNow ? '700 !important' : undefined } }}>
-              <td>{en.app.dayOfTank(`${significant(fromDay)}–${significant(toDay - 1)}`)}</td>
-              <td>{`${significant(values['hours'] ?? 0)} h`}</td>
-              <td>{`${percent(values['dimFraction'] ?? 0)} %`}</td>
-              <td>{isNow ? en.journal.now : ''}</td>
+              <td>{enApp.dayOfTank(`${significant(fromDay)}–${significant(toDay - 1)}`)}</td>
+              <td>{values['light'] && units.tell(values['light'])}</td>
+              <td>{values['power'] && units.tell(values['power'])}</td>
+              <td>{isNow ? enJournal.now : ''}</td>
             </Box>
           )
         })}

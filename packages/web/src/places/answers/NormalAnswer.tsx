@@ -1,13 +1,14 @@
-import { en, enAnswers, enProgramme, type TankEntry } from '@jovrin/contract'
+import { enAnswers, enNotNormal, enProgramme, listed, say, type TankEntry } from '@jovrin/contract'
 import { PROGRAMME_DAYS, stepsOn, wetStartProgramme } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { agedTimeline, timelineOfTank } from '../../api/tanks.queries.js'
-import { significant } from '../../ui/units.js'
+import { significant, useUnits } from '../../ui/units.js'
 import { SettingHistory } from '../journal/SettingHistory.js'
 
 /** What belongs to this week of a tank's life, what never does, and what changed before. Judging of signs comes later. */
 export function NormalAnswer({ tank }: { tank: TankEntry }) {
+  const units = useUnits()
   const told = useQuery(timelineOfTank(tank.id)).data
   if (told === undefined) return null
   const { timeline, today } = agedTimeline(told)
@@ -19,10 +20,10 @@ export function NormalAnswer({ tank }: { tank: TankEntry }) {
           ? enAnswers.pastFirstWeeks
           : enAnswers.normalNow(
               significant(Math.floor(today / 7) + 1),
-              normal.map(({ code }) => enProgramme[code]?.({}) ?? code).join(', '),
+              listed(normal.map(({ code, values }) => say(enProgramme, code, values, units.reader))),
             )}
       </Box>
-      <Box sx={{ color: 'var(--algae)' }}>{en.notNormal}</Box>
+      <Box sx={{ color: 'var(--algae)' }}>{enNotNormal}</Box>
       <div>{enAnswers.oneChange}</div>
       <SettingHistory tankId={tank.id} />
     </Box>

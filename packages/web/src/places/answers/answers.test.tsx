@@ -1,4 +1,4 @@
-import { en, enAnswers, type TankEntry } from '@jovrin/contract'
+import { enAnswers, enJournal, enMoment, enNotNormal, enToday, type TankEntry } from '@jovrin/contract'
 import type { Reading } from '@jovrin/core'
 import { cleanup, configure, fireEvent, screen, within } from '@testing-library/react'
 import { afterEach, beforeEach, describe, expect, test } from 'vitest'
@@ -75,7 +75,7 @@ describe('is the gas enough and safe', () => {
   const show = (readings: readonly Reading[]): void => void renderPage(<GasAnswer tank={tank} />, { known: known(readings) })
   test('each moment of the gas day has its carbon dioxide, with both ends, and opens', () => {
     show(day(7.5, 6.8, 6.65))
-    const moments = ['gas-on', 'lights-on', 'gas-off'].map((moment) => screen.getByText(en.moment[moment] ?? '').closest('tr')!)
+    const moments = (['gas-on', 'lights-on', 'gas-off'] as const).map((moment) => screen.getByText(enMoment[moment]).closest('tr')!)
     const mgPerL = moments.map((row) => Number.parseFloat(within(row).getByRole('button').textContent))
     expect(mgPerL[0]! < mgPerL[1]! && mgPerL[1]! < mgPerL[2]!).toBe(true)
     fireEvent.click(within(moments[1]!).getByRole('button'))
@@ -138,7 +138,7 @@ describe('may animals go in', () => {
 describe('this week', () => {
   test('light: the step of this week is marked, and after eight weeks that it is done', () => {
     renderPage(<LightAnswer tank={tank} />, { known: known([], '2026-09-18') })
-    expect(screen.getAllByText(en.journal.now)).toHaveLength(1)
+    expect(screen.getAllByText(enJournal.now)).toHaveLength(1)
     cleanup()
     renderPage(<LightAnswer tank={tank} />, { known: known([], '2026-12-24') })
     expect(screen.getByText(enAnswers.lightDone)).toBeTruthy()
@@ -159,7 +159,7 @@ describe('this week', () => {
       ]),
     })
     expect(status()).toMatch(/2/)
-    expect(screen.getByText(en.notNormal)).toBeTruthy()
+    expect(screen.getByText(enNotNormal)).toBeTruthy()
     expect(screen.getByText('impatient')).toBeTruthy()
   })
 })
@@ -172,7 +172,7 @@ describe('the list', () => {
     expect(document.querySelectorAll('input').length).toBeGreaterThan(3)
     cleanup()
     show('/answers/gas', [])
-    expect(screen.getByText(en.today.empty)).toBeTruthy()
+    expect(screen.getByText(enToday.empty)).toBeTruthy()
   })
   test('the open question is marked, an unknown one shows where to begin', () => {
     show('/answers/gas', [tank])

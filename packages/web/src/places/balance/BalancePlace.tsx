@@ -1,4 +1,4 @@
-import { en, LeversSchema, type PlanRevision, type Timeline } from '@jovrin/contract'
+import { enApp, enBalance, enDescribe, LeversSchema, type PlanRevision, type Timeline } from '@jovrin/contract'
 import { applyLevers, type Levers } from '@jovrin/core'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useCallback, useMemo, useState } from 'react'
@@ -64,7 +64,7 @@ function KnownBalance({ tankId, revision, told, draft }: KnownProps) {
       if (!isFinal) return
       client.setQueryData(leversOfTank(tankId).queryKey, next)
       changeJson('PUT', `/api/tanks/${tankId}/levers`, LeversSchema, { body: next }).catch((error: unknown) =>
-        tell({ text: error instanceof Error ? error.message : en.app.failed }),
+        tell({ text: error instanceof Error ? error.message : enApp.failed }),
       )
     },
     [client, tankId, tell],
@@ -75,8 +75,8 @@ function KnownBalance({ tankId, revision, told, draft }: KnownProps) {
     await keeper.keep(applyLevers(plan, levers), { effectiveOn, why })
     move({}, true)
     tell({
-      text: hadMass ? `${en.balance.kept} ${en.balance.massLeft}` : en.balance.kept,
-      action: { label: en.describe.undo, run: () => void keeper.step('undo') },
+      text: hadMass ? `${enBalance.kept} ${enBalance.massLeft}` : enBalance.kept,
+      action: { label: enDescribe.undo, run: () => void keeper.step('undo') },
     })
   }
   return (

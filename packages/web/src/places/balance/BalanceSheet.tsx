@@ -1,4 +1,4 @@
-import { en, enField } from '@jovrin/contract'
+import { enBalance, enField, enStrandTitle } from '@jovrin/contract'
 import {
   applyLevers,
   datePlusDays,
@@ -71,14 +71,14 @@ export function BalanceSheet({ forecast, plan, today, startedOn, weeks, week: wi
               chosenWeek={week}
               onChooseWeek={(next) => onShow({ week: String(next) })}
               labels={{
-                description: en.balance.braid,
-                strand: en.strandTitle,
-                algae: en.balance.algae,
-                weakest: en.balance.weakestHere,
-                full: en.balance.full,
+                description: enBalance.braid,
+                strand: enStrandTitle,
+                algae: enBalance.algae,
+                weakest: enBalance.weakestHere,
+                full: enBalance.full,
                 weeks: Array.from({ length: reckoned }, (_, index) => shortDate(datePlusDays(startedOn, today + index * 7))),
-                algaeTicks: ALGAE_TICKS.map(([gPerM2, name]) => [gPerM2, en.balance.algaeTicks[name]] as const),
-                chosenWeek: en.balance.chosenWeek,
+                algaeTicks: ALGAE_TICKS.map(([gPerM2, name]) => [gPerM2, enBalance.algaeTicks[name]] as const),
+                chosenWeek: enBalance.chosenWeek,
               }}
             />
           )}
@@ -96,28 +96,28 @@ export function BalanceSheet({ forecast, plan, today, startedOn, weeks, week: wi
       <Box sx={{ px: 2, pt: 1, minWidth: 0 }}>
         <Box sx={{ display: 'flex', alignItems: 'center', flexWrap: 'wrap', gap: 1.5, minHeight: 34 }}>
           <Box component="h1" className="lettering" sx={{ m: 0, fontSize: 22 }}>
-            {en.balance.title}
+            {enBalance.title}
           </Box>
           <Box className="figures" sx={{ color: 'text.secondary', flexGrow: 1 }}>
-            {en.balance.weekAt(en.balance.weekNo(weekOfTank), longDate(datePlusDays(startedOn, today + week * 7)))}
+            {enBalance.weekAt(enBalance.weekNo(weekOfTank), longDate(datePlusDays(startedOn, today + week * 7)))}
           </Box>
           <Reckoning forecast={forecast} />
           <ToggleButtonGroup
             size="small"
             exclusive
-            aria-label={en.balance.weeks}
+            aria-label={enBalance.weeks}
             value={weeks}
             onChange={(_, next: number | null) => next !== null && onShow({ weeks: String(next) })}
           >
-            <ToggleButton value={6}>{en.balance.six}</ToggleButton>
-            <ToggleButton value={26}>{en.balance.twentySix}</ToggleButton>
+            <ToggleButton value={6}>{enBalance.six}</ToggleButton>
+            <ToggleButton value={26}>{enBalance.twentySix}</ToggleButton>
           </ToggleButtonGroup>
         </Box>
         {braid}
         {reckoned > 0 && (
           <>
             <Box className="lettering" sx={{ fontSize: 15, mt: 0.5 }}>
-              {en.balance.typicalDay(weekOfTank)}
+              {enBalance.typicalDay(weekOfTank)}
             </Box>
             <Measured>
               {(width) => (
@@ -127,7 +127,7 @@ export function BalanceSheet({ forecast, plan, today, startedOn, weeks, week: wi
                   curve={curve}
                   ghost={ghostCurve}
                   edges={LEVER_EDGES}
-                  labels={{ description: en.balance.dayDescription, lanes: en.balance.lanes, edges: en.balance.edges, format: decimals }}
+                  labels={{ description: enBalance.dayDescription, lanes: enBalance.lanes, edges: enBalance.edges, format: decimals }}
                   onMove={(moved, isFinal) => onMove({ ...levers, hours: moved.lightWindows[0]?.hours ?? 0 }, isFinal)}
                 />
               )}
@@ -202,16 +202,16 @@ function NotHeld({ assumed }: { assumed: readonly string[] }) {
   return (
     <Box sx={{ fontSize: 13, color: 'text.secondary' }}>
       <details>
-        <summary>{en.balance.notHeldTitle}</summary>
+        <summary>{enBalance.notHeldTitle}</summary>
         <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
-          {en.balance.notHeld.map((line) => (
+          {enBalance.notHeld.map((line) => (
             <li key={line}>{line}</li>
           ))}
         </Box>
       </details>
       {names.length > 0 && (
         <details>
-          <summary>{`${en.balance.assumedTitle} (${significant(names.length)})`}</summary>
+          <summary>{`${enBalance.assumedTitle} (${significant(names.length)})`}</summary>
           {names.join(', ')}
         </details>
       )}
@@ -232,8 +232,8 @@ function Reckoning({ forecast }: { forecast: ForecastState }) {
   if (forecast.isStopped)
     return (
       <Box role="status" sx={{ fontSize: 13, display: 'flex', gap: 1, alignItems: 'center' }}>
-        {en.balance.stopped(significant(forecast.results.length))}
-        <Button onClick={forecast.resume}>{en.balance.resume}</Button>
+        {enBalance.stopped(significant(forecast.results.length))}
+        <Button onClick={forecast.resume}>{enBalance.resume}</Button>
       </Box>
     )
   if (forecast.isDone) return null
@@ -244,11 +244,11 @@ function Reckoning({ forecast }: { forecast: ForecastState }) {
         <LinearProgress
           variant="determinate"
           value={(100 * done) / forecast.wanted}
-          aria-label={en.balance.reckoning(significant(done), significant(forecast.wanted))}
+          aria-label={enBalance.reckoning(significant(done), significant(forecast.wanted))}
         />
       </Box>
       <span className="figures">{`${percent(done / forecast.wanted)} %`}</span>
-      <Button onClick={forecast.stop}>{en.balance.stop}</Button>
+      <Button onClick={forecast.stop}>{enBalance.stop}</Button>
     </Box>
   )
 }

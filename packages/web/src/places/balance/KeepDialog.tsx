@@ -1,4 +1,4 @@
-import { en } from '@jovrin/contract'
+import { enBalance } from '@jovrin/contract'
 import { Box, Button, TextField } from '@mui/material'
 import { SheetDialog } from '../../ui/SheetDialog.js'
 import { useState } from 'react'
@@ -17,7 +17,7 @@ export function KeepDialog({ isOpen, today, startedOn, onClose, onKeep }: KeepDi
   const [why, setWhy] = useState('')
   const isPossible = /^\d{4}-\d{2}-\d{2}$/.test(date) && date >= startedOn
   return (
-    <SheetDialog title={en.balance.keepFrom} isOpen={isOpen} onClose={onClose}>
+    <SheetDialog title={enBalance.keepFrom} isOpen={isOpen} onClose={onClose}>
       <Box
         component="form"
         sx={{ p: 3, display: 'grid', gap: 2 }}
@@ -28,24 +28,24 @@ export function KeepDialog({ isOpen, today, startedOn, onClose, onKeep }: KeepDi
       >
         <TextField
           type="date"
-          label={en.balance.keepFrom}
+          label={enBalance.keepFrom}
           value={date}
           onChange={(event) => setDate(event.target.value)}
-          helperText={en.balance.keepHint}
+          helperText={enBalance.keepHint}
           slotProps={{ inputLabel: { shrink: true }, htmlInput: { min: startedOn } }}
           autoFocus
         />
         <TextField
-          label={en.balance.keepWhy}
+          label={enBalance.keepWhy}
           value={why}
           onChange={(event) => setWhy(event.target.value)}
           slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 500 } }}
         />
         <Box sx={{ display: 'flex', gap: 1 }}>
           <Button type="submit" variant="contained" disabled={!isPossible}>
-            {en.balance.keepYes}
+            {enBalance.keepYes}
           </Button>
-          <Button onClick={onClose}>{en.balance.cancel}</Button>
+          <Button onClick={onClose}>{enBalance.cancel}</Button>
         </Box>
       </Box>
     </SheetDialog>

@@ -1,4 +1,4 @@
-import { en } from '@jovrin/contract'
+import { enBalance, enLead } from '@jovrin/contract'
 import { changeShares, MODEL_VERSION, type Flag, type Lead, type MemberResult } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { Figure } from '../../ui/Figure.js'
@@ -24,23 +24,23 @@ export function LeadNote({ lead, flags, results, week }: LeadNoteProps) {
     <Box role="status" aria-live="polite">
       <Box sx={{ fontSize: 17, lineHeight: 1.3 }}>{leadSentence(lead)}</Box>
       <Box sx={{ color: 'text.secondary', fontSize: 14, mt: 0.5 }}>
-        {`${en.lead.share(percent(lead.aheadFraction))} `}
-        {lead.isYoung ? `${en.lead.young} ` : ''}
+        {`${enLead.share(percent(lead.aheadFraction))} `}
+        {lead.isYoung ? `${enLead.young} ` : ''}
         {trend === null ? '' : `${trend} `}
         {lead.againstPlan === null ? '' : `${againstPlan(results, week)} `}
         <Figure
           explained={{
-            title: en.lead.indexTitle,
-            formula: en.lead.formula,
+            title: enLead.indexTitle,
+            formula: enLead.formula,
             inputs: [
-              { name: en.balance.weeks, value: significant(week + 1), from: 'reckoned' },
-              { name: en.lead.index, value: `${perDay(lead.perDay.median)} /day`, from: 'model' },
+              { name: enBalance.weeks, value: significant(week + 1), from: 'reckoned' },
+              { name: enLead.index, value: `${perDay(lead.perDay.median)} /day`, from: 'model' },
             ],
-            source: `${en.balance.modelSource(MODEL_VERSION)} ${en.lead.source}`,
+            source: `${enBalance.modelSource(MODEL_VERSION)} ${enLead.source}`,
             range: [`${perDay(lead.perDay.low)} /day`, `${perDay(lead.perDay.high)} /day`],
           }}
         >
-          {`${en.lead.index} ${perDay(lead.perDay.median)} /d`}
+          {`${enLead.index} ${perDay(lead.perDay.median)} /d`}
         </Figure>
       </Box>
       {flags.slice(0, FLAGS_SHOWN).map((flag) => (
@@ -57,6 +57,6 @@ const NO_MOVE = 0.002
 
 function againstPlan(results: readonly MemberResult[], week: number): string {
   const { up, down } = changeShares(results, 'lead', week, NO_MOVE)
-  if (up >= down && up > 0.2) return en.lead.planUp(percent(up))
-  return down > 0.2 ? en.lead.planDown(percent(down)) : en.lead.planFlat
+  if (up >= down && up > 0.2) return enLead.planUp(percent(up))
+  return down > 0.2 ? enLead.planDown(percent(down)) : enLead.planFlat
 }

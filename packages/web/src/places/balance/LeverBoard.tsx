@@ -1,4 +1,4 @@
-import { en, LEVER_RANGE } from '@jovrin/contract'
+import { enBalance, enSchool, LEVER_RANGE } from '@jovrin/contract'
 import { FEEDING_SCHOOLS, type FeedingSchool, type Levers, type Plan, type TankFigures } from '@jovrin/core'
 import { Box, Button, MenuItem, Select, Slider } from '@mui/material'
 import { percent, significant } from '../../ui/units.js'
@@ -27,7 +27,7 @@ interface Lever {
 
 /** All levers, each at its planned value until it is moved; the planned value stays marked on the rail. */
 export function LeverBoard({ plan, figures, levers, isMoved, onMove, onKeep }: LeverBoardProps) {
-  const units = en.balance.units
+  const units = enBalance.units
   const hasGas = plan.gasLines.some((line) => line.control !== 'none')
   const board: readonly Lever[] = [
     {
@@ -54,7 +54,7 @@ export function LeverBoard({ plan, figures, levers, isMoved, onMove, onKeep }: L
       min: 0,
       max: 2,
       step: 0.05,
-      text: (value) => (value === 0 ? en.balance.off : `${significant(value * figures.bubblesPerS, 2)} ${units.bubbles}`),
+      text: (value) => (value === 0 ? enBalance.off : `${significant(value * figures.bubblesPerS, 2)} ${units.bubbles}`),
       isIdle: !hasGas,
     },
     {
@@ -89,7 +89,7 @@ export function LeverBoard({ plan, figures, levers, isMoved, onMove, onKeep }: L
   return (
     <Box component="section" aria-labelledby="levers">
       <Box component="h2" id="levers" className="lettering" sx={{ m: 0, fontSize: 15, borderBottom: '1px solid var(--ink)' }}>
-        {en.balance.levers}
+        {enBalance.levers}
       </Box>
       <Box
         sx={{
@@ -106,12 +106,12 @@ export function LeverBoard({ plan, figures, levers, isMoved, onMove, onKeep }: L
             const value = levers[lever.name] ?? lever.planned
             const set = (next: number, isFinal: boolean): void =>
               onMove(withLever(lever.name, Math.abs(next - lever.planned) < lever.step / 2 ? undefined : next), isFinal)
-            const label = en.balance.lever[lever.name]
+            const label = enBalance.lever[lever.name]
             return (
               <Box key={lever.name} sx={{ display: 'contents' }}>
                 <Box
                   sx={{ display: 'flex', alignItems: 'center', fontWeight: levers[lever.name] === undefined ? 400 : 600 }}
-                  title={lever.name === 'massFactor' ? en.balance.leverWhy.massFactor : ''}
+                  title={lever.name === 'massFactor' ? enBalance.leverWhy.massFactor : ''}
                 >
                   {label}
                 </Box>
@@ -146,7 +146,7 @@ export function LeverBoard({ plan, figures, levers, isMoved, onMove, onKeep }: L
             )
           })}
         <Box id="lever-feed" sx={{ display: 'flex', alignItems: 'center', fontWeight: levers.feeding === undefined ? 400 : 600 }}>
-          {en.balance.lever.feeding}
+          {enBalance.lever.feeding}
         </Box>
         <Select
           variant="standard"
@@ -160,17 +160,17 @@ export function LeverBoard({ plan, figures, levers, isMoved, onMove, onKeep }: L
         >
           {FEEDING_SCHOOLS.map((school) => (
             <MenuItem key={school} value={school}>
-              {en.describe.school[school]}
+              {enSchool[school]}
             </MenuItem>
           ))}
         </Select>
       </Box>
       <Box sx={{ display: 'flex', gap: 1, mt: 0.75 }}>
         <Button variant="contained" disabled={!isMoved} onClick={onKeep}>
-          {en.balance.keep}
+          {enBalance.keep}
         </Button>
         <Button disabled={!isMoved} onClick={() => onMove({}, true)}>
-          {en.balance.back}
+          {enBalance.back}
         </Button>
       </Box>
     </Box>

@@ -1,4 +1,4 @@
-import { en } from '@jovrin/contract'
+import { enBalance } from '@jovrin/contract'
 import { bandOf, MODEL_VERSION, type Arm, type Band, type Dimension, type MemberResult, type WeekColumn } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { MarginTable } from '../../ui/MarginTable.js'
@@ -23,12 +23,12 @@ const ROWS: readonly Row[] = [
 export function WeekTable({ results, arm, week }: { results: readonly MemberResult[]; arm: Arm; week: number }) {
   const units = useUnits()
   return (
-    <MarginTable caption={en.balance.water}>
+    <MarginTable caption={enBalance.water}>
       {ROWS.map(({ column, dimension, unit = '' }) => {
         const band = bandOf(results, arm, column, week)
         const to = (value: number): string => significant(dimension ? units.to(dimension, value) : value, 2)
         const shownUnit = dimension ? units.unitOf(dimension) : unit
-        const name = en.balance.waterRow[column] ?? column
+        const name = enBalance.waterRow[column] ?? column
         return (
           <tr key={column}>
             <th scope="row">{name}</th>
@@ -36,7 +36,7 @@ export function WeekTable({ results, arm, week }: { results: readonly MemberResu
               <Figure explained={explained(name, results.length, week, band, to, shownUnit)}>{`${to(band.median)} ${shownUnit}`}</Figure>
             </td>
             <Box component="td" sx={{ color: 'text.secondary', textAlign: 'right !important' }}>
-              {en.balance.effectRange(to(band.low), to(band.high))}
+              {enBalance.effectRange(to(band.low), to(band.high))}
             </Box>
           </tr>
         )
@@ -47,11 +47,11 @@ export function WeekTable({ results, arm, week }: { results: readonly MemberResu
 
 const explained = (title: string, members: number, week: number, band: Band, to: (value: number) => string, unit: string) => ({
   title,
-  formula: en.balance.ensembleFormula,
+  formula: enBalance.ensembleFormula,
   inputs: [
-    { name: en.balance.tanksDrawn, value: significant(members), from: 'model' as const },
-    { name: en.balance.weeksAhead, value: significant(week), from: 'reckoned' as const },
+    { name: enBalance.tanksDrawn, value: significant(members), from: 'model' as const },
+    { name: enBalance.weeksAhead, value: significant(week), from: 'reckoned' as const },
   ],
-  source: en.balance.modelSource(MODEL_VERSION),
+  source: enBalance.modelSource(MODEL_VERSION),
   range: [`${to(band.low)} ${unit}`, `${to(band.high)} ${unit}`] as const,
 })

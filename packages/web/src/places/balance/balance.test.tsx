@@ -1,4 +1,4 @@
-import { en } from '@jovrin/contract'
+import { enBalance, enPlantKind } from '@jovrin/contract'
 import { bandOf, forecastMember, leadOf, limitsByKind, tankFigures, type Flag, type Levers } from '@jovrin/core'
 import { cleanup, fireEvent, screen, within } from '@testing-library/react'
 import { afterEach, describe, expect, test } from 'vitest'
@@ -42,31 +42,31 @@ describe('levers', () => {
     void fireEvent.change(screen.getByRole('slider', { name }), { target: { value: String(value) } })
   test('each stands at its planned value until it is moved', () => {
     show()
-    const hours = screen.getByRole('slider', { name: en.balance.lever.hours })
+    const hours = screen.getByRole('slider', { name: enBalance.lever.hours })
     expect(Number(hours.getAttribute('value') ?? (hours as HTMLInputElement).value)).toBe(builtPlan.lightWindows[0]?.hours)
-    expect(screen.getByRole<HTMLButtonElement>('button', { name: en.balance.keep }).disabled).toBe(true)
+    expect(screen.getByRole<HTMLButtonElement>('button', { name: enBalance.keep }).disabled).toBe(true)
   })
   test('a move names only the lever that moved; back at the plan it is none', () => {
     const { moves } = show({ changeFraction: 0.3 })
-    slide(en.balance.lever.hours, 5)
+    slide(enBalance.lever.hours, 5)
     expect(moves.at(-1)?.[0]).toEqual({ changeFraction: 0.3, hours: 5 })
-    slide(en.balance.lever.changeFraction, builtPlan.changes.fraction)
+    slide(enBalance.lever.changeFraction, builtPlan.changes.fraction)
     expect(moves.at(-1)?.[0]).toEqual({})
   })
   test('gas off says so in a word', () => {
     show({ gasFactor: 0 })
-    expect(screen.getByRole('slider', { name: en.balance.lever.gasFactor }).getAttribute('aria-valuetext')).toBe(en.balance.off)
+    expect(screen.getByRole('slider', { name: enBalance.lever.gasFactor }).getAttribute('aria-valuetext')).toBe(enBalance.off)
   })
   test('what a tank has not is no lever', () => {
     show({}, { ...builtPlan, gasLines: [], lamps: [] })
-    expect(screen.queryByRole('slider', { name: en.balance.lever.gasFactor })).toBeNull()
-    expect(screen.queryByRole('slider', { name: en.balance.lever.dimFraction })).toBeNull()
+    expect(screen.queryByRole('slider', { name: enBalance.lever.gasFactor })).toBeNull()
+    expect(screen.queryByRole('slider', { name: enBalance.lever.dimFraction })).toBeNull()
   })
   test('one click puts all back, another keeps', () => {
     const { moves, kept } = show({ hours: 5 })
-    fireEvent.click(screen.getByRole('button', { name: en.balance.back }))
+    fireEvent.click(screen.getByRole('button', { name: enBalance.back }))
     expect(moves).toEqual([[{}, true]])
-    fireEvent.click(screen.getByRole('button', { name: en.balance.keep }))
+    fireEvent.click(screen.getByRole('button', { name: enBalance.keep }))
     expect(kept()).toBe(1)
   })
 })
@@ -80,13 +80,13 @@ describe('keeping the moved levers', () => {
     return { kept }
   }
   const day = (value: string): void =>
-    void fireEvent.change(screen.getByLabelText(en.balance.keepFrom, { selector: 'input' }), { target: { value } })
-  const yes = (): HTMLButtonElement => screen.getByRole('button', { name: en.balance.keepYes })
+    void fireEvent.change(screen.getByLabelText(enBalance.keepFrom, { selector: 'input' }), { target: { value } })
+  const yes = (): HTMLButtonElement => screen.getByRole('button', { name: enBalance.keepYes })
   test('from today without a reason, or from another day with one', () => {
     const { kept } = show()
     fireEvent.click(yes())
     day('2026-11-20')
-    fireEvent.change(screen.getByLabelText(en.balance.keepWhy), { target: { value: ' brown film ' } })
+    fireEvent.change(screen.getByLabelText(enBalance.keepWhy), { target: { value: ' brown film ' } })
     fireEvent.click(yes())
     expect(kept).toEqual([
       ['2026-11-24', null],
@@ -106,24 +106,24 @@ describe('tables beside the braid', () => {
   test('water of the week: median and band of the ensemble, each with its working', () => {
     renderPage(<WeekTable results={results} arm="planned" week={1} />)
     const band = bandOf(results, 'planned', 'co2Max', 1)
-    const cell = within(row(en.balance.waterRow['co2Max'] ?? '')).getByRole('button')
+    const cell = within(row(enBalance.waterRow['co2Max'] ?? '')).getByRole('button')
     expect(Number.parseFloat(cell.textContent)).toBeCloseTo(band.median, band.median > 10 ? -0.5 : 0)
     fireEvent.click(cell)
     const working = screen.getByRole('dialog')
-    expect(within(working).getByText(en.balance.ensembleFormula)).toBeTruthy()
+    expect(within(working).getByText(enBalance.ensembleFormula)).toBeTruthy()
     expect(within(working).getByText(String(results.length))).toBeTruthy()
   })
   test('what levers do: less light, less growth; the same numbers as ratios of paired tanks', () => {
     renderPage(<EffectTable results={results} week={2} />)
-    const [, middle] = row(en.balance.effect.totalG ?? '').querySelectorAll('th, td')
+    const [, middle] = row(enBalance.effect.totalG ?? '').querySelectorAll('th, td')
     expect(middle?.textContent).toMatch(/^× 0\.\d+/)
-    expect(row(en.balance.effect.co2Max ?? '').textContent).toMatch(/mg\/L/)
+    expect(row(enBalance.effect.co2Max ?? '').textContent).toMatch(/mg\/L/)
   })
   test('the scarcest supply of each kind', () => {
     const limits = limitsByKind(results, 'planned', 1)
     renderPage(<LimitTable limits={[...limits, { kind: 'moss', supplies: [], fraction: 1 }]} />)
     expect(screen.getAllByRole('row').length).toBe(limits.length + 1)
-    expect(row(en.describe.kind['moss'] ?? '').textContent).toContain(en.balance.nothingShort)
+    expect(row(enPlantKind['moss'] ?? '').textContent).toContain(enBalance.nothingShort)
   })
   test('the lead, the share of tanks that agree, and at most two of what presses', () => {
     const flags: readonly Flag[] = [

@@ -1,5 +1,5 @@
 import { bandOf, STRANDS, type Flag, type Arm, type Band, type MemberResult, type Strand } from '@jovrin/core'
-import { en } from '@jovrin/contract'
+import { enBalance } from '@jovrin/contract'
 import type { BraidWeek } from '../../drawing/braid/braidGeometry.js'
 import { significant } from '../../ui/units.js'
 
@@ -12,11 +12,11 @@ export function braidWeeks(results: readonly MemberResult[], arm: Arm, weeks: nu
 }
 
 const FLAG_TEXT: Readonly<Record<Flag['code'], (value: string) => string>> = {
-  'co2-alarm': en.balance.flags.co2Alarm,
-  'co2-high': en.balance.flags.co2Warn,
-  'oxygen-low': en.balance.flags.oxygenLow,
-  ammonia: en.balance.flags.ammonia,
-  nitrite: en.balance.flags.nitrite,
+  'co2-alarm': enBalance.flags.co2Alarm,
+  'co2-high': enBalance.flags.co2Warn,
+  'oxygen-low': enBalance.flags.oxygenLow,
+  ammonia: enBalance.flags.ammonia,
+  nitrite: enBalance.flags.nitrite,
 }
 
 /** A flag's sentence behind its mark: filled for an alarm, open for a warning. */

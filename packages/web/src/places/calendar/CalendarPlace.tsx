@@ -1,5 +1,5 @@
-import { en, enCare, type PlanRevision } from '@jovrin/contract'
-import { datePlusDays, daysBetween, isCivilDate, PREPARATIONS, type JobKind, type ListedJob } from '@jovrin/core'
+import { enCare, enJobTitle, enToday, type PlanRevision } from '@jovrin/contract'
+import { datePlusDays, daysBetween, isCivilDate, PREPARATIONS, type JobKind, type PreparationCode, type ListedJob } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { useMemo, useState } from 'react'
@@ -9,9 +9,8 @@ import { agedTimeline, planOfTank, timelineOfTank, type AgedTimeline } from '../
 import { Measured } from '../../drawing/Measured.js'
 import { Schedule } from '../../drawing/schedule/Schedule.js'
 import { markPath, type ScheduleCell, type ScheduleMark } from '../../drawing/schedule/scheduleGeometry.js'
-import { hoursAndMinutes } from '../../ui/amounts.js'
 import { QueryState } from '../../ui/QueryState.js'
-import { decimals, longDate, shortDate } from '../../ui/units.js'
+import { decimals, longDate, shortDate, useUnits } from '../../ui/units.js'
 import { CalendarFile } from './CalendarFile.js'
 import { DayJobs } from './DayJobs.js'
 import { Programme } from './Programme.js'
@@ -25,7 +24,7 @@ const MARKS: readonly ScheduleMark[] = ['due', 'done', 'skipped', 'moved', 'assu
 
 /** Order of the rows: first what carries the tank, then what is seldom. */
 const ROWS: readonly JobKind[] = [
-  ...PREPARATIONS,
+  ...(Object.keys(PREPARATIONS) as PreparationCode[]),
   'change',
   'light-step',
   'gas-check',
@@ -55,6 +54,7 @@ export function CalendarPlace() {
 }
 
 function KnownCalendar({ tankId, today, revision, aged }: { tankId: string; today: string; revision: PlanRevision; aged: AgedTimeline }) {
+  const units = useUnits()
   const [search, setSearch] = useSearchParams()
   // Kept here and told to the address: keys may come faster than an address changes.
   const [day, setDay] = useState(() => (isCivilDate(search.get('day') ?? '') ? (search.get('day') ?? today) : today))
@@ -77,9 +77,9 @@ function KnownCalendar({ tankId, today, revision, aged }: { tankId: string; toda
             {enCare.title}
           </Box>
           <Box className="figures" sx={{ color: 'text.secondary', flexGrow: 1 }}>
-            {jobs.data ? en.today.weekly(decimals(jobs.data.minutesPerWeek, 0)) : ''}
+            {jobs.data ? enToday.weekly(decimals(jobs.data.minutesPerWeek, 0)) : ''}
             {jobs.data && revision.plan.intent.hoursPerWeek !== null
-              ? ` · ${enCare.said(hoursAndMinutes(revision.plan.intent.hoursPerWeek * 60))}`
+              ? ` · ${enCare.said(units.show('minutes', revision.plan.intent.hoursPerWeek * 60))}`
               : ''}
           </Box>
           {revision.plan.startedOn > today && (
@@ -161,7 +161,7 @@ function Weeks({
           <Schedule
             width={width}
             days={days}
-            rows={kinds.map((kind) => en.job.title[kind])}
+            rows={kinds.map((kind) => enJobTitle[kind])}
             cells={cells}
             minutes={minutes}
             today={todayAt >= 0 && todayAt < days ? todayAt : null}

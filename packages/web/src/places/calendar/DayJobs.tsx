@@ -1,4 +1,4 @@
-import { en, enCare } from '@jovrin/contract'
+import { enCare, enJobTitle, enToday } from '@jovrin/contract'
 import type { ListedJob } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useState } from 'react'
@@ -27,18 +27,18 @@ export function DayJobs({ tankId, day, today, jobs }: { tankId: string; day: str
             <Box component="li" key={`${job.ruleId} ${job.dueOn}`} sx={{ py: 0.75, borderBottom: '1px solid var(--hair)' }}>
               <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
                 <Box className="lettering" sx={{ fontSize: 16, textTransform: 'none', letterSpacing: '0.02em', flexGrow: 1 }}>
-                  {en.job.title[job.kind]}
+                  {enJobTitle[job.kind]}
                 </Box>
                 <Box sx={{ color: 'text.secondary', fontSize: 13.5 }}>
                   {isElsewhere
-                    ? en.today.moved(shortDate(job.on))
+                    ? enToday.moved(shortDate(job.on))
                     : job.state === 'moved'
-                      ? en.today.movedFrom(shortDate(job.dueOn))
+                      ? enToday.movedFrom(shortDate(job.dueOn))
                       : job.state === 'due'
                         ? job.minutes > 0
-                          ? en.today.minutes(decimals(job.minutes, 0))
+                          ? enToday.minutes(decimals(job.minutes, 0))
                           : ''
-                        : en.today.doneState[job.state]}
+                        : enToday.doneState[job.state]}
                 </Box>
               </Box>
               <Box className="figures" sx={{ fontSize: 14 }}>
@@ -55,24 +55,24 @@ export function DayJobs({ tankId, day, today, jobs }: { tankId: string; day: str
                 )}
                 {isOpen && (
                   <>
-                    <Button onClick={() => void tell(job, { state: 'done' })} aria-label={`${en.today.done}: ${en.job.title[job.kind]}`}>
-                      {en.today.done}
+                    <Button onClick={() => void tell(job, { state: 'done' })} aria-label={`${enToday.done}: ${enJobTitle[job.kind]}`}>
+                      {enToday.done}
                     </Button>
                     <Button
                       variant="text"
                       onClick={() => void tell(job, { state: 'skipped' })}
-                      aria-label={`${en.today.skip}: ${en.job.title[job.kind]}`}
+                      aria-label={`${enToday.skip}: ${enJobTitle[job.kind]}`}
                     >
-                      {en.today.skip}
+                      {enToday.skip}
                     </Button>
-                    <Button variant="text" onClick={() => setMoving(job)} aria-label={`${en.today.move}: ${en.job.title[job.kind]}`}>
-                      {en.today.move}
+                    <Button variant="text" onClick={() => setMoving(job)} aria-label={`${enToday.move}: ${enJobTitle[job.kind]}`}>
+                      {enToday.move}
                     </Button>
                   </>
                 )}
                 {job.state === 'assumed' && (
                   <Button variant="text" onClick={() => void tell(job, { state: 'skipped' })} sx={{ color: 'text.secondary' }}>
-                    {en.today.notDone}
+                    {enToday.notDone}
                   </Button>
                 )}
                 {job.record !== null && (
@@ -81,7 +81,7 @@ export function DayJobs({ tankId, day, today, jobs }: { tankId: string; day: str
                     onClick={() => job.record !== null && void takeBack(job, job.record)}
                     sx={{ color: 'text.secondary' }}
                   >
-                    {en.today.takeBack}
+                    {enToday.takeBack}
                   </Button>
                 )}
               </Box>

@@ -1,20 +1,12 @@
-import { en, enCare, enProgramme } from '@jovrin/contract'
+import { enBalance, enCare, enLane, enNotNormal, enProgramme, say } from '@jovrin/contract'
 import { PROGRAMME_DAYS, stepsOn, wetStartProgramme, type Plan, type ProgrammeStep } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useMemo } from 'react'
 import type { AgedTimeline } from '../../api/tanks.queries.js'
-import { percent, significant } from '../../ui/units.js'
+import { significant, useUnits } from '../../ui/units.js'
 
 const LANES = ['change', 'light', 'gas', 'feed', 'animals', 'work', 'normal'] as const
 const WEEKS = PROGRAMME_DAYS / 7
-
-const FRACTIONS = new Set(['fraction', 'dimFraction'])
-const stepText = ({ code, values }: ProgrammeStep): string =>
-  enProgramme[code]?.(
-    Object.fromEntries(
-      Object.entries(values).map(([name, value]) => [name, FRACTIONS.has(name) ? `${percent(value)} %` : significant(value)]),
-    ),
-  ) ?? code
 
 /** The first eight weeks as lanes over days: what to do, and what is normal meanwhile. */
 export function Programme({ plan, aged }: { plan: Plan; aged: AgedTimeline }) {
@@ -45,22 +37,23 @@ export function Programme({ plan, aged }: { plan: Plan; aged: AgedTimeline }) {
               className="lettering"
               sx={{ gridColumn: `${week * 7 + 2} / span 7`, borderLeft: '1px solid var(--ink)', pl: 0.5, fontSize: 13 }}
             >
-              {en.balance.weekNo(significant(week + 1))}
+              {enBalance.weekNo(significant(week + 1))}
             </Box>
           ))}
           {LANES.map((lane) => {
             const inLane = steps.filter((step) => step.lane === lane)
             if (inLane.length === 0) return null
-            return <Lane key={lane} title={enCare.lanes[lane] ?? lane} steps={inLane} now={now} />
+            return <Lane key={lane} title={enLane[lane] ?? lane} steps={inLane} now={now} />
           })}
         </Box>
       </Box>
-      <Box sx={{ color: 'var(--algae)', fontSize: 14, mt: 0.5 }}>{en.notNormal}</Box>
+      <Box sx={{ color: 'var(--algae)', fontSize: 14, mt: 0.5 }}>{enNotNormal}</Box>
     </Box>
   )
 }
 
 function Lane({ title, steps, now }: { title: string; steps: readonly ProgrammeStep[]; now: ReadonlySet<ProgrammeStep> }) {
+  const units = useUnits()
   // Steps that overlap stand below one another.
   const lines: ProgrammeStep[][] = []
   for (const step of steps) {
@@ -78,7 +71,7 @@ function Lane({ title, steps, now }: { title: string; steps: readonly ProgrammeS
           {line.map((step) => (
             <Box
               key={`${step.code} ${step.fromDay}`}
-              title={stepText(step)}
+              title={say(enProgramme, step.code, step.values, units.reader)}
               sx={{
                 gridColumn: `${step.fromDay + 2} / ${step.toDay + 2}`,
                 border: '1px solid var(--ink)',
@@ -92,7 +85,7 @@ function Lane({ title, steps, now }: { title: string; steps: readonly ProgrammeS
                 whiteSpace: 'nowrap',
               }}
             >
-              {stepText(step)}
+              {say(enProgramme, step.code, step.values, units.reader)}
             </Box>
           ))}
         </Box>

@@ -1,5 +1,5 @@
-import { en, enCare } from '@jovrin/contract'
-import { datePlusDays, type ListedJob } from '@jovrin/core'
+import { enCare, enJobTitle, enToday } from '@jovrin/contract'
+import { datePlusDays, type ListedJob, quantities } from '@jovrin/core'
 import { cleanup, configure, fireEvent, screen } from '@testing-library/react'
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
 import { barePlan } from '../../testing/builtPlan.js'
@@ -18,7 +18,7 @@ const job = (on: string, part: Partial<ListedJob> = {}): ListedJob => ({
   dueOn: on,
   isTimer: false,
   minutes: 18,
-  values: { litres: 88, fraction: 0.5 },
+  values: quantities({ water: 'volume', share: 'fraction' }, { water: 88, share: 0.5 }),
   state: 'due',
   on,
   record: null,
@@ -60,8 +60,8 @@ describe('the calendar', () => {
     show()
     expect(await screen.findByText('88 L (50 %)')).toBeTruthy()
     expect(spans()).toEqual(['2026-11-17'])
-    expect(day().textContent).toContain(en.job.title.change)
-    expect(screen.getByText(en.today.weekly('92'), { exact: false })).toBeTruthy()
+    expect(day().textContent).toContain(enJobTitle.change)
+    expect(screen.getByText(enToday.weekly('92'), { exact: false })).toBeTruthy()
   })
   test('a link to a day far ahead opens the weeks around it', async () => {
     show('?day=2027-02-23')

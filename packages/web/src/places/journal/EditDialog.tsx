@@ -1,4 +1,15 @@
-import { en, enSettings, JournalEntry } from '@jovrin/contract'
+import {
+  enApp,
+  enBalance,
+  enDescribe,
+  enIndicatorColour,
+  enJournal,
+  enMoment,
+  enReadingQuantity,
+  enRecordKind,
+  enSettings,
+  JournalEntry,
+} from '@jovrin/contract'
 import { INDICATOR_COLOURS, MOMENTS, unitsOf, type JournalRecord, type Moment, type Reading } from '@jovrin/core'
 import { Box, Button, MenuItem, TextField } from '@mui/material'
 import { useState } from 'react'
@@ -26,14 +37,14 @@ export function EditDialog({ tankId, entry, onClose }: { tankId: string; entry: 
       changeJson('PUT', `/api/tanks/${tankId}/journal/${record.id}`, JournalEntry, { body: record, ifMatch: `"${kept.version}"` }).then(
         () => changed(tankId),
       )
-    tell({ text: en.describe.saved, action: { label: en.journal.undo, run: () => void back().catch(() => undefined) } })
+    tell({ text: enDescribe.saved, action: { label: enJournal.undo, run: () => void back().catch(() => undefined) } })
     onClose()
   }
   return (
-    <SheetDialog title={en.journal.editTitle} isOpen onClose={onClose}>
+    <SheetDialog title={enJournal.editTitle} isOpen onClose={onClose}>
       <Box sx={{ p: 3, width: { xs: 'auto', sm: 420 }, display: 'grid', gap: 1.5 }}>
         <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 18 }}>
-          {record.kind === 'reading' ? en.quantity[record.quantity] : en.kind[record.kind]}
+          {record.kind === 'reading' ? enReadingQuantity[record.quantity] : enRecordKind[record.kind]}
         </Box>
         {record.kind === 'reading' && <ReadingForm reading={record} onKeep={keep} onClose={onClose} />}
         {record.kind !== 'reading' && record.kind !== 'glance' && record.kind !== 'photo' && (
@@ -41,10 +52,10 @@ export function EditDialog({ tankId, entry, onClose }: { tankId: string; entry: 
             kind={record.kind}
             initial={record}
             initialAt={record.at}
-            submitLabel={en.journal.logKind['reading'] ?? ''}
+            submitLabel={enJournal.logKind['reading'] ?? ''}
             onSubmit={(event, at) => keep({ ...event, id: record.id, at, recordedBy: record.recordedBy })}
           >
-            <Button onClick={onClose}>{en.balance.cancel}</Button>
+            <Button onClick={onClose}>{enBalance.cancel}</Button>
           </EventForm>
         )}
       </Box>
@@ -89,7 +100,7 @@ function ReadingForm({
         note: note.trim() === '' ? null : note.trim(),
       })
     } catch (failure) {
-      setError(failure instanceof Error ? failure.message : en.app.failed)
+      setError(failure instanceof Error ? failure.message : enApp.failed)
     }
   }
   return (
@@ -104,16 +115,16 @@ function ReadingForm({
     >
       {isColour ? (
         <Choice
-          label={en.quantity.indicator}
-          why={en.journal.whyAsk}
+          label={enReadingQuantity.indicator}
+          why={enJournal.whyAsk}
           value={text}
-          options={INDICATOR_COLOURS.map((name) => [name as string, en.indicator[name] ?? name] as const)}
+          options={INDICATOR_COLOURS.map((name) => [name as string, enIndicatorColour[name] ?? name] as const)}
           onChange={(next) => next !== null && setText(next)}
         />
       ) : (
         <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5 }}>
           <TextField
-            label={en.journal.measured}
+            label={enJournal.measured}
             value={text}
             onChange={(event) => setText(event.target.value)}
             error={error !== null}
@@ -139,15 +150,15 @@ function ReadingForm({
       )}
       {reading.quantity === 'pH' && (
         <Choice
-          label={en.journal.moment}
-          why={en.journal.momentWhy}
+          label={enJournal.moment}
+          why={enJournal.momentWhy}
           value={moment ?? 'any'}
-          options={[...MOMENTS.map((name) => [name, en.moment[name] ?? name] as const), ['any', en.journal.anyMoment] as const]}
+          options={[...MOMENTS.map((name) => [name, enMoment[name] ?? name] as const), ['any', enJournal.anyMoment] as const]}
           onChange={(next) => setMoment(next === 'any' ? null : next)}
         />
       )}
       <TextField
-        label={en.journal.note}
+        label={enJournal.note}
         value={note}
         onChange={(event) => setNote(event.target.value)}
         slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 4000 } }}
@@ -160,9 +171,9 @@ function ReadingForm({
       )}
       <Box sx={{ display: 'flex', gap: 1 }}>
         <Button type="submit" variant="contained">
-          {en.journal.logKind['reading']}
+          {enJournal.logKind['reading']}
         </Button>
-        <Button onClick={onClose}>{en.balance.cancel}</Button>
+        <Button onClick={onClose}>{enBalance.cancel}</Button>
       </Box>
     </Box>
   )

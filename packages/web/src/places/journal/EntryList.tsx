@@ -1,4 +1,4 @@
-import { en, JournalEntry } from '@jovrin/contract'
+import { enApp, enJournal, enReadingQuantity, enRecordKind, JournalEntry } from '@jovrin/contract'
 import { READING_QUANTITIES, RECORD_KINDS, type ReadingQuantity, type RecordKind } from '@jovrin/core'
 import { Box, Button, MenuItem, TextField } from '@mui/material'
 import { useInfiniteQuery } from '@tanstack/react-query'
@@ -43,22 +43,22 @@ export function EntryList({ tankId, timeZone, find, onFind, marked }: EntryListP
         changeJson('POST', `/api/tanks/${tankId}/journal/${entry.record.id}/restore`, JournalEntry, { ifMatch: `"${gone.version}"` }).then(
           () => changed(tankId),
         )
-      tell({ text: en.journal.removed, action: { label: en.journal.bringBack, run: () => void back().catch(() => undefined) } })
+      tell({ text: enJournal.removed, action: { label: enJournal.bringBack, run: () => void back().catch(() => undefined) } })
     } catch (error) {
-      tell({ text: error instanceof Error ? error.message : en.app.failed })
+      tell({ text: error instanceof Error ? error.message : enApp.failed })
       await changed(tankId)
     }
   }
   const isFiltered = find.kind !== null || find.quantity !== null || find.text !== ''
   return (
-    <Box component="section" aria-label={en.journal.list}>
+    <Box component="section" aria-label={enJournal.list}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'end', gap: 1.5, borderBottom: '2px solid var(--ink)', pb: 0.5 }}>
         <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 18, flexGrow: 1 }}>
-          {en.journal.list}
+          {enJournal.list}
         </Box>
         <TextField
           select
-          label={en.journal.filterKind}
+          label={enJournal.filterKind}
           value={find.quantity ?? find.kind ?? 'all'}
           sx={{ minWidth: 150 }}
           slotProps={{ inputLabel: { shrink: true } }}
@@ -71,21 +71,21 @@ export function EntryList({ tankId, timeZone, find, onFind, marked }: EntryListP
             })
           }}
         >
-          <MenuItem value="all">{en.journal.everything}</MenuItem>
+          <MenuItem value="all">{enJournal.everything}</MenuItem>
           {RECORD_KINDS.map((kind) => (
             <MenuItem key={kind} value={kind}>
-              {en.kind[kind]}
+              {enRecordKind[kind]}
             </MenuItem>
           ))}
           {READING_QUANTITIES.map((quantity) => (
             <MenuItem key={quantity} value={quantity} sx={{ pl: 4 }}>
-              {en.quantity[quantity]}
+              {enReadingQuantity[quantity]}
             </MenuItem>
           ))}
         </TextField>
         <TextField
           type="search"
-          label={en.journal.filterText}
+          label={enJournal.filterText}
           value={find.text}
           onChange={(event) => onFind({ ...find, text: event.target.value })}
           sx={{ width: 150 }}
@@ -94,14 +94,14 @@ export function EntryList({ tankId, timeZone, find, onFind, marked }: EntryListP
       </Box>
       {!pages.data && <QueryState error={pages.error} onRetry={() => void pages.refetch()} />}
       {pages.data && entries.length === 0 && waiting.length === 0 && (
-        <Box sx={{ py: 3, color: 'text.secondary' }}>{isFiltered ? en.journal.noneFound : en.journal.empty}</Box>
+        <Box sx={{ py: 3, color: 'text.secondary' }}>{isFiltered ? enJournal.noneFound : enJournal.empty}</Box>
       )}
       <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>
         {waiting.map((record) => (
           <Box component="li" key={record.id} sx={{ display: 'flex', gap: 1.5, py: 0.25, color: 'text.secondary', fontStyle: 'italic' }}>
             <span>{clock.format(new Date(record.at))}</span>
-            <span>{`${en.kind[record.kind]}: ${recordLine(record, units)}`}</span>
-            <span>{en.journal.waiting}</span>
+            <span>{`${enRecordKind[record.kind]}: ${recordLine(record, units)}`}</span>
+            <span>{enJournal.waiting}</span>
           </Box>
         ))}
         {entries.map((entry, index) => {
@@ -135,7 +135,7 @@ export function EntryList({ tankId, timeZone, find, onFind, marked }: EntryListP
                   {clock.format(new Date(record.at))}
                 </Box>
                 <Box className="lettering" sx={{ fontSize: 14.5, textTransform: 'none', display: { xs: 'none', md: 'block' } }}>
-                  {en.kind[record.kind]}
+                  {enRecordKind[record.kind]}
                 </Box>
                 <Box sx={{ minWidth: 0, overflowWrap: 'anywhere' }}>
                   {recordLine(record, units)}
@@ -146,14 +146,14 @@ export function EntryList({ tankId, timeZone, find, onFind, marked }: EntryListP
                   )}
                   {record.recordedBy !== null && (
                     <Box component="span" sx={{ color: 'text.secondary', fontSize: 12.5, ml: 1 }}>
-                      {en.journal.by(record.recordedBy)}
+                      {enJournal.by(record.recordedBy)}
                     </Box>
                   )}
                 </Box>
                 <Box sx={{ whiteSpace: 'nowrap' }}>
                   {record.kind !== 'photo' && record.kind !== 'glance' && (
                     <Button variant="text" onClick={() => setEditing(entry)} sx={{ minWidth: 0, py: 0, fontSize: 14 }}>
-                      {en.journal.edit}
+                      {enJournal.edit}
                     </Button>
                   )}
                   <Button
@@ -161,7 +161,7 @@ export function EntryList({ tankId, timeZone, find, onFind, marked }: EntryListP
                     onClick={() => void remove(entry)}
                     sx={{ minWidth: 0, py: 0, fontSize: 14, color: 'text.secondary' }}
                   >
-                    {en.journal.remove}
+                    {enJournal.remove}
                   </Button>
                 </Box>
               </Box>
@@ -171,7 +171,7 @@ export function EntryList({ tankId, timeZone, find, onFind, marked }: EntryListP
       </Box>
       {pages.hasNextPage && (
         <Button onClick={() => void pages.fetchNextPage()} disabled={pages.isFetchingNextPage} sx={{ my: 1 }}>
-          {en.journal.more}
+          {enJournal.more}
         </Button>
       )}
       {editing !== null && <EditDialog key={editing.record.id} tankId={tankId} entry={editing} onClose={() => setEditing(null)} />}

@@ -1,4 +1,4 @@
-import { en } from '@jovrin/contract'
+import { enApp, enJournal, enNumber, enPlantKind, enSalt, enSign } from '@jovrin/contract'
 import { PLANT_KINDS, SALT_IDS, SIGNS, type JournalEvent, type PlantKind, type Sign } from '@jovrin/core'
 import { Box, Button, Checkbox, FormControlLabel, MenuItem, TextField } from '@mui/material'
 import { useState, type ReactNode } from 'react'
@@ -58,32 +58,32 @@ function eventOf(kind: EventKind, draft: Draft): PlainEvent | string {
   const note = textOr(draft.note)
   switch (kind) {
     case 'dose':
-      if (isWrong(draft.grams, draft.millilitres)) return en.number.none
-      if (draft.salt !== '' && draft.grams === null) return en.journal.needed
-      if (draft.salt === '' && (textOr(draft.bottle) === null || draft.millilitres === null)) return en.journal.needed
+      if (isWrong(draft.grams, draft.millilitres)) return enNumber.none
+      if (draft.salt !== '' && draft.grams === null) return enJournal.needed
+      if (draft.salt === '' && (textOr(draft.bottle) === null || draft.millilitres === null)) return enJournal.needed
       return draft.salt !== ''
         ? { kind, salt: draft.salt, grams: draft.grams, millilitres: null, bottle: null, note }
         : { kind, salt: null, grams: null, millilitres: draft.millilitres, bottle: textOr(draft.bottle), note }
     case 'change':
       return draft.fraction === null || isWrong(draft.fraction)
-        ? en.journal.needed
+        ? enJournal.needed
         : { kind, fraction: draft.fraction, hasWiped: draft.hasWiped, note }
     case 'trim':
-      return isWrong(draft.wetG) ? en.number.none : { kind, wetG: draft.wetG, kinds: draft.cut === 'all' ? [] : [draft.cut], note }
+      return isWrong(draft.wetG) ? enNumber.none : { kind, wetG: draft.wetG, kinds: draft.cut === 'all' ? [] : [draft.cut], note }
     case 'death':
       return textOr(draft.animal) === null || draft.count === null || isWrong(draft.count)
-        ? en.journal.needed
+        ? enJournal.needed
         : { kind, animal: draft.animal.trim(), count: Math.round(draft.count), note }
     case 'purchase': {
-      if (textOr(draft.what) === null) return en.journal.needed
-      if (isWrong(draft.cost)) return en.number.none
+      if (textOr(draft.what) === null) return enJournal.needed
+      if (isWrong(draft.cost)) return enNumber.none
       const currency = textOr(draft.currency.toUpperCase())
       return currency !== null && !/^[A-Z]{3}$/.test(currency)
-        ? en.journal.wrongCurrency
+        ? enJournal.wrongCurrency
         : { kind, what: draft.what.trim(), cost: draft.cost, currency, note }
     }
     case 'note':
-      return note === null ? en.journal.needed : { kind, note }
+      return note === null ? enJournal.needed : { kind, note }
     case 'sign':
       return { kind, sign: draft.sign, where: textOr(draft.where), amount: draft.amount, note }
   }
@@ -142,14 +142,14 @@ export function EventForm({ kind, initial, initialAt, onSubmit, submitLabel, chi
       if (!initial) setDraft(EMPTY)
       if (!initial) setWhen(null)
     } catch (error) {
-      setFailure(error instanceof Error ? error.message : en.app.failed)
+      setFailure(error instanceof Error ? error.message : enApp.failed)
     }
   }
   return (
     <Box
       component="form"
       noValidate
-      aria-label={en.journal.kinds[kind] ?? kind}
+      aria-label={enJournal.kinds[kind] ?? kind}
       sx={{ display: 'grid', gap: 1.25 }}
       onSubmit={(event) => {
         event.preventDefault()
@@ -158,7 +158,7 @@ export function EventForm({ kind, initial, initialAt, onSubmit, submitLabel, chi
     >
       <Fields kind={kind} draft={draft} set={set} />
       <TextField
-        label={en.journal.note}
+        label={enJournal.note}
         value={draft.note}
         multiline={kind === 'note'}
         minRows={kind === 'note' ? 3 : 1}
@@ -182,7 +182,7 @@ export function EventForm({ kind, initial, initialAt, onSubmit, submitLabel, chi
 }
 
 function Fields({ kind, draft, set }: { kind: EventKind; draft: Draft; set: (part: Partial<Draft>) => void }) {
-  const { field } = en.journal
+  const { field } = enJournal
   const text = (key: 'bottle' | 'animal' | 'what' | 'currency' | 'where', label: string) => (
     <TextField
       label={label}
@@ -205,7 +205,7 @@ function Fields({ kind, draft, set }: { kind: EventKind; draft: Draft; set: (par
             <MenuItem value="">{field.bottle}</MenuItem>
             {SALT_IDS.map((id) => (
               <MenuItem key={id} value={id}>
-                {en.salt[id] ?? id}
+                {enSalt[id] ?? id}
               </MenuItem>
             ))}
           </TextField>
@@ -214,7 +214,7 @@ function Fields({ kind, draft, set }: { kind: EventKind; draft: Draft; set: (par
               {text('bottle', field.what)}
               <NumberField
                 label={field.millilitres}
-                why={en.journal.saltOutsideModel}
+                why={enJournal.saltOutsideModel}
                 unit="mL"
                 range={[0, 100_000]}
                 value={draft.millilitres}
@@ -224,7 +224,7 @@ function Fields({ kind, draft, set }: { kind: EventKind; draft: Draft; set: (par
           ) : (
             <NumberField
               label={field.grams}
-              why={en.journal.logged('')}
+              why={enJournal.logged('')}
               dimension="portion"
               range={[0, 10_000]}
               usual={[0, 20]}
@@ -258,7 +258,7 @@ function Fields({ kind, draft, set }: { kind: EventKind; draft: Draft; set: (par
         <>
           <NumberField
             label={field.wetG}
-            why={en.journal.describe.trimmedUnweighed}
+            why={enJournal.describe.trimmedUnweighed}
             dimension="portion"
             range={[0, 100_000]}
             value={draft.wetG}
@@ -271,10 +271,10 @@ function Fields({ kind, draft, set }: { kind: EventKind; draft: Draft; set: (par
             onChange={(event) => set({ cut: event.target.value as Draft['cut'] })}
             slotProps={{ inputLabel: { shrink: true } }}
           >
-            <MenuItem value="all">{en.journal.allKinds}</MenuItem>
+            <MenuItem value="all">{enJournal.allKinds}</MenuItem>
             {PLANT_KINDS.map((name) => (
               <MenuItem key={name} value={name}>
-                {en.describe.kind[name]}
+                {enPlantKind[name]}
               </MenuItem>
             ))}
           </TextField>
@@ -316,7 +316,7 @@ function Fields({ kind, draft, set }: { kind: EventKind; draft: Draft; set: (par
           >
             {SIGNS.map((name) => (
               <MenuItem key={name} value={name}>
-                {en.sign[name]}
+                {enSign[name]}
               </MenuItem>
             ))}
           </TextField>
@@ -325,7 +325,7 @@ function Fields({ kind, draft, set }: { kind: EventKind; draft: Draft; set: (par
             label={field.amount}
             why={field.amount}
             value={String(draft.amount)}
-            options={(['1', '2', '3'] as const).map((step, index) => [step as string, en.journal.amount[index] ?? step] as const)}
+            options={(['1', '2', '3'] as const).map((step, index) => [step as string, enJournal.amount[index] ?? step] as const)}
             onChange={(next) => set({ amount: (Number(next) || 2) as 1 | 2 | 3 })}
           />
         </>

@@ -1,4 +1,4 @@
-import { en } from '@jovrin/contract'
+import { enJournal } from '@jovrin/contract'
 import { Box, ToggleButton, ToggleButtonGroup } from '@mui/material'
 import { useState } from 'react'
 import { EVENT_KINDS, EventForm, type EventKind } from './EventForm.js'
@@ -10,21 +10,21 @@ export function EventPanel({ tankId }: { tankId: string }) {
   const log = useLog(tankId)
   const [kind, setKind] = useState<EventKind | 'photo' | null>(null)
   return (
-    <Box component="section" aria-label={en.journal.event} sx={{ display: 'grid', gap: 1.25 }}>
+    <Box component="section" aria-label={enJournal.event} sx={{ display: 'grid', gap: 1.25 }}>
       <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 16, borderBottom: '1px solid var(--ink)' }}>
-        {en.journal.event}
+        {enJournal.event}
       </Box>
       <ToggleButtonGroup
         exclusive
         size="small"
-        aria-label={en.journal.event}
+        aria-label={enJournal.event}
         value={kind}
         onChange={(_, next: EventKind | 'photo' | null) => setKind(next)}
         sx={{ display: 'flex', flexWrap: 'wrap' }}
       >
         {[...EVENT_KINDS, 'photo' as const].map((name) => (
           <ToggleButton key={name} value={name} sx={{ minHeight: { xs: 42, md: 26 } }}>
-            {en.journal.kinds[name]}
+            {enJournal.kinds[name]}
           </ToggleButton>
         ))}
       </ToggleButtonGroup>
@@ -33,9 +33,9 @@ export function EventPanel({ tankId }: { tankId: string }) {
         <EventForm
           key={kind}
           kind={kind}
-          submitLabel={en.journal.logKind[kind] ?? en.journal.log}
+          submitLabel={enJournal.logKind[kind] ?? enJournal.log}
           onSubmit={async (event, at) => {
-            await log([event], at, en.journal.kinds[kind] ?? kind)
+            await log([event], at, enJournal.kinds[kind] ?? kind)
             setKind(null)
           }}
         />

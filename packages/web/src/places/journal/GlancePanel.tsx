@@ -1,4 +1,4 @@
-import { en } from '@jovrin/contract'
+import { enAnimalState, enIndicatorColour, enJournal, enOutletState } from '@jovrin/contract'
 import { ANIMAL_STATES, INDICATOR_COLOURS, OUTLET_STATES, type AnimalState, type IndicatorColour, type OutletState } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useState } from 'react'
@@ -16,60 +16,60 @@ export function GlancePanel({ tankId }: { tankId: string }) {
   const [animals, setAnimals] = useState<AnimalState | null>(null)
   const [indicator, setIndicator] = useState<IndicatorColour | null>(null)
   const [outlet, setOutlet] = useState<OutletState | null>(null)
-  const fine = (): Promise<void> => log([ALL_FINE], now(), en.journal.allFine)
+  const fine = (): Promise<void> => log([ALL_FINE], now(), enJournal.allFine)
   const told = async (): Promise<void> => {
-    await log([{ kind: 'glance', isAllFine: false, animals, indicator, outlet, note: null }], now(), en.journal.glance)
+    await log([{ kind: 'glance', isAllFine: false, animals, indicator, outlet, note: null }], now(), enJournal.glance)
     setOpen(false)
     setAnimals(null)
     setIndicator(null)
     setOutlet(null)
   }
   return (
-    <Box component="section" aria-label={en.journal.glance} sx={{ display: 'grid', gap: 1 }}>
+    <Box component="section" aria-label={enJournal.glance} sx={{ display: 'grid', gap: 1 }}>
       <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 16, borderBottom: '1px solid var(--ink)' }}>
-        {en.journal.glance}
+        {enJournal.glance}
       </Box>
       <Box sx={{ display: 'flex', gap: 1 }}>
         <Button
           variant="contained"
           onClick={() => void fine()}
-          title={en.journal.allFineHint}
+          title={enJournal.allFineHint}
           sx={{ minHeight: { xs: 52, md: 34 }, flexGrow: 1 }}
         >
-          {en.journal.allFine}
+          {enJournal.allFine}
         </Button>
         <Button onClick={() => setOpen(!isOpen)} aria-expanded={isOpen} sx={{ minHeight: { xs: 52, md: 34 }, flexGrow: 1 }}>
-          {en.journal.notFine}
+          {enJournal.notFine}
         </Button>
       </Box>
       {isOpen && (
         <>
           <Choice
-            label={en.journal.ask.animals}
-            why={en.journal.whyAsk}
+            label={enJournal.ask.animals}
+            why={enJournal.whyAsk}
             value={animals}
-            options={named(ANIMAL_STATES, en.animals)}
+            options={named(ANIMAL_STATES, enAnimalState)}
             canBeUnknown
             onChange={setAnimals}
           />
           <Choice
-            label={en.journal.ask.indicator}
-            why={en.journal.whyAsk}
+            label={enJournal.ask.indicator}
+            why={enJournal.whyAsk}
             value={indicator}
-            options={named(INDICATOR_COLOURS, en.indicator)}
+            options={named(INDICATOR_COLOURS, enIndicatorColour)}
             canBeUnknown
             onChange={setIndicator}
           />
           <Choice
-            label={en.journal.ask.outlet}
-            why={en.journal.whyAsk}
+            label={enJournal.ask.outlet}
+            why={enJournal.whyAsk}
             value={outlet}
-            options={named(OUTLET_STATES, en.outlet)}
+            options={named(OUTLET_STATES, enOutletState)}
             canBeUnknown
             onChange={setOutlet}
           />
           <Button variant="contained" onClick={() => void told()} sx={{ minHeight: { xs: 48, md: 34 } }}>
-            {en.journal.logGlance}
+            {enJournal.logGlance}
           </Button>
         </>
       )}

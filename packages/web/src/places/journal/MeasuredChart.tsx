@@ -1,4 +1,4 @@
-import { en } from '@jovrin/contract'
+import { enJournal, enReadingQuantity, enRecordKind, enShelf } from '@jovrin/contract'
 import { hindcastBand, instantOf, isModelled, READING_QUANTITIES, type HindcastBand, type ReadingQuantity } from '@jovrin/core'
 import { Box, MenuItem, TextField } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
@@ -58,7 +58,7 @@ export function MeasuredChart({ tankId, timeZone, aged, quantity, onQuantity }: 
     const band: HindcastBand | null = raw === null ? null : { low: shown(raw.low), median: shown(raw.median), high: shown(raw.high) }
     const { at, value, qualifier } = series.data
     const marks = (acts.data?.entries ?? [])
-      .map(({ record }) => ({ atMs: Date.parse(record.at), name: en.kind[record.kind] }))
+      .map(({ record }) => ({ atMs: Date.parse(record.at), name: enRecordKind[record.kind] }))
       .slice(0, MOST_MARKS)
     return {
       measured: { atMs: at, values: shown(value), qualifiers: qualifier },
@@ -69,25 +69,25 @@ export function MeasuredChart({ tankId, timeZone, aged, quantity, onQuantity }: 
       unit,
       zoom,
       texts: {
-        measured: en.journal.measured,
-        below: en.journal.belowReadable,
-        band: en.journal.band,
-        middle: en.journal.middle,
-        today: en.journal.todayLine,
+        measured: enJournal.measured,
+        below: enJournal.belowReadable,
+        band: enJournal.band,
+        middle: enJournal.middle,
+        today: enJournal.todayLine,
       },
     }
   }, [series.data, quantity, units, isDone, members, acts.data, startMs, aged.today, unit, zoom])
   const make = useCallback((inks: ChartInks) => (input === null ? {} : measuredChartOption(input, inks)), [input])
   const inside = input === null ? null : insideBand(input)
   return (
-    <Box component="section" aria-label={en.journal.chart} sx={{ minWidth: 0 }}>
+    <Box component="section" aria-label={enJournal.chart} sx={{ minWidth: 0 }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'end', columnGap: 2 }}>
         <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 18, flexGrow: 1 }}>
-          {en.journal.chart}
+          {enJournal.chart}
         </Box>
         <TextField
           select
-          label={en.journal.quantity}
+          label={enJournal.quantity}
           value={quantity}
           onChange={(event) => onQuantity(event.target.value as ReadingQuantity)}
           sx={{ minWidth: 150 }}
@@ -95,23 +95,23 @@ export function MeasuredChart({ tankId, timeZone, aged, quantity, onQuantity }: 
         >
           {READING_QUANTITIES.map((name) => (
             <MenuItem key={name} value={name}>
-              {en.quantity[name]}
+              {enReadingQuantity[name]}
             </MenuItem>
           ))}
         </TextField>
       </Box>
-      <Chart onDrawn={drawn} onZoom={setZoom} make={make} height={300} label={`${en.journal.chart}: ${en.quantity[quantity]}`} />
+      <Chart onDrawn={drawn} onZoom={setZoom} make={make} height={300} label={`${enJournal.chart}: ${enReadingQuantity[quantity]}`} />
       <Legend hasBand={modelled} />
       <Box role="status" sx={{ fontSize: 13, color: 'text.secondary' }}>
         {series.data?.at.length === 0
-          ? en.journal.noReadings
+          ? enJournal.noReadings
           : modelled && inside !== null && inside.all > 0
-            ? `${en.journal.outside(significant(inside.inside, 6), significant(inside.all, 6))} ${en.journal.chartHint}`
+            ? `${enJournal.outside(significant(inside.inside, 6), significant(inside.all, 6))} ${enJournal.chartHint}`
             : modelled
               ? isDone
-                ? en.journal.chartHint
-                : en.shelf.reckoning
-              : en.journal.notModelled}
+                ? enJournal.chartHint
+                : enShelf.reckoning
+              : enJournal.notModelled}
       </Box>
       {input !== null && input.measured.atMs.length > 0 && <Figures input={input} timeZone={timeZone} />}
     </Box>
@@ -125,13 +125,13 @@ function Legend({ hasBand }: { hasBand: boolean }) {
         <svg width="14" height="10" aria-hidden>
           <circle cx="6" cy="5" r="4" fill="var(--ink)" />
         </svg>
-        {en.journal.measured}
+        {enJournal.measured}
       </span>
       <span>
         <svg width="16" height="10" aria-hidden>
           <path d="M1 1H13L7 9Z" fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1.5" />
         </svg>
-        {en.journal.belowReadable}
+        {enJournal.belowReadable}
       </span>
       {hasBand && (
         <>
@@ -139,13 +139,13 @@ function Legend({ hasBand }: { hasBand: boolean }) {
             <svg width="22" height="10" aria-hidden>
               <rect width="18" height="10" fill="var(--clean-fill)" opacity="0.55" />
             </svg>
-            {en.journal.band}
+            {enJournal.band}
           </span>
           <span>
             <svg width="24" height="10" aria-hidden>
               <path d="M0 5H20" stroke="var(--clean)" strokeWidth="1.5" strokeDasharray="5 3" />
             </svg>
-            {en.journal.middle}
+            {enJournal.middle}
           </span>
         </>
       )}
@@ -160,7 +160,7 @@ function Figures({ input, timeZone }: { input: MeasuredChartInput; timeZone: str
   const first = Math.max(0, measured.atMs.length - TABLE_ROWS)
   return (
     <details>
-      <summary>{en.journal.table}</summary>
+      <summary>{enJournal.table}</summary>
       <Box
         component="table"
         className="figures"
@@ -168,7 +168,7 @@ function Figures({ input, timeZone }: { input: MeasuredChartInput; timeZone: str
       >
         <thead>
           <tr>
-            {en.journal.tableHead.map((head) => (
+            {enJournal.tableHead.map((head) => (
               <th key={head} scope="col">
                 {head}
               </th>

@@ -1,4 +1,4 @@
-import { en } from '@jovrin/contract'
+import { enJournal } from '@jovrin/contract'
 import type { JournalRecord } from '@jovrin/core'
 import { Box, MenuItem, Slider, TextField } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
@@ -8,7 +8,7 @@ import { longDate, percent } from '../../ui/units.js'
 
 type Picture = Extract<JournalRecord, { kind: 'photo' }>
 const address = (picture: Picture): string => `/api/photos/${picture.sha256}`
-const titleOf = (picture: Picture): string => en.journal.photoOf(picture.spot, longDate(picture.at.slice(0, 10)))
+const titleOf = (picture: Picture): string => enJournal.photoOf(picture.spot, longDate(picture.at.slice(0, 10)))
 
 /** Two pictures of one spot under one slider: what stands left of it is before, right of it after. */
 export function PhotoCompare({ tankId }: { tankId: string }) {
@@ -24,24 +24,24 @@ export function PhotoCompare({ tankId }: { tankId: string }) {
   const before = ofSpot.find(({ id }) => id === chosen.before) ?? ofSpot.at(-1)
   if (after === undefined || before === undefined) return null
   return (
-    <Box component="section" aria-label={en.journal.compare} sx={{ minWidth: 0 }}>
+    <Box component="section" aria-label={enJournal.compare} sx={{ minWidth: 0 }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'end', gap: 2, mb: 0.5 }}>
         <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 18, flexGrow: 1 }}>
-          {en.journal.compare}
+          {enJournal.compare}
         </Box>
         {spots.length > 1 && (
-          <Pick label={en.journal.field.spot} value={spot ?? ''} options={spots.map((name) => [name, name] as const)} onChange={setSpot} />
+          <Pick label={enJournal.field.spot} value={spot ?? ''} options={spots.map((name) => [name, name] as const)} onChange={setSpot} />
         )}
         {ofSpot.length > 1 && (
           <>
             <Pick
-              label={en.journal.before}
+              label={enJournal.before}
               value={before.id}
               options={ofSpot.map((picture) => [picture.id, longDate(picture.at.slice(0, 10))] as const)}
               onChange={(id) => setChosen({ ...chosen, before: id })}
             />
             <Pick
-              label={en.journal.after}
+              label={enJournal.after}
               value={after.id}
               options={ofSpot.map((picture) => [picture.id, longDate(picture.at.slice(0, 10))] as const)}
               onChange={(id) => setChosen({ ...chosen, after: id })}
@@ -88,11 +88,11 @@ export function PhotoCompare({ tankId }: { tankId: string }) {
           onChange={(_, next) => setShare(next)}
           min={0}
           max={100}
-          aria-label={en.journal.slider}
+          aria-label={enJournal.slider}
           getAriaValueText={(value) => `${percent(1 - value / 100)} %`}
         />
       ) : (
-        <Box sx={{ fontSize: 13, color: 'text.secondary' }}>{en.journal.onePhoto}</Box>
+        <Box sx={{ fontSize: 13, color: 'text.secondary' }}>{enJournal.onePhoto}</Box>
       )}
     </Box>
   )

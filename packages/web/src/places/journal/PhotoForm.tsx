@@ -1,4 +1,4 @@
-import { en, Problem, StoredPhoto } from '@jovrin/contract'
+import { enApp, enJournal, Problem, StoredPhoto } from '@jovrin/contract'
 import { Box, Button, TextField } from '@mui/material'
 import { useRef, useState } from 'react'
 import { useLog } from './logging.js'
@@ -6,7 +6,7 @@ import { useLog } from './logging.js'
 /** A picture from the same spot: sent first, then named in the journal at the time it was taken. */
 export function PhotoForm({ tankId }: { tankId: string }) {
   const log = useLog(tankId)
-  const [spot, setSpot] = useState<string>(en.journal.standardSpot)
+  const [spot, setSpot] = useState<string>(enJournal.standardSpot)
   const [state, setState] = useState<{ readonly isSending: boolean; readonly failure: string | null }>({ isSending: false, failure: null })
   const input = useRef<HTMLInputElement>(null)
   const send = async (file: File): Promise<void> => {
@@ -16,28 +16,28 @@ export function PhotoForm({ tankId }: { tankId: string }) {
       form.set('photo', file)
       const answer = await fetch(`/api/tanks/${tankId}/photos`, { method: 'POST', body: form })
       const json: unknown = await answer.json().catch(() => null)
-      if (!answer.ok) throw new Error(Problem.safeParse(json).data?.detail ?? en.app.failed)
+      if (!answer.ok) throw new Error(Problem.safeParse(json).data?.detail ?? enApp.failed)
       const { sha256, widthPx, heightPx, takenAt } = StoredPhoto.parse(json)
       await log(
-        [{ kind: 'photo', sha256, widthPx, heightPx, spot: spot.trim() === '' ? en.journal.standardSpot : spot.trim(), note: null }],
+        [{ kind: 'photo', sha256, widthPx, heightPx, spot: spot.trim() === '' ? enJournal.standardSpot : spot.trim(), note: null }],
         takenAt ?? new Date().toISOString(),
-        en.journal.kinds['photo'] ?? '',
+        enJournal.kinds['photo'] ?? '',
       )
       setState({ isSending: false, failure: null })
     } catch (error) {
       setState({
         isSending: false,
-        failure: error instanceof TypeError ? en.app.offline : error instanceof Error ? error.message : en.app.failed,
+        failure: error instanceof TypeError ? enApp.offline : error instanceof Error ? error.message : enApp.failed,
       })
     }
   }
   return (
     <Box sx={{ display: 'grid', gap: 1.25 }}>
       <TextField
-        label={en.journal.field.spot}
+        label={enJournal.field.spot}
         value={spot}
         onChange={(event) => setSpot(event.target.value)}
-        helperText={en.journal.spotHint}
+        helperText={enJournal.spotHint}
         slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 40 } }}
       />
       <input
@@ -45,7 +45,7 @@ export function PhotoForm({ tankId }: { tankId: string }) {
         type="file"
         accept="image/*"
         hidden
-        aria-label={en.journal.choosePhoto}
+        aria-label={enJournal.choosePhoto}
         onChange={(event) => {
           const file = event.target.files?.[0]
           event.target.value = ''
@@ -58,7 +58,7 @@ export function PhotoForm({ tankId }: { tankId: string }) {
         </Box>
       )}
       <Button variant="contained" disabled={state.isSending} onClick={() => input.current?.click()} sx={{ minHeight: { xs: 48, md: 34 } }}>
-        {en.journal.choosePhoto}
+        {enJournal.choosePhoto}
       </Button>
     </Box>
   )

@@ -1,4 +1,4 @@
-import { en } from '@jovrin/contract'
+import { enApp, enIndicatorColour, enJournal, enMoment, enReadingQuantity, nameIn } from '@jovrin/contract'
 import {
   INDICATOR_COLOURS,
   MOMENTS,
@@ -102,7 +102,7 @@ export function ReadingPanel({ tankId }: { tankId: string }) {
         eventId: null,
         note: null,
       })
-    if (parts.length === 0) return setFailure(en.journal.nothingTyped)
+    if (parts.length === 0) return setFailure(enJournal.nothingTyped)
     try {
       await log(
         parts,
@@ -110,7 +110,7 @@ export function ReadingPanel({ tankId }: { tankId: string }) {
         parts
           .map(
             ({ quantity, enteredText }) =>
-              `${en.quantity[quantity]} ${quantity === 'indicator' ? (en.indicator[enteredText] ?? '') : enteredText}`,
+              `${enReadingQuantity[quantity]} ${quantity === 'indicator' ? nameIn(enIndicatorColour, enteredText) : enteredText}`,
           )
           .join(', '),
       )
@@ -120,7 +120,7 @@ export function ReadingPanel({ tankId }: { tankId: string }) {
       setWhen(null)
       first.current?.focus()
     } catch (error) {
-      setFailure(error instanceof Error ? error.message : en.app.failed) // what was typed stays
+      setFailure(error instanceof Error ? error.message : enApp.failed) // what was typed stays
     }
   }
 
@@ -128,7 +128,7 @@ export function ReadingPanel({ tankId }: { tankId: string }) {
   return (
     <Box
       component="form"
-      aria-label={en.journal.readings}
+      aria-label={enJournal.readings}
       noValidate
       onSubmit={(event) => {
         event.preventDefault()
@@ -137,7 +137,7 @@ export function ReadingPanel({ tankId }: { tankId: string }) {
       sx={{ display: 'grid', gap: 1.25 }}
     >
       <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 16, borderBottom: '1px solid var(--ink)' }}>
-        {en.journal.readings}
+        {enJournal.readings}
       </Box>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: { xs: 2, md: 1.25 } }}>
         {fields.map((quantity, index) => {
@@ -147,11 +147,11 @@ export function ReadingPanel({ tankId }: { tankId: string }) {
           const expiresOn = kitOf(quantity)?.expiresOn ?? null
           const isExpired = expiresOn !== null && expiresOn < new Date().toISOString().slice(0, 10)
           const hint =
-            errors[quantity] ?? (judged !== null && 'hint' in judged ? judged.hint : null) ?? (isExpired ? en.journal.kitExpired : null)
+            errors[quantity] ?? (judged !== null && 'hint' in judged ? judged.hint : null) ?? (isExpired ? enJournal.kitExpired : null)
           return (
             <TextField
               key={quantity}
-              label={`${en.quantity[quantity]}${unit === '' ? '' : `, ${unit}`}`}
+              label={`${enReadingQuantity[quantity]}${unit === '' ? '' : `, ${unit}`}`}
               value={text}
               inputRef={index === 0 ? first : undefined}
               error={errors[quantity] !== undefined}
@@ -170,7 +170,7 @@ export function ReadingPanel({ tankId }: { tankId: string }) {
         })}
         <TextField
           select
-          label={en.journal.addQuantity}
+          label={enJournal.addQuantity}
           value=""
           onChange={(event) =>
             show(
@@ -183,32 +183,32 @@ export function ReadingPanel({ tankId }: { tankId: string }) {
         >
           {READING_QUANTITIES.map((quantity) => (
             <MenuItem key={quantity} value={quantity}>
-              {gauges.includes(quantity) ? en.journal.removeQuantity(en.quantity[quantity]) : en.quantity[quantity]}
+              {gauges.includes(quantity) ? enJournal.removeQuantity(enReadingQuantity[quantity]) : enReadingQuantity[quantity]}
             </MenuItem>
           ))}
         </TextField>
       </Box>
       {gauges.includes('indicator') && (
         <Choice
-          label={en.quantity.indicator}
-          why={en.journal.whyAsk}
+          label={enReadingQuantity.indicator}
+          why={enJournal.whyAsk}
           value={colour}
-          options={INDICATOR_COLOURS.map((name) => [name, en.indicator[name] ?? name] as const)}
+          options={INDICATOR_COLOURS.map((name) => [name, enIndicatorColour[name] ?? name] as const)}
           canBeUnknown
           onChange={setColour}
         />
       )}
       {(gauges.includes('pH') || gauges.includes('indicator')) && (
         <Choice
-          label={en.journal.moment}
-          why={en.journal.momentWhy}
+          label={enJournal.moment}
+          why={enJournal.momentWhy}
           value={moment ?? 'any'}
-          options={[...MOMENTS.map((name) => [name, en.moment[name] ?? name] as const), ['any', en.journal.anyMoment] as const]}
+          options={[...MOMENTS.map((name) => [name, enMoment[name] ?? name] as const), ['any', enJournal.anyMoment] as const]}
           onChange={(next) => setMoment(next === 'any' ? null : next)}
         />
       )}
       <TextField
-        label={en.journal.note}
+        label={enJournal.note}
         value={note}
         onChange={(event) => setNote(event.target.value)}
         slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 4000 } }}
@@ -224,7 +224,7 @@ export function ReadingPanel({ tankId }: { tankId: string }) {
         variant="contained"
         sx={{ minHeight: { xs: 56, md: 36 }, fontSize: { xs: 19, md: 16 }, position: { xs: 'sticky', md: 'static' }, bottom: 8, zIndex: 2 }}
       >
-        {en.journal.logReadings}
+        {enJournal.logReadings}
       </Button>
     </Box>
   )

@@ -1,4 +1,4 @@
-import { en } from '@jovrin/contract'
+import { enJournal } from '@jovrin/contract'
 import { Box } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { settingsOfTank } from '../../api/journal.queries.js'
@@ -12,11 +12,11 @@ export function SettingHistory({ tankId }: { tankId: string }) {
     a.effectiveOn === b.effectiveOn ? b.planRevision - a.planRevision : a.effectiveOn < b.effectiveOn ? 1 : -1,
   )
   return (
-    <Box component="section" aria-label={en.journal.history}>
+    <Box component="section" aria-label={enJournal.history}>
       <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 16, borderBottom: '1px solid var(--ink)' }}>
-        {en.journal.history}
+        {enJournal.history}
       </Box>
-      {changes.length === 0 && <Box sx={{ color: 'text.secondary', fontSize: 14, pt: 0.5 }}>{en.journal.noHistory}</Box>}
+      {changes.length === 0 && <Box sx={{ color: 'text.secondary', fontSize: 14, pt: 0.5 }}>{enJournal.noHistory}</Box>}
       <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>
         {changes.map((change) => (
           <Box component="li" key={change.id} sx={{ py: 0.25, fontSize: 14 }}>

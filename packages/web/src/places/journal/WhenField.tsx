@@ -1,4 +1,4 @@
-import { en } from '@jovrin/contract'
+import { enJournal } from '@jovrin/contract'
 import { Box, Button, TextField } from '@mui/material'
 
 /** Local date and time as the platform's field writes it; `null` is now. */
@@ -16,22 +16,22 @@ export function WhenField({ when, onChange }: { when: When; onChange: (when: Whe
     <Box sx={{ display: 'flex', gap: 1, alignItems: 'end' }}>
       {when === null ? (
         <>
-          <Box sx={{ fontSize: 14, color: 'text.secondary' }}>{`${en.journal.when}: ${en.journal.now}`}</Box>
+          <Box sx={{ fontSize: 14, color: 'text.secondary' }}>{`${enJournal.when}: ${enJournal.now}`}</Box>
           <Button variant="text" onClick={() => onChange(localOf(new Date().toISOString()))} sx={{ minWidth: 0 }}>
-            {en.journal.earlier}
+            {enJournal.earlier}
           </Button>
         </>
       ) : (
         <>
           <TextField
             type="datetime-local"
-            label={en.journal.when}
+            label={enJournal.when}
             value={when}
             onChange={(event) => onChange(event.target.value === '' ? null : event.target.value)}
             slotProps={{ inputLabel: { shrink: true } }}
           />
           <Button variant="text" onClick={() => onChange(null)} sx={{ minWidth: 0 }}>
-            {en.journal.now}
+            {enJournal.now}
           </Button>
         </>
       )}

@@ -1,5 +1,5 @@
-import { en } from '@jovrin/contract'
-import { enteredValue, QUANTITY, readTyped, toUnit, type Kit, type ReadingQuantity } from '@jovrin/core'
+import { enJournal, enNumber } from '@jovrin/contract'
+import { enteredValue, QUANTITY, readTyped, toldInUnit, type Kit, type ReadingQuantity } from '@jovrin/core'
 import { significant } from '../../ui/units.js'
 import type { PlainRecord } from './logging.js'
 
@@ -13,18 +13,18 @@ interface Draft {
   readonly kit: Kit | null
 }
 
-const sentence = { 'not-a-number': en.number.none, 'both-marks': en.number.both, 'unknown-unit': en.number.none } as const
+const sentence = { 'not-a-number': enNumber.none, 'both-marks': enNumber.both, 'unknown-unit': enNumber.none } as const
 
 /** What a typed value would be kept as, or why not, in the words of its own unit. */
 export function judgeReading({ quantity, text, unit, kit }: Draft): Judged {
   const shownBound = (bound: number): string => significant(inUnit(quantity, bound, unit), 3)
   const { range, usual } = QUANTITY[quantity]
   const typed = readTyped(text)
-  if ('fault' in typed) return { error: typed.fault === 'out-of-range' ? en.number.none : sentence[typed.fault] }
+  if ('fault' in typed) return { error: typed.fault === 'out-of-range' ? enNumber.none : sentence[typed.fault] }
   const entered = enteredValue(quantity, typed.shown, typed.qualifier, unit, kit)
   if ('fault' in entered)
     return {
-      error: entered.fault === 'out-of-range' ? en.number.range(shownBound(range[0]), shownBound(range[1]), unit) : sentence[entered.fault],
+      error: entered.fault === 'out-of-range' ? enNumber.range(shownBound(range[0]), shownBound(range[1]), unit) : sentence[entered.fault],
     }
   const isOdd = entered.qualifier === '=' && (entered.value < usual[0] || entered.value > usual[1])
   return {
@@ -41,14 +41,13 @@ export function judgeReading({ quantity, text, unit, kit }: Draft): Judged {
     },
     isOdd,
     hint: isOdd
-      ? en.journal.odd(`${shownBound(usual[0])}–${shownBound(usual[1])}${unit === '' ? '' : ` ${unit}`}`)
+      ? enJournal.odd(`${shownBound(usual[0])}–${shownBound(usual[1])}${unit === '' ? '' : ` ${unit}`}`)
       : entered.qualifier === '<' && typed.qualifier === '='
-        ? en.journal.below
+        ? enJournal.below
         : null,
   }
 }
 
 function inUnit(quantity: ReadingQuantity, value: number, unit: string): number {
-  const { dimension, scale = 1 } = QUANTITY[quantity]
-  return dimension === null ? value * scale : toUnit(dimension, value, unit as never) // the unit is one of this dimension's
+  return toldInUnit(QUANTITY[quantity].dimension, value, unit) ?? NaN
 }

@@ -1,4 +1,15 @@
-import { en } from '@jovrin/contract'
+import {
+  enAnimalState,
+  enIndicatorColour,
+  enJournal,
+  enMoment,
+  enOutletState,
+  enPlantKind,
+  enReadingQuantity,
+  enSalt,
+  enSign,
+  nameIn,
+} from '@jovrin/contract'
 import type { JournalRecord } from '@jovrin/core'
 import { percent, significant, type Units } from '../../ui/units.js'
 import { valueText } from '../quantity.text.js'
@@ -8,38 +19,38 @@ const joined = (...parts: (string | null | undefined | false)[]): string =>
 
 /** One line for one record, without its note. */
 export function recordLine(record: JournalRecord, units: Units): string {
-  const { describe } = en.journal
+  const { describe } = enJournal
   switch (record.kind) {
     case 'reading':
       return joined(
-        `${en.quantity[record.quantity]} ${valueText(record.quantity, record.value, record.qualifier, units)}`,
-        record.moment && en.moment[record.moment],
+        `${enReadingQuantity[record.quantity]} ${valueText(record.quantity, record.value, record.qualifier, units)}`,
+        record.moment && enMoment[record.moment],
       )
     case 'glance':
       return record.isAllFine
         ? describe.glanceFine
         : joined(
-            record.animals && en.animals[record.animals],
-            record.indicator && `${en.journal.ask.indicator.toLowerCase()} ${en.indicator[record.indicator]}`,
-            record.outlet && `${en.journal.ask.outlet.toLowerCase()} ${en.outlet[record.outlet]}`,
+            record.animals && enAnimalState[record.animals],
+            record.indicator && `${enJournal.ask.indicator.toLowerCase()} ${enIndicatorColour[record.indicator]}`,
+            record.outlet && `${enJournal.ask.outlet.toLowerCase()} ${enOutletState[record.outlet]}`,
           )
     case 'dose':
       return record.salt === null
         ? joined(record.bottle, record.millilitres !== null && `${significant(record.millilitres)} mL`)
-        : joined(en.salt[record.salt] ?? record.salt, record.grams !== null && units.show('portion', record.grams))
+        : joined(nameIn(enSalt, record.salt), record.grams !== null && units.show('portion', record.grams))
     case 'change':
       return joined(describe.change(percent(record.fraction)), record.hasWiped && describe.wiped)
     case 'trim':
       return joined(
         record.wetG === null ? describe.trimmedUnweighed : describe.trimmed(units.show('portion', record.wetG)),
-        record.kinds.map((kind) => en.describe.kind[kind]).join(' + '),
+        record.kinds.map((kind) => enPlantKind[kind]).join(' + '),
       )
     case 'death':
       return `${record.animal} × ${significant(record.count)}`
     case 'purchase':
       return joined(record.what, record.cost !== null && `${significant(record.cost, 8)} ${record.currency ?? ''}`.trim())
     case 'sign':
-      return joined(en.sign[record.sign], record.where, en.journal.amount[record.amount - 1])
+      return joined(enSign[record.sign], record.where, enJournal.amount[record.amount - 1])
     case 'note':
       return ''
     case 'photo':

@@ -1,4 +1,4 @@
-import { en, enPlan, PLAN_RANGE, ProductSchema } from '@jovrin/contract'
+import { enApp, enDescribe, enGroundKind, enLibrary, enNav, PLAN_RANGE, ProductSchema } from '@jovrin/contract'
 import { GROUND_KINDS, type GroundKind, type Product } from '@jovrin/core'
 import { Box, Button, MenuItem, TextField } from '@mui/material'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
@@ -16,7 +16,7 @@ import { productsOfLibrary } from './products.queries.js'
 export function LibraryPlace() {
   const products = useQuery(productsOfLibrary())
   const keep = useKeepProduct()
-  const text = enPlan.library
+  const text = enLibrary
   if (!products.data) return <QueryState error={products.error} onRetry={() => void products.refetch()} />
   const own = (id: string): boolean => !id.startsWith('sample-')
   const list = [...products.data].sort((a, b) => Number(own(b.id)) - Number(own(a.id)) || a.name.localeCompare(b.name))
@@ -28,7 +28,7 @@ export function LibraryPlace() {
       <Box sx={{ color: 'text.secondary', fontSize: 14, mb: 1 }}>
         {text.hint}{' '}
         <Box component={Link} to="/workings" sx={{ color: 'inherit' }}>
-          {en.nav.workings}
+          {enNav.workings}
         </Box>
       </Box>
       {(['ground', 'tab'] as const).map((kind) => (
@@ -66,9 +66,9 @@ function useKeepProduct(): (product: Product) => Promise<void> {
     try {
       await changeJson('PUT', `/api/products/${product.id}`, ProductSchema, { body: product })
       await client.invalidateQueries({ queryKey: ['products'] })
-      tell({ text: enPlan.library.kept })
+      tell({ text: enLibrary.kept })
     } catch (error) {
-      tell({ text: error instanceof Error ? error.message : en.app.failed })
+      tell({ text: error instanceof Error ? error.message : enApp.failed })
     }
   }
 }
@@ -78,7 +78,7 @@ function ProductRow({ product }: { product: Product }) {
   const tell = useNotice()
   const keep = useKeepProduct()
   const [draft, setDraft] = useState(product)
-  const head = enPlan.library.head
+  const head = enLibrary.head
   const set = (part: Partial<Product>): void => setDraft({ ...draft, ...part } as Product) // parts are of the draft's own kind
   const done = (next: Product = draft): void => {
     const parsed = ProductSchema.safeParse(next)
@@ -88,9 +88,9 @@ function ProductRow({ product }: { product: Product }) {
     try {
       await changeJson('DELETE', `/api/products/${product.id}`, z.object({}))
       await client.invalidateQueries({ queryKey: ['products'] })
-      tell({ text: enPlan.library.removed(product.name), action: { label: en.describe.undo, run: () => void keep(product) } })
+      tell({ text: enLibrary.removed(product.name), action: { label: enDescribe.undo, run: () => void keep(product) } })
     } catch (error) {
-      tell({ text: error instanceof Error ? error.message : en.app.failed })
+      tell({ text: error instanceof Error ? error.message : enApp.failed })
     }
   }
   return (
@@ -129,7 +129,7 @@ function ProductRow({ product }: { product: Product }) {
           >
             {GROUND_KINDS.map((kind) => (
               <MenuItem key={kind} value={kind}>
-                {en.describe.ground[kind]}
+                {enGroundKind[kind]}
               </MenuItem>
             ))}
           </TextField>
@@ -199,7 +199,7 @@ function ProductRow({ product }: { product: Product }) {
         <Button
           variant="text"
           sx={{ minWidth: 26, p: 0, mt: 1.5 }}
-          aria-label={enPlan.library.remove(product.name)}
+          aria-label={enLibrary.remove(product.name)}
           onClick={() => void remove()}
         >
           ✕

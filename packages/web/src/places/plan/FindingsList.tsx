@@ -1,4 +1,4 @@
-import { enPlan } from '@jovrin/contract'
+import { enPlan, enPlanSheet } from '@jovrin/contract'
 import { applyEdits, findingKey, type Finding, type Plan, type PlanSheet } from '@jovrin/core'
 import { Box, Button, TextField } from '@mui/material'
 import { memo, useState } from 'react'
@@ -12,7 +12,6 @@ const SHOWN = 4
 
 interface FindingsListProps {
   readonly tankId: string
-  readonly currency: string
   readonly muted: Plan['muted']
   readonly change: Desk['change']
   readonly findings: readonly Finding[]
@@ -23,7 +22,7 @@ interface FindingsListProps {
 
 /** What to look at, most serious first; what can be mended by one click is, and what may stay so is let be with a note. */
 export const FindingsList = memo(function FindingsList(props: FindingsListProps) {
-  const { findings, sheet, muted, currency, change } = props
+  const { findings, sheet, muted, change } = props
   const units = useUnits()
   const [isOpen, setOpen] = useState(false)
   const here = sheet === undefined ? findings : findings.filter((finding) => finding.sheet === sheet)
@@ -51,7 +50,7 @@ export const FindingsList = memo(function FindingsList(props: FindingsListProps)
           {letBe.map((finding) => (
             <Box key={findingKey(finding)} sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
               <span>
-                {findingSentence(finding, units, currency)} {noteOf(finding)?.note !== '' && <i>{noteOf(finding)?.note}</i>}
+                {findingSentence(finding, units)} {noteOf(finding)?.note !== '' && <i>{noteOf(finding)?.note}</i>}
               </span>
               <Button
                 variant="text"
@@ -68,10 +67,10 @@ export const FindingsList = memo(function FindingsList(props: FindingsListProps)
   )
 })
 
-function OneFinding({ finding, tankId, currency, change, sheet, onChoose }: FindingsListProps & { finding: Finding }) {
+function OneFinding({ finding, tankId, change, sheet, onChoose }: FindingsListProps & { finding: Finding }) {
   const units = useUnits()
   const [note, setNote] = useState<string | null>(null)
-  const sentence = findingSentence(finding, units, currency)
+  const sentence = findingSentence(finding, units)
   const mute = (): void =>
     change((plan) => ({ ...plan, muted: [...plan.muted, { id: localId('m'), finding: findingKey(finding), note: (note ?? '').trim() }] }))
   return (
@@ -84,7 +83,7 @@ function OneFinding({ finding, tankId, currency, change, sheet, onChoose }: Find
             <>
               {' '}
               <Box component={Link} to={`/tanks/${tankId}/plan/${finding.sheet}`} sx={{ color: 'inherit', whiteSpace: 'nowrap' }}>
-                {enPlan.sheets[finding.sheet]}
+                {enPlanSheet[finding.sheet]}
               </Box>
             </>
           )}
@@ -99,7 +98,7 @@ function OneFinding({ finding, tankId, currency, change, sheet, onChoose }: Find
             sx={{ whiteSpace: 'nowrap', py: 0 }}
             onClick={() => change((plan) => applyEdits(plan, finding.mend?.edits ?? []) ?? plan)}
           >
-            {mendLabel(finding.mend, units, currency)}
+            {mendLabel(finding.mend, units)}
           </Button>
         )}
         {finding.severity !== 'stop' && note === null && (

@@ -1,4 +1,4 @@
-import { en, enPlan } from '@jovrin/contract'
+import { enApp, enDescribe, enPlan, enPlanSheet } from '@jovrin/contract'
 import { civilDate, isCivilDate, PLAN_SHEETS } from '@jovrin/core'
 import { Box, Button, MenuItem, TextField } from '@mui/material'
 import { memo } from 'react'
@@ -33,14 +33,14 @@ const tab = {
 export const PlanBar = memo(function PlanBar({ tankId, isValid, startedOn, timeZone, keeper, effectiveOn, onEffectiveOn }: PlanBarProps) {
   const { state, revision, step } = keeper
   const status = !isValid
-    ? en.describe.unsaved
+    ? enDescribe.unsaved
     : state.kind === 'saving'
-      ? en.describe.saving
+      ? enDescribe.saving
       : state.kind === 'failed'
         ? state.message
         : state.kind === 'merged'
-          ? en.describe.conflict
-          : en.describe.saved
+          ? enDescribe.conflict
+          : enDescribe.saved
   return (
     <Box
       className="no-print"
@@ -57,7 +57,7 @@ export const PlanBar = memo(function PlanBar({ tankId, isValid, startedOn, timeZ
       }}
     >
       <Box component="h1" sx={{ position: 'absolute', width: '1px', height: '1px', overflow: 'hidden', clipPath: 'inset(50%)', m: 0 }}>
-        {en.app.places.describe}
+        {enApp.places.describe}
       </Box>
       <Box
         component="nav"
@@ -70,7 +70,7 @@ export const PlanBar = memo(function PlanBar({ tankId, isValid, startedOn, timeZ
         </Box>
         {PLAN_SHEETS.filter((sheet) => sheet !== 'supply').map((sheet) => (
           <Box key={sheet} component={NavLink} to={`/tanks/${tankId}/plan/${sheet}`} sx={tab}>
-            {enPlan.sheets[sheet]}
+            {enPlanSheet[sheet]}
           </Box>
         ))}
       </Box>
@@ -82,13 +82,13 @@ export const PlanBar = memo(function PlanBar({ tankId, isValid, startedOn, timeZ
       </Box>
       <FromDay effectiveOn={effectiveOn} startedOn={startedOn} timeZone={timeZone} onChange={onEffectiveOn} />
       <Button disabled={!revision.canUndo} onClick={() => void step('undo')}>
-        {en.describe.undo}
+        {enDescribe.undo}
       </Button>
       <Button disabled={!revision.canRedo} onClick={() => void step('redo')}>
-        {en.describe.redo}
+        {enDescribe.redo}
       </Button>
       <Button variant="contained" component={Link} to={`/tanks/${tankId}/balance`}>
-        {en.describe.toBalance}
+        {enDescribe.toBalance}
       </Button>
     </Box>
   )
@@ -113,17 +113,17 @@ function FromDay({
         select
         value={effectiveOn === null ? 'correction' : 'change'}
         onChange={(event) => onChange(event.target.value === 'change' ? today : null)}
-        slotProps={{ select: { SelectDisplayProps: { 'aria-label': en.describe.meaning } } }}
+        slotProps={{ select: { SelectDisplayProps: { 'aria-label': enDescribe.meaning } } }}
       >
-        <MenuItem value="correction">{en.describe.correction}</MenuItem>
-        <MenuItem value="change">{en.describe.dated}</MenuItem>
+        <MenuItem value="correction">{enDescribe.correction}</MenuItem>
+        <MenuItem value="change">{enDescribe.dated}</MenuItem>
       </TextField>
       {effectiveOn !== null && (
         <TextField
           type="date"
           value={effectiveOn}
           onChange={(event) => isCivilDate(event.target.value) && onChange(event.target.value)}
-          slotProps={{ htmlInput: { min: startedOn, 'aria-label': en.describe.dated } }}
+          slotProps={{ htmlInput: { min: startedOn, 'aria-label': enDescribe.dated } }}
         />
       )}
     </>
@@ -132,14 +132,14 @@ function FromDay({
 
 export function Conflict({ keeper }: { keeper: PlanKeeper }) {
   return (
-    <SheetDialog title={en.describe.conflictBoth} isOpen={keeper.state.kind === 'conflict'}>
+    <SheetDialog title={enDescribe.conflictBoth} isOpen={keeper.state.kind === 'conflict'}>
       <Box sx={{ p: 3, maxWidth: 420 }}>
-        <p>{en.describe.conflictBoth}</p>
+        <p>{enDescribe.conflictBoth}</p>
         <Box sx={{ display: 'flex', gap: 1 }}>
           <Button variant="contained" onClick={() => void keeper.settle('mine')}>
-            {en.describe.mine}
+            {enDescribe.mine}
           </Button>
-          <Button onClick={() => void keeper.settle('theirs')}>{en.describe.theirs}</Button>
+          <Button onClick={() => void keeper.settle('theirs')}>{enDescribe.theirs}</Button>
         </Box>
       </Box>
     </SheetDialog>

@@ -1,4 +1,4 @@
-import { en, enPlan, PlanSchema, type PlanRevision } from '@jovrin/contract'
+import { enApp, enPlan, enPlanSheet, type PlanRevision, PlanSchema } from '@jovrin/contract'
 import { civilDate, daysBetween, PLAN_SHEETS, type PlanSheet } from '@jovrin/core'
 import { useQuery } from '@tanstack/react-query'
 import { lazy, Suspense, useCallback, useEffect, useRef, useState } from 'react'
@@ -89,7 +89,7 @@ function PlanSheetView({ sheet, desk, age }: { sheet: string | undefined; desk: 
   const Sheet = SHEETS[sheet as keyof typeof SHEETS] // just checked
   return (
     <Suspense fallback={<QueryState error={null} onRetry={() => undefined} />}>
-      <title>{`${enPlan.sheets[sheet as PlanSheet]} · ${desk.plan.name} · ${en.app.name}`}</title>
+      <title>{`${enPlanSheet[sheet as PlanSheet]} · ${desk.plan.name} · ${enApp.name}`}</title>
       <Sheet desk={desk} />
     </Suspense>
   )

@@ -1,4 +1,4 @@
-import { applyEdits, type Finding, type Plan } from '@jovrin/core'
+import { applyEdits, FINDINGS, MENDS, mendWith, raise, type Finding, type Plan } from '@jovrin/core'
 import { cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { MemoryRouter } from 'react-router'
 import { afterEach, describe, expect, test } from 'vitest'
@@ -10,18 +10,12 @@ import { PriceCell } from './PriceCell.js'
 afterEach(cleanup)
 const start = newPlan('x', '2026-01-01', 'UTC')
 const findings: readonly Finding[] = [
-  { code: 'piece-outside', severity: 'stop', sheet: 'hardscape', id: 's1', values: { overCm: 4 }, names: { piece: 'Main stone' } },
-  {
-    code: 'open-jumpers',
-    severity: 'warn',
-    sheet: 'vessel',
-    values: {},
-    mend: { code: 'top', values: {}, edits: [{ path: '/vessel/top', from: null, to: 'covered' }] },
-  },
-  { code: 'tilt', severity: 'note', sheet: 'vessel', values: { tiltMmPerM: 3, lineMm: 4 } },
-  { code: 'room-warm', severity: 'warn', sheet: 'vessel', values: { roomC: 30 } },
-  { code: 'sun-on-glass', severity: 'warn', sheet: 'vessel', values: { hours: 2 } },
-  { code: 'no-conditioner', severity: 'note', sheet: 'vessel', values: {} },
+  raise(FINDINGS['piece-outside'], { over: 4 }, { id: 's1', names: { piece: 'Main stone' } }),
+  raise(FINDINGS['open-jumpers'], {}, { mend: mendWith(MENDS.top, {}, [{ path: '/vessel/top', from: null, to: 'covered' }]) }),
+  raise(FINDINGS.tilt, { tilt: 3, line: 4 }),
+  raise(FINDINGS['room-warm'], { room: 30 }),
+  raise(FINDINGS['sun-on-glass'], { sun: 2 }),
+  raise(FINDINGS['no-conditioner'], {}),
 ]
 
 let plan: Plan = start
@@ -32,7 +26,6 @@ const show = (props: { sheet?: 'vessel' | 'hardscape'; muted?: Plan['muted']; on
       <UnitsProvider>
         <FindingsList
           tankId="t"
-          currency="EUR"
           muted={props.muted ?? []}
           findings={findings}
           change={(edit) => (plan = edit(plan))}

@@ -1,4 +1,4 @@
-import { en, enPlan, type PlanRevision } from '@jovrin/contract'
+import { enDescribe, enPlanSheet, type PlanRevision } from '@jovrin/contract'
 import { PLAN_SHEETS } from '@jovrin/core'
 import { cleanup, configure, fireEvent, screen } from '@testing-library/react'
 import { afterEach, describe, expect, test } from 'vitest'
@@ -51,25 +51,25 @@ describe('how a plan is kept', () => {
       cleanup()
       return told
     })
-    expect(said).toEqual([en.describe.saved, en.describe.saving, en.describe.conflict, 'The server cannot be reached.'])
+    expect(said).toEqual([enDescribe.saved, enDescribe.saving, enDescribe.conflict, 'The server cannot be reached.'])
   })
   test('what is not accepted is not kept, whatever was kept before', () => {
     show({ kind: 'saved' }, { isValid: false })
-    expect(status()).toBe(en.describe.unsaved)
+    expect(status()).toBe(enDescribe.unsaved)
   })
   test('undo and redo only where there is something to take back', () => {
     show({ kind: 'saved' })
-    expect([button(en.describe.undo).disabled, button(en.describe.redo).disabled]).toEqual([false, true])
-    fireEvent.click(button(en.describe.undo))
+    expect([button(enDescribe.undo).disabled, button(enDescribe.redo).disabled]).toEqual([false, true])
+    fireEvent.click(button(enDescribe.undo))
     expect(asked).toEqual(['undo'])
     cleanup()
     show({ kind: 'saved' }, { part: { canUndo: false, canRedo: true } })
-    fireEvent.click(button(en.describe.redo))
+    fireEvent.click(button(enDescribe.redo))
     expect(asked).toEqual(['redo'])
   })
   test('an edit corrects the description, or holds from a day; a day that is none is not taken', () => {
     const days = show({ kind: 'saved' }, { effectiveOn: '2026-11-24' })
-    const field = screen.getByLabelText(en.describe.dated, { selector: 'input' })
+    const field = screen.getByLabelText(enDescribe.dated, { selector: 'input' })
     fireEvent.change(field, { target: { value: '2026-11-20' } })
     fireEvent.change(field, { target: { value: '' } })
     expect(days).toEqual(['2026-11-20'])
@@ -78,10 +78,10 @@ describe('how a plan is kept', () => {
   test('every sheet is a link, and the open one is marked', () => {
     show({ kind: 'saved' })
     const sheets = PLAN_SHEETS.filter((sheet) => sheet !== 'supply')
-    expect(sheets.map((sheet) => screen.getByRole('link', { name: enPlan.sheets[sheet] }).getAttribute('href'))).toEqual(
+    expect(sheets.map((sheet) => screen.getByRole('link', { name: enPlanSheet[sheet] }).getAttribute('href'))).toEqual(
       sheets.map((sheet) => `/tanks/tank/plan/${sheet}`),
     )
-    expect(screen.getByRole('link', { current: 'page' }).textContent).toBe(enPlan.sheets.ground)
+    expect(screen.getByRole('link', { current: 'page' }).textContent).toBe(enPlanSheet.ground)
   })
 })
 
@@ -89,7 +89,7 @@ describe('two windows changed the same answer', () => {
   test('both choices are offered, and nothing else', () => {
     asked.length = 0
     renderPage(<Conflict keeper={keeper({ kind: 'conflict', mine: barePlan, theirs: revision })} />)
-    for (const choice of [en.describe.mine, en.describe.theirs]) fireEvent.click(button(choice))
+    for (const choice of [enDescribe.mine, enDescribe.theirs]) fireEvent.click(button(choice))
     expect(asked).toEqual(['mine', 'theirs'])
     expect(screen.getAllByRole('button')).toHaveLength(2)
   })

@@ -64,7 +64,7 @@ describe.each(PLANS)('%s: what a working writes comes out as the figure shown', 
     for (const part of parts) holds(explainRunningPart(part, 'EUR', METRIC))
     holds(explainMonth(parts, 'EUR', 'Running'))
     for (const cost of levelCosts(plan)) {
-      holds(explainUpkeep(cost))
+      holds(explainUpkeep(cost, METRIC))
       holds(explainMonth(cost.runningParts, 'EUR', 'Running'))
     }
   })

@@ -1,4 +1,4 @@
-import { en, enSettings, Problem, RestoreReport } from '@jovrin/contract'
+import { enApp, enBalance, enSettings, Problem, RestoreReport } from '@jovrin/contract'
 import { Box, Button, LinearProgress } from '@mui/material'
 import { useQueryClient } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
@@ -22,7 +22,7 @@ export function BackupPanel() {
     try {
       const answer = await fetch('/api/restore', { method: 'POST', headers: { 'Content-Type': 'application/zip' }, body: archive })
       const json: unknown = await answer.json().catch(() => null)
-      if (!answer.ok) throw new Error(Problem.safeParse(json).data?.detail ?? en.app.failed)
+      if (!answer.ok) throw new Error(Problem.safeParse(json).data?.detail ?? enApp.failed)
       const report = RestoreReport.parse(json)
       setState({
         isBusy: false,
@@ -33,7 +33,7 @@ export function BackupPanel() {
     } catch (error) {
       setState({
         isBusy: false,
-        said: error instanceof TypeError ? en.app.offline : error instanceof Error ? error.message : en.app.failed,
+        said: error instanceof TypeError ? enApp.offline : error instanceof Error ? error.message : enApp.failed,
         isFailure: true,
       })
     }
@@ -77,7 +77,7 @@ export function BackupPanel() {
             <Button variant="contained" onClick={() => file !== null && void restore(file)}>
               {enSettings.restoreYes}
             </Button>
-            <Button onClick={() => setFile(null)}>{en.balance.cancel}</Button>
+            <Button onClick={() => setFile(null)}>{enBalance.cancel}</Button>
           </Box>
         </Box>
       </SheetDialog>

@@ -1,4 +1,4 @@
-import { en, enAnswers, enSettings, TankImportReport, type TankEntry } from '@jovrin/contract'
+import { enAnswers, enApp, enRefused, enSettings, type TankEntry, TankImportReport } from '@jovrin/contract'
 import { Box, Button, Checkbox, FormControlLabel, MenuItem, TextField } from '@mui/material'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
@@ -73,7 +73,7 @@ function TankImport() {
       tell({ text: enSettings.broughtIn(answer.name) })
     } catch (error) {
       setReport(null)
-      setFailure(error instanceof Error ? error.message : en.app.failed)
+      setFailure(error instanceof Error ? error.message : enApp.failed)
     }
   }
   const choose = async (chosen: File): Promise<void> => {
@@ -84,7 +84,7 @@ function TankImport() {
     } catch {
       setFile(null)
       setReport(null)
-      setFailure(en.refused.notTankFile)
+      setFailure(enRefused.notTankFile)
     }
   }
   return (

@@ -1,4 +1,4 @@
-import { en, enSettings, KitSchema } from '@jovrin/contract'
+import { enApp, enNumber, enReadingQuantity, enSettings, KitSchema } from '@jovrin/contract'
 import { unitsOf, type Kit } from '@jovrin/core'
 import { Box, MenuItem, TextField } from '@mui/material'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
@@ -13,7 +13,9 @@ import { Section } from './Section.js'
 
 /** What each kit reports; kept by itself when a field is left. */
 export function KitTable() {
-  const kits = [...(useQuery(allKits()).data ?? [])].sort((a, b) => en.quantity[a.quantity].localeCompare(en.quantity[b.quantity]))
+  const kits = [...(useQuery(allKits()).data ?? [])].sort((a, b) =>
+    enReadingQuantity[a.quantity].localeCompare(enReadingQuantity[b.quantity]),
+  )
   return (
     <Section title={enSettings.kits}>
       <Box sx={{ color: 'text.secondary', fontSize: 14 }}>{enSettings.kitsHint}</Box>
@@ -49,7 +51,7 @@ function KitRow({ kit }: { kit: Kit }) {
     lowest: kit.lowest === null ? '' : significant(kit.lowest, 6),
     expiresOn: kit.expiresOn ?? '',
   })
-  const name = en.quantity[kit.quantity]
+  const name = enReadingQuantity[kit.quantity]
   const number = (text: string): number | null => {
     const parsed = parseNumber(text)
     return 'value' in parsed ? parsed.value : NaN
@@ -71,14 +73,14 @@ function KitRow({ kit }: { kit: Kit }) {
       await client.invalidateQueries({ queryKey: ['kits'] })
       tell({ text: enSettings.kitSaved })
     } catch (error) {
-      tell({ text: error instanceof Error ? error.message : en.app.failed })
+      tell({ text: error instanceof Error ? error.message : enApp.failed })
     }
   }
   const field = (key: keyof typeof texts, head: string, width: number, isNumber = false) => (
     <TextField
       value={texts[key]}
       error={isNumber && isWrong(texts[key])}
-      helperText={isNumber && isWrong(texts[key]) ? en.number.none : ''}
+      helperText={isNumber && isWrong(texts[key]) ? enNumber.none : ''}
       onChange={(event) => setTexts({ ...texts, [key]: event.target.value })}
       onBlur={() => void keep()}
       type={key === 'expiresOn' ? 'date' : 'text'}

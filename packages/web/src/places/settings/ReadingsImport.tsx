@@ -1,4 +1,4 @@
-import { en, enSettings, Problem, RowImportReport, type RowMappingChoice, type TankEntry } from '@jovrin/contract'
+import { enApp, enReadingQuantity, enSettings, Problem, RowImportReport, type RowMappingChoice, type TankEntry } from '@jovrin/contract'
 import { DATE_ORDERS, DECIMAL_MARKS, READING_QUANTITIES, unitsOf, type ColumnUse, type ReadingQuantity } from '@jovrin/core'
 import { Box, Button, Checkbox, FormControlLabel, LinearProgress, MenuItem, TextField } from '@mui/material'
 import { useRef, useState } from 'react'
@@ -34,7 +34,7 @@ export function ReadingsImport({ tank }: { tank: TankEntry }) {
         body: file.bytes,
       })
       const json: unknown = await answer.json().catch(() => null)
-      if (!answer.ok) throw new Error(Problem.safeParse(json).data?.detail ?? en.app.failed)
+      if (!answer.ok) throw new Error(Problem.safeParse(json).data?.detail ?? enApp.failed)
       const told = RowImportReport.parse(json)
       setReport(told)
       if (!told.isKept) return
@@ -44,7 +44,7 @@ export function ReadingsImport({ tank }: { tank: TankEntry }) {
       tell({ text: text.kept(significant(told.accepted, 7)) })
     } catch (error) {
       setReport(null)
-      setFailure(error instanceof TypeError ? en.app.offline : error instanceof Error ? error.message : en.app.failed)
+      setFailure(error instanceof TypeError ? enApp.offline : error instanceof Error ? error.message : enApp.failed)
     } finally {
       setBusy(false)
     }
@@ -189,7 +189,7 @@ function Mapping({
               ))}
               {READING_QUANTITIES.map((quantity) => (
                 <MenuItem key={quantity} value={quantity}>
-                  {en.quantity[quantity]}
+                  {enReadingQuantity[quantity]}
                 </MenuItem>
               ))}
             </TextField>
@@ -245,7 +245,7 @@ function Report({ report, onKeep }: { report: RowImportReport; onKeep: () => voi
               <tr key={index}>
                 <td>{significant(line, 7)}</td>
                 <td>{when.format(new Date(at))}</td>
-                <td>{en.quantity[quantity]}</td>
+                <td>{enReadingQuantity[quantity]}</td>
                 <td>{valueText(quantity, value, qualifier as '=' | '<' | '>', units)}</td>
               </tr>
             ))}

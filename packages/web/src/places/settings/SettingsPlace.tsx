@@ -1,4 +1,4 @@
-import { en, enSettings } from '@jovrin/contract'
+import { enDevice, enSettings } from '@jovrin/contract'
 import { Box, Button, TextField } from '@mui/material'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -48,10 +48,10 @@ function Device() {
   return (
     <Section title={enSettings.device}>
       <TextField
-        label={en.device.label}
+        label={enDevice.label}
         value={name}
-        placeholder={en.device.unnamed}
-        helperText={en.device.hint}
+        placeholder={enDevice.unnamed}
+        helperText={enDevice.hint}
         onChange={(event) => {
           setName(event.target.value)
           nameDevice(event.target.value)

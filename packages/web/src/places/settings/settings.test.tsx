@@ -1,4 +1,4 @@
-import { en, enSettings, KitSchema, type RowImportReport, type TankEntry } from '@jovrin/contract'
+import { enApp, enNumber, enRefused, enSettings, KitSchema, type RowImportReport, type TankEntry } from '@jovrin/contract'
 import type { Kit } from '@jovrin/core'
 import { cleanup, configure, fireEvent, screen, waitFor } from '@testing-library/react'
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
@@ -81,7 +81,7 @@ describe('readings from a table', () => {
   test('without the server that is said', async () => {
     show(() => 'unreachable')
     await look()
-    await waitFor(() => expect(screen.getByRole('alert').textContent).toBe(en.app.offline))
+    await waitFor(() => expect(screen.getByRole('alert').textContent).toBe(enApp.offline))
   })
 })
 
@@ -109,7 +109,7 @@ describe('a tank’s file', () => {
   test('something else is told to be something else, and nothing is sent', async () => {
     const server = show(() => ({ status: 200, body: [] }))
     give(enSettings.importTank, 'poem.txt', 'roses are red')
-    await waitFor(() => expect(screen.getByRole('alert').textContent).toBe(en.refused.notTankFile))
+    await waitFor(() => expect(screen.getByRole('alert').textContent).toBe(enRefused.notTankFile))
     expect(server.asked.filter(({ method }) => method === 'POST')).toEqual([])
   })
   test('a refusal is said in the server’s words', async () => {
@@ -144,7 +144,7 @@ describe('kits', () => {
     fireEvent.change(field(stepHead), { target: { value: '1.000,5' } })
     fireEvent.blur(field(stepHead))
     expect(field(stepHead).value).toBe('1.000,5')
-    expect(screen.getByText(en.number.none)).toBeTruthy()
+    expect(screen.getByText(enNumber.none)).toBeTruthy()
     fireEvent.change(field(lowestHead), { target: { value: '2' } })
     fireEvent.blur(field(lowestHead))
     expect(puts()).toEqual([])

@@ -1,4 +1,4 @@
-import { en } from '@jovrin/contract'
+import { enShelf } from '@jovrin/contract'
 import { tankFigures } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { Link } from 'react-router'
@@ -13,15 +13,15 @@ export function EmptyShelf() {
   return (
     <Box sx={{ maxWidth: 720, mx: 'auto', p: { xs: 3, md: 6 } }}>
       <Box component="h1" className="lettering" sx={{ fontSize: 28, m: 0 }}>
-        {en.shelf.emptyTitle}
+        {enShelf.emptyTitle}
       </Box>
-      <p>{en.shelf.emptyBody}</p>
+      <p>{enShelf.emptyBody}</p>
       <Button component={Link} to="/new" variant="contained">
-        {en.shelf.newTank}
+        {enShelf.newTank}
       </Button>
-      <Box sx={{ color: 'text.secondary', mt: 5, mb: 1 }}>{en.shelf.emptySample}</Box>
+      <Box sx={{ color: 'text.secondary', mt: 5, mb: 1 }}>{enShelf.emptySample}</Box>
       <Box sx={{ borderBottom: '2px solid var(--ink)' }}>
-        <SmallSection plan={sample} figures={tankFigures(sample)} ageDays={SAMPLE_AGE} pxPerCm={5} description={en.shelf.emptySample} />
+        <SmallSection plan={sample} figures={tankFigures(sample)} ageDays={SAMPLE_AGE} pxPerCm={5} description={enShelf.emptySample} />
       </Box>
     </Box>
   )

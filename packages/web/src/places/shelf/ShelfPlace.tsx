@@ -1,4 +1,4 @@
-import { en, type RoundStop, type TankEntry, type Timeline } from '@jovrin/contract'
+import { enApp, enJobTitle, enShelf, enToday, type RoundStop, type TankEntry, type Timeline } from '@jovrin/contract'
 import { tankFigures } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useQueries, useQuery, useQueryClient } from '@tanstack/react-query'
@@ -40,13 +40,13 @@ export function ShelfPlace() {
     <Box sx={{ p: { xs: 1.5, md: 2.5 }, maxWidth: 1400, width: '100%', mx: 'auto' }}>
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2, borderBottom: '2px solid var(--ink)', pb: 0.5 }}>
         <Box component="h1" className="lettering" sx={{ m: 0, fontSize: 26, flexGrow: 1 }}>
-          {en.shelf.title}
+          {enShelf.title}
         </Box>
         <Box className="figures" sx={{ color: 'text.secondary', display: { xs: 'none', sm: 'block' } }}>
-          {en.shelf.scale(significant(10 / (pxPerCm * MM_PER_PX), 2))}
+          {enShelf.scale(significant(10 / (pxPerCm * MM_PER_PX), 2))}
         </Box>
         <Button component={Link} to="/new">
-          {en.shelf.newTank}
+          {enShelf.newTank}
         </Button>
       </Box>
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
@@ -86,8 +86,8 @@ function TankRow({ tank, timeline, forecast, stop, pxPerCm }: TankRowProps) {
     await changeJson('DELETE', `/api/tanks/${tank.id}`, z.null())
     await refresh()
     tell({
-      text: en.shelf.putAwayDone(tank.plan.name),
-      action: { label: en.shelf.undo, run: () => void changeJson('POST', `/api/tanks/${tank.id}/restore`, z.unknown()).then(refresh) },
+      text: enShelf.putAwayDone(tank.plan.name),
+      action: { label: enShelf.undo, run: () => void changeJson('POST', `/api/tanks/${tank.id}/restore`, z.unknown()).then(refresh) },
     })
   }
   const worst = forecast?.flags[0]
@@ -104,13 +104,13 @@ function TankRow({ tank, timeline, forecast, stop, pxPerCm }: TankRowProps) {
         pt: 1.2,
       }}
     >
-      <Link to={`/tanks/${tank.id}/balance`} aria-label={en.shelf.open(tank.plan.name)} style={{ display: 'block', color: 'inherit' }}>
+      <Link to={`/tanks/${tank.id}/balance`} aria-label={enShelf.open(tank.plan.name)} style={{ display: 'block', color: 'inherit' }}>
         <SmallSection
           plan={tank.plan}
           figures={figures}
           ageDays={age}
           pxPerCm={pxPerCm}
-          description={en.shelf.sectionOf(tank.plan.name, size)}
+          description={enShelf.sectionOf(tank.plan.name, size)}
         />
       </Link>
       <Box sx={{ pb: 1, minWidth: 0, alignSelf: 'center' }}>
@@ -129,31 +129,31 @@ function TankRow({ tank, timeline, forecast, stop, pxPerCm }: TankRowProps) {
             </Box>
           </Box>
           <Box className="figures" sx={{ color: 'text.secondary' }}>
-            {`${timeline ? ageText(tank.plan.startedOn, timeline.today) : en.app.dayOfTank('…')} · ${size} · ${units.show('volume', figures.waterL)} · ${en.shelf.touched(shortDate(tank.changedAt.slice(0, 10)))}`}
+            {`${timeline ? ageText(tank.plan.startedOn, timeline.today) : enApp.dayOfTank('…')} · ${size} · ${units.show('volume', figures.waterL)} · ${enShelf.touched(shortDate(tank.changedAt.slice(0, 10)))}`}
           </Box>
         </Box>
-        <Box sx={{ mt: 0.5 }}>{forecast ? leadSentence(forecast.lead) : en.shelf.reckoning}</Box>
+        <Box sx={{ mt: 0.5 }}>{forecast ? leadSentence(forecast.lead) : enShelf.reckoning}</Box>
         {stop && (
           <Box sx={{ color: stop.attention.length > 0 ? 'var(--algae)' : 'text.secondary', mt: 0.25 }}>
-            {stop.attention.map((name) => `▲ ${en.today.attention[name] ?? name} · `)}
+            {stop.attention.map((name) => `▲ ${enToday.attention[name] ?? name} · `)}
             <Box component={Link} to="/today" sx={{ color: 'inherit' }}>
               {dueText(stop)}
             </Box>
           </Box>
         )}
         {forecast && (
-          <Box sx={{ color: worst ? 'var(--algae)' : 'text.secondary', mt: 0.25 }}>{worst ? flagSentence(worst) : en.shelf.nothing}</Box>
+          <Box sx={{ color: worst ? 'var(--algae)' : 'text.secondary', mt: 0.25 }}>{worst ? flagSentence(worst) : enShelf.nothing}</Box>
         )}
       </Box>
       <Link to={`/tanks/${tank.id}/balance`} tabIndex={-1} aria-hidden style={{ display: 'block', minHeight: 84 }}>
-        {forecast && <SmallBraid weeks={forecast.weeks} limiting={forecast.lead.limiting} description={en.shelf.braidOf(tank.plan.name)} />}
+        {forecast && <SmallBraid weeks={forecast.weeks} limiting={forecast.lead.limiting} description={enShelf.braidOf(tank.plan.name)} />}
       </Link>
       <Box sx={{ display: 'flex', flexDirection: { xs: 'row', md: 'column' }, gap: 0.5, pb: 1 }}>
         <Button component={Link} to={`/tanks/${tank.id}/plan`} variant="text" sx={{ minWidth: 0 }}>
-          {en.app.places.describe}
+          {enApp.places.describe}
         </Button>
         <Button variant="text" onClick={() => void putAway()} sx={{ minWidth: 0, color: 'text.secondary' }}>
-          {en.shelf.putAway}
+          {enShelf.putAway}
         </Button>
       </Box>
     </Box>
@@ -163,9 +163,9 @@ function TankRow({ tank, timeline, forecast, stop, pxPerCm }: TankRowProps) {
 /** What is due, by name; the rest is counted. */
 function dueText({ due, overdue }: RoundStop): string {
   const open = [...due, ...overdue]
-  const [first, second, ...others] = open.map(({ kind }) => en.job.title[kind])
-  if (first === undefined) return en.today.nothingDue
-  return en.shelf.due(
+  const [first, second, ...others] = open.map(({ kind }) => enJobTitle[kind])
+  if (first === undefined) return enToday.nothingDue
+  return enShelf.due(
     [first, second].filter((title) => title !== undefined).join(', '),
     others.length === 0 ? null : significant(others.length),
   )

@@ -1,4 +1,4 @@
-import { en, PlanRevision, PlanSchema } from '@jovrin/contract'
+import { enApp, enJobTitle, enToday, PlanRevision, PlanSchema } from '@jovrin/contract'
 import { withLightStep, type ListedJob } from '@jovrin/core'
 import { Button } from '@mui/material'
 import { useQueryClient } from '@tanstack/react-query'
@@ -14,23 +14,23 @@ export function SetLight({ tankId, today, job, onDone }: { tankId: string; today
       const { plan, revision } = await getJson(`/api/tanks/${tankId}/plan/revision`, PlanRevision, new AbortController().signal)
       await changeJson(
         'PUT',
-        `/api/tanks/${tankId}/plan?effectiveOn=${today}&why=${encodeURIComponent(en.job.title['light-step'])}`,
+        `/api/tanks/${tankId}/plan?effectiveOn=${today}&why=${encodeURIComponent(enJobTitle['light-step'])}`,
         PlanSchema,
         {
-          body: withLightStep(plan, { hours: job.values['hours'] ?? 0, dimFraction: job.values['dimFraction'] ?? 1 }),
+          body: withLightStep(plan, { hours: job.values['light']?.value ?? 0, dimFraction: job.values['power']?.value ?? 1 }),
           ifMatch: `"${revision}"`,
         },
       )
       await client.invalidateQueries({ queryKey: ['tanks'] })
-      tell({ text: en.today.setLightDone })
+      tell({ text: enToday.setLightDone })
       onDone()
     } catch (error) {
-      tell({ text: error instanceof Error ? error.message : en.app.failed })
+      tell({ text: error instanceof Error ? error.message : enApp.failed })
     }
   }
   return (
     <Button variant="contained" onClick={() => void set()}>
-      {en.today.setLight}
+      {enToday.setLight}
     </Button>
   )
 }

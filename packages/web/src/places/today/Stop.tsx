@@ -1,4 +1,4 @@
-import { en, type RoundStop } from '@jovrin/contract'
+import { enJobTitle, enJournal, enToday, type RoundStop } from '@jovrin/contract'
 import type { ListedJob } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useState } from 'react'
@@ -19,7 +19,7 @@ export function Stop({ stop, nextId }: { stop: RoundStop; nextId: string | null 
   const [moving, setMoving] = useState<ListedJob | null>(null)
   const clock = new Intl.DateTimeFormat(navigator.language, { hour: '2-digit', minute: '2-digit' })
   const isSeen = stop.lastGlanceAt !== null && new Date(stop.lastGlanceAt).toDateString() === new Date().toDateString()
-  const fine = (): Promise<void> => log([ALL_FINE], new Date().toISOString(), `${stop.name}: ${en.journal.allFine}`)
+  const fine = (): Promise<void> => log([ALL_FINE], new Date().toISOString(), `${stop.name}: ${enJournal.allFine}`)
   const minutes = [...stop.due, ...stop.overdue].reduce((sum, job) => sum + job.minutes, 0)
   return (
     <Box
@@ -35,33 +35,33 @@ export function Stop({ stop, nextId }: { stop: RoundStop; nextId: string | null 
           </Box>
         </Box>
         {stop.attention.map((name) => (
-          <Box key={name} sx={{ color: 'var(--algae)', fontWeight: 600 }}>{`▲ ${en.today.attention[name] ?? name}`}</Box>
+          <Box key={name} sx={{ color: 'var(--algae)', fontWeight: 600 }}>{`▲ ${enToday.attention[name] ?? name}`}</Box>
         ))}
         <Box className="figures" sx={{ color: 'text.secondary', flexGrow: 1 }}>
-          {`${en.today.minutes(decimals(minutes, 0))} · ${stop.lastGlanceAt === null ? en.today.noGlance : isSeen ? en.today.glanceToday(clock.format(new Date(stop.lastGlanceAt))) : en.today.lastGlance(shortDate(stop.lastGlanceAt.slice(0, 10)))}`}
+          {`${enToday.minutes(decimals(minutes, 0))} · ${stop.lastGlanceAt === null ? enToday.noGlance : isSeen ? enToday.glanceToday(clock.format(new Date(stop.lastGlanceAt))) : enToday.lastGlance(shortDate(stop.lastGlanceAt.slice(0, 10)))}`}
         </Box>
         <Box className="no-print" sx={{ display: 'flex', gap: 1 }}>
           <Button variant={isSeen ? 'outlined' : 'contained'} onClick={() => void fine()} sx={tall}>
-            {en.journal.allFine}
+            {enJournal.allFine}
           </Button>
           <Button component={Link} to={`/tanks/${stop.tankId}/journal`} sx={tall}>
-            {en.today.log}
+            {enToday.log}
           </Button>
           {nextId !== null && (
             <Button component="a" href={`#tank-${nextId}`} variant="text" sx={{ ...tall, minWidth: 0, display: { lg: 'none' } }}>
-              {en.today.next}
+              {enToday.next}
             </Button>
           )}
         </Box>
       </Box>
-      {stop.due.length === 0 && stop.overdue.length === 0 && <Box sx={{ color: 'text.secondary' }}>{en.today.nothingDue}</Box>}
-      <JobRows title={en.today.due} jobs={stop.due} stop={stop} onTell={tell} onMove={setMoving} />
-      <JobRows title={en.today.overdue} jobs={stop.overdue} stop={stop} onTell={tell} onMove={setMoving} />
+      {stop.due.length === 0 && stop.overdue.length === 0 && <Box sx={{ color: 'text.secondary' }}>{enToday.nothingDue}</Box>}
+      <JobRows title={enToday.due} jobs={stop.due} stop={stop} onTell={tell} onMove={setMoving} />
+      <JobRows title={enToday.overdue} jobs={stop.overdue} stop={stop} onTell={tell} onMove={setMoving} />
       {stop.settled.length > 0 && (
-        <Box component="ul" aria-label={en.today.settled} sx={{ listStyle: 'none', m: 0, p: 0, color: 'text.secondary' }}>
+        <Box component="ul" aria-label={enToday.settled} sx={{ listStyle: 'none', m: 0, p: 0, color: 'text.secondary' }}>
           {stop.settled.map((job) => (
             <Box component="li" key={`${job.ruleId} ${job.dueOn}`} sx={{ display: 'flex', gap: 1.5, alignItems: 'center' }}>
-              <span>{`${en.job.title[job.kind]}: ${en.today.doneState[job.state] ?? job.state}${job.record?.recordedBy == null ? '' : ` ${en.journal.by(job.record.recordedBy)}`}`}</span>
+              <span>{`${enJobTitle[job.kind]}: ${enToday.doneState[job.state] ?? job.state}${job.record?.recordedBy == null ? '' : ` ${enJournal.by(job.record.recordedBy)}`}`}</span>
               {job.record !== null && (
                 <Button
                   className="no-print"
@@ -69,7 +69,7 @@ export function Stop({ stop, nextId }: { stop: RoundStop; nextId: string | null 
                   onClick={() => job.record !== null && void takeBack(job, job.record)}
                   sx={{ minWidth: 0, py: 0 }}
                 >
-                  {en.today.takeBack}
+                  {enToday.takeBack}
                 </Button>
               )}
             </Box>
@@ -77,7 +77,7 @@ export function Stop({ stop, nextId }: { stop: RoundStop; nextId: string | null 
         </Box>
       )}
       {stop.assumed.length > 0 && <Assumed jobs={stop.assumed} onMissed={(job) => void tell(job, { state: 'skipped' })} />}
-      <Box sx={{ display: 'none', '@media print': { display: 'block', mt: 1 } }}>{`${en.today.initials} ………………`}</Box>
+      <Box sx={{ display: 'none', '@media print': { display: 'block', mt: 1 } }}>{`${enToday.initials} ………………`}</Box>
       {moving !== null && (
         <MoveDialog
           job={moving}
@@ -124,10 +124,10 @@ function JobRows({ title, jobs, stop, onTell, onMove }: JobRowsProps) {
             }}
           >
             <Box className="lettering" sx={{ fontSize: 16, textTransform: 'none', letterSpacing: '0.02em' }}>
-              {en.job.title[job.kind]}
+              {enJobTitle[job.kind]}
               {job.dueOn !== stop.today && (
                 <Box component="span" sx={{ color: 'text.secondary', ml: 1 }}>
-                  {job.state === 'moved' ? en.today.movedFrom(longDate(job.dueOn)) : en.today.dueOn(shortDate(job.dueOn))}
+                  {job.state === 'moved' ? enToday.movedFrom(longDate(job.dueOn)) : enToday.dueOn(shortDate(job.dueOn))}
                 </Box>
               )}
             </Box>
@@ -135,7 +135,7 @@ function JobRows({ title, jobs, stop, onTell, onMove }: JobRowsProps) {
               {jobText(job, units)}
               {job.minutes > 0 && (
                 <Box component="span" sx={{ color: 'text.secondary', ml: jobText(job, units) === '' ? 0 : 1 }}>
-                  {en.today.minutes(decimals(job.minutes, 0))}
+                  {enToday.minutes(decimals(job.minutes, 0))}
                 </Box>
               )}
             </Box>
@@ -143,23 +143,19 @@ function JobRows({ title, jobs, stop, onTell, onMove }: JobRowsProps) {
               {job.kind === 'light-step' && (
                 <SetLight tankId={stop.tankId} today={stop.today} job={job} onDone={() => void onTell(job, { state: 'done' })} />
               )}
-              <Button
-                onClick={() => void onTell(job, { state: 'done' })}
-                sx={tall}
-                aria-label={`${en.today.done}: ${en.job.title[job.kind]}`}
-              >
-                {en.today.done}
+              <Button onClick={() => void onTell(job, { state: 'done' })} sx={tall} aria-label={`${enToday.done}: ${enJobTitle[job.kind]}`}>
+                {enToday.done}
               </Button>
               <Button
                 variant="text"
                 onClick={() => void onTell(job, { state: 'skipped' })}
                 sx={tall}
-                aria-label={`${en.today.skip}: ${en.job.title[job.kind]}`}
+                aria-label={`${enToday.skip}: ${enJobTitle[job.kind]}`}
               >
-                {en.today.skip}
+                {enToday.skip}
               </Button>
-              <Button variant="text" onClick={() => onMove(job)} sx={tall} aria-label={`${en.today.move}: ${en.job.title[job.kind]}`}>
-                {en.today.move}
+              <Button variant="text" onClick={() => onMove(job)} sx={tall} aria-label={`${enToday.move}: ${enJobTitle[job.kind]}`}>
+                {enToday.move}
               </Button>
             </Box>
           </Box>
@@ -173,12 +169,12 @@ function Assumed({ jobs, onMissed }: { jobs: readonly ListedJob[]; onMissed: (jo
   const units = useUnits()
   return (
     <Box component="details" sx={{ color: 'text.secondary', mt: 0.5 }}>
-      <summary>{`${en.today.assumed} (${significant(jobs.length)})`}</summary>
+      <summary>{`${enToday.assumed} (${significant(jobs.length)})`}</summary>
       {jobs.map((job) => (
         <Box key={`${job.ruleId} ${job.dueOn}`} sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center' }}>
-          <span className="figures">{`${en.job.title[job.kind]}: ${jobText(job, units)}`}</span>
+          <span className="figures">{`${enJobTitle[job.kind]}: ${jobText(job, units)}`}</span>
           <Button variant="text" onClick={() => onMissed(job)}>
-            {en.today.notDone}
+            {enToday.notDone}
           </Button>
         </Box>
       ))}

@@ -1,4 +1,4 @@
-import { en, type RoundStop } from '@jovrin/contract'
+import { enSalt, enShelf, enToday, nameIn, type RoundStop } from '@jovrin/contract'
 import { Box, Button } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
@@ -18,11 +18,11 @@ export function TodayPlace() {
     return (
       <Box sx={{ p: 4 }}>
         <Box component="h1" className="lettering" sx={{ m: 0, fontSize: 26 }}>
-          {en.today.title}
+          {enToday.title}
         </Box>
-        <p>{en.today.empty}</p>
+        <p>{enToday.empty}</p>
         <Button component={Link} to="/new" variant="contained">
-          {en.shelf.newTank}
+          {enShelf.newTank}
         </Button>
       </Box>
     )
@@ -31,13 +31,13 @@ export function TodayPlace() {
       <Box sx={{ px: { xs: 1.5, md: 2.5 }, py: 1.5, minWidth: 0 }}>
         <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2, borderBottom: '2px solid var(--ink)', pb: 0.5 }}>
           <Box component="h1" className="lettering" sx={{ m: 0, fontSize: 26 }}>
-            {en.today.title}
+            {enToday.title}
           </Box>
           <Box className="figures" sx={{ color: 'text.secondary', flexGrow: 1 }}>
             {longDate(first.today)}
           </Box>
           <Button className="no-print" onClick={() => window.print()} sx={{ display: { xs: 'none', sm: 'inline-flex' } }}>
-            {en.today.print}
+            {enToday.print}
           </Button>
         </Box>
         {stops.map((stop, index) => (
@@ -57,12 +57,12 @@ export function TodayPlace() {
         }}
       >
         <Barrel stops={stops} />
-        <MarginTable caption={en.today.upkeep}>
+        <MarginTable caption={enToday.upkeep}>
           {stops.map((stop) => (
             <tr key={stop.tankId}>
               <td>{stop.name}</td>
               <Box component="td" sx={{ textAlign: 'right !important' }}>
-                {en.today.minutes(decimals(stop.minutesPerWeek, 0))}
+                {enToday.minutes(decimals(stop.minutesPerWeek, 0))}
               </Box>
             </tr>
           ))}
@@ -78,18 +78,18 @@ function Barrel({ stops }: { stops: readonly RoundStop[] }) {
   const open = stops.flatMap(({ due, overdue }) => [...due, ...overdue])
   const litres = open
     .filter(({ kind }) => kind === 'change' || kind === 'mix-water')
-    .reduce((sum, { values }) => sum + (values['litres'] ?? 0), 0)
+    .reduce((sum, { values }) => sum + (values['water']?.value ?? 0), 0)
   const grams = new Map<string, number>()
   for (const { kind, values } of stops.flatMap(({ assumed }) => assumed))
-    if (kind === 'dose') for (const [salt, amount] of Object.entries(values)) grams.set(salt, (grams.get(salt) ?? 0) + amount)
+    if (kind === 'dose') for (const [salt, { value }] of Object.entries(values)) grams.set(salt, (grams.get(salt) ?? 0) + value)
   return (
-    <MarginTable caption={en.today.barrel}>
+    <MarginTable caption={enToday.barrel}>
       <tr>
-        <td colSpan={2}>{en.today.litres(units.show('volume', litres, 2))}</td>
+        <td colSpan={2}>{enToday.litres(units.show('volume', litres, 2))}</td>
       </tr>
       {[...grams].map(([salt, amount]) => (
         <tr key={salt}>
-          <td>{en.salt[salt] ?? salt}</td>
+          <td>{nameIn(enSalt, salt)}</td>
           <Box component="td" sx={{ textAlign: 'right !important' }}>
             {units.show('portion', amount, 2)}
           </Box>

@@ -1,4 +1,4 @@
-import { en, enWorkings } from '@jovrin/contract'
+import { enFigure, enGroundKind, enSalt, enWorkings, nameIn } from '@jovrin/contract'
 import type { FieldDescriptor, Working } from '@jovrin/core'
 import { Box, Button, MenuItem, TextField } from '@mui/material'
 import { WorkedResult } from '../../ui/WorkedResult.js'
@@ -6,7 +6,7 @@ import { significant } from '../../ui/units.js'
 import { fieldName, workSum, type SumTexts } from './sum.js'
 
 const choiceName = (name: string, choice: string): string =>
-  (name === 'saltId' ? en.salt[choice] : undefined) ?? enWorkings.choice[choice] ?? en.describe.ground[choice] ?? choice
+  name === 'saltId' ? nameIn(enSalt, choice) : nameIn({ ...enGroundKind, ...enWorkings.choice }, choice)
 const labelOf = (field: FieldDescriptor): string =>
   `${fieldName(field.name)}${field.kind === 'number' && field.unit !== '1' && field.unit !== 'pH' ? `, ${field.unit}` : ''}`
 
@@ -63,13 +63,13 @@ export function SumForm({ working, texts, onChange }: SumFormProps) {
         component="dl"
       >
         <Box component="dt" className="lettering">
-          {en.figure.formula}
+          {enFigure.formula}
         </Box>
         <dd>{working.formula}</dd>
         {outcome.kind === 'worked' && (
           <>
             <Box component="dt" className="lettering">
-              {en.figure.inputs}
+              {enFigure.inputs}
             </Box>
             <dd className="figures">
               {Object.entries(outcome.inputs)
@@ -80,17 +80,17 @@ export function SumForm({ working, texts, onChange }: SumFormProps) {
                 .join(' · ')}
             </dd>
             <Box component="dt" className="lettering">
-              {en.figure.range}
+              {enFigure.range}
             </Box>
             <dd>
               {outcome.figure.low === null || outcome.figure.high === null
-                ? en.figure.exact
+                ? enFigure.exact
                 : `${significant(outcome.figure.low)} – ${significant(outcome.figure.high)} ${working.unit}`}
             </dd>
           </>
         )}
         <Box component="dt" className="lettering">
-          {en.figure.source}
+          {enFigure.source}
         </Box>
         <dd>{working.source}</dd>
       </Box>

@@ -1,4 +1,4 @@
-import { en, enWorkings, enWorkingTitle } from '@jovrin/contract'
+import { enRefused, enWorkings, enWorkingTitle } from '@jovrin/contract'
 import { WORKINGS } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useCallback, useMemo } from 'react'
@@ -73,7 +73,7 @@ export function WorkingsPlace() {
           {working === null ? enWorkings.title : (enWorkingTitle[working.id] ?? working.id)}
         </Box>
         {working === null ? (
-          <p>{workingId === undefined ? enWorkings.intro : en.refused.noSuchWorking}</p>
+          <p>{workingId === undefined ? enWorkings.intro : enRefused.noSuchWorking}</p>
         ) : (
           <>
             <SumForm key={working.id} working={working} texts={texts} onChange={change} />

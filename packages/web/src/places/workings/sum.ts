@@ -1,4 +1,4 @@
-import { en, enWorkings } from '@jovrin/contract'
+import { enNumber, enRefused, enWorkings } from '@jovrin/contract'
 import {
   ContradictionError,
   OutOfRangeError,
@@ -73,7 +73,7 @@ export function workSum(working: Working, texts: SumTexts): SumOutcome {
     if (field.kind !== 'number') return text
     const parsed = parseNumber(text)
     if ('error' in parsed) {
-      wrong.push({ name: field.name, sentence: en.number[parsed.error] })
+      wrong.push({ name: field.name, sentence: enNumber[parsed.error] })
       return null
     }
     if (parsed.value === null) {
@@ -83,7 +83,7 @@ export function workSum(working: Working, texts: SumTexts): SumOutcome {
     if (parsed.value < field.min || parsed.value > field.max || (field.whole === true && !Number.isInteger(parsed.value)))
       wrong.push({
         name: field.name,
-        sentence: `${fieldName(field.name)}: ${en.number.range(significant(field.min, 6), significant(field.max, 6), field.unit === '1' ? '' : field.unit)}`,
+        sentence: `${fieldName(field.name)}: ${enNumber.range(significant(field.min, 6), significant(field.max, 6), field.unit === '1' ? '' : field.unit)}`,
       })
     return parsed.value
   }
@@ -113,16 +113,11 @@ export function workSum(working: Working, texts: SumTexts): SumOutcome {
     if (error instanceof OutOfRangeError)
       return {
         kind: 'refused',
-        sentence: en.refused.outOfRange(
-          fieldName(error.quantity),
-          significant(error.value),
-          significant(error.min),
-          significant(error.max),
-        ),
+        sentence: enRefused.outOfRange(fieldName(error.quantity), significant(error.value), significant(error.min), significant(error.max)),
         fields: [error.quantity],
       }
     if (error instanceof ContradictionError)
-      return { kind: 'refused', sentence: en.refused.contradiction(error.fields.map(fieldName).join(', ')), fields: error.fields }
+      return { kind: 'refused', sentence: enRefused.contradiction(error.fields.map(fieldName).join(', ')), fields: error.fields }
     throw error
   }
 }

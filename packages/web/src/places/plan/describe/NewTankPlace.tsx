@@ -1,4 +1,4 @@
-import { en, PlanSchema, TankEntry } from '@jovrin/contract'
+import { enApp, enDescribe, PlanSchema, TankEntry } from '@jovrin/contract'
 import { civilDate, upgradePlan, type Plan } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useQueryClient } from '@tanstack/react-query'
@@ -17,7 +17,7 @@ const FIRST_DRAWN = 42
 /** A draft survives a reload; one that no longer fits the contract is let go. */
 function draftOrNew(): { id: string; plan: Plan } {
   const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC'
-  const fresh = { id: newId(), plan: newPlan(en.describe.newTitle, civilDate(new Date(), timeZone), timeZone) }
+  const fresh = { id: newId(), plan: newPlan(enDescribe.newTitle, civilDate(new Date(), timeZone), timeZone) }
   try {
     const kept = JSON.parse(localStorage.getItem(DRAFT) ?? 'null') as { id?: unknown; plan?: unknown } | null
     const plan = PlanSchema.safeParse(upgradePlan(kept?.plan))
@@ -53,7 +53,7 @@ export function NewTankPlace() {
       await client.invalidateQueries({ queryKey: ['tanks'] })
       await navigate(`/tanks/${start.id}/${place}`)
     } catch (failure) {
-      setError(failure instanceof Error ? failure.message : en.app.failed)
+      setError(failure instanceof Error ? failure.message : enApp.failed)
       setKeeping(false)
     }
   }
@@ -65,16 +65,16 @@ export function NewTankPlace() {
       head={
         <>
           <Box component="h1" className="lettering" sx={{ m: 0, fontSize: 22, flexGrow: 1 }}>
-            {en.describe.newTitle}
+            {enDescribe.newTitle}
           </Box>
           <Box role="status" sx={{ fontSize: 13, color: form.isValid && error === null ? 'text.secondary' : 'var(--algae)' }}>
-            {error ?? (form.isValid ? en.describe.draftKept : en.describe.unsaved)}
+            {error ?? (form.isValid ? enDescribe.draftKept : enDescribe.unsaved)}
           </Box>
           <Button disabled={!form.isValid || isKeeping} onClick={() => void keep('plan/intent')}>
-            {en.describe.keepAndPlan}
+            {enDescribe.keepAndPlan}
           </Button>
           <Button variant="contained" disabled={!form.isValid || isKeeping} onClick={() => void keep('balance')}>
-            {en.describe.keep}
+            {enDescribe.keep}
           </Button>
         </>
       }

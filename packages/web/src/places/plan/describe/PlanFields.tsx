@@ -1,4 +1,16 @@
-import { en, enField, PLAN_RANGE } from '@jovrin/contract'
+import {
+  enDensity,
+  enDescribe,
+  enField,
+  enFilterState,
+  enGasControl,
+  enGroundKind,
+  enPlantKind,
+  enRefused,
+  enSchool,
+  enSurface,
+  PLAN_RANGE,
+} from '@jovrin/contract'
 import {
   DENSITIES,
   FEEDING_SCHOOLS,
@@ -33,8 +45,8 @@ const field = (name: string): { question: string; label: string; why: string } =
 const options = <T extends string>(values: readonly T[], names: Record<string, string>): (readonly [T, string])[] =>
   values.map((value) => [value, names[value] ?? value] as const)
 const yesNo = [
-  ['yes', en.describe.yes],
-  ['no', en.describe.no],
+  ['yes', enDescribe.yes],
+  ['no', enDescribe.no],
 ] as const
 
 /** The questions about a tank, in the order of the work. Every number takes "don't know": leave it empty. */
@@ -69,7 +81,7 @@ function VesselFields({ form, onCommit }: FieldsProps) {
     />
   )
   return (
-    <Group number={1} title={en.describe.section.glass}>
+    <Group number={1} title={enDescribe.section.glass}>
       <Grid>
         <TextField
           {...textField('name')}
@@ -77,7 +89,7 @@ function VesselFields({ form, onCommit }: FieldsProps) {
           onChange={(event) => set('name', event.target.value)}
           onBlur={onCommit}
           error={draft.name.trim() === ''}
-          helperText={draft.name.trim() === '' ? en.refused.tooShort(field('name').label, '1') : ''}
+          helperText={draft.name.trim() === '' ? enRefused.tooShort(field('name').label, '1') : ''}
           slotProps={{ htmlInput: { maxLength: 80 }, inputLabel: { shrink: true } }}
         />
         <TextField
@@ -123,7 +135,7 @@ function WaterFields({ form, onCommit }: FieldsProps) {
     />
   )
   return (
-    <Group number={2} title={en.describe.section.water}>
+    <Group number={2} title={enDescribe.section.water}>
       <Grid>
         <NumberField
           {...field('temperatureC')}
@@ -197,11 +209,11 @@ function GroundFields({ form, onCommit }: FieldsProps) {
   }
   const hasWood = draft.hardscape.some((piece) => piece.material.endsWith('wood'))
   return (
-    <Group number={3} title={en.describe.section.ground}>
+    <Group number={3} title={enDescribe.section.ground}>
       <Choice
         {...field('ground')}
         value={layer?.ground ?? 'none'}
-        options={options<GroundKind | 'none'>([...GROUND_KINDS, 'none'], en.describe.ground)}
+        options={options<GroundKind | 'none'>([...GROUND_KINDS, 'none'], enGroundKind)}
         onChange={(ground) => {
           set(
             'layers',
@@ -276,14 +288,14 @@ function PlantFields({ form, onCommit }: FieldsProps) {
     )
   }
   return (
-    <Group number={4} title={en.describe.section.plants}>
+    <Group number={4} title={enDescribe.section.plants}>
       {PLANT_KINDS.map((kind) => {
         const patch = draft.patches.find((candidate) => candidate.kind === kind)
         return (
           <Box
             key={kind}
             role="group"
-            aria-label={en.describe.kind[kind]}
+            aria-label={enPlantKind[kind]}
             sx={{
               display: 'grid',
               gridTemplateColumns: { xs: '1fr 1fr', sm: '112px minmax(0,1fr) 70px' },
@@ -294,7 +306,7 @@ function PlantFields({ form, onCommit }: FieldsProps) {
           >
             <NumberField
               {...field('footFraction')}
-              label={en.describe.kind[kind] ?? kind}
+              label={enPlantKind[kind] ?? kind}
               value={patch === undefined ? 0 : patch.footFraction}
               range={PLAN_RANGE.footFraction}
               unit="%"
@@ -308,7 +320,7 @@ function PlantFields({ form, onCommit }: FieldsProps) {
                   {...field('density')}
                   value={patch.density}
                   canBeUnknown
-                  options={options(DENSITIES, en.describe.density)}
+                  options={options(DENSITIES, enDensity)}
                   onChange={(density) => {
                     change(kind, { density, pots: null })
                     onCommit()
@@ -336,7 +348,7 @@ function LightFields({ form, onCommit }: FieldsProps) {
   const change = (part: Partial<Plan['lamps'][number]>): void =>
     set('lamps', [{ ...(form.now().lamps[0] ?? lamp), ...part }, ...form.now().lamps.slice(1)])
   return (
-    <Group number={5} title={en.describe.section.light}>
+    <Group number={5} title={enDescribe.section.light}>
       <Grid>
         <NumberField
           {...field('watts')}
@@ -448,11 +460,11 @@ function GasFields({ form, onCommit }: FieldsProps) {
   const change = (part: Partial<Plan['gasLines'][number]>): void =>
     set('gasLines', [{ ...(form.now().gasLines[0] ?? line), ...part }, ...form.now().gasLines.slice(1)])
   return (
-    <Group number={6} title={en.describe.section.gas}>
+    <Group number={6} title={enDescribe.section.gas}>
       <Choice
         {...field('control')}
         value={line.control}
-        options={options(GAS_CONTROLS, en.describe.control)}
+        options={options(GAS_CONTROLS, enGasControl)}
         onChange={(control) => {
           change({ control: control ?? 'none' })
           onCommit()
@@ -531,20 +543,20 @@ function FlowFields({ form, onCommit }: FieldsProps) {
     onCommit()
   }
   return (
-    <Group number={7} title={en.describe.section.flow}>
+    <Group number={7} title={enDescribe.section.flow}>
       <Grid min={230}>
         <Choice
           {...field('surface')}
           value={draft.flow.surface}
           canBeUnknown
-          options={options(SURFACES, en.describe.surface)}
+          options={options(SURFACES, enSurface)}
           onChange={(surface) => choose('surface', surface)}
         />
         <Choice
           {...field('filter')}
           value={draft.flow.filter}
           canBeUnknown
-          options={options(FILTER_STATES, en.describe.filter)}
+          options={options(FILTER_STATES, enFilterState)}
           onChange={(filter) => choose('filter', filter)}
         />
         <Choice
@@ -572,7 +584,7 @@ function CareFields({ form, onCommit }: FieldsProps) {
   const { draft, set } = form
   const change = (part: Partial<Plan['changes']>): void => set('changes', { ...form.now().changes, ...part })
   return (
-    <Group number={8} title={en.describe.section.care}>
+    <Group number={8} title={enDescribe.section.care}>
       <Grid>
         <TextField
           select
@@ -586,7 +598,7 @@ function CareFields({ form, onCommit }: FieldsProps) {
         >
           {FEEDING_SCHOOLS.map((school) => (
             <MenuItem key={school} value={school}>
-              {en.describe.school[school]}
+              {enSchool[school]}
             </MenuItem>
           ))}
         </TextField>
@@ -641,7 +653,7 @@ function AnimalFields({ form, onCommit }: FieldsProps) {
   const change = (part: Partial<Plan['animals']>): void => set('animals', { ...form.now().animals, ...part })
   const day = (value: number | null): number => (value === null ? NaN : Math.round(value))
   return (
-    <Group number={9} title={en.describe.section.animals}>
+    <Group number={9} title={enDescribe.section.animals}>
       <Grid>
         <NumberField
           {...field('foodGPerDay')}

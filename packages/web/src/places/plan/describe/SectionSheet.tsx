@@ -1,5 +1,5 @@
-import { en, enField } from '@jovrin/contract'
-import { checkPlan, findingKey, groundHeightCm, RESTS_ONCE_PLANTED, tankFigures, type Plan } from '@jovrin/core'
+import { enBalance, enDescribe, enField, enGasControl } from '@jovrin/contract'
+import { checkPlan, findingKey, groundHeightCm, tankFigures, type Plan } from '@jovrin/core'
 import { Box, Slider } from '@mui/material'
 import { useState } from 'react'
 import { DayStrip } from '../../../drawing/day/DayStrip.js'
@@ -30,12 +30,11 @@ export function SectionSheet({ plan, age, question, onMoveDay }: SectionSheetPro
   // What was let be stays so, and remarks on arrangement rest once plants grow.
   const isPlanted = age > 0 && plan.patches.length > 0
   const findings = checkPlan(plan, figures).filter(
-    (finding) =>
-      !plan.muted.some((one) => one.finding === findingKey(finding)) && !(isPlanted && RESTS_ONCE_PLANTED.includes(finding.code)),
+    (finding) => !plan.muted.some((one) => one.finding === findingKey(finding)) && !(isPlanted && finding.restsOncePlanted),
   )
   const explained = explainTank(plan, figures, units)
   const length = (cm: number): string => units.show('length', cm)
-  const text = en.describe.drawing
+  const text = enDescribe.drawing
   const { inner, ground } = figures
   const groundCm = (yCm: number): number => groundHeightCm(ground, inner.lengthCm / 2, yCm)
   const hasGas = plan.gasLines.some((line) => line.control !== 'none')
@@ -83,28 +82,28 @@ export function SectionSheet({ plan, age, question, onMoveDay }: SectionSheetPro
           mt: 0.5,
         }}
       >
-        <Labelled label={en.describe.figures.net}>
+        <Labelled label={enDescribe.figures.net}>
           <Figure explained={explained.net}>{units.show('volume', figures.volumes.openWaterL)}</Figure>
         </Labelled>
-        <Labelled label={en.describe.figures.ppfd}>
+        <Labelled label={enDescribe.figures.ppfd}>
           <Figure explained={explained.ppfd}>{`${significant(figures.ppfd, 2)} µmol/m²/s`}</Figure>
         </Labelled>
-        <Labelled label={en.describe.figures.dli}>
+        <Labelled label={enDescribe.figures.dli}>
           <Figure explained={explained.dli}>{`${significant(figures.dliMolPerM2, 2)} mol/m²`}</Figure>
         </Labelled>
-        <Labelled label={en.describe.figures.gas}>
+        <Labelled label={enDescribe.figures.gas}>
           {hasGas ? (
             <Figure
               explained={explained.gas}
             >{`${significant(figures.bubblesPerS, 2)} /s · ${significant(figures.gasMgPerH / 1000, 2)} g/h`}</Figure>
           ) : (
-            en.describe.control['none']
+            enGasControl['none']
           )}
         </Labelled>
       </Box>
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', mt: 0.5 }}>
         <Box id="drawn-at" sx={{ fontSize: 13, color: 'text.secondary', whiteSpace: 'nowrap' }}>
-          {en.describe.ageLever}
+          {enDescribe.ageLever}
         </Box>
         <Slider
           size="small"
@@ -128,7 +127,7 @@ export function SectionSheet({ plan, age, question, onMoveDay }: SectionSheetPro
               width={width}
               plan={plan}
               curve={null}
-              labels={{ description: en.balance.dayDescription, lanes: en.balance.lanes, edges: en.balance.edges, format: decimals }}
+              labels={{ description: enBalance.dayDescription, lanes: enBalance.lanes, edges: enBalance.edges, format: decimals }}
               onMove={onMoveDay}
             />
           )}
@@ -145,7 +144,7 @@ export function SectionSheet({ plan, age, question, onMoveDay }: SectionSheetPro
           role="note"
           sx={{ mt: 0.5, color: finding.severity === 'note' ? 'text.secondary' : 'var(--algae)' }}
         >
-          {`${finding.severity === 'stop' ? '▲' : '△'} ${findingSentence(finding, units, plan.money.currency)}`}
+          {`${finding.severity === 'stop' ? '▲' : '△'} ${findingSentence(finding, units)}`}
         </Box>
       ))}
     </Box>

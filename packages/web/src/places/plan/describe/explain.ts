@@ -1,4 +1,4 @@
-import { en, enField, enWorkingTitle } from '@jovrin/contract'
+import { enDescribe, enField, enGroundKind, enWorkingTitle } from '@jovrin/contract'
 import { ASSUMED, BUBBLE_SPREAD, FLOOR_SPREAD, WORKINGS, type Plan, type TankFigures } from '@jovrin/core'
 import { spanOf, type Explained } from '../../../ui/Figure.js'
 import { significant, type Units } from '../../../ui/units.js'
@@ -43,7 +43,7 @@ export function explainTank(
   const light = `${significant(figures.ppfd)} µmol/m²/s`
   return {
     net: {
-      title: en.describe.figures.net,
+      title: enDescribe.figures.net,
       formula: net.formula,
       worked: workedNet(figures),
       source: net.source,
@@ -51,11 +51,11 @@ export function explainTank(
       inputs: [
         ...(['lengthCm', 'widthCm', 'heightCm', 'glassCm', 'freeboardCm'] as const).map(length),
         ...figures.layers.map((layer, index) => ({
-          name: `${en.describe.ground[layer.ground] ?? layer.ground}`,
+          name: `${enGroundKind[layer.ground] ?? layer.ground}`,
           value: `${units.show('length', layer.frontCm)} – ${units.show('length', layer.backCm)}`,
           from: from(plan.layers[index]?.frontCm),
         })),
-        { name: en.describe.section.ground, value: units.show('mass', figures.hardscapeKg), from: from(plan.hardscape[0]?.massKg ?? 0) },
+        { name: enDescribe.section.ground, value: units.show('mass', figures.hardscapeKg), from: from(plan.hardscape[0]?.massKg ?? 0) },
       ],
     },
     ppfd: {
@@ -102,7 +102,7 @@ export function explainTank(
     },
     gas: {
       title: title('gas.bubble-rate'),
-      formula: figures.isGasSolved ? `${gas.formula}; ${en.describe.figures.solved}` : gas.formula,
+      formula: figures.isGasSolved ? `${gas.formula}; ${enDescribe.figures.solved}` : gas.formula,
       worked: `${number(figures.bubblesPerS)}·3600·${number(plan.gasLines[0]?.bubbleMl ?? ASSUMED.bubbleMl.value)}·1.81·(1 + ${number(plan.gasLines[0]?.linePressureBar ?? ASSUMED.linePressureBar.value)}) = ${number(figures.gasMgPerH)} mg/h`,
       source: gas.source,
       range: spanOf(figures.gasMgPerH / BUBBLE_SPREAD, figures.gasMgPerH * BUBBLE_SPREAD, 'mg/h'),

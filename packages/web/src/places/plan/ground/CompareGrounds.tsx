@@ -1,10 +1,9 @@
-import { en, enPlan } from '@jovrin/contract'
+import { enApp, enCompare, enGroundKind, enGroundMethod } from '@jovrin/contract'
 import type { GroundComparison, GroundNeed } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useState } from 'react'
-import { money } from '../../../ui/amounts.js'
 import { SheetDialog } from '../../../ui/SheetDialog.js'
-import { decimals, significant, useUnits } from '../../../ui/units.js'
+import { decimals, significant, useUnits, money } from '../../../ui/units.js'
 import type { Desk } from '../desk.js'
 import { PriceCell, withPrice } from '../PriceCell.js'
 import { useGroundComparison } from '../../../workers/useGroundComparison.js'
@@ -15,11 +14,11 @@ export function CompareGrounds({ desk }: { desk: Desk }) {
   const compared = useGroundComparison(isOpen ? desk.plan : null)
   return (
     <Box sx={{ mt: 1 }}>
-      <Button onClick={() => setOpen(true)}>{enPlan.compare.open}</Button>
-      <SheetDialog title={enPlan.compare.title} isOpen={isOpen} isWide onClose={() => setOpen(false)}>
+      <Button onClick={() => setOpen(true)}>{enCompare.open}</Button>
+      <SheetDialog title={enCompare.title} isOpen={isOpen} isWide onClose={() => setOpen(false)}>
         {compared === null ? (
           <Box role="status" sx={{ p: 3 }}>
-            {enPlan.compare.reckoning}
+            {enCompare.reckoning}
           </Box>
         ) : (
           <ComparisonTable desk={desk} compared={compared} onDone={() => setOpen(false)} />
@@ -35,13 +34,10 @@ function ComparisonTable({ desk, compared, onDone }: { desk: Desk; compared: rea
   const column = columns[0]?.id ?? ''
   const priceOfBag = (need: GroundNeed): number | null =>
     prices.find((price) => price.item === need.key && price.column === column)?.price ?? null
-  const text = enPlan.compare
+  const text = enCompare
   const days = ([from, to]: readonly [number, number]): string => text.days(String(from), String(to))
   const rows: readonly (readonly [string, (one: GroundComparison) => string])[] = [
-    [
-      text.layers,
-      (one) => one.needs.map((need) => `${en.describe.ground[need.ground]} ${units.show('volume', need.volumeL, 2)}`).join(', '),
-    ],
+    [text.layers, (one) => one.needs.map((need) => `${enGroundKind[need.ground]} ${units.show('volume', need.volumeL, 2)}`).join(', ')],
     [text.depth, ({ facts }) => `${units.show('length', facts.frontCm)} – ${units.show('length', facts.backCm)}`],
     [
       text.bags,
@@ -97,7 +93,7 @@ function ComparisonTable({ desk, compared, onDone }: { desk: Desk; compared: rea
             <td />
             {compared.map(({ method }) => (
               <th key={method} scope="col">
-                {text.methods[method]}
+                {enGroundMethod[method]}
               </th>
             ))}
           </tr>
@@ -119,7 +115,7 @@ function ComparisonTable({ desk, compared, onDone }: { desk: Desk; compared: rea
                   <PriceCell
                     key={`${need.key} ${priceOfBag(need) ?? ''}`}
                     value={priceOfBag(need)}
-                    label={`${text.bagPrice}: ${en.describe.ground[need.ground] ?? need.ground}`}
+                    label={`${text.bagPrice}: ${enGroundKind[need.ground] ?? need.ground}`}
                     onPrice={(price) => desk.change((plan) => withPrice(plan, need.key, column, price))}
                   />
                 ))}
@@ -145,7 +141,7 @@ function ComparisonTable({ desk, compared, onDone }: { desk: Desk; compared: rea
       </Box>
       <Box sx={{ fontSize: 13, color: 'text.secondary', mt: 1, maxWidth: 640 }}>{text.note}</Box>
       <Button sx={{ mt: 1 }} onClick={onDone}>
-        {en.app.units.close}
+        {enApp.units.close}
       </Button>
     </Box>
   )

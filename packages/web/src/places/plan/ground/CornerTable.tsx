@@ -1,4 +1,4 @@
-import { enPlan, PLAN_RANGE } from '@jovrin/contract'
+import { enGround, PLAN_RANGE } from '@jovrin/contract'
 import { outlineFault, type GroundZone, type Vertex } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { NumberField } from '../../../ui/NumberField.js'
@@ -35,10 +35,10 @@ export function CornerTable({ desk, zone, corner, onCorner, onMessage }: CornerT
     <Box sx={{ mt: 1 }}>
       <Box
         role="group"
-        aria-label={enPlan.ground.corners}
+        aria-label={enGround.corners}
         sx={{ display: 'flex', flexWrap: 'wrap', gap: '2px', alignItems: 'center', fontSize: 14 }}
       >
-        {enPlan.ground.corners}
+        {enGround.corners}
         {outline.map((vertex, index) => (
           <Box
             key={index}
@@ -46,7 +46,7 @@ export function CornerTable({ desk, zone, corner, onCorner, onMessage }: CornerT
             type="button"
             className="figures"
             aria-pressed={corner === index}
-            aria-label={enPlan.ground.cornerButton(String(index + 1))}
+            aria-label={enGround.cornerButton(String(index + 1))}
             onClick={() => onCorner(corner === index ? null : index)}
             sx={{
               font: 'inherit',
@@ -67,8 +67,8 @@ export function CornerTable({ desk, zone, corner, onCorner, onMessage }: CornerT
         <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr 1fr', columnGap: 1.5, mt: 0.5, alignItems: 'start' }}>
           <NumberField
             key={`x${corner}`}
-            label={enPlan.ground.fromLeft}
-            why={enPlan.ground.fromLeftWhy}
+            label={enGround.fromLeft}
+            why={enGround.fromLeftWhy}
             value={at.xCm}
             range={PLAN_RANGE.onFloorCm}
             dimension="length"
@@ -78,8 +78,8 @@ export function CornerTable({ desk, zone, corner, onCorner, onMessage }: CornerT
           />
           <NumberField
             key={`y${corner}`}
-            label={enPlan.ground.fromFront}
-            why={enPlan.ground.fromFrontWhy}
+            label={enGround.fromFront}
+            why={enGround.fromFrontWhy}
             value={at.yCm}
             range={PLAN_RANGE.onFloorCm}
             dimension="length"
@@ -89,8 +89,8 @@ export function CornerTable({ desk, zone, corner, onCorner, onMessage }: CornerT
           />
           <NumberField
             key={`l${corner}`}
-            label={enPlan.ground.edge(String(corner + 1), String(((corner + 1) % outline.length) + 1))}
-            why={enPlan.ground.edgeWhy}
+            label={enGround.edge(String(corner + 1), String(((corner + 1) % outline.length) + 1))}
+            why={enGround.edgeWhy}
             value={Math.round(Math.hypot(at.xCm - next.xCm, at.yCm - next.yCm) * 100) / 100}
             range={[0.5, 1500]}
             dimension="length"
@@ -99,12 +99,12 @@ export function CornerTable({ desk, zone, corner, onCorner, onMessage }: CornerT
             onCommit={commit}
           />
           <Choice
-            label={enPlan.ground.bend}
-            why={enPlan.ground.bendWhy}
+            label={enGround.bend}
+            why={enGround.bendWhy}
             value={at.isRound ? 'round' : 'sharp'}
             options={[
-              ['sharp', enPlan.ground.sharp],
-              ['round', enPlan.ground.round],
+              ['sharp', enGround.sharp],
+              ['round', enGround.round],
             ]}
             onChange={(bend) => move({ isRound: bend === 'round' }, true)}
           />
@@ -121,7 +121,7 @@ export function CornerTable({ desk, zone, corner, onCorner, onMessage }: CornerT
               )
             }
           >
-            {enPlan.ground.addCorner}
+            {enGround.addCorner}
           </Button>
           <Button
             variant="text"
@@ -134,7 +134,7 @@ export function CornerTable({ desk, zone, corner, onCorner, onMessage }: CornerT
               onCorner(null)
             }}
           >
-            {enPlan.ground.removeCorner}
+            {enGround.removeCorner}
           </Button>
         </Box>
       )}

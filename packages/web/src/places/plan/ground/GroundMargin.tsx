@@ -1,4 +1,4 @@
-import { enPlan, PLAN_RANGE } from '@jovrin/contract'
+import { enGround, enPlan, enZonePurpose, PLAN_RANGE } from '@jovrin/contract'
 import { centreOf, isInside, lineOf, ZONE_PURPOSES, type GroundZone, type Plan } from '@jovrin/core'
 import { Box, Button, MenuItem, TextField } from '@mui/material'
 import { memo, useState } from 'react'
@@ -41,11 +41,11 @@ export const GroundMargin = memo(function GroundMargin(margin: MarginProps) {
   const { plan, figures, change } = desk
   return (
     <>
-      <Group number={1} title={enPlan.ground.zones}>
+      <Group number={1} title={enGround.zones}>
         <ZoneList {...props} />
       </Group>
       {zone === null ? (
-        <Group number={2} title={enPlan.ground.rest}>
+        <Group number={2} title={enGround.rest}>
           <LayersEditor
             desk={desk}
             layers={plan.layers}
@@ -55,17 +55,17 @@ export const GroundMargin = memo(function GroundMargin(margin: MarginProps) {
       ) : (
         <ZonePanel {...props} zone={zone} />
       )}
-      <Group number={3} title={enPlan.ground.amounts}>
+      <Group number={3} title={enGround.amounts}>
         <GroundNeeds desk={desk} />
       </Group>
-      <Group number={4} title={enPlan.ground.tabs}>
+      <Group number={4} title={enGround.tabs}>
         <TabsPanel desk={desk} zone={zone} />
       </Group>
-      <Group number={5} title={enPlan.ground.more}>
+      <Group number={5} title={enGround.more}>
         {cut !== 'free' && (
           <NumberField
-            label={cut === 'side' ? enPlan.ground.cutAtX : enPlan.ground.cutAtY}
-            why={enPlan.ground.cutWhy}
+            label={cut === 'side' ? enGround.cutAtX : enGround.cutAtY}
+            why={enGround.cutWhy}
             value={Math.round(cutAt * 10) / 10}
             range={[0, cut === 'side' ? figures.inner.lengthCm : figures.inner.widthCm]}
             dimension="length"
@@ -127,16 +127,12 @@ function ZoneList({ desk, zone, onChoose }: GroundMarginProps) {
   }
   return (
     <>
-      <MarginTable caption={enPlan.ground.zonesCaption}>
-        {[...plan.zones]
-          .reverse()
-          .map(({ id, name, purpose }) => row(id, name === '' ? enPlan.ground.unnamed : name, enPlan.ground.purposes[purpose]))}
-        {row(null, enPlan.ground.rest, enPlan.ground.purposes[plan.layers.length === 0 ? 'bare' : 'planted'])}
+      <MarginTable caption={enGround.zonesCaption}>
+        {[...plan.zones].reverse().map(({ id, name, purpose }) => row(id, name === '' ? enGround.unnamed : name, enZonePurpose[purpose]))}
+        {row(null, enGround.rest, enZonePurpose[plan.layers.length === 0 ? 'bare' : 'planted'])}
       </MarginTable>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
-        <Button onClick={() => made(addZone(plan, inner, enPlan.ground.zoneName(String(plan.zones.length + 1))))}>
-          {enPlan.ground.addZone}
-        </Button>
+        <Button onClick={() => made(addZone(plan, inner, enGround.zoneName(String(plan.zones.length + 1))))}>{enGround.addZone}</Button>
         <Button
           onClick={() =>
             made(
@@ -150,12 +146,12 @@ function ZoneList({ desk, zone, onChoose }: GroundMarginProps) {
                   widthBackCm: Math.max(2, inner.lengthCm * 0.035),
                   swayCm: inner.lengthCm * 0.05,
                 },
-                enPlan.ground.pathName,
+                enGround.pathName,
               ),
             )
           }
         >
-          {enPlan.ground.addPath}
+          {enGround.addPath}
         </Button>
       </Box>
     </>
@@ -176,7 +172,7 @@ function ZonePanel({ desk, zone, corner, onCorner, onChoose, onMessage }: Ground
       direction === 'across' ? { xCm: at, yCm: 0 } : { xCm: 0, yCm: at },
       direction === 'across' ? { xCm: at, yCm: 1 } : { xCm: 1, yCm: at },
     )
-    if (next === null) onMessage(enPlan.ground.splitMisses)
+    if (next === null) onMessage(enGround.splitMisses)
     else {
       onMessage(null)
       change(() => next)
@@ -184,27 +180,27 @@ function ZonePanel({ desk, zone, corner, onCorner, onChoose, onMessage }: Ground
   }
   const merge = (otherId: string): void => {
     const next = mergeZones(plan, zone.id, otherId)
-    if (typeof next === 'string') onMessage(enPlan.ground.mergeFault[next])
+    if (typeof next === 'string') onMessage(enGround.mergeFault[next])
     else {
       onMessage(null)
       change(() => next)
     }
   }
   return (
-    <Group number={2} title={zone.name === '' ? enPlan.ground.unnamed : zone.name}>
+    <Group number={2} title={zone.name === '' ? enGround.unnamed : zone.name}>
       <Grid min={150}>
         <TextField
-          label={enPlan.ground.name}
+          label={enGround.name}
           value={zone.name}
           onChange={(event) => edit((one) => ({ ...one, name: event.target.value }), false)}
           onBlur={commit}
           slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 60 } }}
         />
         <Choice
-          label={enPlan.ground.purpose}
-          why={enPlan.ground.purposeWhy}
+          label={enGround.purpose}
+          why={enGround.purposeWhy}
           value={zone.purpose}
-          options={ZONE_PURPOSES.map((purpose) => [purpose, enPlan.ground.purposes[purpose]] as const)}
+          options={ZONE_PURPOSES.map((purpose) => [purpose, enZonePurpose[purpose]] as const)}
           onChange={(purpose) => purpose !== null && edit((one) => ({ ...one, purpose }))}
         />
       </Grid>
@@ -223,8 +219,8 @@ function ZonePanel({ desk, zone, corner, onCorner, onChoose, onMessage }: Ground
               {(['xCm', 'yCm'] as const).map((axis) => (
                 <NumberField
                   key={axis}
-                  label={axis === 'xCm' ? enPlan.ground.fromLeft : enPlan.ground.fromFront}
-                  why={enPlan.ground.heightWhy}
+                  label={axis === 'xCm' ? enGround.fromLeft : enGround.fromFront}
+                  why={enGround.heightWhy}
                   value={point[axis]}
                   range={PLAN_RANGE.onFloorCm}
                   dimension="length"
@@ -242,8 +238,8 @@ function ZonePanel({ desk, zone, corner, onCorner, onChoose, onMessage }: Ground
                 />
               ))}
               <NumberField
-                label={enPlan.ground.heightPoint(String(index + 1))}
-                why={enPlan.ground.heightWhy}
+                label={enGround.heightPoint(String(index + 1))}
+                why={enGround.heightWhy}
                 value={point.heightCm}
                 range={PLAN_RANGE.heightPointCm}
                 dimension="length"
@@ -261,7 +257,7 @@ function ZonePanel({ desk, zone, corner, onCorner, onChoose, onMessage }: Ground
               />
               <Button
                 variant="text"
-                aria-label={enPlan.ground.removeHeight(String(index + 1))}
+                aria-label={enGround.removeHeight(String(index + 1))}
                 onClick={() => edit((one) => ({ ...one, heights: one.heights.filter(({ id }) => id !== point.id) }))}
               >
                 ✕
@@ -271,24 +267,24 @@ function ZonePanel({ desk, zone, corner, onCorner, onChoose, onMessage }: Ground
         </Box>
       )}
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1, alignItems: 'end' }}>
-        <Button onClick={split}>{enPlan.ground.split}</Button>
+        <Button onClick={split}>{enGround.split}</Button>
         <TextField
           select
-          aria-label={enPlan.ground.splitDirection}
+          aria-label={enGround.splitDirection}
           value={direction}
           onChange={(event) => {
             setDirection(event.target.value as 'across' | 'along')
             setSplitAt(null)
           }}
-          slotProps={{ select: { SelectDisplayProps: { 'aria-label': enPlan.ground.splitDirection } } }}
+          slotProps={{ select: { SelectDisplayProps: { 'aria-label': enGround.splitDirection } } }}
         >
-          <MenuItem value="across">{enPlan.ground.splitAcross}</MenuItem>
-          <MenuItem value="along">{enPlan.ground.splitAlong}</MenuItem>
+          <MenuItem value="across">{enGround.splitAcross}</MenuItem>
+          <MenuItem value="along">{enGround.splitAlong}</MenuItem>
         </TextField>
         <Box sx={{ width: 110 }}>
           <NumberField
-            label={enPlan.ground.splitAt}
-            why={enPlan.ground.splitWhy}
+            label={enGround.splitAt}
+            why={enGround.splitWhy}
             value={splitAt ?? Math.round(middleOf(zone, direction === 'across' ? 'xCm' : 'yCm') * 10) / 10}
             range={[0, direction === 'across' ? inner.lengthCm : inner.widthCm]}
             dimension="length"
@@ -304,8 +300,8 @@ function ZonePanel({ desk, zone, corner, onCorner, onChoose, onMessage }: Ground
             slotProps={{
               select: {
                 displayEmpty: true,
-                renderValue: () => enPlan.ground.merge,
-                SelectDisplayProps: { 'aria-label': enPlan.ground.merge },
+                renderValue: () => enGround.merge,
+                SelectDisplayProps: { 'aria-label': enGround.merge },
               },
             }}
           >
@@ -313,7 +309,7 @@ function ZonePanel({ desk, zone, corner, onCorner, onChoose, onMessage }: Ground
               .filter(({ id }) => id !== zone.id)
               .map(({ id, name }) => (
                 <MenuItem key={id} value={id}>
-                  {name === '' ? enPlan.ground.unnamed : name}
+                  {name === '' ? enGround.unnamed : name}
                 </MenuItem>
               ))}
           </TextField>
@@ -347,18 +343,18 @@ function ZonePanel({ desk, zone, corner, onCorner, onChoose, onMessage }: Ground
             )
           }
         >
-          {enPlan.ground.addHeight}
+          {enGround.addHeight}
         </Button>
-        <Button onClick={() => change((now) => withEdgeBarrier(now, zone, inner))}>{enPlan.ground.addBarrier}</Button>
-        <Button onClick={() => change((now) => reorderZone(now, zone.id, 1))}>{enPlan.ground.over}</Button>
-        <Button onClick={() => change((now) => reorderZone(now, zone.id, -1))}>{enPlan.ground.under}</Button>
+        <Button onClick={() => change((now) => withEdgeBarrier(now, zone, inner))}>{enGround.addBarrier}</Button>
+        <Button onClick={() => change((now) => reorderZone(now, zone.id, 1))}>{enGround.over}</Button>
+        <Button onClick={() => change((now) => reorderZone(now, zone.id, -1))}>{enGround.under}</Button>
         <Button
           onClick={() => {
             change((now) => removeZone(now, zone.id))
             onChoose(null)
           }}
         >
-          {enPlan.ground.removeZone}
+          {enGround.removeZone}
         </Button>
       </Box>
     </Group>
@@ -389,8 +385,8 @@ function BarrierList({ desk }: { desk: Desk }) {
       {plan.barriers.map((barrier, index) => (
         <Box key={barrier.id} sx={{ display: 'flex', gap: 1 }}>
           <NumberField
-            label={enPlan.ground.barrierHeight(String(index + 1))}
-            why={enPlan.ground.barrierWhy}
+            label={enGround.barrierHeight(String(index + 1))}
+            why={enGround.barrierWhy}
             value={barrier.heightCm}
             range={PLAN_RANGE.barrierCm}
             dimension="length"
@@ -408,7 +404,7 @@ function BarrierList({ desk }: { desk: Desk }) {
           />
           <Button
             variant="text"
-            aria-label={enPlan.ground.removeBarrier(String(index + 1))}
+            aria-label={enGround.removeBarrier(String(index + 1))}
             onClick={() => change((now) => ({ ...now, barriers: now.barriers.filter(({ id }) => id !== barrier.id) }))}
           >
             ✕

@@ -1,4 +1,4 @@
-import { en, enPlan } from '@jovrin/contract'
+import { enGround, enGroundKind, enLayingStep, enVessel } from '@jovrin/contract'
 import { groundNeeds, layingOrder } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useMemo } from 'react'
@@ -24,7 +24,7 @@ export function GroundNeeds({ desk: { plan, figures } }: { desk: Desk }) {
     capsules: plan.tabs.some(({ kind }) => kind === 'capsule'),
     hardscape: plan.hardscape.length > 0,
   })
-  if (needs.length === 0) return <Box sx={{ color: 'text.secondary' }}>{enPlan.ground.bareFloor}</Box>
+  if (needs.length === 0) return <Box sx={{ color: 'text.secondary' }}>{enGround.bareFloor}</Box>
   return (
     <>
       <Box
@@ -41,26 +41,26 @@ export function GroundNeeds({ desk: { plan, figures } }: { desk: Desk }) {
       >
         <thead>
           <tr>
-            <th>{enPlan.ground.material}</th>
-            <th>{enPlan.ground.inTank}</th>
-            <th>{enPlan.ground.dry}</th>
-            <th>{enPlan.ground.bags}</th>
-            <th>{enPlan.ground.left}</th>
+            <th>{enGround.material}</th>
+            <th>{enGround.inTank}</th>
+            <th>{enGround.dry}</th>
+            <th>{enGround.bags}</th>
+            <th>{enGround.left}</th>
           </tr>
         </thead>
         <tbody>
           {needs.map((need) => (
             <tr key={need.key}>
-              <td>{need.name === '' ? en.describe.ground[need.ground] : need.name}</td>
+              <td>{need.name === '' ? enGroundKind[need.ground] : need.name}</td>
               <td>
                 <Figure
                   explained={{
-                    title: enPlan.ground.volumeTitle,
-                    formula: enPlan.ground.volumeFormula,
+                    title: enGround.volumeTitle,
+                    formula: enGround.volumeFormula,
                     worked: `${figures.ground.zones.flatMap((zone) => zone.layers.filter(({ ground: kind }) => kind === need.ground).map(({ volumeL }) => significant(volumeL))).join(' + ')} = ${significant(need.volumeL, 4)} L`,
-                    source: enPlan.ground.volumeSource,
+                    source: enGround.volumeSource,
                     range: null,
-                    inputs: [{ name: enPlan.ground.zones, value: String(figures.ground.zones.length), from: 'typed' }],
+                    inputs: [{ name: enGround.zones, value: String(figures.ground.zones.length), from: 'typed' }],
                   }}
                 >
                   {units.show('volume', need.volumeL)}
@@ -69,12 +69,12 @@ export function GroundNeeds({ desk: { plan, figures } }: { desk: Desk }) {
               <td>
                 <Figure
                   explained={{
-                    title: enPlan.ground.dry,
-                    formula: enPlan.ground.dryFormula,
+                    title: enGround.dry,
+                    formula: enGround.dryFormula,
                     worked: `${significant(need.volumeL, 4)}·${significant(need.dryKg / need.volumeL, 4)} = ${significant(need.dryKg, 4)} kg`,
-                    source: enPlan.vessel.bulkSource,
+                    source: enVessel.bulkSource,
                     range: null,
-                    inputs: [{ name: enPlan.ground.inTank, value: units.show('volume', need.volumeL), from: 'reckoned' }],
+                    inputs: [{ name: enGround.inTank, value: units.show('volume', need.volumeL), from: 'reckoned' }],
                   }}
                 >
                   {units.show('mass', need.dryKg)}
@@ -83,13 +83,13 @@ export function GroundNeeds({ desk: { plan, figures } }: { desk: Desk }) {
               <td>
                 <Figure
                   explained={{
-                    title: enPlan.ground.bags,
-                    formula: enPlan.ground.bagsFormula,
+                    title: enGround.bags,
+                    formula: enGround.bagsFormula,
                     worked: `⌈${significant(need.volumeL, 4)}·${significant(need.pouredL / need.volumeL, 3)} / ${significant(need.bagL)}⌉ = ${need.bags}`,
-                    source: enPlan.ground.bagsSource,
+                    source: enGround.bagsSource,
                     range: null,
                     inputs: [
-                      { name: enPlan.ground.bagSize, value: units.show('volume', need.bagL), from: need.name === '' ? 'assumed' : 'typed' },
+                      { name: enGround.bagSize, value: units.show('volume', need.bagL), from: need.name === '' ? 'assumed' : 'typed' },
                     ],
                   }}
                 >
@@ -103,13 +103,13 @@ export function GroundNeeds({ desk: { plan, figures } }: { desk: Desk }) {
       </Box>
       <Box component="details" sx={{ mt: 1, fontSize: 14 }}>
         <Box component="summary" sx={{ cursor: 'pointer' }}>
-          {enPlan.ground.order}
+          {enGround.order}
         </Box>
         <Box component="ol" sx={{ m: 0, pl: 2.5 }}>
           {steps.map((step) => (
             <li key={step.code}>
-              {enPlan.ground.steps[step.code](
-                step.grounds.map((kind) => en.describe.ground[kind] ?? kind).join(', '),
+              {enLayingStep[step.code](
+                step.grounds.map((kind) => enGroundKind[kind] ?? kind).join(', '),
                 units.show('volume', step.litres, 2),
               )}
             </li>

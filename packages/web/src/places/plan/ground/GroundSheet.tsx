@@ -1,4 +1,4 @@
-import { en, enPlan } from '@jovrin/contract'
+import { enDescribe, enGround, enPlan } from '@jovrin/contract'
 import { isInside, lineOf, tabRing, type Spot } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useCallback, useId, useMemo, useRef, useState } from 'react'
@@ -91,7 +91,7 @@ export function GroundSheet({ desk }: { desk: Desk }) {
   const length = (cm: number): string => units.show('length', cm)
 
   const finishZone = (spots: readonly Spot[]): void => {
-    const made = zoneOf(plan, ringOutline(spots), enPlan.ground.zoneName(String(plan.zones.length + 1)))
+    const made = zoneOf(plan, ringOutline(spots), enGround.zoneName(String(plan.zones.length + 1)))
     change(() => made.plan)
     setDrawn([])
     setTool('choose')
@@ -147,11 +147,11 @@ export function GroundSheet({ desk }: { desk: Desk }) {
         <>
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'end', mb: 0.5 }} className="no-print">
             <Choice
-              label={enPlan.ground.tool}
-              why={enPlan.ground.toolWhy}
+              label={enGround.tool}
+              why={enGround.toolWhy}
               value={tool}
               options={(['choose', 'draw', 'barrier', 'height', 'tab', 'ring', 'capsule', 'cut'] as const).map(
-                (one) => [one, enPlan.ground.tools[one]] as const,
+                (one) => [one, enGround.tools[one]] as const,
               )}
               onChange={(next) => {
                 setTool(next ?? 'choose')
@@ -159,34 +159,34 @@ export function GroundSheet({ desk }: { desk: Desk }) {
               }}
             />
             <Choice
-              label={enPlan.ground.cut}
-              why={enPlan.ground.cutWhy}
+              label={enGround.cut}
+              why={enGround.cutWhy}
               value={cut}
-              options={CUTS.map((one) => [one, enPlan.ground.cuts[one]] as const)}
+              options={CUTS.map((one) => [one, enGround.cuts[one]] as const)}
               onChange={(next) => {
                 setParam('cut', next)
                 if (next === 'free' && free.length < 2) setTool('cut')
               }}
             />
             <Choice
-              label={enPlan.ground.snap}
-              why={enPlan.ground.snapWhy}
+              label={enGround.snap}
+              why={enGround.snapWhy}
               value={canSnap ? 'yes' : 'no'}
               options={[
-                ['yes', en.describe.yes],
-                ['no', en.describe.no],
+                ['yes', enDescribe.yes],
+                ['no', enDescribe.no],
               ]}
               onChange={(next) => setSnap(next === 'yes')}
             />
           </Box>
           {drawn.length > 0 && (
             <Box role="status" sx={{ display: 'flex', gap: 1, alignItems: 'center', fontSize: 14 }}>
-              {enPlan.ground.drawnCorners(String(drawn.length))}
+              {enGround.drawnCorners(String(drawn.length))}
               <Button onClick={finishDrawn} disabled={drawn.length < (tool === 'barrier' ? 2 : 3)}>
-                {tool === 'barrier' ? enPlan.ground.finishBarrier : enPlan.ground.finishZone}
+                {tool === 'barrier' ? enGround.finishBarrier : enGround.finishZone}
               </Button>
               <Button variant="text" onClick={() => setDrawn(drawn.slice(0, -1))}>
-                {enPlan.ground.dropCorner}
+                {enGround.dropCorner}
               </Button>
             </Box>
           )}
@@ -200,7 +200,7 @@ export function GroundSheet({ desk }: { desk: Desk }) {
                     viewBox={`0 0 ${layout.widthPx} ${layout.heightPx}`}
                     width="100%"
                     role="group"
-                    aria-label={enPlan.ground.planDescription(plan.name)}
+                    aria-label={enGround.planDescription(plan.name)}
                     style={{
                       display: 'block',
                       cursor: tool === 'choose' ? 'default' : 'crosshair',
@@ -223,7 +223,7 @@ export function GroundSheet({ desk }: { desk: Desk }) {
                     <PlanBarriers layout={layout} barriers={plan.barriers} chosenId={null} />
                     <PlanTabs layout={layout} tabs={plan.tabs} />
                     <PlanZoneNames layout={layout} zones={plan.zones} />
-                    <CutLine layout={layout} from={from} to={to} label={enPlan.ground.cutMark} />
+                    <CutLine layout={layout} from={from} to={to} label={enGround.cutMark} />
                     {zone?.heights.map((point) => (
                       <g key={point.id} pointerEvents="none">
                         <path
@@ -254,8 +254,8 @@ export function GroundSheet({ desk }: { desk: Desk }) {
                           inner={inner}
                           canSnap={canSnap}
                           labels={{
-                            shape: enPlan.ground.shape(zone.name),
-                            corner: (number, x, y) => enPlan.ground.corner(String(number), x, y),
+                            shape: enGround.shape(zone.name),
+                            corner: (number, x, y) => enGround.corner(String(number), x, y),
                             length,
                           }}
                           chosenCorner={corner}
@@ -296,8 +296,8 @@ export function GroundSheet({ desk }: { desk: Desk }) {
                         : Math.max(46, (width - Math.hypot(to.xCm - from.xCm, to.yCm - from.yCm) * layout.pxPerCm) / 2)
                     }
                     waterDepthCm={inner.waterDepthCm}
-                    name={enPlan.ground.cutName[cut](length(cut === 'side' ? from.xCm : from.yCm))}
-                    description={enPlan.ground.cutDescription}
+                    name={enGround.cutName[cut](length(cut === 'side' ? from.xCm : from.yCm))}
+                    description={enGround.cutDescription}
                     height={length}
                   />
                 </>
@@ -309,7 +309,6 @@ export function GroundSheet({ desk }: { desk: Desk }) {
           </Box>
           <FindingsList
             tankId={desk.tankId}
-            currency={desk.plan.money.currency}
             muted={desk.plan.muted}
             change={desk.change}
             findings={findings}

@@ -1,4 +1,4 @@
-import { enPlan } from '@jovrin/contract'
+import { enGround } from '@jovrin/contract'
 import { mendOutline, type Spot } from '@jovrin/core'
 import { Box, Button, TextField } from '@mui/material'
 import { useRef, useState } from 'react'
@@ -38,29 +38,29 @@ export function ImportOutline({ desk, onMade }: { desk: Desk; onMade: (id: strin
   const file = useRef<HTMLInputElement>(null)
   const take = (given: string): void => {
     const spots = readSpots(given, (value) => units.from('length', value))
-    if ('line' in spots) return setTold(enPlan.ground.importLine(String(spots.line)))
+    if ('line' in spots) return setTold(enGround.importLine(String(spots.line)))
     const { outline, mends, fault } = mendOutline(spots, figures.inner.lengthCm, figures.inner.widthCm)
-    if (outline === null) return setTold(fault === 'outside-glass' ? enPlan.ground.importOutside : outlineFaultText(fault ?? 'no-area'))
-    const made = zoneOf(plan, outline, enPlan.ground.importName)
+    if (outline === null) return setTold(fault === 'outside-glass' ? enGround.importOutside : outlineFaultText(fault ?? 'no-area'))
+    const made = zoneOf(plan, outline, enGround.importName)
     change(() => made.plan)
     setText('')
     setTold(
       mends.length === 0
-        ? enPlan.ground.importDone
-        : `${enPlan.ground.importDone} ${mends.map((mend) => enPlan.ground.importMend[mend](String(spots.length), String(outline.length))).join(' ')}`,
+        ? enGround.importDone
+        : `${enGround.importDone} ${mends.map((mend) => enGround.importMend[mend](String(spots.length), String(outline.length))).join(' ')}`,
     )
     onMade(made.id)
   }
   return (
     <Box component="details" sx={{ mt: 1 }}>
       <Box component="summary" sx={{ cursor: 'pointer' }}>
-        {enPlan.ground.importTitle}
+        {enGround.importTitle}
       </Box>
       <TextField
         multiline
         rows={5}
         fullWidth
-        label={enPlan.ground.importLabel(units.unitOf('length'))}
+        label={enGround.importLabel(units.unitOf('length'))}
         value={text}
         onChange={(event) => setText(event.target.value)}
         slotProps={{ inputLabel: { shrink: true } }}
@@ -83,10 +83,10 @@ export function ImportOutline({ desk, onMade }: { desk: Desk; onMade: (id: strin
         }}
       />
       <Button onClick={() => file.current?.click()} sx={{ mt: 0.5, mr: 1 }}>
-        {enPlan.ground.importFile}
+        {enGround.importFile}
       </Button>
       <Button onClick={() => take(text)} disabled={text.trim() === ''} sx={{ mt: 0.5 }}>
-        {enPlan.ground.importTake}
+        {enGround.importTake}
       </Button>
       <Box role="status" sx={{ fontSize: 14 }}>
         {told}

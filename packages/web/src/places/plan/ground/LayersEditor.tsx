@@ -1,4 +1,4 @@
-import { en, enField, enPlan, PLAN_RANGE } from '@jovrin/contract'
+import { enField, enGround, enGroundKind, PLAN_RANGE } from '@jovrin/contract'
 import { GROUND_KINDS, type GroundKind, type GroundLayer } from '@jovrin/core'
 import { Box, Button, MenuItem, TextField } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
@@ -35,7 +35,7 @@ export function LayersEditor({ desk, layers, onLayers }: LayersEditorProps) {
           <Box
             key={layer.id}
             role="group"
-            aria-label={enPlan.ground.layer(String(index + 1))}
+            aria-label={enGround.layer(String(index + 1))}
             sx={{
               display: 'grid',
               gridTemplateColumns: '1.2fr 0.8fr 0.8fr auto',
@@ -48,19 +48,19 @@ export function LayersEditor({ desk, layers, onLayers }: LayersEditorProps) {
           >
             <TextField
               select
-              label={enPlan.ground.material}
+              label={enGround.material}
               value={layer.ground}
               onChange={(event) => set(layer.id, { ground: event.target.value as GroundKind, product: null })}
               slotProps={{ inputLabel: { shrink: true } }}
             >
               {GROUND_KINDS.map((kind) => (
                 <MenuItem key={kind} value={kind}>
-                  {en.describe.ground[kind]}
+                  {enGroundKind[kind]}
                 </MenuItem>
               ))}
             </TextField>
             <NumberField
-              label={enPlan.ground.front}
+              label={enGround.front}
               why={enField['frontCm']?.[1] ?? ''}
               value={layer.frontCm}
               range={PLAN_RANGE.layerCm}
@@ -71,7 +71,7 @@ export function LayersEditor({ desk, layers, onLayers }: LayersEditorProps) {
               onCommit={desk.commit}
             />
             <NumberField
-              label={enPlan.ground.back}
+              label={enGround.back}
               why={enField['backCm']?.[1] ?? ''}
               value={layer.backCm}
               range={PLAN_RANGE.layerCm}
@@ -85,7 +85,7 @@ export function LayersEditor({ desk, layers, onLayers }: LayersEditorProps) {
               <Button
                 variant="text"
                 sx={{ minWidth: 26, p: 0 }}
-                aria-label={enPlan.ground.layerUp}
+                aria-label={enGround.layerUp}
                 disabled={index === 0}
                 onClick={() => move(layer.id, 1)}
               >
@@ -94,7 +94,7 @@ export function LayersEditor({ desk, layers, onLayers }: LayersEditorProps) {
               <Button
                 variant="text"
                 sx={{ minWidth: 26, p: 0 }}
-                aria-label={enPlan.ground.layerDown}
+                aria-label={enGround.layerDown}
                 disabled={index === layers.length - 1}
                 onClick={() => move(layer.id, -1)}
               >
@@ -103,7 +103,7 @@ export function LayersEditor({ desk, layers, onLayers }: LayersEditorProps) {
               <Button
                 variant="text"
                 sx={{ minWidth: 26, p: 0 }}
-                aria-label={enPlan.ground.layerRemove}
+                aria-label={enGround.layerRemove}
                 onClick={() => onLayers((now) => now.filter(({ id }) => id !== layer.id))}
               >
                 ✕
@@ -112,7 +112,7 @@ export function LayersEditor({ desk, layers, onLayers }: LayersEditorProps) {
             {(fitting.length > 0 || layer.product !== null) && (
               <TextField
                 select
-                label={enPlan.ground.product}
+                label={enGround.product}
                 value={layer.product?.name ?? ''}
                 onChange={(event) => {
                   const product = fitting.find(({ name }) => name === event.target.value)
@@ -132,7 +132,7 @@ export function LayersEditor({ desk, layers, onLayers }: LayersEditorProps) {
                 slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
                 sx={{ gridColumn: '1 / -1' }}
               >
-                <MenuItem value="">{enPlan.ground.noProduct}</MenuItem>
+                <MenuItem value="">{enGround.noProduct}</MenuItem>
                 {layer.product !== null && !fitting.some(({ name }) => name === layer.product?.name) && (
                   <MenuItem value={layer.product.name}>{layer.product.name}</MenuItem>
                 )}
@@ -162,7 +162,7 @@ export function LayersEditor({ desk, layers, onLayers }: LayersEditorProps) {
           ])
         }
       >
-        {enPlan.ground.addLayer}
+        {enGround.addLayer}
       </Button>
     </Box>
   )

@@ -1,12 +1,11 @@
-import { enPlan, PLAN_RANGE } from '@jovrin/contract'
+import { enGround, PLAN_RANGE } from '@jovrin/contract'
 import { datePlusDays, groundHeightCm, lineOf, tabCost, tabGrid, zoneAt, type GroundZone, type RootTab } from '@jovrin/core'
 import { Box, Button, MenuItem, TextField } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
-import { money } from '../../../ui/amounts.js'
 import { NumberField } from '../../../ui/NumberField.js'
 import { Grid } from '../../../ui/QuestionGroup.js'
 import { useKeptState } from '../../../ui/useKeptState.js'
-import { useUnits } from '../../../ui/units.js'
+import { useUnits, money } from '../../../ui/units.js'
 import { productsOfLibrary } from '../../library/products.queries.js'
 import type { Desk } from '../desk.js'
 import { withTabs } from './tabEdits.js'
@@ -38,7 +37,7 @@ export function TabsPanel({ desk, zone }: { desk: Desk; zone: GroundZone | null 
       <Grid min={120}>
         <TextField
           select
-          label={enPlan.ground.tabProduct}
+          label={enGround.tabProduct}
           value={plan.tabProduct?.name ?? ''}
           onChange={(event) => {
             const chosen = products.find(({ name }) => name === event.target.value)
@@ -50,7 +49,7 @@ export function TabsPanel({ desk, zone }: { desk: Desk; zone: GroundZone | null 
           }}
           slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
         >
-          <MenuItem value="">{enPlan.ground.noProduct}</MenuItem>
+          <MenuItem value="">{enGround.noProduct}</MenuItem>
           {plan.tabProduct !== null && !products.some(({ name }) => name === plan.tabProduct?.name) && (
             <MenuItem value={plan.tabProduct.name}>{plan.tabProduct.name}</MenuItem>
           )}
@@ -61,8 +60,8 @@ export function TabsPanel({ desk, zone }: { desk: Desk; zone: GroundZone | null 
           ))}
         </TextField>
         <NumberField
-          label={enPlan.ground.tabSpacing}
-          why={enPlan.ground.tabSpacingWhy}
+          label={enGround.tabSpacing}
+          why={enGround.tabSpacingWhy}
           value={spacing}
           range={[3, 40]}
           usual={[6, 15]}
@@ -71,8 +70,8 @@ export function TabsPanel({ desk, zone }: { desk: Desk; zone: GroundZone | null 
           onChange={(cm) => cm !== null && Number.isFinite(cm) && setSpacing(cm)}
         />
         <NumberField
-          label={enPlan.ground.tabPrice}
-          why={enPlan.ground.tabPriceWhy}
+          label={enGround.tabPrice}
+          why={enGround.tabPriceWhy}
           value={product.price}
           range={PLAN_RANGE.price}
           unit={plan.money.currency}
@@ -81,16 +80,14 @@ export function TabsPanel({ desk, zone }: { desk: Desk; zone: GroundZone | null 
         />
       </Grid>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', my: 0.5 }}>
-        <Button onClick={() => fill('tab')}>
-          {enPlan.ground.tabFill(zone === null ? enPlan.ground.rest : zone.name || enPlan.ground.unnamed)}
-        </Button>
-        <Button onClick={() => fill('capsule')}>{enPlan.ground.capsuleFill}</Button>
+        <Button onClick={() => fill('tab')}>{enGround.tabFill(zone === null ? enGround.rest : zone.name || enGround.unnamed)}</Button>
+        <Button onClick={() => fill('capsule')}>{enGround.capsuleFill}</Button>
         <Button disabled={plan.tabs.length === 0} onClick={() => change((now) => ({ ...now, tabs: [] }))}>
-          {enPlan.ground.tabsClear}
+          {enGround.tabsClear}
         </Button>
       </Box>
       <Box className="figures" sx={{ fontSize: 14 }}>
-        {enPlan.ground.tabsTold(
+        {enGround.tabsTold(
           String(tabs.length),
           String(capsules),
           String(cost.packs),
@@ -101,7 +98,7 @@ export function TabsPanel({ desk, zone }: { desk: Desk; zone: GroundZone | null 
         {tabs.length > 0 && (
           <>
             {' '}
-            {enPlan.ground.tabsRenew(
+            {enGround.tabsRenew(
               Array.from({ length: RENEWALS_TOLD }, (_, time) =>
                 new Date(`${datePlusDays(plan.startedOn, Math.round(product.renewDays * (time + 1)))}T12:00Z`).toLocaleDateString(
                   navigator.language,
@@ -111,7 +108,7 @@ export function TabsPanel({ desk, zone }: { desk: Desk; zone: GroundZone | null 
             )}
           </>
         )}
-        <Box sx={{ color: 'text.secondary' }}>{enPlan.ground.tabsHint(units.show('length', 4))}</Box>
+        <Box sx={{ color: 'text.secondary' }}>{enGround.tabsHint(units.show('length', 4))}</Box>
       </Box>
     </>
   )

@@ -1,4 +1,4 @@
-import { enPlan } from '@jovrin/contract'
+import { enHardscape } from '@jovrin/contract'
 import { GOLDEN, type Piece, type PlacedPiece } from '@jovrin/core'
 import { memo, useId, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
 import { Hatches } from '../../../drawing/Hatches.js'
@@ -103,7 +103,7 @@ export function FrontOfPieces({
       viewBox={`0 0 ${width} ${layout.height}`}
       width="100%"
       role="group"
-      aria-label={enPlan.hardscape.frontDescription(plan.name)}
+      aria-label={enHardscape.frontDescription(plan.name)}
       style={{ display: 'block' }}
       onClick={() => onChoose(null)}
       data-testid="hardscape-front"
@@ -167,7 +167,7 @@ export function FrontOfPieces({
               key={index}
               tabIndex={0}
               role="button"
-              aria-label={enPlan.hardscape.profilePoint(String(index + 1), units.show('length', one.xCm), units.show('length', one.zCm))}
+              aria-label={enHardscape.profilePoint(String(index + 1), units.show('length', one.xCm), units.show('length', one.zCm))}
               aria-pressed={point === index}
               style={{ cursor: 'grab', touchAction: 'none' }}
               onFocus={() => setPoint(index)}

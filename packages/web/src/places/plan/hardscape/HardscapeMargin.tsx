@@ -1,4 +1,4 @@
-import { enPlan, PLAN_RANGE } from '@jovrin/contract'
+import { enFixing, enHardscape, enMaterial, enPlan, PLAN_RANGE } from '@jovrin/contract'
 import {
   buoyancyOf,
   FIXING_TIME,
@@ -17,7 +17,6 @@ import { Box, Button, Checkbox, FormControlLabel, MenuItem, TextField } from '@m
 import { memo, useState } from 'react'
 import type { Eye } from '../../../drawing/plan/CouchView.js'
 import type { Overlay } from '../../../drawing/plan/PlanOverlays.js'
-import { hoursAndMinutes } from '../../../ui/amounts.js'
 import { Choice } from '../../../ui/Choice.js'
 import { Figure, type Explained } from '../../../ui/Figure.js'
 import { MarginTable } from '../../../ui/MarginTable.js'
@@ -67,7 +66,7 @@ export const HardscapeMargin = memo(function HardscapeMargin(margin: MarginProps
   const piece = margin.desk.plan.hardscape.find(({ id }) => id === margin.pieceId) ?? null
   const props = { ...margin, piece }
   const { desk, overlays, onOverlays, outline, onOutline, eye, onEye } = props
-  const text = enPlan.hardscape
+  const text = enHardscape
   return (
     <>
       <Group number={1} title={text.pieces}>
@@ -155,9 +154,9 @@ export const HardscapeMargin = memo(function HardscapeMargin(margin: MarginProps
 function PieceList({ desk, piece, onChoose }: HardscapeMarginProps) {
   const { plan, figures, change } = desk
   const units = useUnits()
-  const text = enPlan.hardscape
+  const text = enHardscape
   const add = (material: HardscapeMaterial): void => {
-    const made = addPiece(plan, figures.inner, material, `${text.materials[material]} ${plan.hardscape.length + 1}`)
+    const made = addPiece(plan, figures.inner, material, `${enMaterial[material]} ${plan.hardscape.length + 1}`)
     change(() => made.plan)
     onChoose(made.id)
   }
@@ -188,10 +187,10 @@ function PieceList({ desk, piece, onChoose }: HardscapeMarginProps) {
                       '&[aria-pressed=true]': { borderColor: 'var(--focus)', fontWeight: 600 },
                     }}
                   >
-                    {one.name === '' ? text.materials[one.material] : one.name}
+                    {one.name === '' ? enMaterial[one.material] : one.name}
                   </Box>
                 </td>
-                <td>{text.materials[one.material]}</td>
+                <td>{enMaterial[one.material]}</td>
                 <td style={{ textAlign: 'right' }}>
                   {pieceMassKg(one).from === 'mass' ? '' : '≈ '}
                   {units.show('mass', massKg, 2)}
@@ -214,7 +213,7 @@ function PieceList({ desk, piece, onChoose }: HardscapeMarginProps) {
 function PiecePanel({ desk, piece, onChoose }: HardscapeMarginProps & { piece: Piece }) {
   const { plan, figures, change, commit } = desk
   const units = useUnits()
-  const text = enPlan.hardscape
+  const text = enHardscape
   const [degrees, setDegrees] = useState(15)
   const [percent, setPercent] = useState(110)
   const edit = (part: (one: Piece) => Piece, isFinal = true): void => change((now) => withPiece(now, piece.id, part), isFinal)
@@ -240,7 +239,7 @@ function PiecePanel({ desk, piece, onChoose }: HardscapeMarginProps & { piece: P
         >
           {HARDSCAPE_MATERIALS.map((material) => (
             <MenuItem key={material} value={material}>
-              {text.materials[material]}
+              {enMaterial[material]}
             </MenuItem>
           ))}
         </TextField>
@@ -254,7 +253,7 @@ function PiecePanel({ desk, piece, onChoose }: HardscapeMarginProps & { piece: P
         >
           {FIXINGS.map((fixing) => (
             <MenuItem key={fixing} value={fixing}>
-              {text.fixings[fixing]}
+              {enFixing[fixing]}
             </MenuItem>
           ))}
         </TextField>
@@ -372,7 +371,7 @@ function PiecePanel({ desk, piece, onChoose }: HardscapeMarginProps & { piece: P
 
 function CompositionTable({ desk: { plan, figures }, composition, placed }: HardscapeMarginProps) {
   const units = useUnits()
-  const text = enPlan.hardscape
+  const text = enHardscape
   const percent = (share: number): string => `${significant(share * 100, 2)} %`
   const { inner } = figures
   const { main, sizeToBack } = composition
@@ -415,7 +414,7 @@ function CompositionTable({ desk: { plan, figures }, composition, placed }: Hard
 /** What is fixed how, how long that takes and dries, and what holds down what floats. */
 export function FixingList({ desk: { figures } }: { desk: Desk }) {
   const units = useUnits()
-  const text = enPlan.hardscape
+  const text = enHardscape
   const fixed = figures.pieces.filter(({ piece }) => piece.fixing !== 'none' || MATERIAL[piece.material].newDensityKgPerL < 1)
   const hasWood = figures.pieces.some(({ piece }) => MATERIAL[piece.material].newDensityKgPerL < 1)
   return (
@@ -427,9 +426,9 @@ export function FixingList({ desk: { figures } }: { desk: Desk }) {
           return (
             <li key={piece.id}>
               {text.fixingTold(
-                piece.name === '' ? text.materials[piece.material] : piece.name,
-                text.fixings[piece.fixing],
-                hoursAndMinutes(workMin),
+                piece.name === '' ? enMaterial[piece.material] : piece.name,
+                enFixing[piece.fixing],
+                units.show('minutes', workMin),
                 dryH === 0 ? null : String(dryH),
                 ballastKg > 0 ? units.show('mass', ballastKg, 2) : null,
               )}

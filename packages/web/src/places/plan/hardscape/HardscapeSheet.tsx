@@ -1,4 +1,4 @@
-import { enPlan } from '@jovrin/contract'
+import { enHardscape, enPlan } from '@jovrin/contract'
 import { compositionOf, isInside, lineOf, TOOL_GAP_CM, type PlacedPiece } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useCallback, useId, useMemo, useState } from 'react'
@@ -78,7 +78,7 @@ export function HardscapeSheet({ desk }: { desk: Desk }) {
                       pxPerCm={layout.pxPerCm}
                       left={layout.left}
                       height={frontCm * layout.pxPerCm + FRONT_MARGIN_PX}
-                      description={enPlan.hardscape.couchDescription(plan.name)}
+                      description={enHardscape.couchDescription(plan.name)}
                     />
                   ) : (
                     <FrontOfPieces
@@ -97,7 +97,7 @@ export function HardscapeSheet({ desk }: { desk: Desk }) {
                     viewBox={`0 0 ${layout.widthPx} ${layout.heightPx}`}
                     width="100%"
                     role="group"
-                    aria-label={enPlan.hardscape.planDescription(plan.name)}
+                    aria-label={enHardscape.planDescription(plan.name)}
                     style={{ display: 'block' }}
                     data-testid="hardscape-plan"
                     onClick={(event) => {
@@ -138,8 +138,8 @@ export function HardscapeSheet({ desk }: { desk: Desk }) {
                           inner={inner}
                           canSnap={false}
                           labels={{
-                            shape: enPlan.hardscape.shape(piece.name),
-                            corner: (number, x, y) => enPlan.hardscape.corner(String(number), x, y),
+                            shape: enHardscape.shape(piece.name),
+                            corner: (number, x, y) => enHardscape.corner(String(number), x, y),
                             length,
                           }}
                           chosenCorner={corner}
@@ -163,7 +163,6 @@ export function HardscapeSheet({ desk }: { desk: Desk }) {
           </Box>
           <FindingsList
             tankId={desk.tankId}
-            currency={desk.plan.money.currency}
             muted={desk.plan.muted}
             change={desk.change}
             findings={findings}

@@ -1,4 +1,4 @@
-import { enPlan } from '@jovrin/contract'
+import { enHardscape, enMaterial } from '@jovrin/contract'
 import type { Composition, HiddenPiece, PlacedPiece, TankFigures } from '@jovrin/core'
 import type { Explained } from '../../../ui/Figure.js'
 import { significant, type Units } from '../../../ui/units.js'
@@ -20,7 +20,7 @@ export function explainComposition(
   units: Units,
 ): Readonly<Partial<Record<CompositionRow, Explained>>> {
   const { openFloor, openRear, gapsCm, leastGapCm, main, heightsCm, secondOverMain, sizeToBack, outlineMeansCm: means } = composition
-  const text = enPlan.hardscape
+  const text = enHardscape
   const { worked } = text
   const length = (name: string, cm: number): Input => reckoned(name, units.show('length', cm, 3))
   const [L, W] = [number(inner.lengthCm), number(inner.widthCm)]
@@ -86,7 +86,7 @@ export function explainComposition(
         source: worked.depthSource,
         inputs: placed.map(({ piece, heightCm, centre }) =>
           reckoned(
-            piece.name === '' ? text.materials[piece.material] : piece.name,
+            piece.name === '' ? enMaterial[piece.material] : piece.name,
             `${units.show('length', heightCm, 2)} ${worked.depthOf(units.show('length', centre.yCm, 2))}`,
           ),
         ),

@@ -1,4 +1,4 @@
-import { enPlan, PlanSchema } from '@jovrin/contract'
+import { enHardscape, enPlan, PlanSchema } from '@jovrin/contract'
 import { areaCm2, boundsOf, centreOf, compositionOf, lineOf, type Piece, type PlacedPiece, type Plan } from '@jovrin/core'
 import { cleanup, configure, fireEvent, screen, within } from '@testing-library/react'
 import { useState } from 'react'
@@ -12,7 +12,7 @@ import { HardscapeMargin } from './HardscapeMargin.js'
 
 configure({ defaultHidden: true }) // whether something is hidden is reckoned from styles, element by element
 afterEach(cleanup)
-const text = enPlan.hardscape
+const text = enHardscape
 const Margin = ({ desk }: { desk: Desk }) => {
   const [pieceId, choose] = useState<string | null>('main')
   const [overlays, setOverlays] = useState<readonly Overlay[]>(['thirds'])

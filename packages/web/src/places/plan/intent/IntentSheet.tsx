@@ -1,4 +1,16 @@
-import { en, enPlan, PLAN_RANGE } from '@jovrin/contract'
+import {
+  enDescribe,
+  enIntent,
+  enLayout,
+  enPace,
+  enShopping,
+  enShoppingGroup,
+  enSupplyLevel,
+  enSupplyLevelWhat,
+  enViewSide,
+  enWish,
+  PLAN_RANGE,
+} from '@jovrin/contract'
 import {
   columnTotals,
   LAYOUT_KINDS,
@@ -20,13 +32,12 @@ import { Box, Button, Checkbox, FormControlLabel } from '@mui/material'
 import { useDeferredValue, useMemo } from 'react'
 import { Measured } from '../../../drawing/Measured.js'
 import { Section } from '../../../drawing/section/Section.js'
-import { hoursAndMinutes, money } from '../../../ui/amounts.js'
 import { Choice } from '../../../ui/Choice.js'
 import { Figure } from '../../../ui/Figure.js'
 import { HeadRow } from '../../../ui/HeadRow.js'
 import { NumberField } from '../../../ui/NumberField.js'
 import { Grid, Group } from '../../../ui/QuestionGroup.js'
-import { significant, useUnits } from '../../../ui/units.js'
+import { significant, useUnits, money } from '../../../ui/units.js'
 import { useFindings, type Desk } from '../desk.js'
 import { FindingsList } from '../FindingsList.js'
 import { explainMonth, explainUpkeep } from '../shopping/explainRunning.js'
@@ -54,23 +65,16 @@ export function IntentSheet({ desk }: { desk: Desk }) {
                 mostHeight={330}
                 labels={{
                   ...sectionLabels(plan, figures, units, [
-                    [en.describe.figures.net, units.show('volume', figures.waterL)],
-                    [en.describe.figures.ppfd, `${significant(figures.ppfd, 2)} µmol`],
+                    [enDescribe.figures.net, units.show('volume', figures.waterL)],
+                    [enDescribe.figures.ppfd, `${significant(figures.ppfd, 2)} µmol`],
                   ]),
-                  description: enPlan.intent.description(plan.name),
+                  description: enIntent.description(plan.name),
                 }}
               />
             )}
           </Measured>
           <Levels desk={desk} />
-          <FindingsList
-            tankId={desk.tankId}
-            currency={desk.plan.money.currency}
-            muted={desk.plan.muted}
-            change={desk.change}
-            findings={findings}
-            sheet="intent"
-          />
+          <FindingsList tankId={desk.tankId} muted={desk.plan.muted} change={desk.change} findings={findings} sheet="intent" />
         </>
       }
       margin={
@@ -86,7 +90,7 @@ export function IntentSheet({ desk }: { desk: Desk }) {
 function Wants({ desk }: { desk: Desk }) {
   const { form, change, commit } = desk
   const { intent, money: purse } = form.draft
-  const text = enPlan.intent
+  const text = enIntent
   const set = (part: Partial<Plan['intent']>, isFinal = true): void =>
     change((plan) => ({ ...plan, intent: { ...plan.intent, ...part } }), isFinal)
   const toggled = <T extends string>(list: readonly T[], one: T): T[] =>
@@ -98,7 +102,7 @@ function Wants({ desk }: { desk: Desk }) {
           label={text.layout}
           why={text.layoutWhy}
           value={intent.layout}
-          options={LAYOUT_KINDS.map((kind) => [kind, text.layouts[kind]] as const)}
+          options={LAYOUT_KINDS.map((kind) => [kind, enLayout[kind]] as const)}
           canBeUnknown
           onChange={(layout) => set({ layout })}
         />
@@ -106,7 +110,7 @@ function Wants({ desk }: { desk: Desk }) {
           label={text.pace}
           why={text.paceWhy}
           value={intent.pace}
-          options={PACES.map((pace) => [pace, text.paces[pace]] as const)}
+          options={PACES.map((pace) => [pace, enPace[pace]] as const)}
           canBeUnknown
           onChange={(pace) => set({ pace })}
         />
@@ -133,13 +137,13 @@ function Wants({ desk }: { desk: Desk }) {
         </Grid>
         <Ticks
           label={text.views}
-          options={VIEW_SIDES.map((side) => [side, text.view[side]] as const)}
+          options={VIEW_SIDES.map((side) => [side, enViewSide[side]] as const)}
           chosen={intent.views}
           onToggle={(side) => set({ views: toggled(intent.views, side) })}
         />
         <Ticks
           label={text.wishes}
-          options={WISHES.map((wish) => [wish, text.wish[wish]] as const)}
+          options={WISHES.map((wish) => [wish, enWish[wish]] as const)}
           chosen={intent.wishes}
           onToggle={(wish) => set({ wishes: toggled(intent.wishes, wish) })}
         />
@@ -186,14 +190,15 @@ function Ticks<T extends string>({
 }
 
 function Levels({ desk }: { desk: Desk }) {
+  const units = useUnits()
   const { plan, change } = desk
-  const text = enPlan.intent
+  const text = enIntent
   const settled = useDeferredValue(plan)
   const costs = useMemo(() => levelCosts(settled), [settled])
   const need = useMemo(() => upkeepHours(settled) * 60, [settled])
   const { level, isLoweredForHours } = proposedLevel(settled.intent, costs)
   const have = plan.intent.hoursPerWeek
-  const minutesShown = hoursAndMinutes(need)
+  const minutesShown = units.show('minutes', need)
   return (
     <Box component="section" aria-label={text.levels} sx={{ mt: 1 }}>
       <Box
@@ -203,7 +208,7 @@ function Levels({ desk }: { desk: Desk }) {
       >
         {text.levels}
         <Box component="span" sx={{ fontWeight: 400, fontSize: 15, textTransform: 'none' }}>
-          {have === null ? text.noYardstick(minutesShown) : text.yardstick(hoursAndMinutes(have * 60), minutesShown)}
+          {have === null ? text.noYardstick(minutesShown) : text.yardstick(units.show('minutes', have * 60), minutesShown)}
         </Box>
       </Box>
       <Box
@@ -240,14 +245,14 @@ function Levels({ desk }: { desk: Desk }) {
               }}
             >
               <td>
-                <b>{text.level[cost.level]}</b>
+                <b>{enSupplyLevel[cost.level]}</b>
                 <Box sx={{ fontSize: 12.5, color: 'text.secondary' }}>
-                  {cost.level === level ? `${text.proposed}. ${isLoweredForHours ? text.lowered : ''}` : text.levelWhat[cost.level]}
+                  {cost.level === level ? `${text.proposed}. ${isLoweredForHours ? text.lowered : ''}` : enSupplyLevelWhat[cost.level]}
                 </Box>
               </td>
               <td>{significant(cost.figures.ppfd, 2)} µmol</td>
               <td>
-                <Figure explained={explainUpkeep(cost)}>{hoursAndMinutes(cost.hoursPerWeek * 60)}</Figure>
+                <Figure explained={explainUpkeep(cost, units)}>{units.show('minutes', cost.hoursPerWeek * 60)}</Figure>
               </td>
               <td>
                 <Figure explained={explainMonth(cost.runningParts, plan.money.currency, text.head[3])}>
@@ -256,7 +261,7 @@ function Levels({ desk }: { desk: Desk }) {
               </td>
               <td>{text.difficulty[cost.difficulty]}</td>
               <td style={{ textAlign: 'right' }}>
-                <Button onClick={() => change((now) => withSupplyLevel(now, cost.level))}>{text.take(text.level[cost.level])}</Button>
+                <Button onClick={() => change((now) => withSupplyLevel(now, cost.level))}>{text.take(enSupplyLevel[cost.level])}</Button>
               </td>
             </Box>
           ))}
@@ -268,7 +273,7 @@ function Levels({ desk }: { desk: Desk }) {
 }
 
 function Spread({ desk: { plan, figures } }: { desk: Desk }) {
-  const text = enPlan.intent
+  const text = enIntent
   const list = useMemo(() => columnTotals(plan, shoppingList(plan, figures))[0], [plan, figures])
   const monthly = useMemo(() => monthlyCost(runningParts(plan, figures)), [plan, figures])
   const { currency } = plan.money
@@ -290,20 +295,20 @@ function Spread({ desk: { plan, figures } }: { desk: Desk }) {
         <tbody>
           {SHOPPING_GROUPS.map((group) => (
             <tr key={group}>
-              <td>{enPlan.shopping.group[group]}</td>
+              <td>{enShoppingGroup[group]}</td>
               <td>{significant(USUAL_SPLIT[group] * 100)} %</td>
               <td>{plan.intent.money === null ? '–' : money(plan.intent.money * USUAL_SPLIT[group], currency, 0)}</td>
               <td>{list === undefined || list.byGroup[group] === 0 ? '–' : money(list.byGroup[group], currency, 0)}</td>
             </tr>
           ))}
           <tr style={{ borderTop: '1px solid var(--ink)' }}>
-            <td>{enPlan.shopping.total}</td>
+            <td>{enShopping.total}</td>
             <td />
             <td>{plan.intent.money === null ? '–' : money(plan.intent.money, currency, 0)}</td>
             <td>{list === undefined || list.total === 0 ? '–' : money(list.total, currency, 0)}</td>
           </tr>
           <tr>
-            <td colSpan={3}>{enPlan.shopping.running}</td>
+            <td colSpan={3}>{enShopping.running}</td>
             <td>{money(monthly, currency, 0)}</td>
           </tr>
         </tbody>

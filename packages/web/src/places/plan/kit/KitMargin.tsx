@@ -1,4 +1,4 @@
-import { en, enField, enPlan, PLAN_RANGE } from '@jovrin/contract'
+import { enDescribe, enField, enFilterMedia, enKit, enSurface, PLAN_RANGE } from '@jovrin/contract'
 import {
   FILTER_MEDIA,
   gasBySurface,
@@ -42,7 +42,7 @@ export function KitMargin(props: KitMarginProps) {
 function Filters({ desk }: KitMarginProps) {
   const { plan, form, figures, change, commit } = desk
   const units = useUnits()
-  const text = enPlan.kit
+  const text = enKit
   const edit = (id: string, part: Partial<Filter>, isFinal = false): void =>
     change((now) => ({ ...now, filters: now.filters.map((one) => (one.id === id ? { ...one, ...part } : one)) }), isFinal)
   return (
@@ -90,7 +90,7 @@ function Filters({ desk }: KitMarginProps) {
                 label={text.media}
                 why={text.mediaWhy}
                 value={filter.media}
-                options={FILTER_MEDIA.map((one) => [one, text.mediaKinds[one]] as const)}
+                options={FILTER_MEDIA.map((one) => [one, enFilterMedia[one]] as const)}
                 canBeUnknown
                 onChange={(next) => edit(filter.id, { media: next }, true)}
               />
@@ -134,13 +134,13 @@ function ReachFigure({ boreMm, flowLPerH }: { boreMm: number; flowLPerH: number 
   const units = useUnits()
   if (Number.isNaN(boreMm) || Number.isNaN(flowLPerH)) return null
   const { reachCm, explained } = explainReach(boreMm, flowLPerH)
-  return <Figure explained={explained}>{enPlan.kit.reachTold(units.show('length', reachCm, 2))}</Figure>
+  return <Figure explained={explained}>{enKit.reachTold(units.show('length', reachCm, 2))}</Figure>
 }
 
 function Outlets({ desk, deadShare }: KitMarginProps) {
   const { plan: kept, form, figures, change, commit } = desk
   const flows = outletFlowsLPerH(kept, figures)
-  const text = enPlan.kit
+  const text = enKit
   const { inner } = figures
   const edit = (id: string, part: Partial<Outlet>): void =>
     change((plan) => ({ ...plan, outlets: plan.outlets.map((one) => (one.id === id ? { ...one, ...part } : one)) }), false)
@@ -265,7 +265,7 @@ function Outlets({ desk, deadShare }: KitMarginProps) {
 /** What the surface costs in gas: the livelier, the more. */
 function GasLoss({ desk: { plan } }: { desk: Desk }) {
   const rows = useMemo(() => gasBySurface(plan), [plan])
-  const text = enPlan.kit
+  const text = enKit
   if (rows.length === 0) return null
   return (
     <Box
@@ -283,7 +283,7 @@ function GasLoss({ desk: { plan } }: { desk: Desk }) {
       <tbody>
         {rows.map(({ surface, gramsPerDay, lostGPerDay }) => (
           <tr key={surface} style={plan.flow.surface === surface ? { fontWeight: 600 } : undefined}>
-            <td>{en.describe.surface[surface]}</td>
+            <td>{enSurface[surface]}</td>
             <td>{text.gasLossTold(significant(gramsPerDay, 2))}</td>
             <td>{text.gasLossTold(significant(lostGPerDay, 2))}</td>
           </tr>
@@ -295,7 +295,7 @@ function GasLoss({ desk: { plan } }: { desk: Desk }) {
 
 function Climate({ desk }: KitMarginProps) {
   const { plan, form, figures, change, commit } = desk
-  const text = enPlan.kit
+  const text = enKit
   const heaterW = neededHeaterW(plan, figures)
   const coolerW = neededCoolerW(plan, figures)
   const set = (part: Partial<Plan['climate']>, isFinal = false): void =>
@@ -342,7 +342,7 @@ function Climate({ desk }: KitMarginProps) {
 
 function Lamps({ desk }: KitMarginProps) {
   const { form, change, commit } = desk
-  const text = enPlan.kit
+  const text = enKit
   const asked = (name: string): { label: string; why: string } => ({ label: enField[name]?.[0] ?? name, why: enField[name]?.[1] ?? '' })
   const edit = (id: string, part: Partial<Plan['lamps'][number]>): void =>
     change((plan) => ({ ...plan, lamps: plan.lamps.map((one) => (one.id === id ? { ...one, ...part } : one)) }), false)
@@ -407,7 +407,7 @@ function Lamps({ desk }: KitMarginProps) {
 }
 
 function Gas({ desk: { plan, figures } }: KitMarginProps) {
-  const text = enPlan.kit
+  const text = enKit
   const line = plan.gasLines.find(({ control }) => control !== 'none')
   return (
     <Group number={5} title={text.gasKit}>
@@ -421,7 +421,7 @@ function Gas({ desk: { plan, figures } }: KitMarginProps) {
             ))}
           </Box>
           <Box className="figures" sx={{ fontSize: 14, mt: 0.5 }}>
-            {en.describe.drawing.gas(significant(figures.bubblesPerS, 2))}, {decimals(figures.gasMgPerH / 1000, 2)} g/h
+            {enDescribe.drawing.gas(significant(figures.bubblesPerS, 2))}, {decimals(figures.gasMgPerH / 1000, 2)} g/h
           </Box>
           <Box sx={{ fontSize: 13, color: 'var(--algae)', mt: 0.5 }}>{text.gasCaution}</Box>
         </>

@@ -1,4 +1,4 @@
-import { enPlan } from '@jovrin/contract'
+import { enKit, enPlan } from '@jovrin/contract'
 import { deadCells, outletReaches } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useId, useMemo } from 'react'
@@ -51,10 +51,10 @@ export function KitSheet({ desk }: { desk: Desk }) {
                     mostHeight={330}
                     labels={{
                       ...sectionLabels(plan, figures, units, [
-                        [enPlan.kit.turnover, significant(figures.turnoverPerH, 2)],
-                        [enPlan.kit.dead, plan.outlets.length === 0 ? '–' : `${significant(dead.share * 100, 2)} %`],
+                        [enKit.turnover, significant(figures.turnoverPerH, 2)],
+                        [enKit.dead, plan.outlets.length === 0 ? '–' : `${significant(dead.share * 100, 2)} %`],
                       ]),
-                      description: enPlan.kit.frontDescription(plan.name),
+                      description: enKit.frontDescription(plan.name),
                     }}
                     marks={(section) => (
                       <>
@@ -67,7 +67,7 @@ export function KitSheet({ desk }: { desk: Desk }) {
                     viewBox={`0 0 ${layout.widthPx} ${layout.heightPx}`}
                     width="100%"
                     role="img"
-                    aria-label={enPlan.kit.planDescription(plan.name)}
+                    aria-label={enKit.planDescription(plan.name)}
                     style={{ display: 'block' }}
                   >
                     <Hatches prefix={prefix} />
@@ -89,15 +89,8 @@ export function KitSheet({ desk }: { desk: Desk }) {
               )
             }}
           </Measured>
-          <FindingsList
-            tankId={desk.tankId}
-            currency={desk.plan.money.currency}
-            muted={desk.plan.muted}
-            change={desk.change}
-            findings={findings}
-            sheet="kit"
-          />
-          <Box sx={{ fontSize: 13, color: 'text.secondary', mt: 1 }}>{enPlan.kit.power}</Box>
+          <FindingsList tankId={desk.tankId} muted={desk.plan.muted} change={desk.change} findings={findings} sheet="kit" />
+          <Box sx={{ fontSize: 13, color: 'text.secondary', mt: 1 }}>{enKit.power}</Box>
         </>
       }
       margin={<KitMargin desk={desk} deadShare={plan.outlets.length === 0 ? null : dead.share} />}

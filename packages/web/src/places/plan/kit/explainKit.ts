@@ -1,4 +1,4 @@
-import { enPlan } from '@jovrin/contract'
+import { enFilterMedia, enKit } from '@jovrin/contract'
 import {
   climateSpanW,
   COOLER_MARGIN,
@@ -28,7 +28,7 @@ import { explained, from, litres, number, reckoned } from '../worked.js'
 
 /** What a filter really moves [L/h]; `null` while its rated flow is not known, or while it is being typed. */
 export function explainFlow(filter: Filter): { readonly realLPerH: number; readonly explained: Explained } | null {
-  const text = enPlan.kit
+  const text = enKit
   const { ratedLPerH } = filter
   const headCm = filter.headCm ?? USUAL_HEAD_CM
   const media = filter.media ?? 'usual'
@@ -44,7 +44,7 @@ export function explainFlow(filter: Filter): { readonly realLPerH: number; reado
         source: text.realSource,
         inputs: [
           { name: text.rated, value: `${significant(ratedLPerH)} L/h`, from: 'typed' },
-          { name: text.media, value: text.mediaKinds[media], from: from(filter.media) },
+          { name: text.media, value: enFilterMedia[media], from: from(filter.media) },
           { name: text.head, value: `${significant(headCm)} cm`, from: from(filter.headCm) },
         ],
       },
@@ -55,7 +55,7 @@ export function explainFlow(filter: Filter): { readonly realLPerH: number; reado
 
 /** Tank volumes an hour. */
 export function explainTurnover(plan: Plan, figures: TankFigures, units: Units): Explained {
-  const text = enPlan.kit
+  const text = enKit
   const flow = figures.turnoverPerH * figures.waterL
   return explained({
     title: text.turnover,
@@ -71,7 +71,7 @@ export function explainTurnover(plan: Plan, figures: TankFigures, units: Units):
 
 /** Reach of an outlet's jet, from its share of the flow. */
 export function explainReach(boreMm: number, flowLPerH: number): { readonly reachCm: number; readonly explained: Explained } {
-  const text = enPlan.kit
+  const text = enKit
   const reachCm = jetReachCm(flowLPerH, boreMm)
   return {
     reachCm,
@@ -92,7 +92,7 @@ export function explainReach(boreMm: number, flowLPerH: number): { readonly reac
 }
 
 function explainHeat(title: string, formula: string, load: ClimateLoad, factor: number, watts: number, units: Units): Explained {
-  const text = enPlan.kit
+  const text = enKit
   const terms = heatTerms(load)
   const names = ['wallsW', 'surfaceW', 'vapourW', 'lampW', 'pumpW'] as const
   const balance = names
@@ -114,6 +114,6 @@ function explainHeat(title: string, formula: string, load: ClimateLoad, factor: 
   )
 }
 export const explainHeater = (plan: Plan, figures: TankFigures, units: Units): Explained =>
-  explainHeat(enPlan.kit.needHeater, enPlan.kit.heatFormula, heaterLoad(plan, figures), HEATER_MARGIN, neededHeaterW(plan, figures), units)
+  explainHeat(enKit.needHeater, enKit.heatFormula, heaterLoad(plan, figures), HEATER_MARGIN, neededHeaterW(plan, figures), units)
 export const explainCooler = (plan: Plan, figures: TankFigures, units: Units): Explained =>
-  explainHeat(enPlan.kit.needCooler, enPlan.kit.coolFormula, coolerLoad(plan, figures), -COOLER_MARGIN, neededCoolerW(plan, figures), units)
+  explainHeat(enKit.needCooler, enKit.coolFormula, coolerLoad(plan, figures), -COOLER_MARGIN, neededCoolerW(plan, figures), units)

@@ -1,4 +1,4 @@
-import { en, enPlan, PLAN_RANGE } from '@jovrin/contract'
+import { enBuild, enGroundKind, enLayingStep, enPlan, enPreparation, enShopping, enSundry, PLAN_RANGE, say } from '@jovrin/contract'
 import {
   backwardCalendar,
   isCivilDate,
@@ -14,12 +14,11 @@ import {
 import { Box, Button, TextField } from '@mui/material'
 import { useMemo } from 'react'
 import { Link } from 'react-router'
-import { hoursAndMinutes, money } from '../../../ui/amounts.js'
 import { MarginTable } from '../../../ui/MarginTable.js'
 import { HeadRow } from '../../../ui/HeadRow.js'
 import { NumberField } from '../../../ui/NumberField.js'
 import { Group } from '../../../ui/QuestionGroup.js'
-import { decimals, significant, useUnits } from '../../../ui/units.js'
+import { significant, useUnits, money } from '../../../ui/units.js'
 import type { Desk } from '../desk.js'
 import { FixingList } from '../hardscape/HardscapeMargin.js'
 
@@ -36,7 +35,7 @@ const day = (date: string): string =>
 export function ProgrammeSheet({ desk }: { desk: Desk }) {
   const { plan, figures, form, change, commit } = desk
   const units = useUnits()
-  const text = enPlan.programme
+  const text = enBuild
   const steps = useMemo(() => backwardCalendar(plan, figures), [plan, figures])
   const laying = layingOrder(figures.ground, {
     barriers: plan.barriers.length > 0,
@@ -44,13 +43,7 @@ export function ProgrammeSheet({ desk }: { desk: Desk }) {
     hardscape: plan.hardscape.length > 0,
   })
   const planting = steps.find(({ code }) => code === 'planting')
-  const shown = (values: Readonly<Record<string, number>>): Record<string, string> =>
-    Object.fromEntries(
-      Object.entries(values).map(([name, value]) => [
-        name,
-        name === 'litres' ? units.show('volume', value) : name === 'hours' ? decimals(value, 1) : significant(value),
-      ]),
-    )
+  const workH = planting?.values['work']?.value ?? 0
   return (
     <Box
       sx={{
@@ -98,13 +91,13 @@ export function ProgrammeSheet({ desk }: { desk: Desk }) {
               <Box component="tr" key={step.code} sx={step.code === 'planting' ? { fontWeight: 600 } : {}}>
                 <td style={{ whiteSpace: 'nowrap' }}>{text.before(String(step.daysBefore))}</td>
                 <td style={{ whiteSpace: 'nowrap' }}>{day(step.on)}</td>
-                <td>{text.steps[step.code](shown(step.values))}</td>
+                <td>{say(enPreparation, step.code, step.values, units.reader)}</td>
               </Box>
             ))}
           </tbody>
         </Box>
-        {planting !== undefined && (planting.values['hours'] ?? 0) > LONG_DAY_H && (
-          <Box sx={{ color: 'var(--algae)', fontSize: 14, mt: 0.5 }}>△ {text.longDay(decimals(planting.values['hours'] ?? 0, 1))}</Box>
+        {workH > LONG_DAY_H && (
+          <Box sx={{ color: 'var(--algae)', fontSize: 14, mt: 0.5 }}>△ {text.longDay(units.show('hours', workH, 2))}</Box>
         )}
         <Box component="h3" className="lettering" sx={{ fontSize: 16, mb: 0.25, mt: 1.5, borderBottom: '1px solid var(--ink)' }}>
           {text.laying}
@@ -112,8 +105,8 @@ export function ProgrammeSheet({ desk }: { desk: Desk }) {
         <Box component="ol" sx={{ m: 0, pl: 2.5, fontSize: 14 }}>
           {laying.map((step) => (
             <li key={step.code}>
-              {enPlan.ground.steps[step.code](
-                step.grounds.map((kind) => en.describe.ground[kind] ?? kind).join(', '),
+              {enLayingStep[step.code](
+                step.grounds.map((kind) => enGroundKind[kind] ?? kind).join(', '),
                 units.show('volume', step.litres, 2),
               )}
             </li>
@@ -136,7 +129,7 @@ export function ProgrammeSheet({ desk }: { desk: Desk }) {
         <Group number={2} title={text.forgotten}>
           <Box component="ul" sx={{ m: 0, pl: 0, listStyle: 'none', columns: 2, fontSize: 14 }}>
             {OFTEN_FORGOTTEN.map((thing) => (
-              <li key={thing}>☐ {enPlan.shopping.sundry[thing]}</li>
+              <li key={thing}>☐ {enSundry[thing]}</li>
             ))}
           </Box>
         </Group>
@@ -148,7 +141,7 @@ export function ProgrammeSheet({ desk }: { desk: Desk }) {
 function Water({ desk }: { desk: Desk }) {
   const { plan, figures, form, change, commit } = desk
   const units = useUnits()
-  const text = enPlan.programme
+  const text = enBuild
   const { logistics } = form.draft
   const set = (part: Partial<Plan['logistics']>): void => change((now) => ({ ...now, logistics: { ...now.logistics, ...part } }), false)
   const water = waterLogistics(plan, figures.waterL, workMinutes(figures, plan.changes.fraction).change)
@@ -158,7 +151,7 @@ function Water({ desk }: { desk: Desk }) {
     [text.perChange, litres(water.perChangeL)],
     [text.changes, String(water.changes)],
     [text.fourWeeks, `${litres(water.fourWeeksL)}, ${text.tanksFull(significant(water.tanksFull, 2))}`],
-    [text.minutes, hoursAndMinutes(water.minutesPerChange)],
+    [text.minutes, units.show('minutes', water.minutesPerChange)],
     ...(water.purifiedPerChangeL > 0
       ? ([
           [text.purifiedEach, litres(water.purifiedPerChangeL)],
@@ -168,7 +161,7 @@ function Water({ desk }: { desk: Desk }) {
           [text.barrel, water.changesInBarrel === null ? '–' : text.barrelTold(significant(water.changesInBarrel, 2))],
         ] as const)
       : []),
-    [text.cost, enPlan.shopping.year(money(cost * 12, plan.money.currency, 0))],
+    [text.cost, enShopping.year(money(cost * 12, plan.money.currency, 0))],
   ]
   return (
     <Group number={1} title={text.water}>

@@ -1,4 +1,4 @@
-import { enPlan, PLAN_RANGE } from '@jovrin/contract'
+import { enPlan, enShopping, enShoppingGroup, PLAN_RANGE } from '@jovrin/contract'
 import {
   columnTotals,
   monthlyCost,
@@ -14,11 +14,10 @@ import {
 import { Box, Button, Checkbox, TextField } from '@mui/material'
 import { useMemo } from 'react'
 import { localId } from '../../../api/localId.js'
-import { money } from '../../../ui/amounts.js'
 import { Figure } from '../../../ui/Figure.js'
 import { NumberField } from '../../../ui/NumberField.js'
 import { Group } from '../../../ui/QuestionGroup.js'
-import { significant, useUnits } from '../../../ui/units.js'
+import { significant, useUnits, money } from '../../../ui/units.js'
 import { useFindings, type Desk } from '../desk.js'
 import { PriceCell, withPrice } from '../PriceCell.js'
 import { FindingsList } from '../FindingsList.js'
@@ -38,14 +37,14 @@ export function ShoppingSheet({ desk }: { desk: Desk }) {
   const { currency, columns } = plan.money
   const columnName = (index: number): string => {
     const name = columns[index]?.name ?? ''
-    return name === '' ? (enPlan.shopping.columnNames[index] ?? '') : name
+    return name === '' ? (enShopping.columnNames[index] ?? '') : name
   }
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', md: 'minmax(0,1fr) 330px' }, flexGrow: 1 }}>
       <Box sx={{ px: 2, py: 1, minWidth: 0 }}>
         <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1, borderBottom: '2px solid var(--ink)', mb: 0.5, pb: 0.5 }}>
           <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 20, flexGrow: 1 }}>
-            {enPlan.shopping.title} · {plan.name}
+            {enShopping.title} · {plan.name}
           </Box>
           <Box className="no-print" sx={{ display: 'flex', gap: 1 }}>
             <Button
@@ -58,12 +57,12 @@ export function ShoppingSheet({ desk }: { desk: Desk }) {
                 )
               }
             >
-              {enPlan.shopping.csv}
+              {enShopping.csv}
             </Button>
             <Button onClick={() => window.print()}>{enPlan.print}</Button>
           </Box>
         </Box>
-        <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={enPlan.shopping.title}>
+        <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={enShopping.title}>
           <Box
             component="table"
             className="figures"
@@ -77,9 +76,9 @@ export function ShoppingSheet({ desk }: { desk: Desk }) {
           >
             <thead>
               <tr>
-                <th scope="col">{enPlan.shopping.item}</th>
-                <th scope="col">{enPlan.shopping.count}</th>
-                <th scope="col">{enPlan.shopping.have}</th>
+                <th scope="col">{enShopping.item}</th>
+                <th scope="col">{enShopping.count}</th>
+                <th scope="col">{enShopping.have}</th>
                 {columns.map(({ id }, index) => (
                   <Box component="th" key={id} scope="col" sx={{ textAlign: 'right !important', minWidth: 110 }}>
                     {columnName(index)}
@@ -91,7 +90,7 @@ export function ShoppingSheet({ desk }: { desk: Desk }) {
               <GroupRows
                 key={group}
                 desk={desk}
-                name={enPlan.shopping.group[group]}
+                name={enShoppingGroup[group]}
                 items={items.filter((item) => item.group === group)}
                 totals={totals.map(({ byGroup }) => byGroup[group])}
                 columnName={columnName}
@@ -99,7 +98,7 @@ export function ShoppingSheet({ desk }: { desk: Desk }) {
             ))}
             <tfoot>
               <Box component="tr" sx={{ borderTop: '2px solid var(--ink)', fontWeight: 600 }}>
-                <td>{enPlan.shopping.total}</td>
+                <td>{enShopping.total}</td>
                 <td />
                 <td />
                 {totals.map(({ columnId, total }) => (
@@ -112,12 +111,12 @@ export function ShoppingSheet({ desk }: { desk: Desk }) {
                 <td colSpan={3} />
                 {totals.map(({ columnId, total, unpriced }) => (
                   <Box component="td" key={columnId} sx={{ textAlign: 'right', fontSize: 12.5, color: 'text.secondary' }}>
-                    {unpriced > 0 && <div>{enPlan.shopping.unpriced(String(unpriced))}</div>}
+                    {unpriced > 0 && <div>{enShopping.unpriced(String(unpriced))}</div>}
                     {plan.intent.money !== null && (
                       <div>
                         {total > plan.intent.money
-                          ? enPlan.shopping.over(money(total - plan.intent.money, currency, 0))
-                          : enPlan.shopping.under(money(plan.intent.money - total, currency, 0))}
+                          ? enShopping.over(money(total - plan.intent.money, currency, 0))
+                          : enShopping.under(money(plan.intent.money - total, currency, 0))}
                       </div>
                     )}
                   </Box>
@@ -128,7 +127,6 @@ export function ShoppingSheet({ desk }: { desk: Desk }) {
         </Box>
         <FindingsList
           tankId={desk.tankId}
-          currency={desk.plan.money.currency}
           muted={desk.plan.muted}
           change={desk.change}
           findings={findings.filter(({ code }) => code === 'money-short')}
@@ -198,7 +196,7 @@ function GroupRows({ desk, name, items, totals, columnName }: GroupRowsProps) {
           <Box component="tr" key={item.key} sx={{ color: item.isOwned ? 'text.secondary' : 'inherit' }}>
             <td style={{ paddingLeft: 10 }}>{told}</td>
             <Box component="td" sx={{ whiteSpace: 'nowrap' }}>
-              {enPlan.shopping.counted[item.unit](String(item.count))}
+              {enShopping.counted[item.unit](String(item.count))}
             </Box>
             <td>
               <Checkbox
@@ -206,7 +204,7 @@ function GroupRows({ desk, name, items, totals, columnName }: GroupRowsProps) {
                 checked={item.isOwned}
                 onChange={() => own(item.key)}
                 sx={{ p: 0, color: 'var(--ink)' }}
-                slotProps={{ input: { 'aria-label': `${told}: ${enPlan.shopping.have}` } }}
+                slotProps={{ input: { 'aria-label': `${told}: ${enShopping.have}` } }}
               />
             </td>
             {columns.map(({ id }, index) => (
@@ -214,7 +212,7 @@ function GroupRows({ desk, name, items, totals, columnName }: GroupRowsProps) {
                 <PriceCell
                   key={`${item.key} ${id} ${priceOf(plan, item, id) ?? ''}`}
                   value={priceOf(plan, item, id)}
-                  label={`${told}, ${enPlan.shopping.price(columnName(index))}`}
+                  label={`${told}, ${enShopping.price(columnName(index))}`}
                   onPrice={(price) => change((now) => withPrice(now, item.key, id, price))}
                 />
               </Box>
@@ -228,7 +226,7 @@ function GroupRows({ desk, name, items, totals, columnName }: GroupRowsProps) {
 
 function Running({ desk }: { desk: Desk }) {
   const { plan, form, figures, change, commit } = desk
-  const text = enPlan.shopping
+  const text = enShopping
   const units = useUnits()
   const parts = useMemo(() => runningParts(plan, figures), [plan, figures])
   const month = monthlyCost(parts)
@@ -292,7 +290,7 @@ function Running({ desk }: { desk: Desk }) {
 
 function Columns({ desk, columnName }: { desk: Desk; columnName: (index: number) => string }) {
   const { plan, form, change, commit } = desk
-  const text = enPlan.shopping
+  const text = enShopping
   const { columns } = form.draft.money
   const set = (part: Partial<Plan['money']>, isFinal = true): void =>
     change((now) => ({ ...now, money: { ...now.money, ...part } }), isFinal)
@@ -352,7 +350,7 @@ function Columns({ desk, columnName }: { desk: Desk; columnName: (index: number)
 
 function Extras({ desk }: { desk: Desk }) {
   const { form, change, commit } = desk
-  const text = enPlan.shopping
+  const text = enShopping
   const { extras } = form.draft.money
   const set = (next: Plan['money']['extras'], isFinal = true): void =>
     change((now) => ({ ...now, money: { ...now.money, extras: next } }), isFinal)

@@ -1,15 +1,14 @@
-import { en, enPlan } from '@jovrin/contract'
+import { enIntent, enJobTitle, enShopping } from '@jovrin/contract'
 import { DAYS_PER_MONTH, type JobKind, type LevelCost, type RunningPart } from '@jovrin/core'
-import { hoursAndMinutes, money } from '../../../ui/amounts.js'
 import type { Explained } from '../../../ui/Figure.js'
-import { significant, type Units } from '../../../ui/units.js'
+import { significant, type Units, money } from '../../../ui/units.js'
 import { explained, number, reckoned, sumOf, type Input } from '../worked.js'
 
 const DAYS = number(DAYS_PER_MONTH)
 
 /** A month of one part, from its power or amount, its hours and its price. */
 export function explainRunningPart(part: RunningPart, currency: string, units: Units): Explained {
-  const text = enPlan.shopping
+  const text = enShopping
   const { watts, hoursPerDay, gramsPerH, gramsPerDay, litresPerChange, everyDays, drawnPerL } = part.terms
   const rate = number(part.rate)
   const amountOf = {
@@ -26,7 +25,7 @@ export function explainRunningPart(part: RunningPart, currency: string, units: U
     title: text.runningPart[part.kind],
     formula: text.runningFormula[way],
     worked: `${amountOf[way]()} = ${number(part.cost)} ${currency}`,
-    source: enPlan.intent.costSource,
+    source: enIntent.costSource,
     inputs: [
       ...term(text.terms.watts, watts, (value) => `${significant(value)} W`),
       ...term(text.terms.gramsPerH, gramsPerH, (value) => `${significant(value)} g/h`),
@@ -44,15 +43,15 @@ export function explainRunningPart(part: RunningPart, currency: string, units: U
 export const explainMonth = (parts: readonly RunningPart[], currency: string, title: string): Explained =>
   explained({
     title,
-    formula: enPlan.intent.costFormula,
+    formula: enIntent.costFormula,
     worked: `${sumOf(parts.map(({ cost }) => number(cost)))} = ${number(parts.reduce((sum, { cost }) => sum + cost, 0))} ${currency}`,
-    source: enPlan.intent.costSource,
-    inputs: parts.map((part) => ({ name: enPlan.shopping.runningPart[part.kind], value: money(part.cost, currency), from: 'reckoned' })),
+    source: enIntent.costSource,
+    inputs: parts.map((part) => ({ name: enShopping.runningPart[part.kind], value: money(part.cost, currency), from: 'reckoned' })),
   })
 
 /** Upkeep of a settled week, by kind of work. */
-export function explainUpkeep({ minutesByKind, hoursPerWeek }: Pick<LevelCost, 'minutesByKind' | 'hoursPerWeek'>): Explained {
-  const text = enPlan.intent
+export function explainUpkeep({ minutesByKind, hoursPerWeek }: Pick<LevelCost, 'minutesByKind' | 'hoursPerWeek'>, units: Units): Explained {
+  const text = enIntent
   const kinds: readonly (readonly [JobKind, number])[] = [...minutesByKind]
   return explained(
     {
@@ -60,8 +59,8 @@ export function explainUpkeep({ minutesByKind, hoursPerWeek }: Pick<LevelCost, '
       formula: text.upkeepFormula,
       worked: `${sumOf(kinds.map(([, minutes]) => number(minutes)))} = ${number(hoursPerWeek * 60)} min`,
       source: text.upkeepSource,
-      inputs: kinds.map(([kind, minutes]) => reckoned(en.job.title[kind], `${significant(minutes, 2)} min`)),
+      inputs: kinds.map(([kind, minutes]) => reckoned(enJobTitle[kind], `${significant(minutes, 2)} min`)),
     },
-    [hoursAndMinutes(hoursPerWeek * 30), hoursAndMinutes(hoursPerWeek * 120)],
+    [units.show('minutes', hoursPerWeek * 30), units.show('minutes', hoursPerWeek * 120)],
   )
 }

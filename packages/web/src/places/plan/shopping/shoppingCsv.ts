@@ -1,4 +1,4 @@
-import { enPlan } from '@jovrin/contract'
+import { enShopping, enShoppingGroup } from '@jovrin/contract'
 import { guarded, priceOf, type Plan, type ShoppingItem } from '@jovrin/core'
 import Papa from 'papaparse'
 
@@ -9,9 +9,9 @@ export function shoppingCsv(
   columns: readonly string[],
   nameOf: (item: ShoppingItem) => string,
 ): string {
-  const text = enPlan.shopping
+  const text = enShopping
   const rows = items.map((item) => [
-    guarded(text.group[item.group]),
+    guarded(enShoppingGroup[item.group]),
     guarded(nameOf(item)),
     item.count,
     text.units[item.unit],
@@ -32,7 +32,7 @@ export function saveCsv(
   const url = URL.createObjectURL(new Blob([`\uFEFF${shoppingCsv(plan, items, columns, nameOf)}`], { type: 'text/csv;charset=utf-8' }))
   const link = document.createElement('a')
   link.href = url
-  link.download = `${plan.name.replaceAll(/[^\p{L}\p{N} -]/gu, '')}-${enPlan.shopping.title.toLowerCase().replaceAll(' ', '-')}.csv`
+  link.download = `${plan.name.replaceAll(/[^\p{L}\p{N} -]/gu, '')}-${enShopping.title.toLowerCase().replaceAll(' ', '-')}.csv`
   link.click()
   setTimeout(() => URL.revokeObjectURL(url), 10_000)
 }

@@ -1,4 +1,4 @@
-import { enField, enPlan, PLAN_RANGE } from '@jovrin/contract'
+import { enDisinfectant, enField, enFloor, enStandRest, enTop, enVessel, PLAN_RANGE } from '@jovrin/contract'
 import { DISINFECTANTS, FLOORS, STAND_RESTS, TOPS, UNKNOWN_SOURCE, type Level, type Plan, type WaterSource } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { Choice } from '../../../ui/Choice.js'
@@ -15,7 +15,7 @@ const named = <T extends string>(values: readonly T[], names: Readonly<Record<T,
 export function VesselFields({ desk, level }: { desk: Desk; level: Level | null }) {
   const { form, change, commit } = desk
   const { draft } = form
-  const text = enPlan.vessel
+  const text = enVessel
   const vessel = (part: Partial<Plan['vessel']>, isFinal = false): void =>
     change((plan) => ({ ...plan, vessel: { ...plan.vessel, ...part } }), isFinal)
   const stand = (part: Partial<Plan['stand']>, isFinal = false): void =>
@@ -53,7 +53,7 @@ export function VesselFields({ desk, level }: { desk: Desk; level: Level | null 
           label={text.top}
           why={text.topWhy}
           value={draft.vessel.top}
-          options={named(TOPS, text.tops)}
+          options={named(TOPS, enTop)}
           canBeUnknown
           onChange={(top) => vessel({ top }, true)}
         />
@@ -104,7 +104,7 @@ export function VesselFields({ desk, level }: { desk: Desk; level: Level | null 
             label={text.rests}
             why={text.restsWhy}
             value={draft.stand.rests}
-            options={named(STAND_RESTS, text.restsOn)}
+            options={named(STAND_RESTS, enStandRest)}
             canBeUnknown
             onChange={(rests) => stand({ rests }, true)}
           />
@@ -112,7 +112,7 @@ export function VesselFields({ desk, level }: { desk: Desk; level: Level | null 
             label={text.floor}
             why={text.floorWhy}
             value={draft.stand.floor}
-            options={named(FLOORS, text.floors)}
+            options={named(FLOORS, enFloor)}
             canBeUnknown
             onChange={(floor) => stand({ floor }, true)}
           />
@@ -262,7 +262,7 @@ export function VesselFields({ desk, level }: { desk: Desk; level: Level | null 
           label={text.disinfectant}
           why={text.disinfectantWhy}
           value={source.disinfectant}
-          options={named(DISINFECTANTS, text.disinfectants)}
+          options={named(DISINFECTANTS, enDisinfectant)}
           canBeUnknown
           onChange={(disinfectant) => water({ disinfectant }, true)}
         />
@@ -274,8 +274,8 @@ export function VesselFields({ desk, level }: { desk: Desk; level: Level | null 
 function shims(level: Level): string {
   const needed = CORNERS.filter((corner) => level.shimsMm[corner] > 0.25)
   return needed.length === 0
-    ? enPlan.vessel.noShims
-    : enPlan.vessel.shims(
-        needed.map((corner) => `${enPlan.vessel.corner[corner].toLowerCase()} ${significant(level.shimsMm[corner], 2)} mm`).join(', '),
+    ? enVessel.noShims
+    : enVessel.shims(
+        needed.map((corner) => `${enVessel.corner[corner].toLowerCase()} ${significant(level.shimsMm[corner], 2)} mm`).join(', '),
       )
 }

@@ -1,4 +1,4 @@
-import { en, enPlan } from '@jovrin/contract'
+import { enFigure, enVessel } from '@jovrin/contract'
 import { cornersOf, filledKg, floorRemark, levelOf, USUAL_SAFETY, type Masses } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { Measured } from '../../../drawing/Measured.js'
@@ -39,15 +39,13 @@ export function VesselSheet({ desk }: { desk: Desk }) {
                 mostHeight={470}
                 labels={{
                   ...sectionLabels(plan, figures, units, [
-                    [enPlan.vessel.net, units.show('volume', figures.volumes.netWaterL)],
-                    [enPlan.vessel.total, units.show('mass', filledKg(plan, figures))],
+                    [enVessel.net, units.show('volume', figures.volumes.netWaterL)],
+                    [enVessel.total, units.show('mass', filledKg(plan, figures))],
                   ]),
-                  description: enPlan.vessel.description(plan.name),
+                  description: enVessel.description(plan.name),
                 }}
                 marks={(layout) =>
-                  level !== null && (
-                    <TiltedWater layout={layout} level={level} exaggeration={EXAGGERATION} label={enPlan.vessel.exaggerated} />
-                  )
+                  level !== null && <TiltedWater layout={layout} level={level} exaggeration={EXAGGERATION} label={enVessel.exaggerated} />
                 }
               />
             )}
@@ -56,15 +54,8 @@ export function VesselSheet({ desk }: { desk: Desk }) {
             <Volumes desk={desk} />
             <Weights desk={desk} />
           </Box>
-          <FindingsList
-            tankId={desk.tankId}
-            currency={desk.plan.money.currency}
-            muted={desk.plan.muted}
-            change={desk.change}
-            findings={findings}
-            sheet="vessel"
-          />
-          <Box sx={{ fontSize: 13, color: 'text.secondary', mt: 1 }}>{enPlan.vessel.caution}</Box>
+          <FindingsList tankId={desk.tankId} muted={desk.plan.muted} change={desk.change} findings={findings} sheet="vessel" />
+          <Box sx={{ fontSize: 13, color: 'text.secondary', mt: 1 }}>{enVessel.caution}</Box>
         </>
       }
       margin={<VesselFields desk={desk} level={level} />}
@@ -82,7 +73,7 @@ const Row = ({ name, children, isStrong = false }: { name: string; children: Rea
 function Volumes({ desk: { plan, figures } }: { desk: Desk }) {
   const units = useUnits()
   const { volumes, inner } = figures
-  const text = enPlan.vessel
+  const text = enVessel
   const explained = explainVolumes(plan, figures, units)
   const pane = explainPane(plan, figures, units)
   const { mmPerDay, lostL, explained: evaporation } = explainEvaporation(plan, figures, units)
@@ -126,13 +117,13 @@ function Volumes({ desk: { plan, figures } }: { desk: Desk }) {
 
 function Weights({ desk: { plan, figures } }: { desk: Desk }) {
   const units = useUnits()
-  const text = enPlan.vessel
+  const text = enVessel
   const { masses, kg, perM2, foot, isAssumed, parts, total, load, pressure } = explainWeights(plan, figures, units)
   const isOnBase = (plan.stand.rests ?? 'base') === 'base'
   return (
     <MarginTable caption={text.masses}>
       {(Object.keys(masses) as (keyof Masses)[]).map((part) => (
-        <Row key={part} name={`${text.massOf[part]}${isAssumed(part) ? ` (${en.figure.from.assumed})` : ''}`}>
+        <Row key={part} name={`${text.massOf[part]}${isAssumed(part) ? ` (${enFigure.from.assumed})` : ''}`}>
           <Figure explained={parts[part]}>{units.show('mass', masses[part])}</Figure>
         </Row>
       ))}

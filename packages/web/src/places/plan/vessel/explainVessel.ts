@@ -1,4 +1,4 @@
-import { en, enField, enPlan } from '@jovrin/contract'
+import { enField, enGround, enGroundKind, enMaterial, enTop, enVessel } from '@jovrin/contract'
 import {
   evaporationMmPerDay,
   EVAPORATION_SPREAD,
@@ -43,7 +43,7 @@ const explained = (
 /** Workings of the volumes. */
 export function explainVolumes(plan: Plan, figures: TankFigures, units: Units): Readonly<Record<VolumeRow, Explained>> {
   const { vessel: v, volumes, layers, pieces } = figures
-  const text = enPlan.vessel
+  const text = enVessel
   const size = (field: 'lengthCm' | 'widthCm' | 'heightCm' | 'glassCm' | 'freeboardCm'): Input => ({
     name: enField[field]?.[0] ?? field,
     value: units.show('length', v[field]),
@@ -72,8 +72,8 @@ export function explainVolumes(plan: Plan, figures: TankFigures, units: Units): 
       text.ground,
       text.sumFormula,
       `${sumOf(laid.map(({ volumeL }) => number(volumeL)))} = ${number(volumes.groundL)} L`,
-      enPlan.ground.volumeSource,
-      laid.map((layer) => litres(en.describe.ground[layer.ground] ?? layer.ground, layer.volumeL)),
+      enGround.volumeSource,
+      laid.map((layer) => litres(enGroundKind[layer.ground] ?? layer.ground, layer.volumeL)),
     ),
     hardscape: explained(
       text.hardscape,
@@ -81,7 +81,7 @@ export function explainVolumes(plan: Plan, figures: TankFigures, units: Units): 
       `${sumOf([...massOf].map(([material, kg]) => `${number(kg)}/${number(MATERIAL[material].densityKgPerL)}`))} = ${number(volumes.hardscapeL)} L`,
       text.displacedSource,
       [...massOf].map(([material, kg]) => ({
-        name: enPlan.hardscape.materials[material],
+        name: enMaterial[material],
         value: units.show('mass', kg),
         from: pieces.every(({ piece }) => piece.material !== material || pieceMassKg(piece).from === 'mass') ? 'typed' : 'reckoned',
       })),
@@ -99,7 +99,7 @@ export function explainVolumes(plan: Plan, figures: TankFigures, units: Units): 
       `${sumOf(laid.map(({ volumeL, porosity }) => `${number(volumeL)}·${number(porosity)}`))} = ${number(volumes.poreWaterL)} L`,
       text.poreSource,
       laid.map((layer) => ({
-        name: en.describe.ground[layer.ground] ?? layer.ground,
+        name: enGroundKind[layer.ground] ?? layer.ground,
         value: significant(layer.porosity),
         from: 'assumed',
       })),
@@ -120,7 +120,7 @@ export function explainPane(
   { inner, vessel }: TankFigures,
   units: Units,
 ): { readonly factor: number; readonly explained: Explained } {
-  const text = enPlan.vessel
+  const text = enVessel
   const factor = paneSafety(inner.lengthCm, inner.waterDepthCm, vessel.glassCm)
   const worked = `${number(STRENGTH_N_PER_MM2)}·${number(vessel.glassCm * 10)}²/(${number(paneShape(inner.lengthCm, inner.waterDepthCm))}·${number(GRAVITY_M_PER_S2)}/1000000·${number(inner.waterDepthCm * 10)}³) = ${number(factor)}`
   return {
@@ -146,7 +146,7 @@ export function explainEvaporation(
   figures: TankFigures,
   units: Units,
 ): { readonly mmPerDay: number; readonly lostL: number; readonly explained: Explained } {
-  const text = enPlan.vessel
+  const text = enVessel
   const months = roomMonths(plan)
   const roomC = months.reduce((total, c) => total + c, 0) / months.length
   const humidityFraction = plan.room.humidityFraction ?? USUAL_HUMIDITY
@@ -165,7 +165,7 @@ export function explainEvaporation(
         { name: enField['temperatureC']?.[0] ?? '', value: units.show('temperature', figures.temperatureC), from: from(plan.temperatureC) },
         { name: text.room, value: units.show('temperature', roomC), from: plan.room.monthlyC.includes(null) ? 'assumed' : 'typed' },
         { name: text.humidity, value: `${significant(humidityFraction * 100)} %`, from: from(plan.room.humidityFraction) },
-        { name: text.top, value: text.tops[top], from: from(plan.vessel.top) },
+        { name: text.top, value: enTop[top], from: from(plan.vessel.top) },
       ],
       spanOf(mmPerDay / EVAPORATION_SPREAD, mmPerDay * EVAPORATION_SPREAD, 'mm/d'),
     ),
@@ -187,7 +187,7 @@ export interface ExplainedWeights {
 
 /** Weights, part by part, and what they press on. */
 export function explainWeights(plan: Plan, figures: TankFigures, units: Units): ExplainedWeights {
-  const text = enPlan.vessel
+  const text = enVessel
   const { volumes, vessel, layers, pieces } = figures
   const masses = filledMasses(plan, figures)
   const kg = totalKg(masses)
@@ -236,7 +236,7 @@ export function explainWeights(plan: Plan, figures: TankFigures, units: Units): 
       `${sumOf(laid.map(({ volumeL, bulkKgPerL }) => `${number(volumeL)}·${number(bulkKgPerL)}`))} = ${number(masses.groundKg)} kg`,
       text.bulkSource,
       laid.map((layer) => ({
-        name: en.describe.ground[layer.ground] ?? layer.ground,
+        name: enGroundKind[layer.ground] ?? layer.ground,
         value: text.density(significant(layer.bulkKgPerL)),
         from: 'assumed',
       })),
@@ -248,7 +248,7 @@ export function explainWeights(plan: Plan, figures: TankFigures, units: Units): 
       text.piecesSource,
       pieces.map(({ piece, massKg }) =>
         mass(
-          piece.name === '' ? enPlan.hardscape.materials[piece.material] : piece.name,
+          piece.name === '' ? enMaterial[piece.material] : piece.name,
           massKg,
           pieceMassKg(piece).from === 'mass' ? 'typed' : 'reckoned',
         ),

@@ -1,4 +1,4 @@
-import type { GroundMethod, LayingStep, OutlineMend } from '@jovrin/core'
+import type { OutlineMend, GroundMethod } from '@jovrin/core'
 
 /** Texts of the ground’s sheet. */
 export const enGround = {
@@ -45,7 +45,6 @@ export const enGround = {
   name: 'Name',
   purpose: 'Use',
   purposeWhy: 'Planted ground feeds plants; cosmetic ground is kept clean and apart; bare is glass or wood.',
-  purposes: { planted: 'planted', cosmetic: 'cosmetic', bare: 'bare' },
   layer: (number: string) => `Layer ${number} from the top`,
   material: 'Ground',
   front: 'In front',
@@ -110,20 +109,6 @@ export const enGround = {
   bagsFormula: '⌈litres·(1 + settling) / bag⌉',
   bagsSource: 'Settling 5–10 % by kind: rule of thumb',
   order: 'Rinse, soak and order of laying',
-  steps: {
-    rinse: (grounds: string) => `Rinse ${grounds} in a bucket until the water runs clear; damp before dry, the dust is silica.`,
-    'do-not-rinse': (grounds: string) => `Do not rinse ${grounds}: it falls to mud.`,
-    barriers: () => 'Set the barriers, outer faces taped to the glass until both sides are filled.',
-    base: (grounds: string, litres: string) => `Spread ${litres} of ${grounds} over the glass, a hand’s width from the front pane.`,
-    capsules: () => 'Lay the capsules on it, with gloves; they look like sweets, lock the rest away.',
-    soil: (grounds: string, litres: string) => `Pour ${litres} of ${grounds}, from the back to the front, and draw the slope with a card.`,
-    cap: (grounds: string, litres: string) => `Cover it with ${litres} of ${grounds}, gently, so that none of the soil shows.`,
-    slope: (grounds: string, litres: string) => `Lay ${litres} of ${grounds} to its slope.`,
-    cosmetic: (grounds: string, litres: string) => `Last of all the cosmetic ${grounds}, ${litres}, with a cup, up to the barriers.`,
-    damp: () => 'Spray it damp from above: it holds, and shows where it is too thin.',
-    hardscape: () => 'Set stones and wood now, on the base or on foam, before the soil comes up around them.',
-    plate: () => 'Fill on to a plate or towel, slowly; in an old ground never stir with animals in the tank.',
-  } as Record<LayingStep['code'], (grounds: string, litres: string) => string>,
   tabs: 'Root tabs and capsules',
   tabProduct: 'Tabs',
   tabSpacing: 'Grid',
@@ -159,12 +144,6 @@ export const enCompare = {
   open: 'Compare ways to make the ground',
   reckoning: 'Reckoning twelve weeks of each …',
   title: 'Ways to make the ground of this tank',
-  methods: {
-    'active-soil': 'Active soil',
-    'buffering-soil': 'Buffering soil',
-    'capped-garden-soil': 'Garden soil under a cap',
-    'inert-with-tabs': 'Inert with root tabs',
-  } as Record<GroundMethod, string>,
   layers: 'Ground',
   depth: 'Depth, front – back',
   bags: 'To buy',

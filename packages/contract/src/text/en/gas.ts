@@ -1,0 +1,3 @@
+import type { GasControl } from '@jovrin/core'
+
+export const enGasControl = { none: 'none', timer: 'timer', controller: 'controller' } satisfies Record<GasControl, string>

@@ -1,0 +1,34 @@
+import type { LayoutKind, Pace, ViewSide, Wish, SupplyLevel } from '@jovrin/core'
+
+export const enLayout = {
+  stones: 'stones only',
+  'wood-and-stones': 'wood and stones',
+  'formal-rows': 'formal rows',
+  island: 'island',
+  valley: 'valley',
+  slope: 'slope to one side',
+  shallow: 'shallow, plants above',
+} satisfies Record<LayoutKind, string>
+
+export const enPace = { quiet: 'quiet', steady: 'steady', fast: 'fast' } satisfies Record<Pace, string>
+
+export const enViewSide = { front: 'front', left: 'left', right: 'right', back: 'back', above: 'above' } satisfies Record<ViewSide, string>
+
+export const enWish = {
+  'fine-carpet': 'fine carpet',
+  'red-stems': 'red stems',
+  'cool-water-plants': 'cool-water plants',
+  shoal: 'a shoal of small fish',
+  shrimps: 'shrimps',
+  diggers: 'animals that dig',
+  jumpers: 'animals that jump',
+  'warm-water-fish': 'fish for warm water',
+} satisfies Record<Wish, string>
+
+export const enSupplyLevel = { gentle: 'gentle', moderate: 'moderate', strong: 'strong' } satisfies Record<SupplyLevel, string>
+
+export const enSupplyLevelWhat = {
+  gentle: 'dim light, no added gas, the ground feeds',
+  moderate: 'middling light, gas, lean feeding',
+  strong: 'strong light, gas, rich feeding',
+} satisfies Record<SupplyLevel, string>

@@ -1,0 +1,77 @@
+import type { Moment, AnimalState, IndicatorColour, OutletState, ReadingQuantity, RecordKind, Sign } from '@jovrin/core'
+
+export const enMoment = { 'gas-on': 'gas on', 'lights-on': 'lights on', 'gas-off': 'gas off' } satisfies Record<Moment, string>
+
+export const enAnimalState = { lively: 'lively', hiding: 'hiding', gasping: 'gasping', dead: 'one died' } satisfies Record<
+  AnimalState,
+  string
+>
+
+export const enIndicatorColour = {
+  blue: 'blue',
+  'blue-green': 'blue-green',
+  green: 'green',
+  'yellow-green': 'yellow-green',
+  yellow: 'yellow',
+} satisfies Record<IndicatorColour, string>
+
+export const enOutletState = { flowing: 'flowing', weak: 'weak', stopped: 'stopped' } satisfies Record<OutletState, string>
+
+export const enReadingQuantity = {
+  pH: 'pH',
+  alkalinity: 'KH',
+  hardness: 'GH',
+  ammonia: 'Ammonia (total)',
+  nitrite: 'Nitrite',
+  nitrate: 'Nitrate',
+  phosphate: 'Phosphate',
+  potassium: 'Potassium',
+  iron: 'Iron',
+  temperature: 'Temperature',
+  indicator: 'Indicator colour',
+  bubbles: 'Bubbles a second',
+  lightPower: 'Light power',
+  cylinderPressure: 'Cylinder pressure',
+  cylinderMass: 'Cylinder on the scale',
+  filmDays: 'Days until film shows',
+  evaporated: 'Evaporated',
+  oxygen: 'Oxygen',
+  ppfd: 'Light (PPFD)',
+  conductivity: 'Conductivity',
+} satisfies Record<ReadingQuantity, string>
+
+export const enRecordKind = {
+  reading: 'Reading',
+  glance: 'Glance',
+  dose: 'Dose',
+  change: 'Water change',
+  trim: 'Trim',
+  death: 'Death',
+  purchase: 'Purchase',
+  note: 'Note',
+  sign: 'Sign',
+  photo: 'Photo',
+} satisfies Record<RecordKind, string>
+
+export const enSign = {
+  'brown-dust': 'brown dust that wipes off',
+  'green-dust': 'green dust on the glass',
+  'green-spot': 'hard green spots',
+  thread: 'threads',
+  beard: 'dark tufts',
+  staghorn: 'grey branching tufts',
+  'blue-green-mat': 'blue-green slimy mat',
+  'green-water': 'green water',
+  'surface-film': 'film on the surface',
+  haze: 'white haze',
+  melt: 'leaves melting',
+  'pale-new-leaves': 'new leaves pale',
+  'pale-old-leaves': 'old leaves pale',
+  pinholes: 'pinholes in leaves',
+  'twisted-tips': 'tips twisted or small',
+  stalled: 'growth stalled',
+  'lower-leaves-lost': 'lower leaves lost',
+  gasping: 'animals gasping',
+  pearling: 'pearling',
+  smell: 'smell',
+} satisfies Record<Sign, string>

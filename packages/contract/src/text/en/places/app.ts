@@ -1,0 +1,83 @@
+export const enApp = {
+  name: 'Jovrin',
+  places: { shelf: 'Shelf', describe: 'Plan', balance: 'Balance' },
+  mode: { light: 'Day', dark: 'Night', system: 'As the system', label: 'Colours' },
+  units: {
+    open: 'Units',
+    title: 'Units and colours',
+    close: 'Close',
+    metric: 'Metric',
+    us: 'US',
+    hint: 'Units switch every figure at once; what is stored does not change.',
+  },
+  shortcuts: {
+    open: 'Keyboard shortcuts',
+    title: 'Keyboard shortcuts',
+    list: [
+      ['?', 'this list'],
+      ['g s', 'go to the Shelf'],
+      ['g p', 'go to the Plan of this tank'],
+      ['g b', 'go to the Balance of this tank'],
+      ['g c', 'go to its Calendar'],
+      ['g j', 'go to its Journal'],
+      ['g t', 'go to Today'],
+      ['g a', 'go to the Answers'],
+      ['g w', 'go to the Workings'],
+      ['g l', 'go to the Library'],
+      ['!', 'emergency card'],
+      ['n', 'describe a new tank'],
+      ['u', 'switch between metric and US units'],
+      ['d', 'switch between day and night'],
+      ['Ctrl+Z', 'take the last plan edit back'],
+      ['Ctrl+Shift+Z', 'do it again'],
+      ['← →', 'move a chosen week, an edge of the day, or a lever'],
+      ['Esc', 'close what is open'],
+    ] as readonly (readonly [string, string])[],
+  },
+  loading: 'Fetching …',
+  failed: 'That did not load.',
+  again: 'Try again',
+  notFound: 'There is no such place.',
+  toShelf: 'Go to the Shelf',
+  offline: 'The server does not answer. It may have been stopped.',
+  skip: 'Skip to the sheet',
+  dayOfTank: (day: string) => `day ${day}`,
+  plannedFor: (day: string) => `planned for ${day}`,
+  dayStrip: 'Light and gas over the day',
+  fault: 'This sheet could not be drawn.',
+} as const
+
+export const enNav = {
+  today: 'Today',
+  calendar: 'Calendar',
+  journal: 'Journal',
+  workings: 'Workings',
+  library: 'Library',
+  answers: 'Answers',
+  settings: 'Settings',
+  emergency: 'Emergency',
+} as const
+
+export const enSignIn = {
+  title: 'Sign in',
+  body: 'This Jovrin is open to the local network. Its keeper set a passphrase.',
+  field: 'Passphrase',
+  go: 'Sign in',
+} as const
+
+export const enOutbox = {
+  waiting: (count: string) =>
+    count === '1'
+      ? '1 record waits on this device until the server answers.'
+      : `${count} records wait on this device until the server answers.`,
+  sent: (count: string) => (count === '1' ? 'The waiting record was sent.' : `${count} waiting records were sent.`),
+  refused: (count: string) => `${count} could not be taken:`,
+  discard: 'Discard it',
+  kept: 'Kept on this device; sent as soon as the server answers.',
+} as const
+
+export const enDevice = {
+  label: 'This device is called',
+  hint: 'Stands beside what is logged from it: a name or initials.',
+  unnamed: 'unnamed device',
+} as const

@@ -1,0 +1,23 @@
+export const enLibrary = {
+  title: 'Library',
+  grounds: 'Grounds',
+  tabs: 'Root tabs',
+  hint: 'Bags and packs as you buy them, with your prices. Samples are nobody’s goods; change one and it becomes yours.',
+  head: {
+    name: 'Name',
+    ground: 'Ground',
+    bagL: 'Bag',
+    bulkKgPerL: 'kg/L, dry',
+    porosity: 'Pores, %',
+    price: 'Price',
+    pack: 'In a pack',
+    renewDays: 'Spent after, d',
+  },
+  addGround: 'Add a ground',
+  addTab: 'Add root tabs',
+  newGround: 'My ground',
+  newTab: 'My root tabs',
+  remove: (name: string) => `Remove ${name}`,
+  removed: (name: string) => `${name} was removed.`,
+  kept: 'Kept in the library.',
+} as const

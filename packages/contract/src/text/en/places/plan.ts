@@ -1,0 +1,21 @@
+/** Texts of the plan's sheets: they travel with the sheets, not with the first page. */
+export const enPlan = {
+  sheetsLabel: 'Sheets of the plan',
+  whole: 'Description',
+  restored: 'Changes that were not yet kept when the page was closed were brought back.',
+  findings: 'To look at',
+  noFindings: 'Nothing to look at on this sheet.',
+  showIt: 'show',
+  mute: 'let be',
+  muteWhy: (sentence: string) => `Let be: ${sentence}`,
+  muteNote: 'Why it may stay so',
+  muteKeep: 'Let it be',
+  muted: (count: string) => `${count} let be`,
+  unmute: 'look at it again',
+  more: (count: string) => `${count} more`,
+  fewer: 'fewer',
+  duplicate: 'Duplicate',
+  frontPane: 'front pane',
+  print: 'Print',
+  none: 'none',
+} as const

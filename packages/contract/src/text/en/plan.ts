@@ -1,0 +1,12 @@
+import type { PlanSheet } from '@jovrin/core'
+
+export const enPlanSheet = {
+  intent: 'Intent',
+  vessel: 'Vessel',
+  ground: 'Ground',
+  hardscape: 'Hardscape',
+  supply: 'Description',
+  kit: 'Kit',
+  shopping: 'Shopping',
+  programme: 'Programme',
+} satisfies Record<PlanSheet, string>

@@ -1,0 +1,38 @@
+import type { ChosenDimension } from '@jovrin/core'
+
+export const enDimension = {
+  length: 'Length',
+  volume: 'Volume',
+  temperature: 'Temperature',
+  alkalinity: 'Alkalinity',
+  hardness: 'Hardness',
+  nitrate: 'Nitrate',
+  nitrite: 'Nitrite',
+  ammonia: 'Ammonia',
+  phosphate: 'Phosphate',
+  silica: 'Silica',
+  mass: 'Mass',
+  portion: 'Portion',
+} satisfies Record<ChosenDimension, string>
+
+export const enNumber = {
+  both: 'Write either a comma or a point as the decimal mark, not both, and no marks for thousands.',
+  none: 'This is not a number.',
+  range: (low: string, high: string, unit: string) => `Give a value from ${low} to ${high}${unit === '' ? '' : ` ${unit}`}.`,
+  unknown: 'don’t know',
+  assumed: (value: string, low: string, high: string, unit: string) => `assumed ${value} (${low}–${high})${unit === '' ? '' : ` ${unit}`}`,
+  odd: (usual: string) => `Unusual: most tanks have ${usual}. Kept as you typed it.`,
+  explain: (label: string) => `What is ${label}?`,
+} as const
+
+export const enFigure = {
+  open: (label: string) => `${label}: show the working`,
+  formula: 'Formula',
+  worked: 'Worked',
+  inputs: 'With',
+  source: 'Source',
+  range: 'Range',
+  exact: 'exact for these inputs',
+  close: 'Close the working',
+  from: { typed: 'typed', assumed: 'assumed', measured: 'measured', reckoned: 'reckoned', model: 'from the model' },
+} as const

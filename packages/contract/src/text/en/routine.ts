@@ -1,0 +1,87 @@
+import type { JobKind, JobValues, SaltId } from '@jovrin/core'
+import { counted } from '../plural.js'
+import type { Sentence } from '../tell.js'
+import { enSalt } from './feed.js'
+
+/** What a job is called. */
+export const enJobTitle = {
+  'dark-start': 'Fill, if you start dark',
+  'soak-wood': 'Soak the wood',
+  'order-ground': 'Order the ground',
+  'kit-check': 'Run the kit, level, leak-test',
+  cylinder: 'Gas: cylinder filled, leak test',
+  'ph-pen': 'Calibrate the pH pen',
+  'water-store': 'Fill the barrel',
+  'plants-order': 'Order the plants',
+  layout: 'Lay out stones and wood',
+  'paint-fix': 'Glue and screw',
+  'trial-flood': 'Trial flood',
+  'plants-arrive': 'Plants arrive',
+  'mix-water': 'Make the water ready',
+  planting: 'Plant and fill',
+  change: 'Change water',
+  'light-step': 'Light, next step',
+  'gas-check': 'Check the gas',
+  dose: 'Dose',
+  'dose-to-level': 'Test and dose to level',
+  'test-nitrogen': 'Test ammonia and nitrite',
+  'test-water': 'Test the water',
+  trim: 'Trim',
+  glass: 'Wipe the glass',
+  filter: 'Clean the filter',
+  diffuser: 'Clean the diffuser',
+  'weigh-cylinder': 'Weigh the cylinder',
+  photo: 'Same-spot photo',
+  melt: 'Net out melt',
+  grazers: 'Grazers may come',
+  fish: 'Fish may come',
+} satisfies Record<JobKind, string>
+
+/** Doses name only the salts that the school gives. */
+type DoseSentence = (texts: { readonly [Salt in SaltId]?: string }) => string
+type JobSentences = { readonly [Kind in JobKind]: Kind extends 'dose' ? DoseSentence : Sentence<JobValues[Kind]> }
+
+const piece = { one: 'piece', other: 'pieces' }
+const pot = { one: 'pot', other: 'pots' }
+const nothingMore = (): string => ''
+
+/** What a job asks for besides its title; '' where the title says it all. */
+export const enJobTask = {
+  'dark-start': nothingMore,
+  'soak-wood': (v, n) => counted(n.pieces, piece, v.pieces),
+  'order-ground': (v) => v.ground,
+  'kit-check': nothingMore,
+  cylinder: nothingMore,
+  'ph-pen': nothingMore,
+  'water-store': nothingMore,
+  'plants-order': (v, n) => counted(n.pots, pot, v.pots),
+  layout: (v, n) => counted(n.pieces, piece, v.pieces),
+  'paint-fix': (v) => `${v.drying} to dry`,
+  'trial-flood': nothingMore,
+  'plants-arrive': (v, n) => counted(n.pots, pot, v.pots),
+  'mix-water': (v) => v.water,
+  planting: (v, n) => counted(n.portions, { one: 'portion', other: 'portions' }, v.portions),
+  change: (v) => `${v.water} (${v.share})`,
+  'light-step': (v) => `${v.light} at ${v.power}`,
+  'gas-check': () => 'pH at gas-on, lights-on and gas-off; indicator; animals',
+  dose: (v) => SALTS.flatMap((salt) => (v[salt] === undefined ? [] : [`${enSalt[salt]} ${v[salt]}`])).join(' · '),
+  'dose-to-level': (v) =>
+    `nitrate ${v.nitrate}, phosphate ${v.phosphate}, potassium ${v.potassium}, magnesium ${v.magnesium}, iron ${v.iron}`,
+  'test-nitrogen': () => 'two tests at zero, a day apart, before animals',
+  'test-water': () => 'pH, KH, nitrate, phosphate',
+  trim: () => 'shake wet, weigh; check gas the same day; net scraps',
+  glass: nothingMore,
+  filter: () => 'in tank water; power off, heater cooled',
+  diffuser: () => 'bleach bath outside, rinse, dechlorinate, dry',
+  'weigh-cylinder': nothingMore,
+  photo: nothingMore,
+  melt: () => 'leaves grown in air dissolve now; take them out',
+  grazers: (v) => `${v.shrimps}, after two tests at zero`,
+  fish: () => 'after two tests at zero; gas turned down first; a few at a time',
+} satisfies JobSentences
+const SALTS = Object.keys(enSalt) as SaltId[]
+
+export const enCalendarFile = {
+  fileName: (name: string) => `${name}: care`,
+  fileNameAll: 'Tanks: care',
+} as const

@@ -1,0 +1,108 @@
+import type { FINDINGS, FindingCode, MENDS, MendCode } from '@jovrin/core'
+import { counted } from '../plural.js'
+import type { Sentence } from '../tell.js'
+
+type FindingSentences = {
+  readonly [Code in FindingCode]: Sentence<(typeof FINDINGS)[Code]['values'], (typeof FINDINGS)[Code]['names'][number]>
+}
+type MendSentences = { readonly [Code in MendCode]: Sentence<(typeof MENDS)[Code]['values']> }
+
+/** What the checks of a plan say: what, where, why, and the figures. Values come in the reader's units. */
+export const enFinding = {
+  'no-room-for-water': (v) => `Ground and stones (${v.solids}) leave no room for water in ${v.fill}.`,
+  'ground-too-deep': (v) => `The ground takes ${v.depth} of ${v.waterDepth} of height at the back; plants will soon reach the surface.`,
+  'stems-float-out': (v) => `Stems float out of ${v.depth} of light pellets at the back; give them ${v.hold} or more.`,
+  'floor-overbooked': (v) => `The shares of floor add up to ${v.planted}; they are scaled down to the whole floor.`,
+  'thin-start': (v) =>
+    `Only ${v.planted} of the floor is planted under ${v.light}: the commonest cause of early algae. Plant more, add floaters for the first weeks, or dim.`,
+  'light-without-gas': (v) => `${v.light} without CO2: above about ${v.limit} the light is the algae’s. Dim, or add gas.`,
+  'hard-softening': (v) => `Tap water of ${v.tap} uses the soil’s softening up early; blend with purified water above about ${v.limit}.`,
+  'no-plants': () => 'No plants yet: all the light is the algae’s.',
+  'no-light': () => 'No light yet: nothing grows.',
+  twist: (v) =>
+    `The diagonals differ by ${v.twist}; more than ${v.limit} is twist, which breaks glass. Shim the stand before any water goes in.`,
+  tilt: (v) => `The tank leans ${v.tilt}. That only shows: the water line will be off by ${v.line} from corner to corner.`,
+  'heavy-structural': (v) => `Filled it weighs ${v.mass}. Ask a structural engineer whether the floor carries that where it will stand.`,
+  'heavy-wall': (v) => `Filled it weighs ${v.mass}: stand it by a load-bearing wall, across the joists.`,
+  'glass-thin': (v) =>
+    `By the plate estimate the long pane has ${v.factor} times the strength it needs; ${v.usual} is usual. Information only: ask the maker.`,
+  'open-jumpers': () => 'You wish for animals that jump, and the top is open.',
+  'sun-on-glass': (v) => `${v.sun} of direct sun a day on the glass feed algae and warm the water: shade that side.`,
+  'room-warm': (v) => `The room reaches ${v.room}: without cooling or a fan the water follows, and warm water holds less oxygen and CO2.`,
+  'room-warm-carpet': (v) => `You wish for cool-water plants, and the room reaches ${v.room}: they fail in a warm summer.`,
+  'no-conditioner': () => 'Chloramine does not air out: every change needs a conditioner that binds ammonia too.',
+  'soil-too-thick': (v) =>
+    `${v.zone || 'The ground'}: soil under a cap is at most ${v.most} thick, here it is ${v.depth}; below that it rots.`,
+  'soil-not-capped': (v) =>
+    `${v.zone || 'The ground'}: ${v.depth} of garden soil has a cap of ${v.cap}; give it one to two times its own thickness of sand.`,
+  'cap-on-pellets': (v) =>
+    `${v.zone || 'The ground'}: fine sand over pellets sinks in between and smothers them. Keep the sand to a strip of its own.`,
+  'no-barrier': (v) =>
+    `${v.zone || 'The sand'} lies beside soil with nothing between: they mix within weeks. A strip of ${v.height} or stones keep them apart.`,
+  'slope-steep': (v) =>
+    `${v.zone || 'The ground'} rises at ${v.slope}. It may be poured so, but roots, fish and changes flatten it: plan ${v.planned} or terraces.`,
+  'slope-needs-terraces': (v) =>
+    `${v.zone || 'The ground'} rises at ${v.slope}, steeper than the ${v.repose} at which it comes to rest: it slides on the day of filling. Terraces or supports hold it.`,
+  'carbonate-sand': (v) => `${v.volume} of carbonate sand raise KH and GH and undo soft water.`,
+  'zone-outside': (v) => `${v.zone || 'A zone'} reaches beyond the glass; only what lies inside is counted.`,
+  'zone-hidden': (v) => `${v.zone || 'A zone'} is wholly covered by zones above it and holds nothing.`,
+  'tabs-shallow': (v, n) =>
+    `${counted(n.tabs, { one: 'root tab lies', other: 'root tabs lie' }, v.tabs)} where the ground is thinner than ${v.cover}, and would leach into the water.`,
+  'barrier-low': (v) => `A barrier of ${v.height} ends below the ${v.sand} of ${v.zone || 'the sand'}.`,
+  'piece-floats': (v) => `${v.piece || 'The wood'} floats when new: fix it, or lay ${v.ballast} of stone on it.`,
+  'piece-carbonate': (v) =>
+    `${v.piece || 'A stone'} (${v.mass}) is limestone: it raises KH and GH week by week. Test a chip with acid, outdoors and with eye protection.`,
+  'piece-stains': (v) =>
+    `${v.piece || 'The wood'} (${v.mass}) stains the water for weeks and takes light, the blue first. Light and forecast count it.`,
+  'piece-near-glass': (v) => `${v.piece || 'A piece'} stands ${v.gap} from the glass; the cleaning tool needs ${v.needed}.`,
+  'piece-outside': (v) => `${v.piece || 'A piece'} reaches ${v.over} into or through the glass.`,
+  'piece-above-water': (v) => `${v.piece || 'A piece'} stands ${v.over} out of the water.`,
+  'piece-near-lamp': (v) => `${v.piece || 'A piece'} comes within ${v.gap} of the lamp; ${v.needed} keep it from burning what grows on it.`,
+  'piece-heavy-spot': (v) =>
+    `${v.piece || 'A stone'} (${v.mass}) stands on the glass with few edges, about ${v.pressure}: lay foam or a plastic grid below.`,
+  'floor-covered': (v) => `${v.open} of the floor is open for plants; arrangements that grow well keep ${v.wanted} or more.`,
+  'rear-strip-covered': (v) => `${v.open} of the rear third is open; a back row of stems needs about ${v.wanted}.`,
+  'sizes-alike': (v) =>
+    `The second piece is ${v.second} as high as the first: close to a pair. A main piece and seconds of about two thirds read as near and far.`,
+  'sizes-backwards': () => 'The pieces grow towards the back. Large in front and small behind makes a tank look deeper.',
+  'main-centred': (v) =>
+    `The highest piece stands at ${v.at} of the length, near the middle; thirds and golden section lie at 33, 38, 62 and 67 %.`,
+  'trial-flood': (v) => `With wood, flood the layout for ${v.flood} before planting: what floats or stains shows then.`,
+  'flow-low': (v) =>
+    `The filter really moves ${v.turnover} volumes an hour; below ${v.least} corners stand still and gas stays where it enters.`,
+  'flow-dead-area': (v) => `${v.dead} of the plan lie outside every jet. Turn an outlet or add one where plants or dirt will stand.`,
+  'heater-small': (v) => `A heater of ${v.planned} does not hold the temperature in the coldest month; about ${v.needed} do.`,
+  'cooler-small': (v) =>
+    `In the warmest month about ${v.needed} of heat must leave the tank while the lamp burns; ${v.planned} of cooling is planned. A fan, a shorter or later lamp, or a cooler.`,
+  'hours-short': (v) => `You said ${v.have} a week; this asks for ${v.needed}.`,
+  'money-short': (v) => `You said ${v.have}; the cheapest column comes to ${v.needed}, and ${v.monthly} a month after that.`,
+  'wish-red-weak-light': (v) =>
+    `You wish for red stems; at ${v.light} on the ground most stay green. From about ${v.needed} on they colour.`,
+  'wish-carpet-no-gas': () => 'You wish for a fine carpet, and no CO2 is planned: most stay thin or fail without.',
+  'wish-shrimps-rich-start': (v) =>
+    `Shrimps are planned for day ${v.planned} on soil that leaches ammonia; day ${v.usual} and two tests at zero are usual.`,
+  'wish-diggers-carpet': () => 'Digging animals uproot a carpet while it is young, and sift cosmetic sand into it.',
+  'wish-warm-cool': (v) => `Fish for warm water and the planned ${v.water} (or cool-water plants) do not go together.`,
+  'pace-many-stems': (v) => `You want it quiet; stems on ${v.stems} of the floor ask for the scissors every week or two.`,
+  'layout-no-stems': (v) => `Formal rows live from stems: ${v.stems} of the floor is set aside for them, ${v.wanted} or more is usual.`,
+  'layout-no-stones': () => 'A stone layout without a stone: draw them on the hardscape sheet.',
+  'layout-too-tall': (v) => `A shallow layout in a tank of ${v.height}: up to ${v.most} lets plants grow out of the water.`,
+  'view-back-kit': () => 'You look at it from behind too, and an outlet hangs at the back pane.',
+} satisfies FindingSentences
+
+/** What a one-click mend does. */
+export const enMend = {
+  depth: (v) => `Make it ${v.depth}`,
+  slope: (v) => `Lay it at ${v.slope}: ${v.depth} at the back`,
+  cap: (v) => `Cap it with ${v.depth} of sand`,
+  barrier: (v) => `Set a strip of ${v.height}`,
+  clip: () => 'Cut it at the glass',
+  remove: () => 'Take it out',
+  fix: (v) => `Weigh it down (${v.ballast})`,
+  'move-in': (v) => `Move it ${v.gap} off the glass`,
+  sink: (v) => `Sink it ${v.depth}`,
+  light: (v) => `Plan the gentle level (${v.upkeep} a week)`,
+  gas: () => 'Add CO2',
+  top: () => 'Plan a cover',
+  heater: (v) => `Take ${v.power}`,
+} satisfies MendSentences

@@ -1,0 +1,64 @@
+import type { PREPARATIONS, PROGRAMME_STEPS, PreparationCode, ProgrammeCode, ProgrammeStep } from '@jovrin/core'
+import { counted } from '../plural.js'
+import type { Sentence } from '../tell.js'
+
+type PreparationSentences = { readonly [Code in PreparationCode]: Sentence<(typeof PREPARATIONS)[Code]> }
+type ProgrammeSentences = { readonly [Code in ProgrammeCode]: Sentence<(typeof PROGRAMME_STEPS)[Code]['values']> }
+
+const piece = { one: 'piece', other: 'pieces' }
+
+/** The preparations of a build, each a whole sentence. */
+export const enPreparation = {
+  'dark-start': () => 'If you start dark: lay the ground and fill now, no plants and no light until ammonia and nitrite are gone.',
+  'soak-wood': (v, n) => `Put the wood to soak (${counted(n.pieces, piece, v.pieces)}), weighed down; change the water when it browns.`,
+  'order-ground': (v) => `Order ground: ${v.ground} in the tank.`,
+  'paint-fix': (v) => `Glue and screw what is fixed: ${v.drying} to dry.`,
+  'kit-check': () => 'Filter, heater, lamp, timers: run them for a day, in a bucket or in the tank. Level the stand, then leak-test.',
+  cylinder: () => 'Cylinder filled by a licensed filler; new seal, leak test with soapy water, working pressure set.',
+  'ph-pen': () => 'Calibrate the pH pen; mix reference solution for the indicator.',
+  'water-store': () => 'Start the purifier and fill the barrel.',
+  layout: (v, n) => `Lay out stones and wood (${counted(n.pieces, piece, v.pieces)}) dry; photograph; move; photograph again.`,
+  'trial-flood': () => 'Trial flood for 24 h, then drain.',
+  'plants-order': (v) => `Order plants, about ${v.pots} pots, to arrive the day before.`,
+  'plants-arrive': (v) => `Plants arrive (${v.pots} pots): open, keep damp and cool, take out wool and gel, split.`,
+  'mix-water': (v) => `Have ${v.water} of water ready, tempered and conditioned.`,
+  planting: (v) => `Planting: about ${v.portions} portions, ${v.work}. Spray every ten minutes.`,
+} satisfies PreparationSentences
+
+/** The steps of the first weeks. */
+export const enProgramme = {
+  'change-daily': (v) => `daily, ${v.share}`,
+  'change-every-other': (v) => `every other day, ${v.share}`,
+  'change-twice': (v) => `twice a week, ${v.share}`,
+  'change-regular': (v) => `every ${v.every}, ${v.share}`,
+  'light-step': (v) => `${v.light} at ${v.power}`,
+  'gas-high': () => 'no animals: 40–60 mg/L is used on purpose',
+  'gas-turn-down': () => 'turn down over a week, from 15 mg/L up',
+  'gas-with-animals': () => '20–30 mg/L, judged at gas-off',
+  'feed-no-nitrogen': () => 'the ground feeds: no N, no P; K, Mg, traces from day one',
+  'feed-by-signs': () => 'N and P when new leaves pale or tests read low',
+  'feed-quarter': () => 'a quarter',
+  'feed-half': () => 'half',
+  'feed-full': () => 'in full, by the school',
+  'animals-grazers': () => 'grazers, after two tests at zero',
+  'animals-fish': () => 'fish, a few at a time',
+  'work-melt': () => 'net out melt',
+  'work-tests': () => 'test ammonia and nitrite twice a week',
+  'normal-haze': () => 'haze, tannin, a film',
+  'normal-melt': () => 'leaves grown in air melt',
+  'normal-brown-film': () => 'brown film',
+  'normal-green-dust': () => 'green dust, some green spot',
+  'normal-settling': () => 'settling',
+} satisfies ProgrammeSentences
+
+export const enNotNormal = 'Never normal: threads, dark tufts, a blue-green mat, a stink.'
+
+export const enLane = {
+  change: 'Water',
+  light: 'Light',
+  gas: 'Gas',
+  feed: 'Feed',
+  animals: 'Animals',
+  work: 'Work',
+  normal: 'Normal now',
+} satisfies Record<ProgrammeStep['lane'], string>

@@ -1,0 +1,19 @@
+/** Words of this catalogue that change with their number, and lists: by the rules of its language, in one place. */
+const LANGUAGE = 'en'
+const rules = new Intl.PluralRules(LANGUAGE)
+const lists = new Intl.ListFormat(LANGUAGE, { style: 'short', type: 'unit' })
+
+export interface Forms {
+  readonly one: string
+  readonly other: string
+}
+/** The form that goes with a number. */
+export const formFor = (count: number, { one, other }: Forms): string => (rules.select(count) === 'one' ? one : other)
+/** The number with its word: 1 piece, 3 pieces. `told`: the number as the reader writes it. */
+export const counted = (count: number, forms: Forms, told = String(count)): string => `${told} ${formFor(count, forms)}`
+/** A name from the catalogue by a key that comes from stored data; the key itself where the catalogue has no name for it. */
+export const nameIn = (names: Readonly<Record<string, string>>, key: string): string =>
+  Object.hasOwn(names, key) ? (names[key] ?? key) : key
+
+/** Things one after another. */
+export const listed = (things: readonly string[]): string => lists.format(things)

@@ -1,0 +1,17 @@
+import { GROUND_FINDINGS } from './safety/checkGround.js'
+import { HARDSCAPE_FINDINGS } from './safety/checkHardscape.js'
+import { INTENT_FINDINGS } from './safety/checkIntent.js'
+import { KIT_FINDINGS } from './safety/checkKit.js'
+import { TANK_FINDINGS } from './safety/checkTank.js'
+import { VESSEL_FINDINGS } from './safety/checkVessel.js'
+
+/** Everything that can be found about a plan, by its code. */
+export const FINDINGS = {
+  ...TANK_FINDINGS,
+  ...VESSEL_FINDINGS,
+  ...GROUND_FINDINGS,
+  ...HARDSCAPE_FINDINGS,
+  ...KIT_FINDINGS,
+  ...INTENT_FINDINGS,
+}
+export type FindingCode = keyof typeof FINDINGS

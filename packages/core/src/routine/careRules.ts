@@ -1,0 +1,144 @@
+import { isChangeDay } from '../ecosystem/changeDays.js'
+import { SALT_IDS, type SaltId } from '../feed/salts.js'
+import type { SaltDose } from '../feed/schoolDoses.js'
+import { SCHOOL } from '../feed/schools.js'
+import type { GasLine, Plan } from '../plan/plan.js'
+import type { Dimensions, NumbersOf } from '../quantity/quantity.js'
+import { fromUnit } from '../quantity/units.js'
+import type { LightStep } from '../startup/programme.js'
+import type { WorkMinutes } from './minutes.js'
+
+/** What a rule looks at to say whether its work is due on a day of the tank's age. */
+export interface CareDay {
+  readonly plan: Plan
+  readonly day: number
+  /** Of the tank's own weeks, 0–6. */
+  readonly weekDay: number
+  readonly waterL: number
+  readonly minutes: WorkMinutes
+  readonly salts: readonly SaltDose[]
+  /** The line that gives gas, if one does. */
+  readonly gas: GasLine | undefined
+  /** The step of the light that begins today. */
+  readonly lightStep: LightStep | undefined
+}
+export interface DueWork<Numbers> {
+  readonly minutes: number
+  readonly numbers: Numbers
+  /** Local id of the part of the plan that it is about, so that a changed rule orphans no record. */
+  readonly of?: string
+}
+/** One kind of care: when it is due, how long it takes, and the values that its sentence tells. A record of it keys on `ruleId`, by default its kind. */
+export interface CareRule<Kind extends string = string, Values extends Dimensions = Dimensions, Numbers = NumbersOf<Values>> {
+  readonly kind: Kind
+  readonly values: Values
+  readonly ruleId?: string
+  /** A timer or a pump does it: assumed done, asked by exception. */
+  readonly isTimer?: boolean
+  due(day: CareDay): DueWork<Numbers> | null
+}
+const rule = <const Kind extends string, const Values extends Dimensions>(definition: CareRule<Kind, Values>): CareRule<Kind, Values> =>
+  definition
+
+/** Nitrogen is tested twice a week until week six. */
+const NITROGEN_UNTIL_DAY = 42
+const TRIM_FROM_DAY = 21
+const MELT_UNTIL_DAY = 21
+/** Weeks between cleanings; filter 4–8, diffuser 3–6. */
+const FILTER_EVERY_DAYS = 35
+const DIFFUSER_EVERY_DAYS = 28
+
+/** Work without values of its own. */
+const work = (minutes: number, of?: string): DueWork<Readonly<Record<never, number>>> => ({ minutes, numbers: {}, ...(of === undefined ? {} : { of }) })
+
+const SALT_PORTIONS = Object.fromEntries(SALT_IDS.map((id) => [id, 'portion'])) as Readonly<Record<SaltId, 'portion'>> // one entry a salt
+/** Each salt that the school doses; the others are left out. */
+const dose: CareRule<'dose', typeof SALT_PORTIONS, Partial<NumbersOf<typeof SALT_PORTIONS>>> = {
+  kind: 'dose',
+  values: SALT_PORTIONS,
+  isTimer: true,
+  due: ({ salts }) =>
+    salts.length === 0 ? null : { minutes: 0, numbers: Object.fromEntries(salts.map(({ salt, grams }) => [salt, grams])) },
+}
+
+/** The care of a running tank, a rule each, in the order of a day. Minutes are rules of thumb. */
+export const CARE_RULES = [
+  rule({
+    kind: 'change',
+    values: { water: 'volume', share: 'fraction' },
+    due: ({ plan, day, waterL, minutes }) =>
+      isChangeDay(plan, day)
+        ? { minutes: minutes.change, numbers: { water: waterL * plan.changes.fraction, share: plan.changes.fraction } }
+        : null,
+  }),
+  rule({
+    kind: 'light-step',
+    values: { light: 'hours', power: 'fraction' },
+    due: ({ plan, lightStep }) =>
+      lightStep && plan.lightWindows[0]
+        ? { minutes: 2, numbers: { light: lightStep.hours, power: lightStep.dimFraction }, of: plan.lightWindows[0].id }
+        : null,
+  }),
+  rule({
+    kind: 'gas-check',
+    values: {},
+    due: ({ gas, day, weekDay }) => (gas && (weekDay === 2 || day < 7) ? work(4, gas.id) : null),
+  }),
+  dose,
+  rule({
+    kind: 'dose-to-level',
+    ruleId: 'dose-level',
+    values: { nitrate: 'nitrate', phosphate: 'phosphate', potassium: 'concentration', magnesium: 'concentration', iron: 'concentration' },
+    due: ({ plan, weekDay }) => {
+      const { kind, amounts } = SCHOOL[plan.feeding]
+      if (kind !== 'level' || weekDay !== 5) return null
+      const nitrate = fromUnit('nitrate', amounts.nitrate, 'mg NO3/L')
+      const phosphate = fromUnit('phosphate', amounts.phosphate, 'mg PO4/L')
+      return { minutes: 17, numbers: { ...amounts, nitrate, phosphate } }
+    },
+  }),
+  rule({
+    kind: 'test-nitrogen',
+    values: {},
+    due: ({ day, weekDay }) => (day > 0 && day <= NITROGEN_UNTIL_DAY && (weekDay === 3 || weekDay === 6) ? work(10) : null),
+  }),
+  rule({ kind: 'test-water', values: {}, due: ({ day, weekDay }) => (day >= 14 && weekDay === 6 ? work(15) : null) }),
+  rule({
+    kind: 'trim',
+    values: {},
+    due: ({ plan, day, weekDay, minutes }) => (plan.isTrimmed && day >= TRIM_FROM_DAY && weekDay === 0 ? work(minutes.trim) : null),
+  }),
+  rule({ kind: 'glass', values: {}, due: ({ day, weekDay, minutes }) => (day > 0 && weekDay === 0 ? work(minutes.glass) : null) }),
+  rule({ kind: 'filter', values: {}, due: ({ day }) => (day > 0 && day % FILTER_EVERY_DAYS === 0 ? work(30) : null) }),
+  rule({
+    kind: 'diffuser',
+    values: {},
+    due: ({ gas, day }) => (gas && day > 0 && day % DIFFUSER_EVERY_DAYS === 0 ? work(12, gas.id) : null),
+  }),
+  rule({
+    kind: 'weigh-cylinder',
+    ruleId: 'weigh',
+    values: {},
+    due: ({ gas, weekDay }) => (gas && weekDay === 1 ? work(2, gas.id) : null),
+  }),
+  rule({ kind: 'photo', values: {}, due: ({ weekDay }) => (weekDay === 4 ? work(2) : null) }),
+  rule({
+    kind: 'melt',
+    values: {},
+    due: ({ day, weekDay }) => (day > 2 && day < MELT_UNTIL_DAY && (weekDay === 2 || weekDay === 5) ? work(6) : null),
+  }),
+  rule({
+    kind: 'grazers',
+    values: { shrimps: 'count' },
+    due: ({ plan: { animals }, day }) =>
+      animals.grazers !== 0 && day === animals.grazersFromDay ? { minutes: 30, numbers: { shrimps: animals.grazers ?? 0 } } : null,
+  }),
+  rule({
+    kind: 'fish',
+    values: {},
+    due: ({ plan: { animals }, day }) => (animals.foodGPerDay !== 0 && day === animals.fishFromDay ? work(30) : null),
+  }),
+] as const
+export type CareKind = (typeof CARE_RULES)[number]['kind']
+/** The values of each kind of care. */
+export type CareValues = { readonly [Rule in (typeof CARE_RULES)[number] as Rule['kind']]: Rule['values'] }

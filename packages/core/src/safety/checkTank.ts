@@ -1,0 +1,48 @@
+import type { TankFigures } from '../ecosystem/tankFigures.js'
+import { findingsOf, raise, type Finding } from '../plan/finding.js'
+import type { Plan } from '../plan/plan.js'
+import { MEQ_PER_DKH } from '../quantity/physicalConstants.js'
+
+/** Strong light needs a full start; rule of thumb for planted share of the floor. */
+const FULL_START = 0.7
+const STRONG_PPFD = 60
+/** Above this light, growth without added gas is algae's. Rule of thumb 35–50. */
+const GASLESS_PPFD = 45
+const SOFT_TAP_LIMIT_DKH = 6
+
+export const TANK_FINDINGS = findingsOf('supply', {
+  'no-room-for-water': { severity: 'stop', sheet: 'ground', values: { solids: 'volume', fill: 'volume' } },
+  'ground-too-deep': { severity: 'warn', sheet: 'ground', values: { depth: 'length', waterDepth: 'length' } },
+  'floor-overbooked': { severity: 'warn', values: { planted: 'fraction' } },
+  'no-plants': { severity: 'warn', values: {} },
+  'no-light': { severity: 'warn', values: {} },
+  'thin-start': { severity: 'warn', values: { planted: 'fraction', light: 'ppfd' } },
+  'light-without-gas': { severity: 'warn', values: { light: 'ppfd', limit: 'ppfd' } },
+  'hard-softening': { severity: 'note', values: { tap: 'alkalinity', limit: 'alkalinity' } },
+})
+
+/** Checks what a description says about water, light and plants. */
+export function checkTank(plan: Plan, figures: TankFigures): Finding[] {
+  const found: Finding[] = []
+  const { volumes, ppfd: light } = figures
+  if (volumes.openWaterL < 0.05 * volumes.fillL)
+    found.push(raise(TANK_FINDINGS['no-room-for-water'], { solids: volumes.groundL + volumes.hardscapeL, fill: volumes.fillL }))
+  const depth = Math.max(0, ...figures.ground.zones.filter(({ areaCm2 }) => areaCm2 > 1).map(({ highestCm }) => highestCm))
+  if (depth > figures.inner.waterDepthCm * 0.5 && volumes.openWaterL > 0)
+    found.push(raise(TANK_FINDINGS['ground-too-deep'], { depth, waterDepth: figures.inner.waterDepthCm }))
+  const planted = plan.patches.filter((patch) => patch.kind !== 'floater').reduce((sum, patch) => sum + (patch.footFraction ?? 0), 0)
+  if (planted > 1.001) found.push(raise(TANK_FINDINGS['floor-overbooked'], { planted }))
+  const plantedG = figures.plantG.reduce((sum, mass) => sum + mass, 0)
+  if (plantedG === 0) found.push(raise(TANK_FINDINGS['no-plants'], {}))
+  if (light === 0 || figures.lightHours === 0) found.push(raise(TANK_FINDINGS['no-light'], {}))
+  const hasFloaters = figures.plantG.at(-1)! > 0
+  if (plantedG > 0 && light > STRONG_PPFD && planted < FULL_START && !hasFloaters)
+    found.push(raise(TANK_FINDINGS['thin-start'], { planted, light }))
+  const hasGas = plan.gasLines.some((line) => line.control !== 'none')
+  if (!hasGas && light > GASLESS_PPFD) found.push(raise(TANK_FINDINGS['light-without-gas'], { light, limit: GASLESS_PPFD }))
+  const tap = plan.sources[0]?.alkalinityMeqPerL ?? 0
+  const limit = SOFT_TAP_LIMIT_DKH * MEQ_PER_DKH
+  const isSoft = figures.layers.some((layer) => layer.volumeL > 0 && (layer.ground === 'rich-soil' || layer.ground === 'lean-soil'))
+  if (isSoft && tap > limit) found.push(raise(TANK_FINDINGS['hard-softening'], { tap, limit }))
+  return found
+}

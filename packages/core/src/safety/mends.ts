@@ -1,0 +1,24 @@
+import type { MendDefinition } from '../plan/finding.js'
+import type { Dimensions } from '../quantity/quantity.js'
+
+const ROWS = {
+  depth: { depth: 'length' },
+  slope: { depth: 'length', slope: 'angle' },
+  cap: { depth: 'length' },
+  barrier: { height: 'length' },
+  clip: {},
+  remove: {},
+  fix: { ballast: 'mass' },
+  'move-in': { gap: 'length' },
+  sink: { depth: 'length' },
+  light: { upkeep: 'minutes' },
+  gas: {},
+  top: {},
+  heater: { power: 'power' },
+} as const satisfies Readonly<Record<string, Dimensions>>
+export type MendCode = keyof typeof ROWS
+
+/** Changes that a finding may offer, with the values that their button tells. */
+export const MENDS = Object.fromEntries(Object.entries(ROWS).map(([code, values]) => [code, { code, values }])) as unknown as {
+  readonly [Code in MendCode]: MendDefinition<Code, (typeof ROWS)[Code]>
+} // the same rows, each with its own code
