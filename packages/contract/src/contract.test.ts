@@ -12,6 +12,7 @@ import {
   UNPLANNED,
   wetStartProgramme,
   WORKINGS,
+  NUMBER_FIELDS,
 } from '@jovrin/core'
 import { describe, expect, test } from 'vitest'
 import { ZodError } from 'zod'
@@ -28,7 +29,6 @@ import {
   enWorkingTitle,
   inputsSchema,
   JournalRecordSchema,
-  PLAN_RANGE,
   PlanSchema,
   sentenceOf,
   enJobTask,
@@ -76,10 +76,10 @@ describe('a plan', () => {
   test('names the nearest bound', () => {
     expect(refusal({ ...plan, temperatureC: 99 })).toEqual({
       field: 'temperatureC',
-      detail: `temperatureC must be at most ${PLAN_RANGE.temperatureC[1]}.`,
-      allowed: `≤ ${PLAN_RANGE.temperatureC[1]}`,
+      detail: `temperatureC must be at most ${NUMBER_FIELDS.temperatureC.range[1]}.`,
+      allowed: `≤ ${NUMBER_FIELDS.temperatureC.range[1]}`,
     })
-    expect(refusal({ ...plan, temperatureC: -1 }).allowed).toBe(`≥ ${PLAN_RANGE.temperatureC[0]}`)
+    expect(refusal({ ...plan, temperatureC: -1 }).allowed).toBe(`≥ ${NUMBER_FIELDS.temperatureC.range[0]}`)
   })
   test('rules between fields have sentences of their own', () => {
     for (const rule of ['date_range', 'time_zone', 'duplicate_id', 'freeboard_deep', 'ramp_long'] as const)

@@ -44,7 +44,24 @@ export { quantileOfSorted } from './numeric/statistics.js'
 export { civilDate, clockOf, datePlusDays, daysBetween, instantOf, isCivilDate, minutesOf, wallClock } from './plan/clock.js'
 export { datedPlans } from './plan/datedPlans.js'
 export { applyEdits, diff, invert, valueAt, withValue, type Edit } from './plan/edit.js'
+export {
+  CHOICE_FIELDS,
+  fieldPathOf,
+  isNumberPath,
+  longestRampMin,
+  NUMBER_FIELDS,
+  numberField,
+  type Assumption,
+  type ChoiceField,
+  type ChoicePath,
+  type Described,
+  type FlagPath,
+  type NumberField,
+  type NumberPath,
+  type ValueAt,
+} from './plan/fields.js'
 export { uuidV7 } from './plan/id.js'
+export { holdsTogether, PLAN_RULES, type PlanRule } from './plan/rules.js'
 export {
   ANIMAL_STATES,
   INDICATOR_COLOURS,

@@ -202,6 +202,21 @@ test('a film of water over deep ground: what leaves took, the ground cannot take
   for (const error of run(film, 30, { draw: { seed: 7, member: 2 } }).balanceError) expect(error).toBeLessThan(1e-9)
 })
 
+test('two thousand shrimps in a dark jar eat no more algae than there are', () => {
+  const jar: Plan = {
+    ...samplePlan,
+    vessel: { ...samplePlan.vessel, lengthCm: null, widthCm: 10, heightCm: 78.6, glassCm: 6 },
+    layers: [],
+    hardscape: [],
+    lamps: [],
+    patches: [],
+    feeding: 'none',
+    changes: { ...samplePlan.changes, fraction: 0 },
+    animals: { foodGPerDay: 0, grazers: 2000, grazersFromDay: 5, fishFromDay: 55 },
+  }
+  for (const error of run(jar, 30, { draw: { seed: 7, member: 77 } }).balanceError) expect(error).toBeLessThan(1e-9)
+})
+
 test('two thousand bunches in a jar are dark, not an end of the sums', () => {
   const jar = {
     ...samplePlan,

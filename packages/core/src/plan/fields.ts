@@ -69,7 +69,7 @@ type Leaves<T, Kind, At extends string = ''> =
             [Key in keyof NonNullable<T> & string]: Leaves<NonNullable<T>[Key], Kind, At extends '' ? Key : `${At}/${Key}`>
           }[keyof NonNullable<T> & string]
       : never
-type ValueAt<T, Path extends string> = Path extends `${infer Key}/${infer Rest}`
+export type ValueAt<T, Path extends string> = Path extends `${infer Key}/${infer Rest}`
   ? Key extends '*'
     ? ValueAt<Item<T>, Rest>
     : ValueAt<NonNullable<T>[Key & keyof NonNullable<T>], Rest>
@@ -77,7 +77,7 @@ type ValueAt<T, Path extends string> = Path extends `${infer Key}/${infer Rest}`
     ? Item<T>
     : NonNullable<T>[Path & keyof NonNullable<T>]
 /** Ground of a zone is described as the ground of the whole floor is. */
-type Described = Omit<Plan, 'schemaVersion' | 'zones'> & { readonly zones: readonly Omit<Plan['zones'][number], 'layers'>[] }
+export type Described = Omit<Plan, 'schemaVersion' | 'zones'> & { readonly zones: readonly Omit<Plan['zones'][number], 'layers'>[] }
 export type NumberPath = Leaves<Described, 'number'>
 export type ChoicePath = Leaves<Described, 'choice'>
 export type FlagPath = Leaves<Described, 'flag'>
@@ -229,23 +229,24 @@ export const CHOICE_FIELDS = {
   'flow/filter': { choices: FILTER_STATES },
   'filters/*/media': { choices: FILTER_MEDIA },
   feeding: { choices: FEEDING_SCHOOLS, isSure: true },
-} as const satisfies { readonly [Path in ChoicePath]: FieldAt<Path, ChoiceField> & { readonly choices: readonly ValueAt<Described, Path>[] } }
+} as const satisfies {
+  readonly [Path in ChoicePath]: FieldAt<Path, ChoiceField> & { readonly choices: readonly ValueAt<Described, Path>[] }
+}
 
 export const numberField = (path: NumberPath): NumberField => NUMBER_FIELDS[path]
 
 /** A ramp up and a ramp down fit into the hours of light: each takes half of them at most [min]. */
 export const longestRampMin = (hours: number): number => Math.min(NUMBER_FIELDS['lightWindows/*/rampMin'].range[1], hours * 30)
 
+const PATHS = [...Object.keys(NUMBER_FIELDS), ...Object.keys(CHOICE_FIELDS)] as readonly (NumberPath | ChoicePath)[]
+const patterns = PATHS.map((path) => ({ path, keys: path.split('/') }))
+
 /** The path in these tables of a place in a document, given as a pointer with local ids or places in lists (`/lamps/l1/watts`); `null` where none is described. */
 export function fieldPathOf(pointer: string): NumberPath | ChoicePath | null {
   const keys = pointer.split('/').slice(1)
-  const ofGround = keys[0] === 'zones' && keys[2] === 'layers' ? keys.slice(2) : keys
-  const known: Readonly<Record<string, unknown>> = { ...NUMBER_FIELDS, ...CHOICE_FIELDS }
-  // An id in a list stands where the tables have a star.
-  for (let stars = 0; stars < 1 << ofGround.length; stars++) {
-    const path = ofGround.map((key, index) => (stars & (1 << index) ? '*' : key)).join('/')
-    if (Object.hasOwn(known, path)) return path as NumberPath | ChoicePath // was just found among the keys
-  }
-  return null
+  const told = keys[0] === 'zones' && keys[2] === 'layers' ? keys.slice(2) : keys
+  const fits = (pattern: readonly string[]): boolean =>
+    pattern.length === told.length && pattern.every((key, index) => key === '*' || key === told[index])
+  return patterns.find(({ keys: pattern }) => fits(pattern))?.path ?? null
 }
 export const isNumberPath = (path: string): path is NumberPath => Object.hasOwn(NUMBER_FIELDS, path)

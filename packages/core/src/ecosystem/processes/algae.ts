@@ -115,8 +115,12 @@ export const algae: Process = {
     for (let guild = 0; guild < GUILD_COUNT; guild++) {
       const mass = state[ALGAE + guild]!
       const growth = step.algaeGrowthG[guild]! * (guild === DIATOM ? Math.min(common, granted[POOL.silicon]!) : common)
-      const dying = step.algaeLossPerH[guild]! * mass
-      const eaten = grazing * parameters.grazerTaste[guild]! * mass
+      const wantedLoss = (step.algaeLossPerH[guild]! + grazing * parameters.grazerTaste[guild]!) * mass
+      // A crowd of grazers would eat more in a step than there is: what dies and what is eaten share what stands.
+      const there = mass / dtH + growth
+      const share = wantedLoss > there ? there / wantedLoss : 1
+      const dying = step.algaeLossPerH[guild]! * mass * share
+      const eaten = grazing * parameters.grazerTaste[guild]! * mass * share
       const nitrogen = growth * parameters.algaeNMgPerG
       const fromWater = guild === CYANO ? nitrogen * step.algaeWaterN : nitrogen
       waterN += fromWater
