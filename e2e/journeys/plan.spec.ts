@@ -22,12 +22,12 @@ test('from intent to a printed shopping list, before anything is bought', async 
   // Intent: what is wanted, and what does not go together.
   await page.getByRole('button', { name: 'fast', exact: true }).click()
   await page.getByRole('button', { name: 'island', exact: true }).click()
-  await page.getByLabel('Hours a week, h').fill('0.5')
+  await page.getByLabel('Time a week, h').fill('0.5')
   await page.getByLabel('Money to begin with, EUR').fill('100')
   await page.getByLabel('animals that jump').check()
   await expect(page.getByText(/^You said 30 min a week; this plan asks for \d/)).toBeVisible()
   await expect(page.getByRole('list', { name: 'To look at' })).toContainText('You said 30 min a week; this asks for')
-  await page.getByLabel('Hours a week, h').fill('3')
+  await page.getByLabel('Time a week, h').fill('3')
   await page.getByRole('button', { name: 'Plan the moderate level' }).click()
   await saved(page)
 

@@ -141,6 +141,10 @@ export {
   type Floor,
   type Disinfectant,
   type FilterMedia,
+  type GasLine,
+  type Lamp,
+  type LightWindow,
+  type Patch,
   type Plan,
   type PlanIntent,
   type PlantKind,
@@ -172,6 +176,7 @@ export {
   unitsOfDimension,
   type Dimension,
 } from './quantity/dimensions.js'
+export { readNumber, type TypedNumber } from './quantity/typedNumber.js'
 export { quantities, type Dimensions, type Quantities, type Quantity, type TextsOf } from './quantity/quantity.js'
 export { fromUnit, METRIC_UNITS, toUnit, UNIT_CHOICES, type ChosenDimension, type UnitOf, type UnitPreferences } from './quantity/units.js'
 export {
@@ -184,26 +189,33 @@ export {
   type WorkingRow,
 } from './quantity/working.js'
 export { climateSpanW, COOLER_MARGIN, HEATER_MARGIN, heatTerms, type ClimateLoad, type HeatTerms } from './tank/climate.js'
-export { evaporationMmPerDay, EVAPORATION_SPREAD, USUAL_HUMIDITY } from './tank/evaporation.js'
+export { evaporationMmPerDay, EVAPORATION_SPREAD } from './tank/evaporation.js'
 export {
   deadCells,
   FLOW_SPREAD,
   headShare,
   isStirred,
   jetHalfWidthCm,
+  JET_DECAY,
   jetReachCm,
+  STIR_M_PER_S,
   jetSpeedMPerS,
   MEDIA_SHARE,
   reachSpanCm,
   realFlowLPerH,
-  USUAL_HEAD_CM,
 } from './tank/filterFlow.js'
 export { levelOf, TILT_FINE_MM_PER_M, TWIST_LIMIT_MM, type Corners, type Level } from './tank/level.js'
 export { floorLoadKgPerM2, floorRemark, footLoad, totalKg, type FloorRemark, type Masses } from './tank/load.js'
 export { paneSafety, paneSafetySpan, paneShape, STRENGTH_N_PER_MM2, USUAL_SAFETY } from './tank/pane.js'
 export { waterDensityKgPerM3 } from './water/density.js'
 export { alkalinityOfDkh, dkhOfAlkalinity } from './water/carbonate.js'
-export { ASSUMED } from './ecosystem/assumptions.js'
+export { Answers, commonAnswers, UNKNOWN_TRAITS, type Draw } from './plan/answers.js'
+export { dimOf, effectiveHoursOf, lightHoursOf, lightsOnMin, type AnsweredLamp } from './light/lampsOf.js'
+export { gasHoursOf, hasGas, type AnsweredLine } from './gas/linesOf.js'
+export { PLANT_GROUPS, PLANT_KIND, type PlantGroup, type PlantKindFacts } from './planting/kinds.js'
+export { type WeighedPiece } from './hardscape/piecesOf.js'
+export { type Stand } from './planting/standOf.js'
+export { filterOf, type AnsweredFilter } from './tank/flowOf.js'
 export {
   AMPLE,
   bandOf,
@@ -238,16 +250,9 @@ export { applyLevers, isAtRest, type Levers } from './ecosystem/levers.js'
 export { DEFAULT_PARAMETERS } from './ecosystem/parameters.js'
 export { PUBLIC_SERIES, publicForecast, type PublicForecast, type PublicForecastOptions } from './ecosystem/publicForecast.js'
 export { MODEL_VERSION, simulate, type DayCurve, type Run } from './ecosystem/simulate.js'
-export { ALGAE_GUILDS, PLANT_GROUPS, STATE_SIZE, type AlgaeGuild, type PlantGroup } from './ecosystem/state.js'
+export { ALGAE_GUILDS, STATE_SIZE, type AlgaeGuild } from './ecosystem/state.js'
 export { warmUp } from './ecosystem/warmUp.js'
-export {
-  filterFlowLPerH,
-  lightsOnMin,
-  tankFigures,
-  type FilledLayer,
-  type TankFigures,
-  type WeighedPiece,
-} from './ecosystem/tankFigures.js'
+export { tankFigures, type TankFigures } from './ecosystem/tankFigures.js'
 export { STRANDS, SUPPLIES, WEEK_STRIDE, weekColumn, type Strand, type Supply, type WeekColumn } from './ecosystem/weekSummary.js'
 export {
   backwardCalendar,
@@ -304,7 +309,7 @@ export { CO2_OF_COLOUR, USUAL_KITS, type Kit } from './journal/kits.js'
 export { QUANTITY, type QuantityFacts } from './journal/quantities.js'
 export { compareGrounds, withMethod, type GroundComparison } from './budget/compareGrounds.js'
 export { gasBySurface, type SurfaceGas } from './budget/gasBySurface.js'
-export { coolerLoad, heaterLoad, neededCoolerW, neededHeaterW, roomMonths, usualHeaterW } from './budget/climateLoad.js'
+export { coolerLoad, heaterLoad, neededCoolerW, neededHeaterW, usualHeaterW } from './tank/climateLoad.js'
 export { DAYS_PER_MONTH, monthlyCost, runningParts, USUAL_RATE, type Rate, type RunningPart, type RunningTerms } from './budget/running.js'
 export {
   columnTotals,
@@ -334,5 +339,5 @@ export { checkTank } from './safety/checkTank.js'
 export { TOOL_GAP_CM } from './safety/checkHardscape.js'
 export { outletFlowsLPerH, outletReaches } from './safety/checkKit.js'
 export { checkPlan } from './safety/checkPlan.js'
-export { cornersOf, filledKg, filledMasses, USUAL_KIT_KG_PER_L, USUAL_STAND_KG_PER_L } from './safety/filled.js'
+export { cornersOf, filledKg, filledMasses } from './safety/filled.js'
 export { WORKINGS } from './workings.js'

@@ -6,7 +6,7 @@ import { samplePlan } from '../testing/samplePlan.js'
 import { compareGrounds, withMethod } from './compareGrounds.js'
 import { gasBySurface } from './gasBySurface.js'
 import { heatLossW } from '../tank/climate.js'
-import { coolerLoad, heaterLoad, heatingW, neededHeaterW, usualHeaterW } from './climateLoad.js'
+import { coolerLoad, heaterLoad, heatingW, neededHeaterW, usualHeaterW } from '../tank/climateLoad.js'
 import { monthlyCost, runningParts, USUAL_RATE } from './running.js'
 import { columnTotals, priceOf, shoppingList, SHOPPING_GROUPS, USUAL_SPLIT } from './shopping.js'
 
@@ -80,17 +80,17 @@ describe('climate', () => {
   })
   test('the heater is chosen for the coldest month, cooling for the warmest', () => {
     const cold = tankFigures(at(12))
-    expect(heaterLoad(at(12), cold)).toMatchObject({ air: { roomC: 12 }, litFraction: 0, targetC: 24.5 })
-    expect(coolerLoad(at(33), cold)).toMatchObject({ air: { roomC: 33 }, litFraction: 1, targetC: 26.5 })
+    expect(heaterLoad(cold)).toMatchObject({ air: { roomC: 12 }, litFraction: 0, targetC: 24.5 })
+    expect(coolerLoad(tankFigures(at(33)))).toMatchObject({ air: { roomC: 33 }, litFraction: 1, targetC: 26.5 })
   })
   test('a year of warm months heats nothing; one cold month is a twelfth of itself', () => {
     const warm = at(30)
     const cold = at(5)
     const figures = tankFigures(warm)
-    const rest = heatingW({ ...warm, room: { ...warm.room, monthlyC: warm.room.monthlyC.map(() => 30) } }, figures)
+    const rest = heatingW(tankFigures({ ...warm, room: { ...warm.room, monthlyC: warm.room.monthlyC.map(() => 30) } }))
     expect(rest).toBe(0)
-    expect(heatingW(cold, figures) - heatingW(at(30), figures)).toBeCloseTo(
-      heatLossW({ ...heaterLoad(cold, figures), litFraction: figures.lightHours / 24 }) / 12,
+    expect(heatingW(tankFigures(cold)) - heatingW(tankFigures(at(30)))).toBeCloseTo(
+      heatLossW({ ...heaterLoad(tankFigures(cold)), litFraction: figures.lightHours / 24 }) / 12,
       6,
     )
   })
@@ -153,7 +153,7 @@ describe('shopping', () => {
   })
   test('heaters come in sizes', () => {
     expect([1, 25, 26, 499, 501].map(usualHeaterW)).toEqual([25, 25, 50, 500, 600])
-    expect(neededHeaterW(samplePlan, tankFigures(samplePlan))).toBeGreaterThan(0)
+    expect(neededHeaterW(tankFigures(samplePlan))).toBeGreaterThan(0)
   })
   test('a usual split is a whole', () => expect(SHOPPING_GROUPS.reduce((sum, group) => sum + USUAL_SPLIT[group], 0)).toBeCloseTo(1, 9))
 })

@@ -1,3 +1,4 @@
+import { gasHoursOf } from '../gas/linesOf.js'
 import { tankFigures } from '../ecosystem/tankFigures.js'
 import { CO2_OVER_OXYGEN } from '../ecosystem/processes/gasExchange.js'
 import { co2AirEquilibriumMgPerL } from '../gas/airEquilibrium.js'
@@ -16,12 +17,12 @@ export interface SurfaceGas {
 
 /** What each liveliness of the surface costs in gas, all else as planned. Empty without gas. */
 export function gasBySurface(plan: Plan): SurfaceGas[] {
-  const line = plan.gasLines.find(({ control }) => control !== 'none')
+  const [line] = plan.gasLines.filter(({ control }) => control !== 'none')
   if (line === undefined) return []
-  const openH = plan.lightWindows.reduce((sum, { hours }) => sum + Math.max(0, hours + (line.beforeLightMin - line.beforeDarkMin) / 60), 0)
+  const openH = gasHoursOf(plan, line)
   return SURFACES.map((surface) => {
     const figures = tankFigures({ ...plan, flow: { ...plan.flow, surface }, gasLines: [{ ...line, bubblesPerS: null }] })
-    const equilibrium = co2AirEquilibriumMgPerL(figures.temperatureC, figures.roomCo2Ppm)
+    const equilibrium = co2AirEquilibriumMgPerL(figures.temperatureC, figures.room.co2Ppm)
     return {
       surface,
       gramsPerDay: (figures.gasMgPerH * openH) / 1000,

@@ -1,8 +1,9 @@
-import { USUAL_WASTE_PER_L } from '../startup/backward.js'
+import { wastePerLOf } from '../startup/backward.js'
 import { dailySalts } from '../feed/schoolDoses.js'
 import type { TankFigures } from '../ecosystem/tankFigures.js'
 import type { Plan } from '../plan/plan.js'
-import { heatingW, lampWatts, pumpWatts } from './climateLoad.js'
+import { gasHoursOf } from '../gas/linesOf.js'
+import { heatingW } from '../tank/climateLoad.js'
 
 /** What is taken where a price is not given, in the plan's currency. Rules of thumb for central Europe, 2020s; the user's own go before them. */
 export const USUAL_RATE = { electricityPerKwh: 0.35, gasPerKg: 8, waterPerM3: 5, saltsPerKg: 20, plantsPerMonth: 0 } as const
@@ -41,20 +42,18 @@ export function runningParts(plan: Plan, figures: TankFigures): RunningPart[] {
   }
   const power = (kind: RunningPart['kind'], watts: number, hoursPerDay: number): RunningPart =>
     part(kind, (watts * hoursPerDay * DAYS_PER_MONTH) / 1000, 'electricityPerKwh', { watts, hoursPerDay })
-  const gas = plan.gasLines.find(({ control }) => control !== 'none')
-  const gasHours =
-    gas === undefined
-      ? 0
-      : plan.lightWindows.reduce((sum, { hours }) => sum + Math.max(0, hours + (gas.beforeLightMin - gas.beforeDarkMin) / 60), 0)
+  // Of several lines the hours are those of their gas.
+  const gasMg = figures.gasLines.reduce((sum, line) => sum + line.mgPerH * gasHoursOf(plan, line), 0)
+  const gasHours = figures.gasMgPerH > 0 ? gasMg / figures.gasMgPerH : 0
   const gramsPerH = figures.gasMgPerH / 1000
   const gramsPerDay = dailySalts(plan.feeding, figures.waterL).reduce((sum, { grams }) => sum + grams, 0)
   const { everyDays, fraction } = plan.changes
   const litresPerChange = figures.waterL * fraction
-  const drawnPerL = 1 + (plan.logistics.purifiedFraction ?? 0) * (plan.logistics.wastePerL ?? USUAL_WASTE_PER_L)
+  const drawnPerL = 1 + (plan.logistics.purifiedFraction ?? 0) * wastePerLOf(plan)
   return [
-    power('light', lampWatts(plan), figures.lightHours),
-    power('pump', pumpWatts(plan), 24),
-    power('heating', heatingW(plan, figures), 24),
+    power('light', figures.lampW, figures.lightHours),
+    power('pump', figures.pumpW, 24),
+    power('heating', heatingW(figures), 24),
     part('gas', (gramsPerH * gasHours * DAYS_PER_MONTH) / 1000, 'gasPerKg', { gramsPerH, hoursPerDay: gasHours }),
     part('salts', (gramsPerDay * DAYS_PER_MONTH) / 1000, 'saltsPerKg', { gramsPerDay }),
     part(

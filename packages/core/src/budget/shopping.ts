@@ -5,7 +5,7 @@ import { quantities, type Dimensions, type NumbersOf, type Quantities } from '..
 import { potsOf } from '../planting/pots.js'
 import { tabCost } from '../ground/rootTabs.js'
 import { OFTEN_FORGOTTEN } from '../startup/backward.js'
-import { lampWatts, neededCoolerW, neededHeaterW, usualHeaterW } from './climateLoad.js'
+import { neededCoolerW, neededHeaterW, usualHeaterW } from '../tank/climateLoad.js'
 
 export const SHOPPING_GROUPS = ['tank', 'light', 'gas', 'filter', 'ground', 'hardscape', 'plants', 'sundries'] as const
 export type ShoppingGroup = (typeof SHOPPING_GROUPS)[number]
@@ -80,10 +80,7 @@ export function shoppingList(plan: Plan, figures: TankFigures): ShoppingItem[] {
   add('tank', '', 1, { ...size, height: vessel.heightCm, glass: vessel.glassCm })
   add('stand', '', 1, size)
   add('mat', '', 1, {})
-  for (const lamp of plan.lamps) {
-    const power = lamp.watts ?? lampWatts({ ...plan, lamps: [{ ...lamp, dimFraction: 1 }] })
-    add('lamp', lamp.id, 1, { power, length: lamp.lengthCm ?? vessel.lengthCm * 0.8 })
-  }
+  for (const { id, fullWatts, lengthCm } of figures.lamps) add('lamp', id, 1, { power: fullWatts, length: lengthCm })
   if (plan.lamps.length > 0) add('timer', '', 1 + plan.gasLines.filter(({ control }) => control === 'timer').length, {})
   for (const line of plan.gasLines) {
     if (line.control === 'none') continue
@@ -94,9 +91,9 @@ export function shoppingList(plan: Plan, figures: TankFigures): ShoppingItem[] {
   }
   for (const filter of plan.filters) add('filter', filter.id, 1, { rated: filter.ratedLPerH ?? 0 })
   if (plan.filters.length === 0) add('filter', '', 1, { rated: figures.turnoverPerH * figures.waterL * 1.7 })
-  const heater = neededHeaterW(plan, figures)
+  const heater = neededHeaterW(figures)
   if (heater > 0) add('heater', '', 1, { power: plan.climate.heaterW ?? usualHeaterW(heater) })
-  const cooler = neededCoolerW(plan, figures)
+  const cooler = neededCoolerW(figures)
   if (cooler > 0) add('cooler', '', 1, { power: plan.climate.coolerW ?? cooler })
   for (const { detail, bags, pouredL, leftOverL, name, pricePerBag } of groundNeeds(figures.ground, productOf(plan)))
     add('ground', detail, bags, { poured: pouredL, spare: leftOverL }, { name, price: pricePerBag })
@@ -113,7 +110,7 @@ export function shoppingList(plan: Plan, figures: TankFigures): ShoppingItem[] {
     add('hardscape', material, kg, { pieces: pieces.length })
   }
   if (plan.hardscape.some(({ fixing }) => fixing === 'glued')) add('glue', '', 1, {})
-  for (const kind of PLANT_KINDS) add('plants', kind, potsOf(plan.patches, figures.plantG, kind), {})
+  for (const kind of PLANT_KINDS) add('plants', kind, potsOf(plan, figures.stand, kind), {})
   for (const thing of OFTEN_FORGOTTEN) if (thing !== 'conditioner' || plan.sources[0]?.disinfectant !== 'none') add('sundry', thing, 1, {})
   for (const extra of plan.money.extras) add('extra', extra.id, extra.count, {}, { name: extra.name })
   const once = new Map(items.map((item) => [item.key, item]))

@@ -1,7 +1,7 @@
 import { quantileOfSorted } from '../numeric/statistics.js'
 import type { MemberResult } from './forecast.js'
 import type { DayCurve } from './simulate.js'
-import { PLANT_GROUPS, type PlantGroup } from './state.js'
+import { PLANT_GROUPS, type PlantGroup } from '../planting/kinds.js'
 import { STRANDS, SUPPLIES, WEEK_STRIDE, weekColumn, type Strand, type Supply, type WeekColumn } from './weekSummary.js'
 
 export interface Band {

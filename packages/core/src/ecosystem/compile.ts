@@ -1,19 +1,21 @@
 import { FILTER_START, startState as filledState } from './startState.js'
 import { GROUND } from '../ground/kinds.js'
-import { ATOMIC_WEIGHT } from '../quantity/physicalConstants.js'
 import { SCHOOL } from '../feed/schools.js'
 import { lightDayTable, openDayTable } from '../light/dayTable.js'
 import { minutesOf } from '../plan/clock.js'
-import { PLANT_KINDS, type Plan, type TimelineEntry, type WaterSource } from '../plan/plan.js'
-import { EMERSED_SHARE } from '../planting/density.js'
+import type { Plan, TimelineEntry } from '../plan/plan.js'
 import { molarMass } from '../feed/chemicalFormula.js'
-import { Answers } from './assumptions.js'
+import { Answers, type Draw } from '../plan/answers.js'
+import { PLANT_GROUPS, PLANT_KIND } from '../planting/kinds.js'
+import { byGroup } from '../planting/standOf.js'
+import { tapOf, type TapWater } from '../water/tapOf.js'
+import { lightsOnMin } from '../light/lampsOf.js'
 import { isChangeDay } from './changeDays.js'
 import { DETRITUS_VACUUMED, GOOD_LAI, MOST_CUT, WIPED } from './care.js'
 import { eventOfAct, NO_DEEDS, type Deeds, type Omission } from './deeds.js'
-import type { Conditions, DoseMgPerL, Forcing, Site, TankEvent, TapWater, TimedEvent } from './forcing.js'
+import type { Conditions, DoseMgPerL, Forcing, Site, TankEvent, TimedEvent } from './forcing.js'
 import { PRODUCT_METHOD } from './simulate.js'
-import { lightsOnMin, tankFigures, type TankFigures } from './tankFigures.js'
+import { tankFigures, type TankFigures } from './tankFigures.js'
 
 /** Time of the weekly care: before the lights. */
 export const CARE_MIN = 9 * 60
@@ -22,18 +24,13 @@ const FILTER_CEILING_MG_PER_L = 2
 const HARD_OVER_FLOOR = 1.5
 /** Stores of new plants, g/gDW. */
 const NEW_PLANT_STORES = [0.03, 0.0045, 0.03, 0.0003] as const
-/** Calcium over all hardness ions, by amount; rule of thumb for tap water 0.6–0.85. */
-const CALCIUM_SHARE = 0.72
-const TAP_POTASSIUM_MG_PER_L = 1
-const TAP_SILICON_MG_PER_L = 2
-
 export interface CompileOptions {
   /** Ascending by day; the first entry starts on day 0. */
   readonly timeline: readonly TimelineEntry[]
   readonly days: number
   readonly stepMin: 10 | 30 | 60
   /** Unknown answers drawn for one member of an ensemble; `null` takes the common values. */
-  readonly draw?: { readonly seed: number; readonly member: number } | null
+  readonly draw?: Draw | null
   /** What was done besides the plan, and left out of it. */
   readonly deeds?: Deeds
   /** An act at the start of a day: the standing plants times a factor (thinned or added to). */
@@ -54,7 +51,7 @@ export function compile(options: CompileOptions): Compiled {
   const figures = tankFigures(newest.plan, new Answers(draw))
   const site = siteOf(figures)
   const first = timeline[0]?.plan ?? newest.plan
-  const startTap = tapOf(first.sources[0], new Answers(draw))
+  const startTap = tapOf(first, new Answers(draw))
   const spans: Forcing['spans'][number][] = []
   const events: TimedEvent[] = []
   const omitted = new Set(deeds.omitted.map(omissionKey))
@@ -62,7 +59,7 @@ export function compile(options: CompileOptions): Compiled {
     const until = timeline[index + 1]?.fromDay ?? days
     const now = entry === newest ? figures : tankFigures(entry.plan, new Answers(draw))
     for (const fromDay of breakpoints(entry, until)) spans.push({ fromDay, conditions: conditionsOf(entry.plan, now, fromDay, stepMin) })
-    const tap = tapOf(entry.plan.sources[0], new Answers(draw))
+    const tap = tapOf(entry.plan, new Answers(draw))
     for (let day = entry.fromDay; day < until; day++)
       events.push(...eventsOfDay(entry.plan, day, tap, (what) => omitted.has(omissionKey({ what, day }))))
     for (const act of deeds.acts) if (act.day >= entry.fromDay && act.day < until) events.push(eventOfAct(act, figures.waterL, tap))
@@ -72,7 +69,7 @@ export function compile(options: CompileOptions): Compiled {
     events.push({ atMin: day * 1440, event: { kind: 'scale-plants', factor } })
   }
   events.sort((a, b) => a.atMin - b.atMin)
-  return { forcing: { stepMin, site, spans, events }, startState: startOf(first, figures, site, startTap), figures }
+  return { forcing: { stepMin, site, spans, events }, startState: startOf(figures, site, startTap), figures }
 }
 
 function siteOf(figures: TankFigures): Site {
@@ -85,10 +82,10 @@ function siteOf(figures: TankFigures): Site {
     groundExchange: exchangeOf(figures),
     softenToMeqPerL: soils.length === 0 ? 0 : Math.min(...soils.map((layer) => GROUND[layer.ground].softenToMeqPerL)),
     acidBufferMeq: figures.layers.reduce((sum, layer) => sum + layer.volumeL * GROUND[layer.ground].acidBufferMeqPerL, 0),
-    footOfGroup: figures.footOfGroup,
+    footOfGroup: byGroup(PLANT_GROUPS, (kind) => figures.stand[kind].footFraction),
     hardM2: HARD_OVER_FLOOR * figures.surfaceM2,
     filterCeilingMg: FILTER_CEILING_MG_PER_L * figures.waterL,
-    airCo2Ppm: figures.roomCo2Ppm,
+    airCo2Ppm: figures.room.co2Ppm,
   }
 }
 
@@ -107,38 +104,26 @@ function exchangeOf({ ground }: TankFigures): number {
   return area < 1e-6 ? 1 : sum / area
 }
 
-function startOf(plan: Plan, figures: TankFigures, site: Site, tap: TapWater): Float64Array {
+function startOf(figures: TankFigures, site: Site, tap: TapWater): Float64Array {
   const stock = (pick: (ground: (typeof figures.layers)[number]['ground']) => number): number =>
     figures.layers.reduce((sum, layer) => sum + layer.volumeL * pick(layer.ground), 0)
+  const plantG = byGroup(PLANT_GROUPS, (kind) => figures.stand[kind].massG)
   return filledState({
     site,
     tap,
     temperatureC: figures.temperatureC,
     chemistry: PRODUCT_METHOD.chemistry,
-    plantG: figures.plantG,
-    emersedShare: PLANT_KINDS.map((kind) => EMERSED_SHARE[kind]),
+    plantG,
+    emersedShare: byGroup(PLANT_GROUPS, (kind) => PLANT_KIND[kind].emersedShare * figures.stand[kind].massG).map((mass, group) =>
+      plantG[group] === 0 ? 0 : mass / plantG[group]!,
+    ),
     storeShare: NEW_PLANT_STORES,
     groundMg: [0, 1, 2, 3].map((n) => stock((ground) => GROUND[ground].exchangeableMgPerL[n]!)),
     reservoirMg: [0, 1, 2, 3].map((n) => stock((ground) => GROUND[ground].reservoirMgPerL[n]!)),
     silicaMg: stock((ground) => GROUND[ground].silicaMgPerL),
     woodMgC: figures.woodTanninMgC,
-    filter: FILTER_START[plan.flow.filter === 'seeded' ? 'seeded media' : (plan.flow.filter ?? 'new')],
+    filter: FILTER_START[figures.filterState === 'seeded' ? 'seeded media' : figures.filterState],
   })
-}
-
-function tapOf(source: WaterSource | undefined, answers: Answers): TapWater {
-  const hardness = answers.number('hardnessMmolPerL', source?.hardnessMmolPerL)
-  return {
-    ammoniumMgNPerL: 0,
-    nitrateMgNPerL: answers.number('nitrateMgNPerL', source?.nitrateMgNPerL),
-    phosphateMgPPerL: answers.number('phosphateMgPPerL', source?.phosphateMgPPerL),
-    potassiumMgPerL: TAP_POTASSIUM_MG_PER_L,
-    ironMgPerL: 0,
-    calciumMgPerL: source?.calciumMgPerL ?? hardness * CALCIUM_SHARE * ATOMIC_WEIGHT.Ca,
-    magnesiumMgPerL: source?.magnesiumMgPerL ?? hardness * (1 - CALCIUM_SHARE) * ATOMIC_WEIGHT.Mg,
-    siliconMgPerL: source?.silicaMgSiPerL ?? TAP_SILICON_MG_PER_L,
-    alkalinityMeqPerL: answers.number('alkalinityMeqPerL', source?.alkalinityMeqPerL),
-  }
 }
 
 function breakpoints({ fromDay, plan }: TimelineEntry, until: number): number[] {
@@ -149,15 +134,11 @@ function breakpoints({ fromDay, plan }: TimelineEntry, until: number): number[] 
 }
 
 function conditionsOf(plan: Plan, figures: TankFigures, day: number, stepMin: number): Conditions {
-  const line = plan.gasLines.find((candidate) => candidate.control !== 'none')
-  const light = plan.lightWindows.map((window) => ({ onMin: minutesOf(window.on), minutes: window.hours * 60, rampMin: window.rampMin }))
-  const gas =
-    line === undefined
-      ? []
-      : light.map((window) => ({
-          onMin: window.onMin - line.beforeLightMin,
-          minutes: window.minutes + line.beforeLightMin - line.beforeDarkMin,
-        }))
+  const light = plan.lightWindows.map((window) => ({
+    onMin: minutesOf(window.on),
+    minutes: window.hours * 60,
+    rampMin: window.rampMin,
+  }))
   return {
     temperatureC: figures.temperatureC,
     agitation: figures.agitation,
@@ -165,13 +146,36 @@ function conditionsOf(plan: Plan, figures: TankFigures, day: number, stepMin: nu
     flow: figures.flow,
     ppfd: figures.ppfd,
     lightShareOfStep: lightDayTable(light, stepMin),
-    gasShareOfStep: openDayTable(gas, stepMin),
+    gasShareOfStep: gasShareOfStep(figures, light, stepMin),
     gasMgPerH: figures.gasMgPerH,
-    gasLimitMgPerL: line?.control === 'controller' ? (line.limitMgPerL ?? 30) : null,
+    gasLimitMgPerL: commonLimitMgPerL(figures),
     foodGPerDay: day >= plan.animals.fishFromDay ? figures.foodGPerDay : 0,
     grazers: day >= plan.animals.grazersFromDay ? figures.grazers : 0,
   }
 }
+
+/** Share of the full gas rate in each step: every line by what it gives, open around the light by its own times. */
+function gasShareOfStep(
+  { gasLines, gasMgPerH }: TankFigures,
+  light: readonly { readonly onMin: number; readonly minutes: number }[],
+  stepMin: number,
+): Float64Array {
+  const tables = gasLines.map(({ beforeLightMin, beforeDarkMin, mgPerH }) => ({
+    share: gasMgPerH > 0 ? mgPerH / gasMgPerH : 0,
+    open: openDayTable(
+      light.map(({ onMin, minutes }) => ({ onMin: onMin - beforeLightMin, minutes: minutes + beforeLightMin - beforeDarkMin })),
+      stepMin,
+    ),
+  }))
+  return Float64Array.from({ length: Math.round(1440 / stepMin) }, (_, step) =>
+    tables.reduce((sum, { share, open }) => sum + share * open[step]!, 0),
+  )
+}
+/** The level at which all gas is shut; a line on a timer goes on, so that one of those leaves no limit. */
+const commonLimitMgPerL = ({ gasLines }: TankFigures): number | null =>
+  gasLines.length > 0 && gasLines.every(({ limitMgPerL }) => limitMgPerL !== null)
+    ? Math.min(...gasLines.map(({ limitMgPerL }) => limitMgPerL ?? Infinity))
+    : null
 
 const omissionKey = ({ what, day }: Omission): string => `${what} ${day}`
 

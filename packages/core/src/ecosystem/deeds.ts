@@ -1,8 +1,10 @@
 import { saltDoseMgPerL, SALT_IDS, type SaltId } from '../feed/salts.js'
-import { PLANT_KINDS, type PlantKind } from '../plan/plan.js'
+import type { PlantKind } from '../plan/plan.js'
+import { PLANT_GROUPS, PLANT_KIND } from '../planting/kinds.js'
 import type { DoseMgPerL, TankEvent, TimedEvent } from './forcing.js'
+import type { TapWater } from '../water/tapOf.js'
 import { DETRITUS_VACUUMED, GOOD_LAI, MOST_CUT, WIPED } from './care.js'
-import type { TapWater } from './forcing.js'
+import type {} from './forcing.js'
 
 /** Something done apart from the plan's own schedule, at a day and minute of the tank's age. */
 export type Act =
@@ -44,7 +46,7 @@ function kernelEvent(act: Act, waterL: number, tap: TapWater): TankEvent {
     case 'dose':
       return { kind: 'dose', mgPerL: doseOf(act.salt, act.grams, waterL) }
     case 'trim': {
-      const isCut = PLANT_KINDS.map((kind) => act.kinds.length === 0 || act.kinds.includes(kind))
+      const isCut = PLANT_GROUPS.map((group) => act.kinds.length === 0 || act.kinds.some((kind) => PLANT_KIND[kind].group === group))
       if (act.wetG === null)
         return { kind: 'trim-towards', laiOfGroup: GOOD_LAI.map((lai, group) => (isCut[group] ? lai : Infinity)), mostCut: MOST_CUT }
       return { kind: 'harvest', dryG: act.wetG * DRY_OF_WET, isGroupCut: isCut }

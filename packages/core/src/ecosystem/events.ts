@@ -1,4 +1,5 @@
-import type { DoseMgPerL, TankEvent, TapWater } from './forcing.js'
+import type { DoseMgPerL, TankEvent } from './forcing.js'
+import type { TapWater } from '../water/tapOf.js'
 import { LEDGER_C, LEDGER_N, LEDGER_P } from './ledger.js'
 import {
   ALGAE,

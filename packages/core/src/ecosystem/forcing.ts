@@ -1,17 +1,5 @@
+import type { TapWater } from '../water/tapOf.js'
 import type { Chemistry } from './chemistry.js'
-
-/** Water that a change brings in [mg element/L; alkalinity meq/L]. */
-export interface TapWater {
-  readonly ammoniumMgNPerL: number
-  readonly nitrateMgNPerL: number
-  readonly phosphateMgPPerL: number
-  readonly potassiumMgPerL: number
-  readonly ironMgPerL: number
-  readonly calciumMgPerL: number
-  readonly magnesiumMgPerL: number
-  readonly siliconMgPerL: number
-  readonly alkalinityMeqPerL: number
-}
 
 /** The tank itself, fixed for a run. */
 export interface Site {

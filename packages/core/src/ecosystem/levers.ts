@@ -1,4 +1,5 @@
 import type { FeedingSchool, Plan } from '../plan/plan.js'
+import { longestRampMin } from '../plan/fields.js'
 import { tankFigures } from './tankFigures.js'
 
 /** What can be moved on the Balance place, each as the value it would have from today. A missing field stays as planned. */
@@ -24,7 +25,7 @@ export function applyLevers(plan: Plan, levers: Levers): Plan {
       hours === undefined
         ? plan.lightWindows
         : plan.lightWindows.map((window, index) =>
-            index === 0 ? { ...window, hours, rampMin: Math.min(window.rampMin, hours * 30) } : window,
+            index === 0 ? { ...window, hours, rampMin: Math.min(window.rampMin, longestRampMin(hours)) } : window,
           ),
     gasLines: gasFactor === undefined ? plan.gasLines : scaledGas(plan, gasFactor),
     feeding: feeding ?? plan.feeding,
@@ -34,14 +35,13 @@ export function applyLevers(plan: Plan, levers: Levers): Plan {
 
 /** Off keeps the line, so that it can be switched on again. Bubbles that were solved for become a given number here: a lever moves what the grower would move. */
 function scaledGas(plan: Plan, factor: number): Plan['gasLines'] {
-  const { bubblesPerS } = tankFigures(plan)
-  return plan.gasLines.map((line) =>
-    line.control === 'none'
-      ? line
-      : factor === 0
-        ? { ...line, control: 'none', bubblesPerS }
-        : { ...line, bubblesPerS: bubblesPerS * factor },
-  )
+  const { gasLines } = tankFigures(plan)
+  return plan.gasLines.map((line) => {
+    const answered = gasLines.find(({ id }) => id === line.id)
+    if (answered === undefined) return line
+    const { bubblesPerS } = answered
+    return factor === 0 ? { ...line, control: 'none', bubblesPerS } : { ...line, bubblesPerS: bubblesPerS * factor }
+  })
 }
 
 export const isAtRest = (levers: Levers): boolean => Object.values(levers).every((value) => value === undefined)

@@ -5,7 +5,8 @@ import { DAY, DAY_STRIDE } from './daySeries.js'
 import { drawParameters } from './drawParameters.js'
 import { DEFAULT_PARAMETERS } from './parameters.js'
 import { MODEL_VERSION, simulate } from './simulate.js'
-import { ALGAE_GUILDS, PLANT_GROUPS } from './state.js'
+import { ALGAE_GUILDS } from './state.js'
+import { PLANT_GROUPS } from '../planting/kinds.js'
 
 /** One line of a forecast for scripts: a daily column of the model, with a public id and unit. */
 export interface PublicSeries {

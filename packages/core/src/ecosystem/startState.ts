@@ -1,6 +1,7 @@
 import type { Chemistry } from './chemistry.js'
 import { TAP_CO2_OVER_AIR } from './events.js'
-import type { Site, TapWater } from './forcing.js'
+import type { Site } from './forcing.js'
+import type { TapWater } from '../water/tapOf.js'
 import {
   ACID_BUFFER,
   ALGAE,

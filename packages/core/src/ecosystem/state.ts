@@ -1,8 +1,7 @@
+import { PLANT_GROUPS } from '../planting/kinds.js'
 /** The whole state is one flat Float64Array; these are the slots. Order and units are part of the public checkpoint format (see `MODEL_VERSION`). */
 
-export const PLANT_GROUPS = ['carpet', 'stems', 'rhizome', 'rosette', 'moss', 'floater'] as const
-export type PlantGroup = (typeof PLANT_GROUPS)[number]
-export const GROUP_COUNT = 6
+export const GROUP_COUNT = PLANT_GROUPS.length
 export const CARPET = 0
 export const STEMS = 1
 export const FLOATER = 5

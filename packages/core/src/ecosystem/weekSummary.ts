@@ -1,6 +1,7 @@
 import { mean } from '../numeric/statistics.js'
 import { DAY, DAY_STRIDE } from './daySeries.js'
-import { ALGAE_GUILDS, DIATOM, GROUP_COUNT, GUILD_COUNT, PLANT_GROUPS } from './state.js'
+import { ALGAE_GUILDS, DIATOM, GROUP_COUNT, GUILD_COUNT } from './state.js'
+import { PLANT_GROUPS } from '../planting/kinds.js'
 
 export const STRANDS = ['light', 'carbon', 'feed', 'mass', 'clean'] as const
 export type Strand = (typeof STRANDS)[number]

@@ -1,5 +1,7 @@
 import { monthlyCost, runningParts, type RunningPart } from '../budget/running.js'
 import { tankFigures, type TankFigures } from '../ecosystem/tankFigures.js'
+import { addedGasLine, hasGas } from '../gas/linesOf.js'
+import { longestRampMin } from '../plan/fields.js'
 import { datePlusDays } from '../plan/clock.js'
 import type { Pace, Plan, PlanIntent } from '../plan/plan.js'
 import { minutesByKind, type JobKind } from '../routine/jobs.js'
@@ -32,30 +34,14 @@ export function withSupplyLevel(plan: Plan, level: SupplyLevel): Plan {
   const facts = LEVEL[level]
   const full = tankFigures({ ...plan, lamps: plan.lamps.map((lamp) => ({ ...lamp, dimFraction: 1 })) }).ppfd
   const [window] = plan.lightWindows
-  const gas = plan.gasLines.find(({ control }) => control !== 'none')
   return {
     ...plan,
     lamps: plan.lamps.map((lamp) => ({ ...lamp, dimFraction: full <= 0 ? 1 : Math.round(Math.min(1, facts.ppfd / full) * 100) / 100 })),
     lightWindows:
       window === undefined
         ? [{ id: 't1', on: '12:00', hours: facts.hours, rampMin: 30 }]
-        : [{ ...window, hours: facts.hours, rampMin: Math.min(window.rampMin, facts.hours * 30) }],
-    gasLines: !facts.hasGas
-      ? []
-      : gas === undefined
-        ? [
-            {
-              id: 'c1',
-              control: 'timer',
-              bubblesPerS: null,
-              bubbleMl: null,
-              linePressureBar: null,
-              beforeLightMin: 90,
-              beforeDarkMin: 60,
-              limitMgPerL: null,
-            },
-          ]
-        : plan.gasLines,
+        : [{ ...window, hours: facts.hours, rampMin: Math.min(window.rampMin, longestRampMin(facts.hours)) }],
+    gasLines: !facts.hasGas ? [] : hasGas(plan) ? plan.gasLines : [addedGasLine('c1')],
     feeding: facts.feeding,
     changes: { ...plan.changes, everyDays: facts.everyDays, fraction: facts.fraction },
   }

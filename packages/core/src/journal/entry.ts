@@ -1,4 +1,5 @@
 import type { Qualifier, ReadingQuantity } from '../plan/journal.js'
+import { readNumber } from '../quantity/typedNumber.js'
 import { canonicalOfUnit, unitsOfDimension } from '../quantity/dimensions.js'
 import type { Kit } from './kits.js'
 import { QUANTITY } from './quantities.js'
@@ -12,13 +13,11 @@ export type EntryFault = 'not-a-number' | 'both-marks' | 'out-of-range' | 'unkno
 
 /** A number as typed, with an optional `<` or `>` before it; comma or point is the decimal mark. */
 export function readTyped(text: string): { readonly shown: number; readonly qualifier: Qualifier } | { readonly fault: EntryFault } {
-  const match = /^\s*([<>]?)\s*([-−]?[\d.,]+)\s*$/.exec(text)
-  if (!match) return { fault: 'not-a-number' }
-  const [, sign = '', digits = ''] = match
-  if ((digits.match(/[.,]/g) ?? []).length > 1) return { fault: 'both-marks' }
-  const shown = Number(digits.replace('−', '-').replace(',', '.'))
-  if (!Number.isFinite(shown)) return { fault: 'not-a-number' }
-  return { shown, qualifier: sign === '<' || sign === '>' ? sign : '=' }
+  const [, sign = '', digits = ''] = /^\s*([<>]?)(.*)$/s.exec(text) ?? []
+  const read = readNumber(digits)
+  if ('error' in read) return { fault: read.error === 'both' ? 'both-marks' : 'not-a-number' }
+  if (read.value === null) return { fault: 'not-a-number' }
+  return { shown: read.value, qualifier: sign === '<' || sign === '>' ? sign : '=' }
 }
 
 /** What was typed in a unit, as it is stored. "Zero" of a kit is stored as below its lowest readable value: a kit cannot see nothing. */

@@ -21,3 +21,10 @@ export function normal(random: Random): number {
   const radius = Math.sqrt(-2 * Math.log(1 - random()))
   return radius * Math.cos(2 * Math.PI * random())
 }
+
+/** A stream of its own for each name (FNV-1a, 32 bit): what is added or taken away elsewhere does not change its chance. */
+export function streamOf(name: string): number {
+  let hash = 0x811c9dc5
+  for (let index = 0; index < name.length; index++) hash = Math.imul(hash ^ name.charCodeAt(index), 0x01000193)
+  return hash >>> 0
+}

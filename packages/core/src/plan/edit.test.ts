@@ -50,6 +50,23 @@ describe('edits', () => {
     expect(valueAt(withValue(samplePlan, '/lamps/l1/watts', 30), '/lamps/l1/watts')).toBe(30)
     expect(withValue(samplePlan, '/lamps/nobody/watts', 30)).toEqual(samplePlan)
   })
+  test('items without ids are addressed by their place', () => {
+    const july = withValue(samplePlan, '/room/monthlyC/6', 27)
+    expect(july.room.monthlyC[6]).toBe(27)
+    expect(withValue(samplePlan, '/lamps/0/watts', 30)).toEqual(samplePlan) // lamps have ids
+  })
+  test('what lies beside the path stays the same object', () => {
+    const after = withValue(samplePlan, '/lamps/l1/watts', 30)
+    expect(after.lamps).not.toBe(samplePlan.lamps)
+    expect(after.vessel).toBe(samplePlan.vessel)
+  })
+  test('only what a document holds itself is found or changed', () => {
+    expect(valueAt(samplePlan, '/__proto__/polluted')).toBeUndefined()
+    withValue(samplePlan, '/__proto__/polluted', true)
+    withValue(samplePlan, '/vessel/constructor/prototype/polluted', true)
+    expect(({} as Record<string, unknown>)['polluted']).toBeUndefined()
+    expect(applyEdits(samplePlan, [{ path: '/__proto__/polluted', from: undefined, to: true }])).toBeNull()
+  })
   test('keys with slashes and tildes survive', () => {
     const before = { 'a/b': { '~': 1 } }
     const after = { 'a/b': { '~': 2 }, c: null }

@@ -31,45 +31,50 @@ export function diff(before: unknown, after: unknown, path = ''): Edit[] {
 
 export const invert = (edits: readonly Edit[]): Edit[] => edits.map(({ path, from, to }) => ({ path, from: to, to: from })).reverse()
 
+/** Place in a list of the item with a local id; items that carry none are addressed by their place. -1 where there is none. Ids begin with a letter, so neither is taken for the other. */
+function indexIn(list: readonly unknown[], key: string): number {
+  const byId = list.findIndex((item) => isRecord(item) && item['id'] === key)
+  if (byId >= 0 || !/^\d+$/.test(key)) return byId
+  const item = list[Number(key)]
+  return item === undefined || (isRecord(item) && 'id' in item) ? -1 : Number(key)
+}
+
 const childOf = (parent: unknown, key: string): unknown =>
-  Array.isArray(parent) ? parent.find((item) => isRecord(item) && item['id'] === key) : isRecord(parent) ? parent[key] : undefined
+  Array.isArray(parent)
+    ? (parent as readonly unknown[])[indexIn(parent, key)]
+    : isRecord(parent) && Object.hasOwn(parent, key)
+      ? parent[key]
+      : undefined
 
 /** What stands at a path; `undefined` where nothing does. */
 export const valueAt = (document: unknown, path: string): unknown => keysOf(path).reduce(childOf, document)
 
-/** A copy with another value at a path. A path that no longer leads anywhere leaves the document as it is. */
+/** The document with another value at a path. What does not lie on the path stays the same object; a path that leads nowhere leaves the document as it is. */
 export function withValue<T>(document: T, path: string, value: unknown): T {
-  const copy = copyOf(document)
-  put(copy, path, value)
-  return copy
+  return placed(document, keysOf(path), value) as T // the same document but for one value
 }
 
-function put(document: unknown, path: string, value: unknown): void {
-  const keys = keysOf(path)
-  const last = keys.pop()
-  const parent = keys.reduce(childOf, document)
-  if (last === undefined) return
-  if (Array.isArray(parent)) {
-    const at = parent.findIndex((item) => isRecord(item) && item['id'] === last)
-    if (at >= 0) parent[at] = value
-  } else if (isRecord(parent)) {
-    if (value === undefined) delete parent[last]
-    else parent[last] = value
+function placed(node: unknown, [key, ...rest]: readonly string[], value: unknown): unknown {
+  if (key === undefined) return value
+  if (Array.isArray(node)) {
+    const list = node as readonly unknown[]
+    const index = indexIn(list, key)
+    return index < 0 ? node : list.with(index, placed(list[index], rest, value))
   }
+  if (!isRecord(node)) return node
+  if (rest.length > 0) return Object.hasOwn(node, key) ? { ...node, [key]: placed(node[key], rest, value) } : node
+  if (value !== undefined) return { ...node, [key]: value }
+  return Object.fromEntries(Object.entries(node).filter(([name]) => name !== key))
 }
 
 /** Applies edits to a plain document; `null` when one of them no longer fits what is there, so that nobody's later change is overwritten. */
 export function applyEdits<T>(document: T, edits: readonly Edit[]): T | null {
-  let result: unknown = copyOf(document)
+  let result: unknown = document
   for (const { path, from, to } of edits) {
     if (!isSame(valueAt(result, path), from)) return null
     const keys = keysOf(path)
-    if (keys.length === 0) result = to
-    else if (keys.length > 1 && keys.slice(0, -1).reduce(childOf, result) === undefined) return null
-    else put(result, path, to)
+    if (keys.length > 1 && keys.slice(0, -1).reduce(childOf, result) === undefined) return null
+    result = placed(result, keys, to)
   }
   return result as T // the edits came from documents of this shape; the boundary checks it again
 }
-
-/** Plans are plain JSON. */
-const copyOf = <T>(document: T): T => JSON.parse(JSON.stringify(document)) as T

@@ -49,7 +49,11 @@ const FILTER_EVERY_DAYS = 35
 const DIFFUSER_EVERY_DAYS = 28
 
 /** Work without values of its own. */
-const work = (minutes: number, of?: string): DueWork<Readonly<Record<never, number>>> => ({ minutes, numbers: {}, ...(of === undefined ? {} : { of }) })
+const work = (minutes: number, of?: string): DueWork<Readonly<Record<never, number>>> => ({
+  minutes,
+  numbers: {},
+  ...(of === undefined ? {} : { of }),
+})
 
 const SALT_PORTIONS = Object.fromEntries(SALT_IDS.map((id) => [id, 'portion'])) as Readonly<Record<SaltId, 'portion'>> // one entry a salt
 /** Each salt that the school doses; the others are left out. */

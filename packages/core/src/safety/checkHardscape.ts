@@ -1,7 +1,8 @@
 import { compositionOf } from '../hardscape/composition.js'
 import { MATERIAL } from '../hardscape/materials.js'
 import { buoyancyOf, glassPressureKPa, type PlacedPiece } from '../hardscape/piece.js'
-import type { TankFigures, WeighedPiece } from '../ecosystem/tankFigures.js'
+import type { TankFigures } from '../ecosystem/tankFigures.js'
+import type { WeighedPiece } from '../hardscape/piecesOf.js'
 import type { Edit } from '../plan/edit.js'
 import { findingsOf, mendWith, raise, type Finding, type Mend } from '../plan/finding.js'
 import type { Piece, Plan, Vertex } from '../plan/plan.js'
@@ -65,8 +66,8 @@ function checkPiece(plan: Plan, figures: TankFigures, { piece, massKg, placed }:
   const over = placed.topCm - inner.waterDepthCm
   if (over > 0 && placed.topCm <= rimCm && plan.intent.layout !== 'shallow')
     found.push(raise(HARDSCAPE_FINDINGS['piece-above-water'], { over }, { ...about, mend: sinkMend(piece, placed, over) }))
-  const lampCm = Math.min(...plan.lamps.map(({ aboveWaterCm }) => inner.waterDepthCm + (aboveWaterCm ?? 12)))
-  if (plan.lamps.length > 0 && placed.topCm > lampCm - LAMP_GAP_CM) {
+  const lampCm = Math.min(...figures.lamps.map(({ aboveWaterCm }) => inner.waterDepthCm + aboveWaterCm))
+  if (figures.lamps.length > 0 && placed.topCm > lampCm - LAMP_GAP_CM) {
     const told = { gap: Math.max(0, lampCm - placed.topCm), needed: LAMP_GAP_CM }
     found.push(raise(HARDSCAPE_FINDINGS['piece-near-lamp'], told, about))
   }

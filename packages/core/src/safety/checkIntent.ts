@@ -1,12 +1,13 @@
 import { monthlyCost, runningParts } from '../budget/running.js'
 import { columnTotals, shoppingList } from '../budget/shopping.js'
 import type { TankFigures } from '../ecosystem/tankFigures.js'
+import { addedGasLine, hasGas } from '../gas/linesOf.js'
 import { GROUND } from '../ground/kinds.js'
 import { MATERIAL } from '../hardscape/materials.js'
 import { upkeepHours, withSupplyLevel } from '../intent/supplyLevel.js'
 import { diff } from '../plan/edit.js'
 import { findingsOf, mendWith, raise, type Finding } from '../plan/finding.js'
-import type { GasLine, Plan } from '../plan/plan.js'
+import type { Plan } from '../plan/plan.js'
 import { MENDS } from './mends.js'
 
 const RED_PPFD = 60
@@ -33,18 +34,6 @@ export const INTENT_FINDINGS = findingsOf('intent', {
   'view-back-kit': { severity: 'note', values: {} },
 })
 
-/** A line on a timer as it is planned when gas is added. */
-const ADDED_GAS: GasLine = {
-  id: 'c1',
-  control: 'timer',
-  bubblesPerS: null,
-  bubbleMl: null,
-  linePressureBar: null,
-  beforeLightMin: 90,
-  beforeDarkMin: 60,
-  limitMgPerL: null,
-}
-
 /** What the grower said they want, held against what the plan asks for. */
 export function checkIntent(plan: Plan, figures: TankFigures): Finding[] {
   const { intent } = plan
@@ -52,11 +41,10 @@ export function checkIntent(plan: Plan, figures: TankFigures): Finding[] {
   const wishes = (wish: Plan['intent']['wishes'][number]): boolean => intent.wishes.includes(wish)
   const share = (kind: Plan['patches'][number]['kind']): number =>
     plan.patches.filter((patch) => patch.kind === kind).reduce((sum, patch) => sum + (patch.footFraction ?? 0), 0)
-  const hasGas = plan.gasLines.some(({ control }) => control !== 'none')
   const { ppfd: light, temperatureC: water } = figures
   if (wishes('red-stems') && light < RED_PPFD) found.push(raise(INTENT_FINDINGS['wish-red-weak-light'], { light, needed: RED_PPFD }))
-  if (wishes('fine-carpet') && !hasGas) {
-    const mend = mendWith(MENDS.gas, {}, [{ path: '/gasLines', from: plan.gasLines, to: [ADDED_GAS] }])
+  if (wishes('fine-carpet') && !hasGas(plan)) {
+    const mend = mendWith(MENDS.gas, {}, [{ path: '/gasLines', from: plan.gasLines, to: [addedGasLine('c1')] }])
     found.push(raise(INTENT_FINDINGS['wish-carpet-no-gas'], {}, { mend }))
   }
   if (wishes('diggers') && (wishes('fine-carpet') || share('carpet') > 0.1)) found.push(raise(INTENT_FINDINGS['wish-diggers-carpet'], {}))

@@ -1,5 +1,5 @@
-import { neededCoolerW, neededHeaterW, usualHeaterW } from '../budget/climateLoad.js'
-import { filterFlowLPerH, type TankFigures } from '../ecosystem/tankFigures.js'
+import { neededCoolerW, neededHeaterW, usualHeaterW } from '../tank/climateLoad.js'
+import type { TankFigures } from '../ecosystem/tankFigures.js'
 import { findingsOf, mendWith, raise, type Finding } from '../plan/finding.js'
 import type { Plan } from '../plan/plan.js'
 import { MENDS } from './mends.js'
@@ -11,7 +11,7 @@ const DEAD_SHARE = 0.35
 
 /** What each outlet gives [L/h]: the flow is shared by the areas of the bores. */
 export function outletFlowsLPerH(plan: Plan, figures: TankFigures): number[] {
-  const flowLPerH = filterFlowLPerH(plan) ?? figures.turnoverPerH * figures.waterL
+  const flowLPerH = figures.pumpedLPerH ?? figures.turnoverPerH * figures.waterL
   const bores = plan.outlets.reduce((sum, { boreMm }) => sum + boreMm ** 2, 0)
   return plan.outlets.map(({ boreMm }) => (flowLPerH * boreMm ** 2) / bores)
 }
@@ -35,13 +35,13 @@ export function checkKit(plan: Plan, figures: TankFigures): Finding[] {
     if (dead > DEAD_SHARE) found.push(raise(KIT_FINDINGS['flow-dead-area'], { dead }))
   }
   const { heaterW, coolerW } = plan.climate
-  const heat = neededHeaterW(plan, figures)
+  const heat = neededHeaterW(figures)
   if (heaterW !== null && heaterW < heat) {
     const power = usualHeaterW(heat)
     const mend = mendWith(MENDS.heater, { power }, [{ path: '/climate/heaterW', from: heaterW, to: power }])
     found.push(raise(KIT_FINDINGS['heater-small'], { planned: heaterW, needed: heat }, { mend }))
   }
-  const needed = neededCoolerW(plan, figures)
+  const needed = neededCoolerW(figures)
   if (needed > 0 && (coolerW ?? 0) < needed) found.push(raise(KIT_FINDINGS['cooler-small'], { planned: coolerW ?? 0, needed }))
   return found
 }

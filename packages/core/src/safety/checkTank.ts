@@ -1,6 +1,9 @@
 import type { TankFigures } from '../ecosystem/tankFigures.js'
 import { findingsOf, raise, type Finding } from '../plan/finding.js'
-import type { Plan } from '../plan/plan.js'
+import { PLANT_KINDS, type Plan } from '../plan/plan.js'
+import { GROUND } from '../ground/kinds.js'
+import { hasGas } from '../gas/linesOf.js'
+import { PLANT_KIND } from '../planting/kinds.js'
 import { MEQ_PER_DKH } from '../quantity/physicalConstants.js'
 
 /** Strong light needs a full start; rule of thumb for planted share of the floor. */
@@ -30,19 +33,20 @@ export function checkTank(plan: Plan, figures: TankFigures): Finding[] {
   const depth = Math.max(0, ...figures.ground.zones.filter(({ areaCm2 }) => areaCm2 > 1).map(({ highestCm }) => highestCm))
   if (depth > figures.inner.waterDepthCm * 0.5 && volumes.openWaterL > 0)
     found.push(raise(TANK_FINDINGS['ground-too-deep'], { depth, waterDepth: figures.inner.waterDepthCm }))
-  const planted = plan.patches.filter((patch) => patch.kind !== 'floater').reduce((sum, patch) => sum + (patch.footFraction ?? 0), 0)
+  const planted = plan.patches
+    .filter(({ kind }) => !PLANT_KIND[kind].isFloating)
+    .reduce((sum, { footFraction }) => sum + (footFraction ?? 0), 0)
   if (planted > 1.001) found.push(raise(TANK_FINDINGS['floor-overbooked'], { planted }))
-  const plantedG = figures.plantG.reduce((sum, mass) => sum + mass, 0)
+  const plantedG = PLANT_KINDS.reduce((sum, kind) => sum + figures.stand[kind].massG, 0)
   if (plantedG === 0) found.push(raise(TANK_FINDINGS['no-plants'], {}))
   if (light === 0 || figures.lightHours === 0) found.push(raise(TANK_FINDINGS['no-light'], {}))
-  const hasFloaters = figures.plantG.at(-1)! > 0
+  const hasFloaters = PLANT_KINDS.some((kind) => PLANT_KIND[kind].isFloating && figures.stand[kind].massG > 0)
   if (plantedG > 0 && light > STRONG_PPFD && planted < FULL_START && !hasFloaters)
     found.push(raise(TANK_FINDINGS['thin-start'], { planted, light }))
-  const hasGas = plan.gasLines.some((line) => line.control !== 'none')
-  if (!hasGas && light > GASLESS_PPFD) found.push(raise(TANK_FINDINGS['light-without-gas'], { light, limit: GASLESS_PPFD }))
+  if (!hasGas(plan) && light > GASLESS_PPFD) found.push(raise(TANK_FINDINGS['light-without-gas'], { light, limit: GASLESS_PPFD }))
   const tap = plan.sources[0]?.alkalinityMeqPerL ?? 0
   const limit = SOFT_TAP_LIMIT_DKH * MEQ_PER_DKH
-  const isSoft = figures.layers.some((layer) => layer.volumeL > 0 && (layer.ground === 'rich-soil' || layer.ground === 'lean-soil'))
+  const isSoft = figures.layers.some((layer) => layer.volumeL > 0 && GROUND[layer.ground].isSoftener)
   if (isSoft && tap > limit) found.push(raise(TANK_FINDINGS['hard-softening'], { tap, limit }))
   return found
 }

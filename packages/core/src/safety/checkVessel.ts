@@ -4,7 +4,6 @@ import type { Plan } from '../plan/plan.js'
 import { floorRemark } from '../tank/load.js'
 import { levelOf, TILT_FINE_MM_PER_M, TWIST_LIMIT_MM } from '../tank/level.js'
 import { paneSafety } from '../tank/pane.js'
-import { roomMonths } from '../budget/climateLoad.js'
 import { cornersOf, filledKg } from './filled.js'
 import { MENDS } from './mends.js'
 
@@ -46,14 +45,14 @@ export function checkVessel(plan: Plan, figures: TankFigures): Finding[] {
     const factor = paneSafety(figures.inner.lengthCm, figures.inner.waterDepthCm, figures.vessel.glassCm)
     if (factor < ASK_MAKER) found.push(raise(VESSEL_FINDINGS['glass-thin'], { factor, usual: USUAL_FACTOR }))
   }
-  const isOpen = plan.vessel.top === 'open' || plan.vessel.top === null
+  const isOpen = figures.room.top === 'open'
   if (isOpen && plan.intent.wishes.includes('jumpers')) {
     const mend = mendWith(MENDS.top, {}, [{ path: '/vessel/top', from: plan.vessel.top, to: 'covered' }])
     found.push(raise(VESSEL_FINDINGS['open-jumpers'], {}, { mend }))
   }
   const sun = plan.room.sunHours ?? 0
   if (sun >= SUN_HOURS) found.push(raise(VESSEL_FINDINGS['sun-on-glass'], { sun }))
-  const room = Math.max(...roomMonths(plan))
+  const room = Math.max(...figures.room.monthlyC)
   if (room > WARM_C) found.push(raise(VESSEL_FINDINGS['room-warm'], { room }))
   if (room > WARM_CARPET_C && plan.intent.wishes.includes('cool-water-plants'))
     found.push(raise(VESSEL_FINDINGS['room-warm-carpet'], { room }))

@@ -41,7 +41,7 @@ describe('counted back from planting', () => {
 
 test('planting by hand: 20 bunches are 160 portions, 1.6 h, and 76 min to make them ready', () => {
   const plan = { ...samplePlan, patches: [{ id: 'p', kind: 'stems' as const, footFraction: 0.4, density: null, pots: 20 }] }
-  expect(plantingWork(plan, { plantG: [0, 14, 0, 0, 0, 0] })).toEqual({ pots: 20, portions: 160, hours: 1.6 + 76 / 60 })
+  expect(plantingWork(plan, tankFigures(plan))).toEqual({ pots: 20, portions: 160, hours: 1.6 + 76 / 60 })
 })
 
 describe('water of the first weeks', () => {

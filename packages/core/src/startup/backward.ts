@@ -1,3 +1,5 @@
+import { hasGas } from '../gas/linesOf.js'
+import { commonAnswers } from '../plan/answers.js'
 import { datePlusDays } from '../plan/clock.js'
 import type { Plan } from '../plan/plan.js'
 import type { TankFigures } from '../ecosystem/tankFigures.js'
@@ -5,6 +7,7 @@ import { isChangeDay } from '../ecosystem/changeDays.js'
 import { GROUND } from '../ground/kinds.js'
 import { FIXING_TIME, MATERIAL } from '../hardscape/materials.js'
 import { PLANT_KINDS } from '../plan/plan.js'
+import { PLANT_KIND } from '../planting/kinds.js'
 import { potsOf } from '../planting/pots.js'
 import { quantities, type NumbersOf, type Quantities } from '../quantity/quantity.js'
 import { PREPARATIONS, type PreparationCode } from './preparations.js'
@@ -17,7 +20,6 @@ export interface Preparation {
   readonly values: Quantities
 }
 
-const PORTIONS_PER_POT = { carpet: 14, stems: 8, rhizome: 4, rosette: 6, moss: 6, floater: 6 } as const
 /** Portions planted in an hour; 60–150 by practice. */
 const PORTIONS_PER_HOUR = 100
 /** Making ten pots ready [min]; 30–45. */
@@ -30,13 +32,13 @@ export interface PlantingWork {
   readonly hours: number
 }
 /** Pots, portions and hours of the planting day, from shares and densities until a planting map says more. Rule of thumb ±40 %. */
-export function plantingWork(plan: Plan, figures: Pick<TankFigures, 'plantG'>): PlantingWork {
+export function plantingWork(plan: Plan, figures: Pick<TankFigures, 'stand'>): PlantingWork {
   let pots = 0
   let portions = 0
   for (const kind of PLANT_KINDS) {
-    const count = potsOf(plan.patches, figures.plantG, kind)
+    const count = potsOf(plan, figures.stand, kind)
     pots += count
-    portions += count * PORTIONS_PER_POT[kind]
+    portions += count * PLANT_KIND[kind].portionsPerPot
   }
   return { pots, portions, hours: portions / PORTIONS_PER_HOUR + (READY_MIN_PER_TEN_POTS * pots) / 10 / 60 }
 }
@@ -51,7 +53,7 @@ export function backwardCalendar(plan: Plan, figures: TankFigures): Preparation[
       on: datePlusDays(plan.startedOn, -daysBefore),
       values: quantities(PREPARATIONS[code], numbers),
     })
-  const hasGas = plan.gasLines.some(({ control }) => control !== 'none')
+  const isGassed = hasGas(plan)
   const wood = plan.hardscape.filter(({ material }) => MATERIAL[material].newDensityKgPerL < 1)
   const leaches = figures.layers.some(({ ground, volumeL }) => volumeL > 0 && GROUND[ground].leaches)
   const work = plantingWork(plan, figures)
@@ -59,8 +61,8 @@ export function backwardCalendar(plan: Plan, figures: TankFigures): Preparation[
   if (wood.length > 0) add('soak-wood', 28, { pieces: wood.length })
   if (figures.layers.length > 0) add('order-ground', 21, { ground: figures.volumes.groundL })
   add('kit-check', 14, {})
-  if (hasGas) add('cylinder', 14, {})
-  if (hasGas) add('ph-pen', 14, {})
+  if (isGassed) add('cylinder', 14, {})
+  if (isGassed) add('ph-pen', 14, {})
   if (plan.logistics.purifiedFraction !== null && plan.logistics.purifiedFraction > 0) add('water-store', 7, {})
   add('plants-order', 7, { pots: work.pots })
   if (plan.hardscape.length > 0) add('layout', 4, { pieces: plan.hardscape.length })
@@ -89,15 +91,16 @@ export interface WaterLogistics {
   readonly minutesPerChange: number
 }
 const CHANGE_WEEKS = 4
-/** Purifiers waste 1 to 4 litres for each of their own. */
-export const USUAL_WASTE_PER_L = 2
+/** Litres down the drain for each purified one. */
+export const wastePerLOf = ({ logistics }: Pick<Plan, 'logistics'>): number =>
+  commonAnswers().number('logistics/wastePerL', logistics.wastePerL)
 
 /** Litres of the first four weeks, before the first bucket is carried. `minutesPerChange` comes from the work's own sum. */
 export function waterLogistics(plan: Plan, waterL: number, minutesPerChange: number): WaterLogistics {
   const perChangeL = waterL * plan.changes.fraction
   const changes = Array.from({ length: CHANGE_WEEKS * 7 }, (_, day) => day).filter((day) => isChangeDay(plan, day)).length
   const fourWeeksL = waterL + changes * perChangeL
-  const { purifiedFraction, purifierLPerDay, barrelL, wastePerL } = plan.logistics
+  const { purifiedFraction, purifierLPerDay, barrelL } = plan.logistics
   const share = purifiedFraction ?? 0
   const purifiedPerChangeL = perChangeL * share
   return {
@@ -108,7 +111,7 @@ export function waterLogistics(plan: Plan, waterL: number, minutesPerChange: num
     tanksFull: waterL > 0 ? fourWeeksL / waterL : 0,
     purifiedPerChangeL,
     purifiedFourWeeksL: fourWeeksL * share,
-    wasteL: fourWeeksL * share * (wastePerL ?? USUAL_WASTE_PER_L),
+    wasteL: fourWeeksL * share * wastePerLOf(plan),
     daysForOneChange: purifierLPerDay === null || purifierLPerDay === 0 ? null : purifiedPerChangeL / purifierLPerDay,
     changesInBarrel: barrelL === null || purifiedPerChangeL === 0 ? null : barrelL / purifiedPerChangeL,
   }

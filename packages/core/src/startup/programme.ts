@@ -1,5 +1,9 @@
+import { hasGas } from '../gas/linesOf.js'
+import { lightHoursOf } from '../light/lampsOf.js'
+import { commonAnswers } from '../plan/answers.js'
+import { longestRampMin } from '../plan/fields.js'
 import { GROUND } from '../ground/kinds.js'
-import type { Plan, TimelineEntry } from '../plan/plan.js'
+import type { Lamp, Plan, TimelineEntry } from '../plan/plan.js'
 import { quantities, type Dimensions, type NumbersOf, type Quantities } from '../quantity/quantity.js'
 
 interface StepRow {
@@ -68,15 +72,12 @@ export interface LightTarget {
 export function lightTarget(timeline: readonly TimelineEntry[]): LightTarget {
   const plans = timeline.map(({ plan }) => plan)
   return {
-    hours: Math.max(0, ...plans.map(hoursOf)),
-    dimFraction: Math.max(0, ...plans.map(({ lamps }) => Math.max(0, ...lamps.map(({ dimFraction }) => dimFraction ?? 1)))),
+    hours: Math.max(0, ...plans.map(lightHoursOf)),
+    dimFraction: Math.max(0, ...plans.map(({ lamps }) => Math.max(0, ...lamps.map(dimmedTo)))),
   }
 }
-const hoursOf = ({ lightWindows }: Plan): number =>
-  Math.min(
-    24,
-    lightWindows.reduce((sum, { hours }) => sum + hours, 0),
-  )
+
+const dimmedTo = ({ dimFraction }: Lamp): number => commonAnswers().number('lamps/*/dimFraction', dimFraction)
 
 /** A step of the light: what it is set to, from which day to which. */
 export interface LightStep extends LightTarget {
@@ -97,7 +98,7 @@ export function withLightStep(plan: Plan, { hours, dimFraction }: LightTarget): 
   return {
     ...plan,
     lamps: plan.lamps.map((lamp) => ({ ...lamp, dimFraction: Math.min(1, dimFraction) })),
-    lightWindows: window === undefined ? [] : [{ ...window, hours, rampMin: Math.min(window.rampMin, hours * 30) }, ...rest],
+    lightWindows: window === undefined ? [] : [{ ...window, hours, rampMin: Math.min(window.rampMin, longestRampMin(hours)) }, ...rest],
   }
 }
 
@@ -116,7 +117,7 @@ export function wetStartProgramme(plan: Plan, timeline: readonly TimelineEntry[]
   } else step('change-regular', 1, PROGRAMME_DAYS, { share: fraction, every: everyDays })
   for (const { fromDay, toDay, hours, dimFraction } of lightSteps(lightTarget(timeline)))
     step('light-step', fromDay, toDay, { light: hours, power: dimFraction })
-  if (plan.gasLines.some(({ control }) => control !== 'none')) {
+  if (hasGas(plan)) {
     const firstAnimals = Math.min(plan.animals.grazersFromDay, plan.animals.fishFromDay)
     step('gas-high', 0, Math.max(1, firstAnimals - 7), {})
     step('gas-turn-down', Math.max(1, firstAnimals - 7), Math.max(2, firstAnimals), {})

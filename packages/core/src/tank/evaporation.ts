@@ -19,8 +19,6 @@ const RIM_SHARE = 0.7
 const TOP_SHARE: Readonly<Record<Top, number>> = { open: 1, braced: 0.8, covered: 0.12 }
 export const HEAT_OF_VAPOUR_KJ_PER_KG = 2440
 export const EVAPORATION_SPREAD = 1.6
-/** Of a room that nobody measured; rule of thumb 0.4–0.6. */
-export const USUAL_HUMIDITY = 0.5
 
 /** Water lost from the surface [mm a day] (Carrier 1918): (0.089 + 0.0782·v)·(pw − pa)/heat of vapour. None where the air is too damp. */
 export function evaporationMmPerDay(waterC: number, air: Air, top: Top): number {

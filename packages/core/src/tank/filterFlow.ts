@@ -6,8 +6,6 @@ export const MEDIA_SHARE: Readonly<Record<FilterMedia, number>> = { light: 0.8, 
 /** Lost for each metre that the water is lifted above the pump's rated point; canisters lift in a closed loop, so less than a free head. Rule of thumb 0.15–0.3. */
 const LOST_PER_M = 0.2
 export const FLOW_SPREAD = 1.25
-/** From a cupboard below the tank up to its rim, where nobody measured. */
-export const USUAL_HEAD_CM = 120
 
 /** What a filter really moves [L/h]. */
 export function realFlowLPerH(ratedLPerH: number, headCm: number, media: FilterMedia): number {
@@ -19,10 +17,10 @@ export function realFlowLPerH(ratedLPerH: number, headCm: number, media: FilterM
 export const headShare = (headCm: number): number => Math.max(0.1, 1 - (LOST_PER_M * headCm) / 100)
 
 /** Speed at which leaves just stir [m/s]; rule of thumb. */
-const STIR_M_PER_S = 0.05
+export const STIR_M_PER_S = 0.05
 const STIR_SPAN_M_PER_S = [0.03, 0.08] as const
 /** Speed on the axis of a round jet: 6.2·u0·d/x (Rajaratnam 1976). */
-const JET_DECAY = 6.2
+export const JET_DECAY = 6.2
 /** Half-width of a round jet over its length, to where it still stirs. */
 const JET_SPREAD = 0.22
 

@@ -60,7 +60,7 @@ describe('library', () => {
   })
   test('a price is kept when the field is left, and not before', async () => {
     show()
-    const price = row('Black pellets').getByLabelText(enLibrary.head.price)
+    const price = row('Black pellets').getByLabelText(enField['tabProduct/price'][0])
     fireEvent.change(price, { target: { value: '26,5' } })
     expect(puts()).toEqual([])
     fireEvent.blur(price)
@@ -73,7 +73,7 @@ describe('library', () => {
     fireEvent.blur(name)
     fireEvent.change(name, { target: { value: '  ' } })
     fireEvent.blur(name)
-    const bag = row('Black pellets').getByLabelText(new RegExp(`^${enLibrary.head.bagL}`))
+    const bag = row('Black pellets').getByLabelText(new RegExp(`^${enField['layers/*/product/bagL'][0]}`))
     fireEvent.change(bag, { target: { value: '' } })
     fireEvent.blur(bag)
     expect(puts()).toEqual([])
@@ -202,30 +202,30 @@ describe('what happened', () => {
 })
 
 describe('the description of a tank', () => {
-  const label = (name: string): RegExp => new RegExp(`^${enField[name]?.[0] ?? name}`)
-  const field = (name: string): HTMLInputElement => {
+  const label = (name: keyof typeof enField): RegExp => new RegExp(`^${enField[name][0]}`)
+  const field = (name: keyof typeof enField): HTMLInputElement => {
     const found = [...document.querySelectorAll('label')].find(({ textContent }) => label(name).test(textContent))
     if (!(found?.control instanceof HTMLInputElement)) throw new Error(`no field ${name}`)
     return found.control
   }
-  const type = (name: string, text: string): void => {
+  const type = (name: keyof typeof enField, text: string): void => {
     fireEvent.change(field(name), { target: { value: text } })
     fireEvent.blur(field(name))
   }
-  const show = (plan = barePlan) => renderSheet(plan, (desk) => <PlanFields form={desk.form} onCommit={desk.commit} />)
+  const show = (plan = barePlan) => renderSheet(plan, () => <PlanFields />)
   test('everything may be unknown, and an unknown says what is taken instead', () => {
     const work = show()
     expect(PlanSchema.safeParse(work.valid()).success).toBe(true)
-    type('lengthCm', '')
-    expect(field('lengthCm').closest('.MuiFormControl-root')?.textContent).toMatch(/\d/)
+    type('vessel/lengthCm', '')
+    expect(field('vessel/lengthCm').closest('.MuiFormControl-root')?.textContent).toMatch(/\d/)
     expect(work.valid().vessel.lengthCm).toBeNull()
   })
   test('a ramp longer than half the light is refused at its field', () => {
     const work = show()
-    type('hours', '4')
-    type('rampMin', '200')
-    expect(field('rampMin').getAttribute('aria-invalid')).toBe('true')
-    expect(field('rampMin').value).toBe('200')
+    type('lightWindows/*/hours', '4')
+    type('lightWindows/*/rampMin', '200')
+    expect(field('lightWindows/*/rampMin').getAttribute('aria-invalid')).toBe('true')
+    expect(field('lightWindows/*/rampMin').value).toBe('200')
     expect(work.valid().lightWindows[0]?.rampMin).toBeLessThanOrEqual(120)
   })
   test('a name of blanks is none', () => {
@@ -236,7 +236,7 @@ describe('the description of a tank', () => {
   })
   test('shares are typed as percent and kept as fractions', () => {
     const work = show()
-    type('changeFraction', '35')
+    type('changes/fraction', '35')
     expect(work.valid().changes.fraction).toBeCloseTo(0.35, 9)
   })
   test('a share of no floor takes the kind out, with its pots', () => {

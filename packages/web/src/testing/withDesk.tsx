@@ -3,6 +3,7 @@ import { act } from '@testing-library/react'
 import { useCallback, type ReactNode } from 'react'
 import { usePlanForm, type PlanForm } from '../places/plan/describe/usePlanForm.js'
 import { useDesk, type Desk } from '../places/plan/desk.js'
+import { PenContext } from '../places/plan/pen.js'
 import { renderPage } from './renderPage.js'
 import { standStill } from './standStill.js'
 
@@ -29,7 +30,7 @@ export function renderSheet(plan: Plan, sheet: (desk: Desk) => ReactNode): Work 
     const made = useDesk('tank', its, commit)
     form = its
     desk = made
-    return sheet(made)
+    return <PenContext value={{ form: its, commit }}>{sheet(made)}</PenContext>
   }
   renderPage(<Bench />, { at: '/tanks/tank/plan' })
   return { draft: () => form!.draft, valid: () => form!.valid, kept, change: (edit) => act(() => desk!.change(edit)) }

@@ -1,8 +1,8 @@
 import { enNumber } from '@jovrin/contract'
-import { ASSUMED, type Dimension } from '@jovrin/core'
+import type { Assumption, Dimension } from '@jovrin/core'
 import { TextField, Tooltip } from '@mui/material'
 import { useId, useState } from 'react'
-import { parseNumber } from './parseNumber.js'
+import { readNumber } from '@jovrin/core'
 import { significant, useUnits } from './units.js'
 
 interface NumberFieldProps {
@@ -10,19 +10,23 @@ interface NumberFieldProps {
   readonly question?: string
   readonly label: string
   readonly why: string
+  readonly dimension: Dimension
+  /** Written instead of the dimension's unit: a currency, say. */
+  readonly unit?: string
   /** Canonical; `null` is "don't know". */
   readonly value: number | null
+  /** What was typed and is no value, kept by whoever holds the value; `null` where the value is what was typed. */
+  readonly text?: string | null
   readonly range: readonly [number, number]
   /** Usual span, canonical: outside it the field warns and lets pass. */
   readonly usual?: readonly [number, number]
-  readonly dimension?: Dimension
-  readonly unit?: string
-  /** Shown value = canonical × scale, for percent of a fraction. */
-  readonly scale?: number
-  readonly assumed?: keyof typeof ASSUMED
+  readonly unknown?: Assumption
   readonly canBeUnknown?: boolean
-  /** While typing, for the live drawing; NaN marks text that is no number. */
+  readonly isWhole?: boolean
+  /** While typing, for the live drawing. */
   readonly onChange: (value: number | null) => void
+  /** Text that is no value, while it is typed; `null` as soon as it is one again. */
+  readonly onText?: (text: string | null) => void
   /** The gesture ended: blur or Enter. */
   readonly onCommit?: () => void
 }
@@ -31,64 +35,52 @@ interface NumberFieldProps {
 const rough = (value: number): string => significant(value, Math.abs(value) >= 20 ? 3 : 2)
 
 /** A number with its unit, its reason and "don't know". Text is the user's own until it is left; a wrong one stays and is explained. */
-export function NumberField({
-  question,
-  label,
-  why,
-  value,
-  range,
-  usual,
-  dimension,
-  unit = '',
-  scale = 1,
-  assumed,
-  canBeUnknown = true,
-  onChange,
-  onCommit,
-}: NumberFieldProps) {
+export function NumberField(props: NumberFieldProps) {
+  const { question, label, why, dimension, value, text: kept = null, range, usual, unknown, canBeUnknown = true, isWhole = false } = props
+  const { onChange, onText, onCommit } = props
   const units = useUnits()
   const id = useId()
-  const shownUnit = dimension ? units.unitOf(dimension) : unit
-  const toShown = (canonical: number): number => (dimension ? units.to(dimension, canonical) : canonical * scale)
-  const written = value === null || Number.isNaN(value) ? '' : significant(toShown(value), 5)
+  const shownUnit = props.unit ?? units.unitOf(dimension)
+  const toShown = (canonical: number): number => units.to(dimension, canonical)
+  const written = kept ?? (value === null ? '' : significant(toShown(value), 5))
   const [typed, setTyped] = useState<string | null>(null)
-  const [isEditing, setEditing] = useState(false)
-  // A value from outside (undo, another unit) replaces the text, but never while it is being typed nor while it is wrong.
-  const isWrong = value !== null && Number.isNaN(value)
-  const text = typed !== null && (isEditing || isWrong) ? typed : written
+  // A value from outside (undo, another unit) replaces the text, but never while it is being typed.
+  const text = typed ?? written
 
-  const [low, high] = [significant(toShown(range[0]), 4), significant(toShown(range[1]), 4)]
-  const parsed = parseNumber(text)
-  const canonical =
-    'value' in parsed && parsed.value !== null ? (dimension ? units.from(dimension, parsed.value) : parsed.value / scale) : null
   const slack = 1e-6 * Math.max(1, Math.abs(range[1])) // the bounds themselves may come back from another unit a hair off
-  const error =
-    'error' in parsed
-      ? enNumber[parsed.error]
-      : canonical !== null && (canonical < range[0] - slack || canonical > range[1] + slack)
-        ? enNumber.range(low, high, shownUnit)
-        : parsed.value === null && !canBeUnknown
-          ? enNumber.range(low, high, shownUnit)
-          : null
-  const given = assumed ? ASSUMED[assumed] : null
-  const hint =
-    error ??
-    (canonical !== null && usual && (canonical < usual[0] || canonical > usual[1])
-      ? enNumber.odd(`${significant(toShown(usual[0]), 3)}–${significant(toShown(usual[1]), 3)}${shownUnit === '' ? '' : ` ${shownUnit}`}`)
-      : canonical === null && given
-        ? enNumber.assumed(rough(toShown(given.value)), significant(toShown(given.low), 2), significant(toShown(given.high), 2), shownUnit)
-        : canonical === null && canBeUnknown
-          ? enNumber.unknown
-          : '')
+  /** What a text means: a canonical value, or the sentence that says why it is none. */
+  const read = (entered: string): { readonly value: number | null } | { readonly error: string } => {
+    const parsed = readNumber(entered)
+    if ('error' in parsed) return { error: enNumber[parsed.error] }
+    const canonical = parsed.value === null ? null : units.from(dimension, parsed.value)
+    const isOut = canonical === null ? !canBeUnknown : canonical < range[0] - slack || canonical > range[1] + slack
+    if (isOut) return { error: enNumber.range(significant(toShown(range[0]), 4), significant(toShown(range[1]), 4), shownUnit) }
+    if (canonical === null) return { value: null }
+    if (isWhole && !Number.isInteger(canonical)) return { error: enNumber.whole }
+    return { value: Math.min(range[1], Math.max(range[0], canonical)) }
+  }
+  const meant = read(text)
+  const error = 'error' in meant ? meant.error : null
+  const hint = error ?? ('value' in meant ? hintFor(meant.value) : '')
+  function hintFor(canonical: number | null): string {
+    if (canonical !== null) {
+      if (!usual || (canonical >= usual[0] && canonical <= usual[1])) return ''
+      return enNumber.odd(
+        `${significant(toShown(usual[0]), 3)}–${significant(toShown(usual[1]), 3)}${shownUnit === '' ? '' : ` ${shownUnit}`}`,
+      )
+    }
+    if (!unknown) return canBeUnknown ? enNumber.unknown : ''
+    const { value: common, low, high } = unknown
+    return enNumber.assumed(rough(toShown(common)), significant(toShown(low), 2), significant(toShown(high), 2), shownUnit)
+  }
 
   const type = (next: string): void => {
     setTyped(next)
-    const read = parseNumber(next)
-    if ('error' in read) onChange(NaN)
-    else if (read.value === null) onChange(canBeUnknown ? null : NaN)
+    const now = read(next)
+    if ('error' in now) onText?.(next)
     else {
-      const entered = dimension ? units.from(dimension, read.value) : read.value / scale
-      onChange(entered < range[0] - slack || entered > range[1] + slack ? NaN : Math.min(range[1], Math.max(range[0], entered)))
+      if (error !== null) onText?.(null)
+      onChange(now.value)
     }
   }
   return (
@@ -101,10 +93,8 @@ export function NumberField({
         error={error !== null}
         helperText={hint}
         onChange={(event) => type(event.target.value)}
-        onFocus={() => setEditing(true)}
         onBlur={() => {
-          setEditing(false)
-          if (!isWrong) setTyped(null)
+          if (error === null || onText) setTyped(null)
           onCommit?.()
         }}
         onKeyDown={(event) => {

@@ -19,6 +19,7 @@ export const enNumber = {
   both: 'Write either a comma or a point as the decimal mark, not both, and no marks for thousands.',
   none: 'This is not a number.',
   range: (low: string, high: string, unit: string) => `Give a value from ${low} to ${high}${unit === '' ? '' : ` ${unit}`}.`,
+  whole: 'Give a whole number.',
   unknown: 'don’t know',
   assumed: (value: string, low: string, high: string, unit: string) => `assumed ${value} (${low}–${high})${unit === '' ? '' : ` ${unit}`}`,
   odd: (usual: string) => `Unusual: most tanks have ${usual}. Kept as you typed it.`,

@@ -23,6 +23,8 @@ import type { Process } from './process.js'
 /** Area on which the spore rain was set [m²]. */
 const SPORE_AREA_M2 = 0.54
 const GRAZED_TO_DETRITUS = 0.6
+/** A film too thin to see is always there; what it takes to keep it so comes from outside, like spores. */
+const LEAST_ALGAE_G = 1e-9
 /** Share of a dead diatom's silica that dissolves again. */
 const SILICA_BACK = 0.3
 /** The mat's nitrogen factor never falls below this: it fixes its own. */
@@ -112,6 +114,7 @@ export const algae: Process = {
     let grazed = 0
     let waterN = 0
     let fixedN = 0
+    let settled = spores * GUILD_COUNT
     for (let guild = 0; guild < GUILD_COUNT; guild++) {
       const mass = state[ALGAE + guild]!
       const growth = step.algaeGrowthG[guild]! * (guild === DIATOM ? Math.min(common, granted[POOL.silicon]!) : common)
@@ -129,7 +132,9 @@ export const algae: Process = {
       lost += dying
       grazed += eaten
       step.algaeGrowthG[guild] = growth
-      state[ALGAE + guild] = Math.max(mass + dtH * (growth - dying - eaten) + spores, 1e-9)
+      const next = mass + dtH * (growth - dying - eaten) + spores
+      state[ALGAE + guild] = Math.max(next, LEAST_ALGAE_G)
+      settled += Math.max(LEAST_ALGAE_G - next, 0)
       if (guild === DIATOM) state[SILICON] = state[SILICON]! + (dtH * (-growth + dying * SILICA_BACK) * parameters.algaeSiMgPerG) / waterL
     }
     const shed = dtH * (lost + GRAZED_TO_DETRITUS * grazed)
@@ -144,9 +149,9 @@ export const algae: Process = {
     step.waterUptakeAmmoniumMg += dtH * waterN * step.algaeAmmoniumShare
     step.waterUptakeNitrateMg += dtH * waterN * (1 - step.algaeAmmoniumShare)
     step.carbonFixedMg += dtH * parameters.carbonMgPerG * grown
-    ledger.book(LEDGER_C, spores * GUILD_COUNT * parameters.carbonMgPerG)
-    ledger.book(LEDGER_N, spores * GUILD_COUNT * parameters.algaeNMgPerG + dtH * fixedN)
-    ledger.book(LEDGER_P, spores * GUILD_COUNT * parameters.algaePMgPerG)
+    ledger.book(LEDGER_C, settled * parameters.carbonMgPerG)
+    ledger.book(LEDGER_N, settled * parameters.algaeNMgPerG + dtH * fixedN)
+    ledger.book(LEDGER_P, settled * parameters.algaePMgPerG)
   },
 }
 

@@ -1,4 +1,5 @@
-import type { Conditions, DoseMgPerL, Forcing, Method, Site, TankEvent, TapWater, TimedEvent } from '../../ecosystem/forcing.js'
+import type { TapWater } from '../../water/tapOf.js'
+import type { Conditions, DoseMgPerL, Forcing, Method, Site, TankEvent, TimedEvent } from '../../ecosystem/forcing.js'
 import { DEFAULT_PARAMETERS, type Parameters } from '../../ecosystem/parameters.js'
 import { PRODUCT_METHOD, simulate, type Run } from '../../ecosystem/simulate.js'
 import { startState } from '../../ecosystem/startState.js'

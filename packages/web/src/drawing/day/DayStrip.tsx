@@ -1,4 +1,4 @@
-import { clockOf, lightDayTable, minutesOf, type DayCurve, type Plan } from '@jovrin/core'
+import { clockOf, commonAnswers, type DayCurve, lightDayTable, minutesOf, type Plan } from '@jovrin/core'
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react'
 import { INK } from '../ink.js'
 import { edgeMinutes, moveEdge, SNAP_MIN, type DayEdge } from './dayGeometry.js'
@@ -91,7 +91,7 @@ export function DayStrip({ plan, labels, curve, ghost = null, onMove, edges = ED
     plan.lightWindows.map((window) => ({ onMin: minutesOf(window.on), minutes: window.hours * 60, rampMin: window.rampMin })),
     5,
   )
-  const power = Math.min(1, plan.lamps[0]?.dimFraction ?? 0.8)
+  const power = Math.max(0, ...plan.lamps.map(({ dimFraction }) => commonAnswers().number('lamps/*/dimFraction', dimFraction)))
   const lightPath = `M${x(0)} ${LIGHT_TOP + LIGHT_H}${Array.from(shares, (share, index) => `L${x((index + 0.5) * 5).toFixed(1)} ${(LIGHT_TOP + LIGHT_H * (1 - share * power)).toFixed(1)}`).join('')}L${x(DAY_MIN)} ${LIGHT_TOP + LIGHT_H}Z`
   const gas = plan.gasLines.find((line) => line.control !== 'none')
   return (

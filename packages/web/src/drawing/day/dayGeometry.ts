@@ -1,4 +1,4 @@
-import { clockOf, minutesOf, type Plan } from '@jovrin/core'
+import { clockOf, longestRampMin, minutesOf, type Plan } from '@jovrin/core'
 import { DAY_MIN, wrap } from './partsOfDay.js'
 
 export const SNAP_MIN = 5
@@ -41,7 +41,10 @@ export function moveEdge(plan: Plan, edge: DayEdge, toMinutes: number): Plan {
   const off = on + window.hours * 60
   const withWindow = (change: Partial<typeof window>): Plan => {
     const next = { ...window, ...change }
-    return { ...plan, lightWindows: [{ ...next, rampMin: Math.min(next.rampMin, next.hours * 30) }, ...plan.lightWindows.slice(1)] }
+    return {
+      ...plan,
+      lightWindows: [{ ...next, rampMin: Math.min(next.rampMin, longestRampMin(next.hours)) }, ...plan.lightWindows.slice(1)],
+    }
   }
   const hoursOf = (minutes: number): number => Math.min(Math.max(minutes, SHORTEST_MIN), DAY_MIN) / 60
   const withGas = (change: { beforeLightMin?: number; beforeDarkMin?: number }): Plan => ({

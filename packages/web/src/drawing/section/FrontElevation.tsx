@@ -1,4 +1,4 @@
-import { groundHeightCm, type Plan, type TankFigures } from '@jovrin/core'
+import { groundHeightCm, type TankFigures } from '@jovrin/core'
 import { GroundBehind, GroundFront } from './Ground.js'
 import type { SectionLayout } from './layout.js'
 import { Glass, LightField } from './marks.js'
@@ -6,18 +6,16 @@ import { PlacedFront, UnplacedPieces } from './Pieces.js'
 import { FrontPlants } from './Plants.js'
 
 interface ElevationProps {
-  readonly plan: Plan
   readonly figures: TankFigures
   readonly layout: SectionLayout
   readonly ageDays: number
-  readonly lampCm: number
   readonly prefix: string
   readonly chosenPieceId?: string | null
   readonly hasPlants?: boolean
 }
 
 /** The front view alone: water, light, plants, stones, ground, glass. */
-export function FrontElevation({ plan, figures, layout, ageDays, lampCm, prefix, chosenPieceId = null, hasPlants = true }: ElevationProps) {
+export function FrontElevation({ figures, layout, ageDays, prefix, chosenPieceId = null, hasPlants = true }: ElevationProps) {
   const { front, floorY, rimY, pxPerCm } = layout
   const { inner, ground } = figures
   const middleCm = groundHeightCm(ground, inner.lengthCm / 2, inner.widthCm / 2)
@@ -37,13 +35,13 @@ export function FrontElevation({ plan, figures, layout, ageDays, lampCm, prefix,
         fill="var(--water-fill)"
         opacity="0.55"
       />
-      <LightField view={front} layout={layout} lampCm={lampCm} lamps={plan.lamps} figures={figures} groundCm={middleCm} />
+      <LightField view={front} layout={layout} lamps={figures.lamps} groundCm={middleCm} />
       <clipPath id={`${prefix}-inside`}>
         <rect x={front.innerLeft} y={0} width={front.innerRight - front.innerLeft} height={floorY} />
       </clipPath>
       <GroundBehind ground={ground} view={front} layout={layout} prefix={prefix} />
       <g clipPath={`url(#${prefix}-inside)`}>
-        {hasPlants ? <FrontPlants plan={plan} layout={layout} figures={figures} ageDays={ageDays} between={pieces} /> : pieces}
+        {hasPlants ? <FrontPlants layout={layout} figures={figures} ageDays={ageDays} between={pieces} /> : pieces}
       </g>
       <GroundFront ground={ground} view={front} layout={layout} prefix={prefix} />
       <Glass

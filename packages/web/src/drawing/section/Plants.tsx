@@ -1,4 +1,14 @@
-import { groundHeightCm, heightCmAtAge, PLANT_KINDS, type Plan, type PlantKind, type TankFigures } from '@jovrin/core'
+import {
+  groundHeightCm,
+  heightCmAtAge,
+  type Plan,
+  PLANT_GROUPS,
+  PLANT_KIND,
+  PLANT_KINDS,
+  type PlantGroup,
+  type PlantKind,
+  type TankFigures,
+} from '@jovrin/core'
 import { memo, type ReactNode } from 'react'
 import { INK } from '../ink.js'
 import type { SectionLayout } from './layout.js'
@@ -11,18 +21,17 @@ interface PlantsProps {
   readonly ageDays: number
 }
 
-/** Share of the tank's depth at which a kind stands: back row first. */
-const DEPTH_OF = { stems: 0.9, rosette: 0.7, rhizome: 0.5, moss: 0.45, carpet: 0.15, floater: 0 } as const
-const DRAW_ORDER = ['stems', 'rosette', 'rhizome', 'moss', 'carpet', 'floater'] as const
+/** Share of the tank's depth at which a group stands: back row first, which is also the order of drawing. */
+const DEPTH_OF: Readonly<Record<PlantGroup, number>> = { stems: 0.9, rosette: 0.7, rhizome: 0.5, moss: 0.45, carpet: 0.15, floater: 0 }
+const DRAW_ORDER = [...PLANT_GROUPS].sort((a, b) => DEPTH_OF[b] - DEPTH_OF[a])
 
-/** Plants from the front, and between them, in the middle of the tank, what stands there. */
+/** Plants from the front, group by group, and between them, in the middle of the tank, what stands there. */
 export const FrontPlants = memo(function FrontPlants({
-  plan,
   layout,
   figures,
   ageDays,
   between,
-}: PlantsProps & { readonly between: ReactNode }) {
+}: Omit<PlantsProps, 'plan'> & { readonly between: ReactNode }) {
   const { front, pxPerCm, floorY } = layout
   const { ground, inner } = figures
   const width = front.innerRight - front.innerLeft
@@ -31,9 +40,11 @@ export const FrontPlants = memo(function FrontPlants({
   return (
     <g>
       {DRAW_ORDER.map((kind) => {
-        const foot = figures.footOfGroup[PLANT_KINDS.indexOf(kind)] ?? 0
+        const kinds = PLANT_KINDS.filter((one) => PLANT_KIND[one].group === kind && figures.stand[one].footFraction > 0)
+        const foot = kinds.reduce((sum, one) => sum + figures.stand[one].footFraction, 0)
         const inBetween = kind === 'rhizome' ? between : null
-        if (foot === 0 || !plan.patches.some((patch) => patch.kind === kind)) return <g key={kind}>{inBetween}</g>
+        const [tallest] = kinds
+        if (tallest === undefined) return <g key={kind}>{inBetween}</g>
         // A strip of the floor as long as the kind's share asks, given the part of the depth that its row takes.
         const lengthPx = Math.min(width, width * Math.min(1, foot / (kind === 'carpet' ? 0.4 : 0.45)))
         const left = kind === 'stems' || kind === 'moss' ? 0 : kind === 'rosette' ? width - lengthPx : (width - lengthPx) / 2
@@ -56,7 +67,7 @@ export const FrontPlants = memo(function FrontPlants({
                   x={front.innerLeft + offset}
                   y={y}
                   widthPx={span}
-                  heightPx={heightPx(kind, ageDays, layout, y)}
+                  heightPx={heightPx(tallest, ageDays, layout, y)}
                   seed={7 + index}
                 />
               )
@@ -71,25 +82,16 @@ export const FrontPlants = memo(function FrontPlants({
 export const SidePlants = memo(function SidePlants({ plan, layout, figures, ageDays, atCm }: PlantsProps & { readonly atCm: number }) {
   const { side, pxPerCm, floorY } = layout
   const width = side.innerRight - side.innerLeft
-  const kinds = [...new Set(plan.patches.map((patch) => patch.kind))].filter(
-    (kind) => (figures.footOfGroup[PLANT_KINDS.indexOf(kind)] ?? 0) > 0,
-  )
+  const kinds = [...new Set(plan.patches.map((patch) => patch.kind))].filter((kind) => figures.stand[kind].footFraction > 0)
   return (
     <g>
-      {kinds.map((kind) => {
+      {kinds.map((one) => {
+        const kind = PLANT_KIND[one].group
         const span = kind === 'carpet' ? width * 0.4 : kind === 'floater' ? width * 0.6 : width * 0.16
         const left = kind === 'floater' ? width * 0.2 : Math.min(Math.max(DEPTH_OF[kind] * width - span / 2, 0), width - span)
         const y = kind === 'floater' ? layout.waterY : floorY - groundHeightCm(figures.ground, atCm, (left + span / 2) / pxPerCm) * pxPerCm
         return (
-          <Row
-            key={kind}
-            kind={kind}
-            x={side.innerLeft + left}
-            y={y}
-            widthPx={span}
-            heightPx={heightPx(kind, ageDays, layout, y)}
-            seed={5}
-          />
+          <Row key={one} kind={kind} x={side.innerLeft + left} y={y} widthPx={span} heightPx={heightPx(one, ageDays, layout, y)} seed={5} />
         )
       })}
     </g>
@@ -107,7 +109,7 @@ function Row({
   heightPx: height,
   seed,
 }: {
-  kind: PlantKind
+  kind: PlantGroup
   x: number
   y: number
   widthPx: number

@@ -6,8 +6,8 @@ import { svgPrefix } from '../ink.js'
 import { TitleBlock, titleBlockHeight } from '../TitleBlock.js'
 import { FrontElevation } from './FrontElevation.js'
 import { GroundSide } from './Ground.js'
-import { sectionLayout, type SectionLayout } from './layout.js'
-import { Diffuser, Glass, LampBar, ScaleBar } from './marks.js'
+import { highestLampCm, sectionLayout, type SectionLayout } from './layout.js'
+import { Diffuser, Glass, LampBars, ScaleBar } from './marks.js'
 import { PlacedSide } from './Pieces.js'
 import { SidePlants } from './Plants.js'
 
@@ -57,12 +57,11 @@ export function Section({
   marks,
 }: SectionProps) {
   const prefix = svgPrefix(useId())
-  const lampCm = plan.lamps[0]?.aboveWaterCm ?? 12
+  const lampCm = highestLampCm(figures)
   const { lengthCm, widthCm, heightCm, glassCm, freeboardCm } = figures.vessel
-  const shownLampCm = plan.lamps.length > 0 ? lampCm : 0
   const layout = useMemo(
-    () => sectionLayout({ lengthCm, widthCm, heightCm, glassCm, freeboardCm }, width, mostHeight, shownLampCm),
-    [lengthCm, widthCm, heightCm, glassCm, freeboardCm, width, mostHeight, shownLampCm],
+    () => sectionLayout({ lengthCm, widthCm, heightCm, glassCm, freeboardCm }, width, mostHeight, lampCm),
+    [lengthCm, widthCm, heightCm, glassCm, freeboardCm, width, mostHeight, lampCm],
   )
   const { front, side, floorY, rimY, pxPerCm, height } = layout
   const { inner, ground } = figures
@@ -75,11 +74,9 @@ export function Section({
     <svg viewBox={`0 0 ${width} ${height}`} width="100%" role="img" aria-label={labels.description} style={{ display: 'block' }}>
       <Hatches prefix={prefix} />
       <FrontElevation
-        plan={plan}
         figures={figures}
         layout={layout}
         ageDays={ageDays}
-        lampCm={lampCm}
         prefix={prefix}
         chosenPieceId={chosenPieceId}
         hasPlants={hasPlants}
@@ -95,11 +92,11 @@ export function Section({
       <PlacedSide pieces={figures.pieces} layout={layout} prefix={prefix} atCm={atCm} />
       <GroundSide ground={ground} view={side} layout={layout} prefix={prefix} atCm={atCm} />
       {hasPlants && <SidePlants plan={plan} layout={layout} figures={figures} ageDays={ageDays} atCm={atCm} />}
-      {plan.gasLines.some((line) => line.control !== 'none') && (
+      {figures.gasLines.length > 0 && (
         <Diffuser layout={layout} groundCm={groundHeightCm(ground, inner.lengthCm - 1, inner.widthCm * 0.8)} label={labels.gas} />
       )}
       <Glass view={side} rimY={rimY} bottom={bottom} waterY={layout.waterY} glassPx={figures.vessel.glassCm * pxPerCm} />
-      <LampBar view={side} layout={layout} lampCm={lampCm} isShown={plan.lamps.length > 0} lengthPx={8 * pxPerCm} />
+      <LampBars view={side} layout={layout} lamps={figures.lamps} lengthPx={8 * pxPerCm} />
       <text x={front.left} y={bottom + 16} fontSize="13" fill="var(--ink-2)">
         {labels.front}
       </text>

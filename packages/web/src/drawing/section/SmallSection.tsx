@@ -1,3 +1,4 @@
+import { highestLampCm } from './layout.js'
 import type { Plan, TankFigures } from '@jovrin/core'
 import { useId } from 'react'
 import { Hatches } from '../Hatches.js'
@@ -5,7 +6,6 @@ import { svgPrefix } from '../ink.js'
 import { FrontElevation } from './FrontElevation.js'
 
 interface SmallSectionProps {
-  readonly plan: Plan
   readonly figures: TankFigures
   readonly ageDays: number
   /** Common to all tanks of a shelf. */
@@ -14,10 +14,10 @@ interface SmallSectionProps {
 }
 
 /** A tank's front view on the shelf, at the shelf's scale. */
-export function SmallSection({ plan, figures, ageDays, pxPerCm, description }: SmallSectionProps) {
+export function SmallSection({ figures, ageDays, pxPerCm, description }: SmallSectionProps) {
   const prefix = svgPrefix(useId())
   const { vessel } = figures
-  const lampCm = plan.lamps.length > 0 ? (plan.lamps[0]?.aboveWaterCm ?? 12) : 0
+  const lampCm = highestLampCm(figures)
   const aboveCm = Math.max(lampCm - vessel.freeboardCm, 0) + 3
   const width = vessel.lengthCm * pxPerCm + 4
   const height = (vessel.heightCm + aboveCm) * pxPerCm + 3
@@ -49,7 +49,7 @@ export function SmallSection({ plan, figures, ageDays, pxPerCm, description }: S
       style={{ display: 'block', maxWidth: '100%' }}
     >
       <Hatches prefix={prefix} />
-      <FrontElevation plan={plan} figures={figures} layout={layout} ageDays={ageDays} lampCm={lampCm} prefix={prefix} />
+      <FrontElevation figures={figures} layout={layout} ageDays={ageDays} prefix={prefix} />
     </svg>
   )
 }

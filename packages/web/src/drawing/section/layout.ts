@@ -28,6 +28,10 @@ const ABOVE_PX = 14
 /** A screen pixel is 1/96 inch. */
 const MM_PER_PX = 25.4 / 96
 
+/** How high the highest lamp hangs over the water [cm]; 0 where there is none, so that no room is kept for it. */
+export const highestLampCm = ({ lamps }: Pick<TankFigures, 'lamps'>): number =>
+  Math.max(0, ...lamps.map(({ aboveWaterCm }) => aboveWaterCm))
+
 export function sectionLayout(vessel: TankFigures['vessel'], width: number, mostHeight: number, lampCm: number): SectionLayout {
   const acrossPx = width - MARGIN_LEFT_PX - GAP_PX - MARGIN_RIGHT_PX
   const aboveCm = Math.max(lampCm - vessel.freeboardCm, 0) + 5

@@ -1,4 +1,4 @@
-import { type Plan, type TankFigures } from '@jovrin/core'
+import { type TankFigures } from '@jovrin/core'
 import { INK } from '../ink.js'
 import type { SectionLayout, View } from './layout.js'
 
@@ -36,54 +36,56 @@ export function Glass({
   )
 }
 
-export function LampBar({
-  view,
-  layout,
-  lampCm,
-  isShown,
-  lengthPx,
-}: {
-  view: View
-  layout: SectionLayout
-  lampCm: number
-  isShown: boolean
-  lengthPx: number
-}) {
-  if (!isShown) return null
+interface LampsProps {
+  readonly view: View
+  readonly layout: SectionLayout
+  readonly lamps: TankFigures['lamps']
+}
+
+/** Every lamp at its height, as long as it is lit; from the side all are as deep as a hand. */
+export function LampBars({ view, layout, lamps, lengthPx }: LampsProps & { readonly lengthPx?: number }) {
   const middle = (view.innerLeft + view.innerRight) / 2
-  const y = layout.waterY - lampCm * layout.pxPerCm
+  return lamps.map(({ id, lengthCm, aboveWaterCm }) => {
+    const wide = lengthPx ?? lengthCm * layout.pxPerCm
+    const y = layout.waterY - aboveWaterCm * layout.pxPerCm
+    return (
+      <rect
+        key={id}
+        x={middle - wide / 2}
+        y={y - 6}
+        width={wide}
+        height="6"
+        fill="var(--sheet)"
+        stroke="var(--ink)"
+        strokeWidth={INK.medium}
+      />
+    )
+  })
+}
+
+/** Light of each lamp down to the ground. */
+export function LightField({ view, layout, lamps, groundCm }: LampsProps & { readonly groundCm: number }) {
+  const lit = lamps.filter(({ fluxUmolPerS }) => fluxUmolPerS > 0)
+  if (lit.length === 0) return null
   return (
-    <rect
-      x={middle - lengthPx / 2}
-      y={y - 6}
-      width={lengthPx}
-      height="6"
-      fill="var(--sheet)"
-      stroke="var(--ink)"
-      strokeWidth={INK.medium}
-    />
+    <g>
+      {lit.map((lamp) => (
+        <Rays key={lamp.id} view={view} layout={layout} lamp={lamp} groundCm={groundCm} />
+      ))}
+      <LampBars view={view} layout={layout} lamps={lit} />
+    </g>
   )
 }
 
-export function LightField({
+function Rays({
   view,
   layout,
-  lampCm,
-  lamps,
-  figures,
+  lamp,
   groundCm,
-}: {
-  view: View
-  layout: SectionLayout
-  lampCm: number
-  lamps: Plan['lamps']
-  figures: TankFigures
-  groundCm: number
-}) {
-  if (lamps.length === 0 || figures.ppfd === 0) return null
+}: Omit<LampsProps, 'lamps'> & { readonly lamp: TankFigures['lamps'][number]; readonly groundCm: number }) {
   const middle = (view.innerLeft + view.innerRight) / 2
-  const half = ((lamps[0]?.lengthCm ?? figures.inner.lengthCm * 0.8) / 2) * layout.pxPerCm
-  const lampY = layout.waterY - lampCm * layout.pxPerCm
+  const half = (lamp.lengthCm / 2) * layout.pxPerCm
+  const lampY = layout.waterY - lamp.aboveWaterCm * layout.pxPerCm
   const groundY = layout.floorY - groundCm * layout.pxPerCm
   const rays = Array.from({ length: 9 }, (_, index) => (index - 4) / 4)
   return (
@@ -108,7 +110,6 @@ export function LightField({
           />
         )
       })}
-      <rect x={middle - half} y={lampY - 6} width={half * 2} height="6" fill="var(--sheet)" stroke="var(--ink)" strokeWidth={INK.medium} />
     </g>
   )
 }

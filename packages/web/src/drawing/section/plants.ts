@@ -1,4 +1,4 @@
-import { randomOf, type PlantKind, type Random } from '@jovrin/core'
+import { randomOf, type PlantGroup, type Random } from '@jovrin/core'
 
 /** SVG path data of plants in a front view, in px with y down, standing on y = 0. Each kind has its own gesture, so that it reads in black and white. */
 export interface PlantStroke {
@@ -8,7 +8,7 @@ export interface PlantStroke {
 
 const at = (value: number): string => value.toFixed(1)
 
-export function plantStrokes(kind: PlantKind, widthPx: number, heightPx: number, seed: number): PlantStroke[] {
+export function plantStrokes(kind: PlantGroup, widthPx: number, heightPx: number, seed: number): PlantStroke[] {
   const random = randomOf(seed, kind.length * 97 + 11)
   switch (kind) {
     case 'carpet':

@@ -91,7 +91,7 @@ describe('the drawing', () => {
     const { container } = render(
       <div>
         {[1, 2].map((key) => (
-          <SmallSection key={key} plan={builtPlan} figures={figures} ageDays={30} pxPerCm={2} description={`tank ${key}`} />
+          <SmallSection key={key} figures={figures} ageDays={30} pxPerCm={2} description={`tank ${key}`} />
         ))}
       </div>,
     )

@@ -6,12 +6,13 @@ import {
   hasAnimalsAt,
   isAtRest,
   leadOf,
+  type Levers,
   limitsByKind,
+  type Plan,
   tankFigures,
+  type TankFigures,
   typicalDay,
   WEEK_STRIDE,
-  type Levers,
-  type Plan,
 } from '@jovrin/core'
 import { Box, Button, LinearProgress, ToggleButton, ToggleButtonGroup } from '@mui/material'
 import { useMemo } from 'react'
@@ -197,8 +198,8 @@ function Margin({ forecast, plan, today, week, levers, isMoved, arm, reckoned, o
   )
 }
 
-function NotHeld({ assumed }: { assumed: readonly string[] }) {
-  const names = [...new Set(assumed)].map((field) => enField[ASSUMED_LABEL[field] ?? field]?.[0] ?? field)
+function NotHeld({ assumed }: { assumed: TankFigures['assumed'] }) {
+  const names = [...new Set(assumed.map((path) => enField[path][0]))]
   return (
     <Box sx={{ fontSize: 13, color: 'text.secondary' }}>
       <details>
@@ -219,15 +220,6 @@ function NotHeld({ assumed }: { assumed: readonly string[] }) {
   )
 }
 /** Assumptions that are not a question of their own, and the question that would replace them. */
-const ASSUMED_LABEL: Readonly<Record<string, string>> = {
-  efficacy: 'fluxUmolPerS',
-  wattsPerL: 'watts',
-  lampLengthFraction: 'lampLengthCm',
-  foodGPerDayPerL: 'foodGPerDay',
-  grazersPerL: 'grazers',
-  waterAttenuationPerM: 'waterAttenuationPerM',
-}
-
 function Reckoning({ forecast }: { forecast: ForecastState }) {
   if (forecast.isStopped)
     return (

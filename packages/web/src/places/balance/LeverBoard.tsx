@@ -1,5 +1,5 @@
 import { enBalance, enSchool, LEVER_RANGE } from '@jovrin/contract'
-import { FEEDING_SCHOOLS, type FeedingSchool, type Levers, type Plan, type TankFigures } from '@jovrin/core'
+import { dimOf, FEEDING_SCHOOLS, type FeedingSchool, type Levers, type Plan, type TankFigures } from '@jovrin/core'
 import { Box, Button, MenuItem, Select, Slider } from '@mui/material'
 import { percent, significant } from '../../ui/units.js'
 
@@ -32,7 +32,7 @@ export function LeverBoard({ plan, figures, levers, isMoved, onMove, onKeep }: L
   const board: readonly Lever[] = [
     {
       name: 'dimFraction',
-      planned: plan.lamps[0]?.dimFraction ?? 0.8,
+      planned: dimOf(figures.lamps) ?? 0,
       min: 0,
       max: 1,
       step: 0.01,

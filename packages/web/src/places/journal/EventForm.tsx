@@ -1,9 +1,10 @@
-import { enApp, enJournal, enNumber, enPlantKind, enSalt, enSign } from '@jovrin/contract'
+import { enApp, enJournal, enNumber, enPlantKind, enSalt, enSign, listed } from '@jovrin/contract'
 import { PLANT_KINDS, SALT_IDS, SIGNS, type JournalEvent, type PlantKind, type Sign } from '@jovrin/core'
 import { Box, Button, Checkbox, FormControlLabel, MenuItem, TextField } from '@mui/material'
 import { useState, type ReactNode } from 'react'
 import { Choice } from '../../ui/Choice.js'
 import { NumberField } from '../../ui/NumberField.js'
+import { useTexts, type Texts } from '../../ui/useTexts.js'
 import type { PlainEvent } from './logging.js'
 import { localOf, WhenField, instantOfWhen, type When } from './WhenField.js'
 
@@ -19,7 +20,7 @@ interface Draft {
   readonly fraction: number | null
   readonly hasWiped: boolean
   readonly wetG: number | null
-  readonly cut: PlantKind | 'all'
+  readonly cut: readonly PlantKind[]
   readonly animal: string
   readonly count: number | null
   readonly what: string
@@ -38,7 +39,7 @@ const EMPTY: Draft = {
   fraction: 0.5,
   hasWiped: true,
   wetG: null,
-  cut: 'all',
+  cut: [],
   animal: '',
   count: 1,
   what: '',
@@ -51,32 +52,31 @@ const EMPTY: Draft = {
 }
 
 const textOr = (text: string): string | null => (text.trim() === '' ? null : text.trim())
-const isWrong = (...values: (number | null)[]): boolean => values.some((value) => value !== null && Number.isNaN(value))
 
 /** The record that a draft says, or the sentence that is still missing. */
-function eventOf(kind: EventKind, draft: Draft): PlainEvent | string {
+function eventOf(kind: EventKind, draft: Draft, { isMistyped }: Texts): PlainEvent | string {
   const note = textOr(draft.note)
   switch (kind) {
     case 'dose':
-      if (isWrong(draft.grams, draft.millilitres)) return enNumber.none
+      if (isMistyped(draft.salt === '' ? 'millilitres' : 'grams')) return enNumber.none
       if (draft.salt !== '' && draft.grams === null) return enJournal.needed
       if (draft.salt === '' && (textOr(draft.bottle) === null || draft.millilitres === null)) return enJournal.needed
       return draft.salt !== ''
         ? { kind, salt: draft.salt, grams: draft.grams, millilitres: null, bottle: null, note }
         : { kind, salt: null, grams: null, millilitres: draft.millilitres, bottle: textOr(draft.bottle), note }
     case 'change':
-      return draft.fraction === null || isWrong(draft.fraction)
+      return draft.fraction === null || isMistyped('fraction')
         ? enJournal.needed
         : { kind, fraction: draft.fraction, hasWiped: draft.hasWiped, note }
     case 'trim':
-      return isWrong(draft.wetG) ? enNumber.none : { kind, wetG: draft.wetG, kinds: draft.cut === 'all' ? [] : [draft.cut], note }
+      return isMistyped('wetG') ? enNumber.none : { kind, wetG: draft.wetG, kinds: draft.cut, note }
     case 'death':
-      return textOr(draft.animal) === null || draft.count === null || isWrong(draft.count)
+      return textOr(draft.animal) === null || draft.count === null || isMistyped('count')
         ? enJournal.needed
-        : { kind, animal: draft.animal.trim(), count: Math.round(draft.count), note }
+        : { kind, animal: draft.animal.trim(), count: draft.count, note }
     case 'purchase': {
       if (textOr(draft.what) === null) return enJournal.needed
-      if (isWrong(draft.cost)) return enNumber.none
+      if (isMistyped('cost')) return enNumber.none
       const currency = textOr(draft.currency.toUpperCase())
       return currency !== null && !/^[A-Z]{3}$/.test(currency)
         ? enJournal.wrongCurrency
@@ -103,7 +103,7 @@ function draftOf(event: PlainEvent): Draft {
     case 'change':
       return { ...EMPTY, note: event.note ?? '', fraction: event.fraction, hasWiped: event.hasWiped }
     case 'trim':
-      return { ...EMPTY, note: event.note ?? '', wetG: event.wetG, cut: event.kinds[0] ?? 'all' }
+      return { ...EMPTY, note: event.note ?? '', wetG: event.wetG, cut: event.kinds }
     case 'death':
       return { ...EMPTY, note: event.note ?? '', animal: event.animal, count: event.count }
     case 'purchase':
@@ -133,8 +133,9 @@ export function EventForm({ kind, initial, initialAt, onSubmit, submitLabel, chi
   const [when, setWhen] = useState<When>(initialAt === undefined ? null : localOf(initialAt))
   const [failure, setFailure] = useState<string | null>(null)
   const set = (part: Partial<Draft>): void => setDraft({ ...draft, ...part })
+  const typed = useTexts()
   const submit = async (): Promise<void> => {
-    const event = eventOf(kind, draft)
+    const event = eventOf(kind, draft, typed)
     if (typeof event === 'string') return setFailure(event)
     try {
       await onSubmit(event, instantOfWhen(when))
@@ -156,7 +157,7 @@ export function EventForm({ kind, initial, initialAt, onSubmit, submitLabel, chi
         void submit()
       }}
     >
-      <Fields kind={kind} draft={draft} set={set} />
+      <Fields kind={kind} draft={draft} typed={typed} set={set} />
       <TextField
         label={enJournal.note}
         value={draft.note}
@@ -181,7 +182,7 @@ export function EventForm({ kind, initial, initialAt, onSubmit, submitLabel, chi
   )
 }
 
-function Fields({ kind, draft, set }: { kind: EventKind; draft: Draft; set: (part: Partial<Draft>) => void }) {
+function Fields({ kind, draft, typed, set }: { kind: EventKind; draft: Draft; typed: Texts; set: (part: Partial<Draft>) => void }) {
   const { field } = enJournal
   const text = (key: 'bottle' | 'animal' | 'what' | 'currency' | 'where', label: string) => (
     <TextField
@@ -215,8 +216,9 @@ function Fields({ kind, draft, set }: { kind: EventKind; draft: Draft; set: (par
               <NumberField
                 label={field.millilitres}
                 why={enJournal.saltOutsideModel}
-                unit="mL"
+                dimension="bubble"
                 range={[0, 100_000]}
+                {...typed.of('millilitres')}
                 value={draft.millilitres}
                 onChange={(millilitres) => set({ millilitres })}
               />
@@ -229,6 +231,7 @@ function Fields({ kind, draft, set }: { kind: EventKind; draft: Draft; set: (par
               range={[0, 10_000]}
               usual={[0, 20]}
               value={draft.grams}
+              {...typed.of('grams')}
               onChange={(grams) => set({ grams })}
             />
           )}
@@ -240,10 +243,10 @@ function Fields({ kind, draft, set }: { kind: EventKind; draft: Draft; set: (par
           <NumberField
             label={field.fraction}
             why={field.litres}
-            unit="%"
-            scale={100}
+            dimension="fraction"
             range={[0, 1]}
             value={draft.fraction}
+            {...typed.of('fraction')}
             canBeUnknown={false}
             onChange={(fraction) => set({ fraction })}
           />
@@ -262,16 +265,23 @@ function Fields({ kind, draft, set }: { kind: EventKind; draft: Draft; set: (par
             dimension="portion"
             range={[0, 100_000]}
             value={draft.wetG}
+            {...typed.of('wetG')}
             onChange={(wetG) => set({ wetG })}
           />
           <TextField
             select
             label={field.cutKinds}
             value={draft.cut}
-            onChange={(event) => set({ cut: event.target.value as Draft['cut'] })}
-            slotProps={{ inputLabel: { shrink: true } }}
+            onChange={(event) => set({ cut: event.target.value as unknown as readonly PlantKind[] })} // a list, since it takes several
+            slotProps={{
+              inputLabel: { shrink: true },
+              select: {
+                multiple: true,
+                displayEmpty: true,
+                renderValue: () => (draft.cut.length === 0 ? enJournal.allKinds : listed(draft.cut.map((kind) => enPlantKind[kind]))),
+              },
+            }}
           >
-            <MenuItem value="all">{enJournal.allKinds}</MenuItem>
             {PLANT_KINDS.map((name) => (
               <MenuItem key={name} value={name}>
                 {enPlantKind[name]}
@@ -287,8 +297,11 @@ function Fields({ kind, draft, set }: { kind: EventKind; draft: Draft; set: (par
           <NumberField
             label={field.count}
             why={field.count}
+            dimension="count"
+            isWhole
             range={[1, 10_000]}
             value={draft.count}
+            {...typed.of('count')}
             canBeUnknown={false}
             onChange={(count) => set({ count })}
           />
@@ -299,7 +312,15 @@ function Fields({ kind, draft, set }: { kind: EventKind; draft: Draft; set: (par
         <>
           {text('what', field.what)}
           <Box sx={{ display: 'grid', gridTemplateColumns: '2fr 1fr', gap: 1 }}>
-            <NumberField label={field.cost} why={field.cost} range={[0, 1e7]} value={draft.cost} onChange={(cost) => set({ cost })} />
+            <NumberField
+              label={field.cost}
+              why={field.cost}
+              dimension="money"
+              range={[0, 1e7]}
+              value={draft.cost}
+              {...typed.of('cost')}
+              onChange={(cost) => set({ cost })}
+            />
             {text('currency', field.currency)}
           </Box>
         </>

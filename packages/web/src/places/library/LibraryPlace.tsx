@@ -1,5 +1,5 @@
-import { enApp, enDescribe, enGroundKind, enLibrary, enNav, PLAN_RANGE, ProductSchema } from '@jovrin/contract'
-import { GROUND_KINDS, type GroundKind, type Product } from '@jovrin/core'
+import { enApp, enDescribe, enField, enGroundKind, enLibrary, enNav, ProductSchema } from '@jovrin/contract'
+import { GROUND_KINDS, type GroundKind, numberField, type NumberPath, type Product } from '@jovrin/core'
 import { Box, Button, MenuItem, TextField } from '@mui/material'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -8,6 +8,7 @@ import { z } from 'zod'
 import { changeJson } from '../../api/http.js'
 import { newId } from '../../api/newId.js'
 import { NumberField } from '../../ui/NumberField.js'
+import { useTexts, type Texts } from '../../ui/useTexts.js'
 import { useNotice } from '../../ui/notice.js'
 import { QueryState } from '../../ui/QueryState.js'
 import { productsOfLibrary } from './products.queries.js'
@@ -78,9 +79,13 @@ function ProductRow({ product }: { product: Product }) {
   const tell = useNotice()
   const keep = useKeepProduct()
   const [draft, setDraft] = useState(product)
+  const typed = useTexts()
   const head = enLibrary.head
-  const set = (part: Partial<Product>): void => setDraft({ ...draft, ...part } as Product) // parts are of the draft's own kind
+  /** A part is of the draft's own kind; a number that must be there keeps its last value while its field is empty. */
+  const set = (part: Readonly<Record<string, unknown>>): void =>
+    setDraft({ ...draft, ...Object.fromEntries(Object.entries(part).filter(([, value]) => value !== undefined)) } as Product)
   const done = (next: Product = draft): void => {
+    if (typed.isMistyped('bagL', 'bulkKgPerL', 'porosity', 'pack', 'renewDays', 'price')) return
     const parsed = ProductSchema.safeParse(next)
     if (parsed.success && JSON.stringify(parsed.data) !== JSON.stringify(product)) void keep(parsed.data)
   }
@@ -133,63 +138,52 @@ function ProductRow({ product }: { product: Product }) {
               </MenuItem>
             ))}
           </TextField>
-          <NumberField
-            label={head.bagL}
-            why={head.bagL}
+          <ProductNumber
+            path="layers/*/product/bagL"
             value={draft.bagL}
-            range={PLAN_RANGE.bagL}
-            dimension="volume"
-            canBeUnknown={false}
-            onChange={(bagL) => set({ bagL: bagL ?? NaN })}
+            texts={typed.of('bagL')}
+            onChange={(bagL) => set({ bagL })}
             onCommit={() => done()}
           />
-          <NumberField
-            label={head.bulkKgPerL}
-            why={head.bulkKgPerL}
+          <ProductNumber
+            path="layers/*/product/bulkKgPerL"
             value={draft.bulkKgPerL}
-            range={PLAN_RANGE.bulkKgPerL}
+            texts={typed.of('bulkKgPerL')}
             onChange={(bulkKgPerL) => set({ bulkKgPerL })}
             onCommit={() => done()}
           />
-          <NumberField
-            label={head.porosity}
-            why={head.porosity}
+          <ProductNumber
+            path="layers/*/product/porosity"
             value={draft.porosity}
-            range={PLAN_RANGE.porosity}
-            scale={100}
+            texts={typed.of('porosity')}
             onChange={(porosity) => set({ porosity })}
             onCommit={() => done()}
           />
         </>
       ) : (
         <>
-          <NumberField
-            label={head.pack}
-            why={head.pack}
+          <ProductNumber
+            path="tabProduct/pack"
             value={draft.pack}
-            range={PLAN_RANGE.pack}
-            canBeUnknown={false}
-            onChange={(pack) => set({ pack: pack === null ? NaN : Math.round(pack) })}
+            texts={typed.of('pack')}
+            onChange={(pack) => set({ pack })}
             onCommit={() => done()}
           />
-          <NumberField
-            label={head.renewDays}
-            why={head.renewDays}
+          <ProductNumber
+            path="tabProduct/renewDays"
             value={draft.renewDays}
-            range={PLAN_RANGE.renewDays}
-            canBeUnknown={false}
-            onChange={(renewDays) => set({ renewDays: renewDays ?? NaN })}
+            texts={typed.of('renewDays')}
+            onChange={(renewDays) => set({ renewDays })}
             onCommit={() => done()}
           />
           <span />
           <span />
         </>
       )}
-      <NumberField
-        label={head.price}
-        why={head.price}
+      <ProductNumber
+        path="tabProduct/price"
         value={draft.price}
-        range={PLAN_RANGE.price}
+        texts={typed.of('price')}
         onChange={(price) => set({ price })}
         onCommit={() => done()}
       />
@@ -206,5 +200,30 @@ function ProductRow({ product }: { product: Product }) {
         </Button>
       )}
     </Box>
+  )
+}
+
+interface ProductNumberProps {
+  readonly path: NumberPath & keyof typeof enField
+  readonly value: number | null
+  readonly texts: ReturnType<Texts['of']>
+  readonly onChange: (value: number | null) => void
+  readonly onCommit: () => void
+}
+/** A number of a product, as the plan that it is copied into takes it. */
+function ProductNumber({ path, texts, ...given }: ProductNumberProps) {
+  const { dimension, range, isSure, isWhole = false } = numberField(path)
+  const [label, why] = enField[path]
+  return (
+    <NumberField
+      label={label}
+      why={why}
+      dimension={dimension}
+      range={range}
+      canBeUnknown={!isSure}
+      isWhole={isWhole}
+      {...texts}
+      {...given}
+    />
   )
 }

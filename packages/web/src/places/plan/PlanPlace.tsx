@@ -1,7 +1,7 @@
-import { enApp, enPlan, enPlanSheet, type PlanRevision, PlanSchema } from '@jovrin/contract'
+import { enApp, enPlan, enPlanSheet, type PlanRevision } from '@jovrin/contract'
 import { civilDate, daysBetween, PLAN_SHEETS, type PlanSheet } from '@jovrin/core'
 import { useQuery } from '@tanstack/react-query'
-import { lazy, Suspense, useCallback, useEffect, useRef, useState } from 'react'
+import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { useParams } from 'react-router'
 import { planOfTank } from '../../api/tanks.queries.js'
 import { useNotice } from '../../ui/notice.js'
@@ -10,6 +10,7 @@ import { DescribeSheet } from './describe/DescribeSheet.js'
 import { usePlanForm } from './describe/usePlanForm.js'
 import { useDesk, type Desk } from './desk.js'
 import { Conflict, PlanBar } from './PlanBar.js'
+import { PenContext } from './pen.js'
 import { unkeptPlan, usePlanDraft } from './usePlanDraft.js'
 import { usePlanKeeper } from './usePlanKeeper.js'
 
@@ -33,21 +34,20 @@ const SHEETS = {
 function KnownPlan({ tankId, initial }: { tankId: string; initial: PlanRevision }) {
   const { sheet } = useParams()
   const [restored] = useState(() => unkeptPlan(tankId, initial.plan))
-  const form = usePlanForm(restored ?? initial.plan)
+  const form = usePlanForm(restored?.plan ?? initial.plan, restored?.texts)
   const age = daysBetween(initial.plan.startedOn, civilDate(new Date(), initial.plan.timeZone))
-  const { replace, now } = form
+  const { replace, now, isKeepable } = form
   const keeper = usePlanKeeper(tankId, initial, replace)
   const { keep, step } = keeper
   const [effectiveOn, setEffectiveOn] = useState<string | null>(null)
   const notice = useNotice()
-  usePlanDraft(tankId, keeper.revision.plan, form.valid)
+  usePlanDraft(tankId, keeper.revision.plan, form)
   const commit = useCallback(() => {
     // After the field's own change has reached the form.
     queueMicrotask(() => {
-      const parsed = PlanSchema.safeParse(now())
-      if (parsed.success) void keep(parsed.data, effectiveOn === null ? undefined : { effectiveOn, why: null })
+      if (isKeepable()) void keep(now(), effectiveOn === null ? undefined : { effectiveOn, why: null })
     })
-  }, [keep, now, effectiveOn])
+  }, [effectiveOn, isKeepable, keep, now])
   const isRestored = useRef(restored !== null)
   useEffect(() => {
     if (!isRestored.current) return
@@ -66,8 +66,9 @@ function KnownPlan({ tankId, initial }: { tankId: string; initial: PlanRevision 
     return () => window.removeEventListener('keydown', listen)
   }, [step])
   const desk = useDesk(tankId, form, commit)
+  const pen = useMemo(() => ({ form, commit }), [form, commit])
   return (
-    <>
+    <PenContext value={pen}>
       <PlanBar
         tankId={tankId}
         isValid={form.isValid}
@@ -79,13 +80,13 @@ function KnownPlan({ tankId, initial }: { tankId: string; initial: PlanRevision 
       />
       <PlanSheetView sheet={sheet} desk={desk} age={age} />
       <Conflict keeper={keeper} />
-    </>
+    </PenContext>
   )
 }
 
 function PlanSheetView({ sheet, desk, age }: { sheet: string | undefined; desk: Desk; age: number }) {
   if (sheet === undefined || sheet === 'supply' || !(PLAN_SHEETS as readonly string[]).includes(sheet))
-    return <DescribeSheet form={desk.form} age={age} onCommit={desk.commit} head={null} />
+    return <DescribeSheet age={age} head={null} />
   const Sheet = SHEETS[sheet as keyof typeof SHEETS] // just checked
   return (
     <Suspense fallback={<QueryState error={null} onRetry={() => undefined} />}>

@@ -1,17 +1,17 @@
-import { PLAN_RANGE } from '@jovrin/contract'
-import type { Plan } from '@jovrin/core'
+import { numberField, type Plan } from '@jovrin/core'
 import { TextField } from '@mui/material'
 import { useState } from 'react'
 import { localId } from '../../api/localId.js'
-import { parseNumber } from '../../ui/parseNumber.js'
+import { readNumber } from '@jovrin/core'
 import { significant } from '../../ui/units.js'
 
 /** One's own price by the piece. Text that is no price stays in its cell and is marked. */
 export function PriceCell({ value, label, onPrice }: { value: number | null; label: string; onPrice: (price: number | null) => void }) {
   const [text, setText] = useState(value === null ? '' : significant(value, 8))
-  const parsed = parseNumber(text)
+  const parsed = readNumber(text)
   const price = 'value' in parsed ? parsed.value : NaN
-  const isWrong = price !== null && !(price >= PLAN_RANGE.price[0] && price <= PLAN_RANGE.price[1])
+  const [least, most] = numberField('money/prices/*/price').range
+  const isWrong = price !== null && !(price >= least && price <= most)
   const done = (): void => {
     if (!isWrong && price !== value) onPrice(price)
   }

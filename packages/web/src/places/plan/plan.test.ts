@@ -270,11 +270,12 @@ describe('edits not yet kept', () => {
   const key = 'jovrin.planDraft.t'
   afterEach(() => localStorage.clear())
   test('come back where they still fit, and are let go where they do not', () => {
-    localStorage.setItem(key, JSON.stringify([{ path: '/temperatureC', from: null, to: 26 }]))
-    expect(unkeptPlan('t', plan)?.temperatureC).toBe(26)
+    localStorage.setItem(key, JSON.stringify({ edits: [{ path: '/temperatureC', from: null, to: 26 }], texts: { '/roomCo2Ppm': 'much' } }))
+    expect(unkeptPlan('t', plan)?.plan.temperatureC).toBe(26)
+    expect(unkeptPlan('t', plan)?.texts).toEqual({ '/roomCo2Ppm': 'much' })
     expect(unkeptPlan('t', { ...plan, temperatureC: 22 })).toBeNull()
     expect(unkeptPlan('other', plan)).toBeNull()
-    for (const broken of ['{', '7', '[]', JSON.stringify([{ path: '/temperatureC', from: null, to: 'hot' }])]) {
+    for (const broken of ['{', '7', '[]', JSON.stringify({ edits: [{ path: '/temperatureC', from: null, to: 'hot' }], texts: {} })]) {
       localStorage.setItem(key, broken)
       expect(unkeptPlan('t', plan)).toBeNull()
     }

@@ -113,7 +113,7 @@ describe('intent', () => {
   test('hours are the yardstick: what was said stands against what the plan asks for', () => {
     renderSheet(barePlan, (desk) => <IntentSheet desk={desk} />)
     expect(screen.getByText(/^This plan asks for/)).toBeTruthy()
-    type(/^Hours a week/, '1')
+    type(/^Time a week/, '1')
     expect(screen.getByText(/^You said 1 h a week; this plan asks for/)).toBeTruthy()
   })
   test('a wish is taken back as easily as made', () => {

@@ -1,32 +1,46 @@
 import { PlanSchema } from '@jovrin/contract'
-import { applyEdits, diff, type Edit, type Plan } from '@jovrin/core'
+import { applyEdits, diff, type Plan } from '@jovrin/core'
 import { useEffect, useRef } from 'react'
+import { z } from 'zod'
+import type { FieldTexts, PlanForm } from './describe/usePlanForm.js'
 
 const keyOf = (tankId: string): string => `jovrin.planDraft.${tankId}`
 const WRITE_AFTER_MS = 120
 
-/** What a page that was closed in the middle of a gesture had not yet kept, applied to the plan as it is now. `null` when there is nothing, or when it no longer fits. */
-export function unkeptPlan(tankId: string, stored: Plan): Plan | null {
+/** What a page that was closed in the middle of a gesture had not yet kept. */
+export interface Unkept {
+  readonly plan: Plan
+  /** Texts that were no values yet, back in their fields. */
+  readonly texts: FieldTexts
+}
+const Stored = z.object({
+  edits: z.array(z.object({ path: z.string(), from: z.unknown(), to: z.unknown() })),
+  texts: z.record(z.string(), z.string()),
+})
+
+/** That, on top of the plan as it is now. `null` when there is nothing, or when it no longer fits. */
+export function unkeptPlan(tankId: string, stored: Plan): Unkept | null {
   try {
-    const edits = JSON.parse(localStorage.getItem(keyOf(tankId)) ?? 'null') as Edit[] | null // written below; the schema checks what comes of it
-    if (!Array.isArray(edits) || edits.length === 0) return null
-    const parsed = PlanSchema.safeParse(applyEdits(stored, edits))
-    return parsed.success ? parsed.data : null
+    const kept = Stored.safeParse(JSON.parse(localStorage.getItem(keyOf(tankId)) ?? 'null'))
+    if (!kept.success) return null
+    const parsed = PlanSchema.safeParse(applyEdits(stored, kept.data.edits))
+    return parsed.success ? { plan: parsed.data, texts: kept.data.texts } : null
   } catch {
     return null
   }
 }
 
-/** Keeps the edits that are not yet stored on this device, so that a reload in the middle of a gesture loses nothing. */
-export function usePlanDraft(tankId: string, stored: Plan, valid: Plan): void {
-  const latest = useRef({ stored, valid })
+/** Keeps what is not yet stored on this device, so that a reload in the middle of a gesture loses nothing. */
+export function usePlanDraft(tankId: string, stored: Plan, { valid, texts }: Pick<PlanForm, 'valid' | 'texts'>): void {
+  const latest = useRef({ stored, valid, texts })
   useEffect(() => {
-    latest.current = { stored, valid }
+    latest.current = { stored, valid, texts }
     const write = (): void => {
       try {
-        const edits = diff(latest.current.stored, latest.current.valid)
-        if (edits.length === 0) localStorage.removeItem(keyOf(tankId))
-        else localStorage.setItem(keyOf(tankId), JSON.stringify(edits))
+        const { current } = latest
+        const edits = diff(current.stored, current.valid)
+        if (edits.length === 0 && Object.keys(current.texts).length === 0) localStorage.removeItem(keyOf(tankId))
+        else localStorage.setItem(keyOf(tankId), JSON.stringify({ edits, texts: current.texts }))
       } catch {
         // Without storage only the last gesture is at risk.
       }
@@ -37,5 +51,5 @@ export function usePlanDraft(tankId: string, stored: Plan, valid: Plan): void {
       clearTimeout(timer)
       window.removeEventListener('pagehide', write)
     }
-  }, [tankId, stored, valid])
+  }, [tankId, stored, valid, texts])
 }

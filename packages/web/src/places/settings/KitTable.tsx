@@ -7,7 +7,7 @@ import { changeJson } from '../../api/http.js'
 import { allKits } from '../../api/journal.queries.js'
 import { HeadRow } from '../../ui/HeadRow.js'
 import { useNotice } from '../../ui/notice.js'
-import { parseNumber } from '../../ui/parseNumber.js'
+import { readNumber } from '@jovrin/core'
 import { significant } from '../../ui/units.js'
 import { Section } from './Section.js'
 
@@ -53,7 +53,7 @@ function KitRow({ kit }: { kit: Kit }) {
   })
   const name = enReadingQuantity[kit.quantity]
   const number = (text: string): number | null => {
-    const parsed = parseNumber(text)
+    const parsed = readNumber(text)
     return 'value' in parsed ? parsed.value : NaN
   }
   const isWrong = (text: string): boolean => Number.isNaN(number(text)) || (number(text) ?? 0) < 0

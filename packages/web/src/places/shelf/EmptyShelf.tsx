@@ -21,7 +21,7 @@ export function EmptyShelf() {
       </Button>
       <Box sx={{ color: 'text.secondary', mt: 5, mb: 1 }}>{enShelf.emptySample}</Box>
       <Box sx={{ borderBottom: '2px solid var(--ink)' }}>
-        <SmallSection plan={sample} figures={tankFigures(sample)} ageDays={SAMPLE_AGE} pxPerCm={5} description={enShelf.emptySample} />
+        <SmallSection figures={tankFigures(sample)} ageDays={SAMPLE_AGE} pxPerCm={5} description={enShelf.emptySample} />
       </Box>
     </Box>
   )

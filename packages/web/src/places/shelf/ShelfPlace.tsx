@@ -105,13 +105,7 @@ function TankRow({ tank, timeline, forecast, stop, pxPerCm }: TankRowProps) {
       }}
     >
       <Link to={`/tanks/${tank.id}/balance`} aria-label={enShelf.open(tank.plan.name)} style={{ display: 'block', color: 'inherit' }}>
-        <SmallSection
-          plan={tank.plan}
-          figures={figures}
-          ageDays={age}
-          pxPerCm={pxPerCm}
-          description={enShelf.sectionOf(tank.plan.name, size)}
-        />
+        <SmallSection figures={figures} ageDays={age} pxPerCm={pxPerCm} description={enShelf.sectionOf(tank.plan.name, size)} />
       </Link>
       <Box sx={{ pb: 1, minWidth: 0, alignSelf: 'center' }}>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5, alignItems: 'baseline' }}>

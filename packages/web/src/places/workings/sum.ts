@@ -9,7 +9,7 @@ import {
   type WorkingInputs,
   type WorkingRow,
 } from '@jovrin/core'
-import { parseNumber } from '../../ui/parseNumber.js'
+import { readNumber } from '@jovrin/core'
 import { significant } from '../../ui/units.js'
 
 /** What is typed into a sum: texts by field; rows of texts where a field is a list. */
@@ -71,7 +71,7 @@ export function workSum(working: Working, texts: SumTexts): SumOutcome {
   let isIncomplete = false
   const read = (field: FieldDescriptor, text: string): number | string | null => {
     if (field.kind !== 'number') return text
-    const parsed = parseNumber(text)
+    const parsed = readNumber(text)
     if ('error' in parsed) {
       wrong.push({ name: field.name, sentence: enNumber[parsed.error] })
       return null

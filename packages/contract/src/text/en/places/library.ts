@@ -6,12 +6,6 @@ export const enLibrary = {
   head: {
     name: 'Name',
     ground: 'Ground',
-    bagL: 'Bag',
-    bulkKgPerL: 'kg/L, dry',
-    porosity: 'Pores, %',
-    price: 'Price',
-    pack: 'In a pack',
-    renewDays: 'Spent after, d',
   },
   addGround: 'Add a ground',
   addTab: 'Add root tabs',

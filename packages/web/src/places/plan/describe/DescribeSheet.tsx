@@ -3,23 +3,22 @@ import { Box } from '@mui/material'
 import { useState, type FocusEvent, type ReactNode } from 'react'
 import { PlanFields } from './PlanFields.js'
 import { SectionSheet } from './SectionSheet.js'
-import type { PlanForm } from './usePlanForm.js'
+import { usePen } from '../pen.js'
 
 interface DescribeSheetProps {
-  readonly form: PlanForm
   readonly head: ReactNode
   /** Days at which the tank is drawn first. */
   readonly age: number
-  readonly onCommit: () => void
 }
 
 /** The drawing beside the questions; the drawing stays in view while the questions scroll, and explains the question that is being answered. */
-export function DescribeSheet({ form, head, age, onCommit }: DescribeSheetProps) {
+export function DescribeSheet({ head, age }: DescribeSheetProps) {
+  const { form, commit } = usePen()
   const [question, setQuestion] = useState<string | null>(null)
   const moveDay = (plan: Plan, isFinal: boolean): void => {
     form.set('lightWindows', plan.lightWindows)
     form.set('gasLines', plan.gasLines)
-    if (isFinal) onCommit()
+    if (isFinal) commit()
   }
   const explain = (event: FocusEvent<HTMLElement>): void =>
     setQuestion(event.target.closest('[data-question]')?.getAttribute('data-question') ?? null)
@@ -30,7 +29,7 @@ export function DescribeSheet({ form, head, age, onCommit }: DescribeSheetProps)
       </Box>
       <Box sx={{ borderLeft: { md: '2px solid var(--ink)' }, background: 'var(--sheet)', p: 2, minWidth: 0 }} onFocus={explain}>
         {head !== null && <Box sx={{ display: 'flex', alignItems: 'center', flexWrap: 'wrap', gap: 1, mb: 1.5 }}>{head}</Box>}
-        <PlanFields form={form} onCommit={onCommit} />
+        <PlanFields />
       </Box>
     </Box>
   )

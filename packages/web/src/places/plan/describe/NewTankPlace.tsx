@@ -2,10 +2,11 @@ import { enApp, enDescribe, PlanSchema, TankEntry } from '@jovrin/contract'
 import { civilDate, upgradePlan, type Plan } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useQueryClient } from '@tanstack/react-query'
-import { useEffect, useRef, useState } from 'react'
+import { useEffect, useMemo, useRef, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { newId } from '../../../api/newId.js'
 import { postJson } from '../../../api/http.js'
+import { PenContext } from '../pen.js'
 import { DescribeSheet } from './DescribeSheet.js'
 import { newPlan } from './newPlan.js'
 import { usePlanForm } from './usePlanForm.js'
@@ -57,27 +58,28 @@ export function NewTankPlace() {
       setKeeping(false)
     }
   }
+  const pen = useMemo(() => ({ form, commit: () => undefined }), [form])
   return (
-    <DescribeSheet
-      form={form}
-      age={FIRST_DRAWN}
-      onCommit={() => undefined}
-      head={
-        <>
-          <Box component="h1" className="lettering" sx={{ m: 0, fontSize: 22, flexGrow: 1 }}>
-            {enDescribe.newTitle}
-          </Box>
-          <Box role="status" sx={{ fontSize: 13, color: form.isValid && error === null ? 'text.secondary' : 'var(--algae)' }}>
-            {error ?? (form.isValid ? enDescribe.draftKept : enDescribe.unsaved)}
-          </Box>
-          <Button disabled={!form.isValid || isKeeping} onClick={() => void keep('plan/intent')}>
-            {enDescribe.keepAndPlan}
-          </Button>
-          <Button variant="contained" disabled={!form.isValid || isKeeping} onClick={() => void keep('balance')}>
-            {enDescribe.keep}
-          </Button>
-        </>
-      }
-    />
+    <PenContext value={pen}>
+      <DescribeSheet
+        age={FIRST_DRAWN}
+        head={
+          <>
+            <Box component="h1" className="lettering" sx={{ m: 0, fontSize: 22, flexGrow: 1 }}>
+              {enDescribe.newTitle}
+            </Box>
+            <Box role="status" sx={{ fontSize: 13, color: form.isValid && error === null ? 'text.secondary' : 'var(--algae)' }}>
+              {error ?? (form.isValid ? enDescribe.draftKept : enDescribe.unsaved)}
+            </Box>
+            <Button disabled={!form.isValid || isKeeping} onClick={() => void keep('plan/intent')}>
+              {enDescribe.keepAndPlan}
+            </Button>
+            <Button variant="contained" disabled={!form.isValid || isKeeping} onClick={() => void keep('balance')}>
+              {enDescribe.keep}
+            </Button>
+          </>
+        }
+      />
+    </PenContext>
   )
 }

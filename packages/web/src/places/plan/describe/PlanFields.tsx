@@ -1,28 +1,19 @@
+import { enDescribe, enField, enGroundKind, enPlantKind, enQuestion, enRefused, enSchool } from '@jovrin/contract'
 import {
-  enDensity,
-  enDescribe,
-  enField,
-  enFilterState,
-  enGasControl,
-  enGroundKind,
-  enPlantKind,
-  enRefused,
-  enSchool,
-  enSurface,
-  PLAN_RANGE,
-} from '@jovrin/contract'
-import {
-  DENSITIES,
   FEEDING_SCHOOLS,
-  FILTER_STATES,
-  GAS_CONTROLS,
   GROUND_KINDS,
+  longestRampMin,
+  MATERIAL,
+  numberField,
   pieceMassKg,
   PLANT_KINDS,
-  SURFACES,
   UNKNOWN_SOURCE,
   UNPLACED,
+  type GasLine,
   type GroundKind,
+  type Lamp,
+  type LightWindow,
+  type Patch,
   type Plan,
   type PlantKind,
 } from '@jovrin/core'
@@ -30,56 +21,33 @@ import { Box, MenuItem, TextField } from '@mui/material'
 import { Choice } from '../../../ui/Choice.js'
 import { NumberField } from '../../../ui/NumberField.js'
 import { Group, Grid } from '../../../ui/QuestionGroup.js'
-import type { PlanForm } from './usePlanForm.js'
-
-interface FieldsProps {
-  readonly form: PlanForm
-  readonly onCommit: () => void
-}
-
-const field = (name: string): { question: string; label: string; why: string } => ({
-  question: name,
-  label: enField[name]?.[0] ?? name,
-  why: enField[name]?.[1] ?? '',
-})
-const options = <T extends string>(values: readonly T[], names: Record<string, string>): (readonly [T, string])[] =>
-  values.map((value) => [value, names[value] ?? value] as const)
-const yesNo = [
-  ['yes', enDescribe.yes],
-  ['no', enDescribe.no],
-] as const
+import { usePen } from '../pen.js'
+import { PlanChoice, PlanField, PlanFlag } from '../PlanField.js'
 
 /** The questions about a tank, in the order of the work. Every number takes "don't know": leave it empty. */
-export function PlanFields({ form, onCommit }: FieldsProps) {
-  return (
-    <Box sx={{ display: 'grid', gap: 2 }}>
-      <VesselFields form={form} onCommit={onCommit} />
-      <WaterFields form={form} onCommit={onCommit} />
-      <GroundFields form={form} onCommit={onCommit} />
-      <PlantFields form={form} onCommit={onCommit} />
-      <LightFields form={form} onCommit={onCommit} />
-      <GasFields form={form} onCommit={onCommit} />
-      <FlowFields form={form} onCommit={onCommit} />
-      <CareFields form={form} onCommit={onCommit} />
-      <AnimalFields form={form} onCommit={onCommit} />
-    </Box>
-  )
-}
+export const PlanFields = () => (
+  <Box sx={{ display: 'grid', gap: 2 }}>
+    <VesselFields />
+    <WaterFields />
+    <GroundFields />
+    <PlantFields />
+    <LightFields />
+    <GasFields />
+    <FlowFields />
+    <CareFields />
+    <AnimalFields />
+  </Box>
+)
 
-function VesselFields({ form, onCommit }: FieldsProps) {
+const textField = (path: 'name' | 'startedOn' | 'lightWindows/*/on' | 'feeding') => ({
+  label: enField[path][0],
+  title: enField[path][1],
+  'data-question': path,
+})
+
+function VesselFields() {
+  const { form, commit } = usePen()
   const { draft, set } = form
-  const number = (name: Exclude<keyof Plan['vessel'], 'top'>, usual: readonly [number, number]) => (
-    <NumberField
-      {...field(name)}
-      value={draft.vessel[name]}
-      range={PLAN_RANGE[name]}
-      usual={usual}
-      dimension="length"
-      assumed={name}
-      onChange={(value) => set('vessel', { ...form.now().vessel, [name]: value })}
-      onCommit={onCommit}
-    />
-  )
   return (
     <Group number={1} title={enDescribe.section.glass}>
       <Grid>
@@ -87,9 +55,9 @@ function VesselFields({ form, onCommit }: FieldsProps) {
           {...textField('name')}
           value={draft.name}
           onChange={(event) => set('name', event.target.value)}
-          onBlur={onCommit}
+          onBlur={commit}
           error={draft.name.trim() === ''}
-          helperText={draft.name.trim() === '' ? enRefused.tooShort(field('name').label, '1') : ''}
+          helperText={draft.name.trim() === '' ? enRefused.tooShort(enField.name[0], '1') : ''}
           slotProps={{ htmlInput: { maxLength: 80 }, inputLabel: { shrink: true } }}
         />
         <TextField
@@ -97,195 +65,157 @@ function VesselFields({ form, onCommit }: FieldsProps) {
           type="date"
           value={draft.startedOn}
           onChange={(event) => set('startedOn', event.target.value)}
-          onBlur={onCommit}
+          onBlur={commit}
           slotProps={{ inputLabel: { shrink: true } }}
         />
-        {number('lengthCm', [25, 200])}
-        {number('widthCm', [18, 80])}
-        {number('heightCm', [18, 70])}
-        {number('glassCm', [0.3, 2])}
-        {number('freeboardCm', [0, 10])}
+        <PlanField path="vessel/lengthCm" />
+        <PlanField path="vessel/widthCm" />
+        <PlanField path="vessel/heightCm" />
+        <PlanField path="vessel/glassCm" />
+        <PlanField path="vessel/freeboardCm" />
       </Grid>
     </Group>
   )
 }
-const textField = (name: string): { label: string; title: string; 'data-question': string } => ({
-  label: field(name).label,
-  title: field(name).why,
-  'data-question': name,
-})
 
-function WaterFields({ form, onCommit }: FieldsProps) {
-  const { draft, set } = form
+function WaterFields() {
+  const { draft } = usePen().form
   const source = draft.sources[0] ?? { id: 'tap', ...UNKNOWN_SOURCE }
-  const number = (
-    name: 'alkalinityMeqPerL' | 'hardnessMmolPerL' | 'nitrateMgNPerL' | 'phosphateMgPPerL',
-    dimension: 'alkalinity' | 'hardness' | 'nitrate' | 'phosphate',
-    usual: readonly [number, number],
-  ) => (
-    <NumberField
-      {...field(name)}
-      value={source[name]}
-      range={PLAN_RANGE[name]}
-      usual={usual}
-      dimension={dimension}
-      assumed={name}
-      onChange={(value) => set('sources', [{ ...(form.now().sources[0] ?? source), [name]: value }])}
-      onCommit={onCommit}
-    />
-  )
   return (
     <Group number={2} title={enDescribe.section.water}>
       <Grid>
-        <NumberField
-          {...field('temperatureC')}
-          value={draft.temperatureC}
-          range={PLAN_RANGE.temperatureC}
-          usual={[18, 30]}
-          dimension="temperature"
-          assumed="temperatureC"
-          onChange={(value) => set('temperatureC', value)}
-          onCommit={onCommit}
-        />
-        {number('alkalinityMeqPerL', 'alkalinity', [0, 7])}
-        {number('hardnessMmolPerL', 'hardness', [0, 4])}
-        {number('nitrateMgNPerL', 'nitrate', [0, 12])}
-        {number('phosphateMgPPerL', 'phosphate', [0, 2])}
-        <NumberField
-          {...field('roomCo2Ppm')}
-          value={draft.roomCo2Ppm}
-          range={PLAN_RANGE.roomCo2Ppm}
-          usual={[400, 2000]}
-          unit="ppm"
-          assumed="roomCo2Ppm"
-          onChange={(value) => set('roomCo2Ppm', value)}
-          onCommit={onCommit}
-        />
+        <PlanField path="temperatureC" />
+        <PlanField path="sources/*/alkalinityMeqPerL" item={source} />
+        <PlanField path="sources/*/hardnessMmolPerL" item={source} />
+        <PlanField path="sources/*/nitrateMgNPerL" item={source} />
+        <PlanField path="sources/*/phosphateMgPPerL" item={source} />
+        <PlanField path="roomCo2Ppm" />
       </Grid>
     </Group>
   )
 }
 
-function GroundFields({ form, onCommit }: FieldsProps) {
+function GroundFields() {
+  const { form, commit } = usePen()
   const { draft, set } = form
   const layer = draft.layers[0]
-  const depth = (name: 'frontCm' | 'backCm') =>
-    layer && (
-      <NumberField
-        {...field(name)}
-        value={layer[name]}
-        range={PLAN_RANGE.layerCm}
-        usual={[1, 20]}
-        dimension="length"
-        assumed={name}
-        onChange={(value) =>
-          set(
-            'layers',
-            form.now().layers.map((entry, index) => (index === 0 ? { ...entry, [name]: value } : entry)),
-          )
-        }
-        onCommit={onCommit}
-      />
-    )
-  const piecesOf = (pieces: Plan['hardscape'], isWood: boolean): Plan['hardscape'] =>
-    pieces.filter(({ material }) => material.endsWith('wood') === isWood)
-  /** Pieces that were drawn one by one are weighed one by one, on their own sheet. */
-  const isDrawn = (isWood: boolean): boolean =>
-    piecesOf(draft.hardscape, isWood).length > 1 || piecesOf(draft.hardscape, isWood).some(({ outline }) => outline !== null)
-  const massOf = (isWood: boolean): number | null => {
-    const [piece] = piecesOf(draft.hardscape, isWood)
-    return piece === undefined ? 0 : pieceMassKg(piece).massKg
+  const lay = (ground: GroundKind | 'none' | null): void => {
+    const blank = { id: 'g1', frontCm: null, backCm: null, product: null }
+    set('layers', ground === null || ground === 'none' ? [] : [{ ...blank, ...form.now().layers[0], ground }])
+    commit()
   }
-  const setMass = (isWood: boolean, massKg: number | null): void => {
-    const now = form.now().hardscape
-    const others = piecesOf(now, !isWood)
-    const [piece] = piecesOf(now, isWood)
-    set(
-      'hardscape',
-      massKg === 0
-        ? others
-        : [...others, { ...UNPLACED, id: isWood ? 'wood' : 'stones', material: isWood ? 'wood' : 'granite', ...piece, massKg }],
-    )
-  }
-  const hasWood = draft.hardscape.some((piece) => piece.material.endsWith('wood'))
   return (
     <Group number={3} title={enDescribe.section.ground}>
       <Choice
-        {...field('ground')}
+        question="layers/*/ground"
+        label={enField['layers/*/ground'][0]}
+        why={enField['layers/*/ground'][1]}
         value={layer?.ground ?? 'none'}
-        options={options<GroundKind | 'none'>([...GROUND_KINDS, 'none'], enGroundKind)}
-        onChange={(ground) => {
-          set(
-            'layers',
-            ground === null || ground === 'none'
-              ? []
-              : [{ id: 'g1', frontCm: null, backCm: null, product: null, ...form.now().layers[0], ground }],
-          )
-          onCommit()
-        }}
+        options={([...GROUND_KINDS, 'none'] as const).map((kind) => [kind, enGroundKind[kind]] as const)}
+        onChange={lay}
       />
       <Box sx={{ mt: 1 }}>
         <Grid>
-          {depth('frontCm')}
-          {depth('backCm')}
-          {!isDrawn(false) && (
-            <NumberField
-              {...field('stonesKg')}
-              value={massOf(false)}
-              range={PLAN_RANGE.massKg}
-              usual={[0, 80]}
-              dimension="mass"
-              assumed="massKg"
-              onChange={(value) => setMass(false, value)}
-              onCommit={onCommit}
-            />
+          {layer && (
+            <>
+              <PlanField path="layers/*/frontCm" item={layer} />
+              <PlanField path="layers/*/backCm" item={layer} />
+            </>
           )}
-          {!isDrawn(true) && (
-            <NumberField
-              {...field('woodKg')}
-              value={massOf(true)}
-              range={PLAN_RANGE.massKg}
-              usual={[0, 30]}
-              dimension="mass"
-              assumed="massKg"
-              onChange={(value) => setMass(true, value)}
-              onCommit={onCommit}
-            />
-          )}
-          {hasWood && (
-            <Choice
-              {...field('isStaining')}
-              value={draft.hardscape.some((piece) => piece.material === 'staining-wood') ? 'yes' : 'no'}
-              options={yesNo}
-              onChange={(answer) => {
-                set(
-                  'hardscape',
-                  form
-                    .now()
-                    .hardscape.map((piece) =>
-                      piece.material.endsWith('wood') ? { ...piece, material: answer === 'yes' ? 'staining-wood' : 'wood' } : piece,
-                    ),
-                )
-                onCommit()
-              }}
-            />
-          )}
+          <MassField isWood={false} />
+          <MassField isWood />
+          <StainField />
         </Grid>
       </Box>
     </Group>
   )
 }
 
-function PlantFields({ form, onCommit }: FieldsProps) {
+const piecesOf = (pieces: Plan['hardscape'], isWood: boolean): Plan['hardscape'] =>
+  pieces.filter(({ material }) => MATERIAL[material].isWood === isWood)
+
+/** All stones, or all wood, as one mass. Pieces that were drawn one by one are weighed one by one, on their own sheet. */
+function MassField({ isWood }: { isWood: boolean }) {
+  const { form, commit } = usePen()
+  const pieces = piecesOf(form.draft.hardscape, isWood)
+  const [piece] = pieces
+  if (pieces.length > 1 || pieces.some(({ outline }) => outline !== null)) return null
+  const id = piece?.id ?? (isWood ? 'wood' : 'stones')
+  const pointer = `/hardscape/${id}/massKg`
+  const setMass = (massKg: number | null): void => {
+    const now = form.now().hardscape
+    const others = piecesOf(now, !isWood)
+    const blank = { ...UNPLACED, id, material: isWood ? 'wood' : 'granite' } as const
+    form.set('hardscape', massKg === 0 ? others : [...others, { ...blank, ...piecesOf(now, isWood)[0], massKg }])
+  }
+  const { dimension, range, usual, unknown } = numberField('hardscape/*/massKg')
+  const [label, why] = enQuestion[isWood ? 'wood' : 'stones']
+  return (
+    <NumberField
+      question={isWood ? 'wood' : 'stones'}
+      label={label}
+      why={why}
+      dimension={dimension}
+      range={range}
+      value={piece === undefined ? 0 : pieceMassKg(piece).massKg}
+      text={form.texts[pointer] ?? null}
+      onText={(text) => form.write(pointer, text)}
+      onChange={setMass}
+      onCommit={commit}
+      {...(usual ? { usual } : {})}
+      {...(unknown ? { unknown } : {})}
+    />
+  )
+}
+
+function StainField() {
+  const { form, commit } = usePen()
+  const wood = piecesOf(form.draft.hardscape, true)
+  if (wood.length === 0) return null
+  const stain = (isStaining: boolean): void => {
+    form.set(
+      'hardscape',
+      form
+        .now()
+        .hardscape.map((piece) =>
+          MATERIAL[piece.material].isWood ? { ...piece, material: isStaining ? ('staining-wood' as const) : ('wood' as const) } : piece,
+        ),
+    )
+    commit()
+  }
+  return (
+    <Choice
+      question="isStaining"
+      label={enQuestion.isStaining[0]}
+      why={enQuestion.isStaining[1]}
+      value={wood.some(({ material }) => material === 'staining-wood') ? 'yes' : 'no'}
+      options={[
+        ['yes', enDescribe.yes],
+        ['no', enDescribe.no],
+      ]}
+      onChange={(answer) => stain(answer === 'yes')}
+    />
+  )
+}
+
+function PlantFields() {
+  const { form } = usePen()
   const { draft, set } = form
-  const change = (kind: PlantKind, part: Partial<Plan['patches'][number]>): void => {
+  /** A share of nothing takes the kind out. */
+  const setShare = (kind: PlantKind, footFraction: number | null): void => {
     const patches = form.now().patches
     const found = patches.find((patch) => patch.kind === kind)
-    const next = { ...(found ?? { id: kind, kind, footFraction: 0, density: null, pots: null }), ...part }
-    set(
-      'patches',
-      found ? patches.map((patch) => (patch === found ? next : patch)).filter((patch) => patch.footFraction !== 0) : [...patches, next],
-    )
+    if (found === undefined) set('patches', [...patches, { id: kind, kind, footFraction, density: null, pots: null }])
+    else if (footFraction === 0)
+      set(
+        'patches',
+        patches.filter((patch) => patch !== found),
+      )
+    else
+      set(
+        'patches',
+        patches.map((patch) => (patch === found ? { ...patch, footFraction } : patch)),
+      )
   }
   return (
     <Group number={4} title={enDescribe.section.plants}>
@@ -304,37 +234,14 @@ function PlantFields({ form, onCommit }: FieldsProps) {
               pb: 0.5,
             }}
           >
-            <NumberField
-              {...field('footFraction')}
-              label={enPlantKind[kind] ?? kind}
+            <PlanField
+              path="patches/*/footFraction"
+              of={[patch?.id ?? kind]}
+              label={enPlantKind[kind]}
               value={patch === undefined ? 0 : patch.footFraction}
-              range={PLAN_RANGE.footFraction}
-              unit="%"
-              scale={100}
-              onChange={(footFraction) => change(kind, { footFraction })}
-              onCommit={onCommit}
+              onChange={(share) => setShare(kind, share)}
             />
-            {patch !== undefined && (
-              <>
-                <Choice
-                  {...field('density')}
-                  value={patch.density}
-                  canBeUnknown
-                  options={options(DENSITIES, enDensity)}
-                  onChange={(density) => {
-                    change(kind, { density, pots: null })
-                    onCommit()
-                  }}
-                />
-                <NumberField
-                  {...field('pots')}
-                  value={patch.pots}
-                  range={PLAN_RANGE.pots}
-                  onChange={(pots) => change(kind, { pots })}
-                  onCommit={onCommit}
-                />
-              </>
-            )}
+            {patch !== undefined && <AmountFields patch={patch} />}
           </Box>
         )
       })}
@@ -342,193 +249,84 @@ function PlantFields({ form, onCommit }: FieldsProps) {
   )
 }
 
-function LightFields({ form, onCommit }: FieldsProps) {
-  const { draft, set } = form
-  const lamp = draft.lamps[0] ?? { id: 'l1', fluxUmolPerS: null, watts: null, lengthCm: null, aboveWaterCm: null, dimFraction: null }
-  const change = (part: Partial<Plan['lamps'][number]>): void =>
-    set('lamps', [{ ...(form.now().lamps[0] ?? lamp), ...part }, ...form.now().lamps.slice(1)])
+/** How much of a kind: as a density, or in pots, which go before it. */
+const AmountFields = ({ patch }: { patch: Patch }) => (
+  <>
+    <PlanChoice path="patches/*/density" item={patch} />
+    <PlanField path="patches/*/pots" item={patch} />
+  </>
+)
+
+const FIRST_LAMP: Lamp = { id: 'l1', fluxUmolPerS: null, watts: null, lengthCm: null, aboveWaterCm: null, dimFraction: null }
+const FIRST_WINDOW: LightWindow = { id: 't1', on: '12:00', hours: 0, rampMin: 0 }
+const FIRST_LINE: GasLine = {
+  id: 'c1',
+  control: 'none',
+  bubblesPerS: null,
+  bubbleMl: null,
+  linePressureBar: null,
+  beforeLightMin: 90,
+  beforeDarkMin: 60,
+  limitMgPerL: null,
+}
+
+function LightFields() {
+  const lamp = usePen().form.draft.lamps[0] ?? FIRST_LAMP
   return (
     <Group number={5} title={enDescribe.section.light}>
       <Grid>
-        <NumberField
-          {...field('watts')}
-          value={lamp.watts}
-          range={PLAN_RANGE.watts}
-          usual={[4, 400]}
-          unit="W"
-          onChange={(watts) => change({ watts })}
-          onCommit={onCommit}
-        />
-        <NumberField
-          {...field('fluxUmolPerS')}
-          value={lamp.fluxUmolPerS}
-          range={PLAN_RANGE.fluxUmolPerS}
-          usual={[8, 800]}
-          unit="µmol/s"
-          onChange={(fluxUmolPerS) => change({ fluxUmolPerS })}
-          onCommit={onCommit}
-        />
-        <NumberField
-          {...field('lampLengthCm')}
-          value={lamp.lengthCm}
-          range={PLAN_RANGE.lampLengthCm}
-          usual={[8, 200]}
-          dimension="length"
-          onChange={(lengthCm) => change({ lengthCm })}
-          onCommit={onCommit}
-        />
-        <NumberField
-          {...field('aboveWaterCm')}
-          value={lamp.aboveWaterCm}
-          range={PLAN_RANGE.aboveWaterCm}
-          usual={[2, 50]}
-          dimension="length"
-          assumed="aboveWaterCm"
-          onChange={(aboveWaterCm) => change({ aboveWaterCm })}
-          onCommit={onCommit}
-        />
-        <NumberField
-          {...field('dimFraction')}
-          value={lamp.dimFraction}
-          range={PLAN_RANGE.dimFraction}
-          unit="%"
-          scale={100}
-          onChange={(dimFraction) => change({ dimFraction })}
-          onCommit={onCommit}
-        />
-        <WindowFields form={form} onCommit={onCommit} />
+        <PlanField path="lamps/*/watts" item={lamp} />
+        <PlanField path="lamps/*/fluxUmolPerS" item={lamp} />
+        <PlanField path="lamps/*/lengthCm" item={lamp} />
+        <PlanField path="lamps/*/aboveWaterCm" item={lamp} />
+        <PlanField path="lamps/*/dimFraction" item={lamp} />
+        <WindowFields />
       </Grid>
     </Group>
   )
 }
 
-function WindowFields({ form, onCommit }: FieldsProps) {
-  const { draft, set } = form
-  const window = draft.lightWindows[0] ?? { id: 't1', on: '12:00', hours: 0, rampMin: 0 }
-  const change = (part: Partial<Plan['lightWindows'][number]>): void =>
-    set('lightWindows', [{ ...(form.now().lightWindows[0] ?? window), ...part }, ...form.now().lightWindows.slice(1)])
+function WindowFields() {
+  const { form, commit } = usePen()
+  const window = form.draft.lightWindows[0] ?? FIRST_WINDOW
+  const change = (part: Partial<LightWindow>): void => {
+    const [first, ...rest] = form.now().lightWindows
+    form.set('lightWindows', [{ ...(first ?? window), ...part }, ...rest])
+  }
   return (
     <>
       <TextField
-        {...textField('on')}
+        {...textField('lightWindows/*/on')}
         type="time"
         value={window.on}
         onChange={(event) => event.target.value !== '' && change({ on: event.target.value })}
-        onBlur={onCommit}
+        onBlur={commit}
         slotProps={{ inputLabel: { shrink: true } }}
       />
-      <NumberField
-        {...field('hours')}
-        value={window.hours}
-        range={PLAN_RANGE.hours}
-        usual={[4, 12]}
-        unit="h"
-        canBeUnknown={false}
-        onChange={(hours) =>
-          change({
-            hours: hours ?? NaN,
-            rampMin: Math.min(window.rampMin, Number.isNaN(hours ?? NaN) ? window.rampMin : (hours ?? 0) * 30),
-          })
-        }
-        onCommit={onCommit}
+      <PlanField
+        path="lightWindows/*/hours"
+        item={window}
+        onChange={(hours) => hours !== null && change({ hours, rampMin: Math.min(window.rampMin, longestRampMin(hours)) })}
       />
-      <NumberField
-        {...field('rampMin')}
-        value={window.rampMin}
-        range={[0, Math.min(PLAN_RANGE.rampMin[1], Number.isNaN(window.hours) ? 240 : window.hours * 30)]}
-        unit="min"
-        canBeUnknown={false}
-        onChange={(rampMin) => change({ rampMin: rampMin ?? NaN })}
-        onCommit={onCommit}
-      />
+      <PlanField path="lightWindows/*/rampMin" item={window} range={[0, longestRampMin(window.hours)]} />
     </>
   )
 }
 
-function GasFields({ form, onCommit }: FieldsProps) {
-  const { draft, set } = form
-  const line = draft.gasLines[0] ?? {
-    id: 'c1',
-    control: 'none' as const,
-    bubblesPerS: null,
-    bubbleMl: null,
-    linePressureBar: null,
-    beforeLightMin: 90,
-    beforeDarkMin: 60,
-    limitMgPerL: null,
-  }
-  const change = (part: Partial<Plan['gasLines'][number]>): void =>
-    set('gasLines', [{ ...(form.now().gasLines[0] ?? line), ...part }, ...form.now().gasLines.slice(1)])
+function GasFields() {
+  const line = usePen().form.draft.gasLines[0] ?? FIRST_LINE
   return (
     <Group number={6} title={enDescribe.section.gas}>
-      <Choice
-        {...field('control')}
-        value={line.control}
-        options={options(GAS_CONTROLS, enGasControl)}
-        onChange={(control) => {
-          change({ control: control ?? 'none' })
-          onCommit()
-        }}
-      />
+      <PlanChoice path="gasLines/*/control" item={line} />
       {line.control !== 'none' && (
         <Box sx={{ mt: 1 }}>
           <Grid>
-            <NumberField
-              {...field('bubblesPerS')}
-              value={line.bubblesPerS}
-              range={PLAN_RANGE.bubblesPerS}
-              usual={[0.2, 10]}
-              unit="1/s"
-              onChange={(bubblesPerS) => change({ bubblesPerS })}
-              onCommit={onCommit}
-            />
-            <NumberField
-              {...field('bubbleMl')}
-              value={line.bubbleMl}
-              range={PLAN_RANGE.bubbleMl}
-              unit="mL"
-              assumed="bubbleMl"
-              onChange={(bubbleMl) => change({ bubbleMl })}
-              onCommit={onCommit}
-            />
-            <NumberField
-              {...field('linePressureBar')}
-              value={line.linePressureBar}
-              range={PLAN_RANGE.linePressureBar}
-              unit="bar"
-              assumed="linePressureBar"
-              onChange={(linePressureBar) => change({ linePressureBar })}
-              onCommit={onCommit}
-            />
-            <NumberField
-              {...field('beforeLightMin')}
-              value={line.beforeLightMin}
-              range={PLAN_RANGE.gasLeadMin}
-              unit="min"
-              canBeUnknown={false}
-              onChange={(value) => change({ beforeLightMin: value ?? NaN })}
-              onCommit={onCommit}
-            />
-            <NumberField
-              {...field('beforeDarkMin')}
-              value={line.beforeDarkMin}
-              range={PLAN_RANGE.gasLeadMin}
-              unit="min"
-              canBeUnknown={false}
-              onChange={(value) => change({ beforeDarkMin: value ?? NaN })}
-              onCommit={onCommit}
-            />
-            {line.control === 'controller' && (
-              <NumberField
-                {...field('limitMgPerL')}
-                value={line.limitMgPerL}
-                range={PLAN_RANGE.gasLimitMgPerL}
-                usual={[10, 40]}
-                unit="mg/L"
-                onChange={(limitMgPerL) => change({ limitMgPerL })}
-                onCommit={onCommit}
-              />
-            )}
+            <PlanField path="gasLines/*/bubblesPerS" item={line} />
+            <PlanField path="gasLines/*/bubbleMl" item={line} />
+            <PlanField path="gasLines/*/linePressureBar" item={line} />
+            <PlanField path="gasLines/*/beforeLightMin" item={line} />
+            <PlanField path="gasLines/*/beforeDarkMin" item={line} />
+            {line.control === 'controller' && <PlanField path="gasLines/*/limitMgPerL" item={line} />}
           </Grid>
         </Box>
       )}
@@ -536,63 +334,29 @@ function GasFields({ form, onCommit }: FieldsProps) {
   )
 }
 
-function FlowFields({ form, onCommit }: FieldsProps) {
-  const { draft, set } = form
-  const choose = <K extends keyof Plan['flow']>(name: K, value: Plan['flow'][K]): void => {
-    set('flow', { ...form.now().flow, [name]: value })
-    onCommit()
-  }
-  return (
-    <Group number={7} title={enDescribe.section.flow}>
-      <Grid min={230}>
-        <Choice
-          {...field('surface')}
-          value={draft.flow.surface}
-          canBeUnknown
-          options={options(SURFACES, enSurface)}
-          onChange={(surface) => choose('surface', surface)}
-        />
-        <Choice
-          {...field('filter')}
-          value={draft.flow.filter}
-          canBeUnknown
-          options={options(FILTER_STATES, enFilterState)}
-          onChange={(filter) => choose('filter', filter)}
-        />
-        <Choice
-          {...field('hasSkimmer')}
-          value={draft.flow.hasSkimmer ? 'yes' : 'no'}
-          options={yesNo}
-          onChange={(answer) => choose('hasSkimmer', answer === 'yes')}
-        />
-        <NumberField
-          {...field('turnoverPerH')}
-          value={draft.flow.turnoverPerH}
-          range={PLAN_RANGE.turnoverPerH}
-          usual={[2, 15]}
-          unit="1/h"
-          assumed="turnoverPerH"
-          onChange={(value) => set('flow', { ...form.now().flow, turnoverPerH: value })}
-          onCommit={onCommit}
-        />
-      </Grid>
-    </Group>
-  )
-}
+const FlowFields = () => (
+  <Group number={7} title={enDescribe.section.flow}>
+    <Grid min={230}>
+      <PlanChoice path="flow/surface" />
+      <PlanChoice path="flow/filter" />
+      <PlanFlag path="flow/hasSkimmer" />
+      <PlanField path="flow/turnoverPerH" />
+    </Grid>
+  </Group>
+)
 
-function CareFields({ form, onCommit }: FieldsProps) {
-  const { draft, set } = form
-  const change = (part: Partial<Plan['changes']>): void => set('changes', { ...form.now().changes, ...part })
+function CareFields() {
+  const { form, commit } = usePen()
   return (
     <Group number={8} title={enDescribe.section.care}>
       <Grid>
         <TextField
           select
           {...textField('feeding')}
-          value={draft.feeding}
+          value={form.draft.feeding}
           onChange={(event) => {
-            set('feeding', event.target.value as Plan['feeding']) // the menu lists the schools
-            onCommit()
+            form.set('feeding', event.target.value as Plan['feeding']) // the menu lists the schools
+            commit()
           }}
           slotProps={{ inputLabel: { shrink: true } }}
         >
@@ -602,93 +366,26 @@ function CareFields({ form, onCommit }: FieldsProps) {
             </MenuItem>
           ))}
         </TextField>
-        <NumberField
-          {...field('changeFraction')}
-          value={draft.changes.fraction}
-          range={PLAN_RANGE.changeFraction}
-          unit="%"
-          scale={100}
-          canBeUnknown={false}
-          onChange={(value) => change({ fraction: value ?? NaN })}
-          onCommit={onCommit}
-        />
-        <NumberField
-          {...field('everyDays')}
-          value={draft.changes.everyDays}
-          range={PLAN_RANGE.everyDays}
-          unit="d"
-          canBeUnknown={false}
-          onChange={(value) => change({ everyDays: value === null ? NaN : Math.round(value) })}
-          onCommit={onCommit}
-        />
+        <PlanField path="changes/fraction" />
+        <PlanField path="changes/everyDays" />
       </Grid>
       <Box sx={{ mt: 1 }}>
         <Grid min={200}>
-          <Choice
-            {...field('firstWeeksMore')}
-            value={draft.changes.firstWeeksMore ? 'yes' : 'no'}
-            options={yesNo}
-            onChange={(answer) => {
-              change({ firstWeeksMore: answer === 'yes' })
-              onCommit()
-            }}
-          />
-          <Choice
-            {...field('isTrimmed')}
-            value={draft.isTrimmed ? 'yes' : 'no'}
-            options={yesNo}
-            onChange={(answer) => {
-              set('isTrimmed', answer === 'yes')
-              onCommit()
-            }}
-          />
+          <PlanFlag path="changes/firstWeeksMore" />
+          <PlanFlag path="isTrimmed" />
         </Grid>
       </Box>
     </Group>
   )
 }
 
-function AnimalFields({ form, onCommit }: FieldsProps) {
-  const { draft, set } = form
-  const change = (part: Partial<Plan['animals']>): void => set('animals', { ...form.now().animals, ...part })
-  const day = (value: number | null): number => (value === null ? NaN : Math.round(value))
-  return (
-    <Group number={9} title={enDescribe.section.animals}>
-      <Grid>
-        <NumberField
-          {...field('foodGPerDay')}
-          value={draft.animals.foodGPerDay}
-          range={PLAN_RANGE.foodGPerDay}
-          usual={[0, 5]}
-          unit="g"
-          onChange={(foodGPerDay) => change({ foodGPerDay })}
-          onCommit={onCommit}
-        />
-        <NumberField
-          {...field('fishFromDay')}
-          value={draft.animals.fishFromDay}
-          range={PLAN_RANGE.day}
-          canBeUnknown={false}
-          onChange={(value) => change({ fishFromDay: day(value) })}
-          onCommit={onCommit}
-        />
-        <NumberField
-          {...field('grazers')}
-          value={draft.animals.grazers}
-          range={PLAN_RANGE.grazers}
-          usual={[0, 60]}
-          onChange={(grazers) => change({ grazers })}
-          onCommit={onCommit}
-        />
-        <NumberField
-          {...field('grazersFromDay')}
-          value={draft.animals.grazersFromDay}
-          range={PLAN_RANGE.day}
-          canBeUnknown={false}
-          onChange={(value) => change({ grazersFromDay: day(value) })}
-          onCommit={onCommit}
-        />
-      </Grid>
-    </Group>
-  )
-}
+const AnimalFields = () => (
+  <Group number={9} title={enDescribe.section.animals}>
+    <Grid>
+      <PlanField path="animals/foodGPerDay" />
+      <PlanField path="animals/fishFromDay" />
+      <PlanField path="animals/grazers" />
+      <PlanField path="animals/grazersFromDay" />
+    </Grid>
+  </Group>
+)

@@ -1,4 +1,4 @@
-import { enBalance, enDescribe, enField, enGasControl } from '@jovrin/contract'
+import { enBalance, enDescribe, enField, enGasControl, enQuestion } from '@jovrin/contract'
 import { checkPlan, findingKey, groundHeightCm, tankFigures, type Plan } from '@jovrin/core'
 import { Box, Slider } from '@mui/material'
 import { useState } from 'react'
@@ -22,6 +22,12 @@ interface SectionSheetProps {
   readonly onMoveDay: (plan: Plan, isFinal: boolean) => void
 }
 
+/** What a focused question is called and why it is asked. */
+function questionOf(question: string): readonly [label: string, why: string] | null {
+  const questions: Readonly<Record<string, readonly [string, string]>> = { ...enField, ...enQuestion }
+  return Object.hasOwn(questions, question) ? (questions[question] ?? null) : null
+}
+
 /** The live drawing of a described tank, its figures (each of which opens), its day, and what to look at. */
 export function SectionSheet({ plan, age, question, onMoveDay }: SectionSheetProps) {
   const units = useUnits()
@@ -33,6 +39,7 @@ export function SectionSheet({ plan, age, question, onMoveDay }: SectionSheetPro
     (finding) => !plan.muted.some((one) => one.finding === findingKey(finding)) && !(isPlanted && finding.restsOncePlanted),
   )
   const explained = explainTank(plan, figures, units)
+  const asked = question === null ? null : questionOf(question)
   const length = (cm: number): string => units.show('length', cm)
   const text = enDescribe.drawing
   const { inner, ground } = figures
@@ -133,9 +140,9 @@ export function SectionSheet({ plan, age, question, onMoveDay }: SectionSheetPro
           )}
         </Measured>
       </Box>
-      {question !== null && enField[question] && (
+      {asked !== null && (
         <Box role="status" sx={{ mt: 1, pl: 1, borderLeft: '2px solid var(--ink)' }}>
-          <b>{enField[question][0]}</b> {enField[question][1]}
+          <b>{asked[0]}</b> {asked[1]}
         </Box>
       )}
       {findings.slice(0, FINDINGS_SHOWN).map((finding) => (

@@ -1,5 +1,15 @@
 import { enDescribe, enField, enGroundKind, enWorkingTitle } from '@jovrin/contract'
-import { ASSUMED, BUBBLE_SPREAD, FLOOR_SPREAD, WORKINGS, type Plan, type TankFigures } from '@jovrin/core'
+import {
+  type AnsweredLamp,
+  type AnsweredLine,
+  BUBBLE_SPREAD,
+  FLOOR_SPREAD,
+  type GasLine,
+  type Lamp,
+  type Plan,
+  type TankFigures,
+  WORKINGS,
+} from '@jovrin/core'
 import { spanOf, type Explained } from '../../../ui/Figure.js'
 import { significant, type Units } from '../../../ui/units.js'
 import { from, number } from '../worked.js'
@@ -9,7 +19,7 @@ const workingOf = (id: string) => {
   if (!working) throw new Error(`no working ${id}`)
   return working
 }
-const label = (field: string): string => enField[field]?.[0] ?? field
+const label = (field: keyof typeof enField): string => enField[field][0]
 
 function workedNet({ vessel, volumes }: TankFigures): string {
   const inside = `(${number(vessel.lengthCm)} − 2·${number(vessel.glassCm)})·(${number(vessel.widthCm)} − 2·${number(vessel.glassCm)})·(${number(vessel.heightCm)} − ${number(vessel.glassCm)} − ${number(vessel.freeboardCm)})/1000`
@@ -29,11 +39,10 @@ export function explainTank(
 ): { readonly net: Explained; readonly ppfd: Explained; readonly dli: Explained; readonly gas: Explained } {
   const { vessel } = figures
   const length = (field: 'lengthCm' | 'widthCm' | 'heightCm' | 'glassCm' | 'freeboardCm') => ({
-    name: label(field),
+    name: label(`vessel/${field}`),
     value: units.show('length', vessel[field]),
     from: from(plan.vessel[field]),
   })
-  const lamp = plan.lamps[0]
   const window = plan.lightWindows[0]
   const net = workingOf('vessel.net-water')
   const ppfd = workingOf('light.floor-ppfd')
@@ -65,27 +74,8 @@ export function explainTank(
       source: ppfd.source,
       range: spanOf(figures.ppfd / FLOOR_SPREAD, figures.ppfd * FLOOR_SPREAD, 'µmol/m²/s'),
       inputs: [
-        {
-          name: label('fluxUmolPerS'),
-          value: `${significant(figures.fluxUmolPerS)} µmol/s`,
-          from: lamp?.fluxUmolPerS != null ? 'typed' : 'reckoned',
-        },
-        { name: label('watts'), value: lamp?.watts == null ? '–' : `${significant(lamp.watts)} W`, from: from(lamp?.watts) },
-        {
-          name: label('dimFraction'),
-          value: `${significant((lamp?.dimFraction ?? ASSUMED.dimFraction.value) * 100)} %`,
-          from: from(lamp?.dimFraction),
-        },
-        {
-          name: label('aboveWaterCm'),
-          value: lamp?.aboveWaterCm == null ? '–' : units.show('length', lamp.aboveWaterCm),
-          from: from(lamp?.aboveWaterCm),
-        },
-        {
-          name: label('lampLengthCm'),
-          value: lamp?.lengthCm == null ? '–' : units.show('length', lamp.lengthCm),
-          from: from(lamp?.lengthCm),
-        },
+        { name: label('lamps/*/fluxUmolPerS'), value: units.show('photonFlux', figures.fluxUmolPerS), from: 'reckoned' },
+        ...figures.lamps.flatMap((lamp, index) => lampInputs(lamp, plan.lamps[index], units)),
       ],
     },
     dli: {
@@ -96,29 +86,47 @@ export function explainTank(
       range: spanOf(figures.dliMolPerM2 / FLOOR_SPREAD, figures.dliMolPerM2 * FLOOR_SPREAD, 'mol/m²'),
       inputs: [
         { name: title('light.floor-ppfd'), value: light, from: 'reckoned' },
-        { name: label('hours'), value: `${significant(figures.lightHours)} h`, from: 'typed' },
-        { name: label('rampMin'), value: `${significant(window?.rampMin ?? 0)} min`, from: 'typed' },
+        { name: label('lightWindows/*/hours'), value: `${significant(figures.lightHours)} h`, from: 'typed' },
+        { name: label('lightWindows/*/rampMin'), value: `${significant(window?.rampMin ?? 0)} min`, from: 'typed' },
       ],
     },
     gas: {
       title: title('gas.bubble-rate'),
       formula: figures.isGasSolved ? `${gas.formula}; ${enDescribe.figures.solved}` : gas.formula,
-      worked: `${number(figures.bubblesPerS)}·3600·${number(plan.gasLines[0]?.bubbleMl ?? ASSUMED.bubbleMl.value)}·1.81·(1 + ${number(plan.gasLines[0]?.linePressureBar ?? ASSUMED.linePressureBar.value)}) = ${number(figures.gasMgPerH)} mg/h`,
+      worked: `${figures.gasLines.map(({ bubblesPerS, bubbleMl, linePressureBar }) => `${number(bubblesPerS)}·3600·${number(bubbleMl)}·1.81·(1 + ${number(linePressureBar)})`).join(' + ') || '0'} = ${number(figures.gasMgPerH)} mg/h`,
       source: gas.source,
       range: spanOf(figures.gasMgPerH / BUBBLE_SPREAD, figures.gasMgPerH * BUBBLE_SPREAD, 'mg/h'),
       inputs: [
-        { name: label('bubblesPerS'), value: `${significant(figures.bubblesPerS)} /s`, from: figures.isGasSolved ? 'reckoned' : 'typed' },
-        {
-          name: label('bubbleMl'),
-          value: `${significant(plan.gasLines[0]?.bubbleMl ?? ASSUMED.bubbleMl.value)} mL`,
-          from: from(plan.gasLines[0]?.bubbleMl),
-        },
-        {
-          name: label('linePressureBar'),
-          value: `${significant(plan.gasLines[0]?.linePressureBar ?? ASSUMED.linePressureBar.value)} bar`,
-          from: from(plan.gasLines[0]?.linePressureBar),
-        },
+        ...figures.gasLines.flatMap((line) =>
+          lineInputs(
+            line,
+            plan.gasLines.find(({ id }) => id === line.id),
+            units,
+          ),
+        ),
       ],
     },
   }
 }
+
+/** What the light of one lamp is reckoned from. */
+const lampInputs = (answered: AnsweredLamp, asked: Lamp | undefined, units: Units): Explained['inputs'] => [
+  { name: label('lamps/*/watts'), value: units.show('power', answered.fullWatts), from: from(asked?.watts) },
+  { name: label('lamps/*/dimFraction'), value: units.show('fraction', answered.dimFraction), from: from(asked?.dimFraction) },
+  { name: label('lamps/*/aboveWaterCm'), value: units.show('length', answered.aboveWaterCm), from: from(asked?.aboveWaterCm) },
+  { name: label('lamps/*/lengthCm'), value: units.show('length', answered.lengthCm), from: from(asked?.lengthCm) },
+]
+/** What the gas of one line is reckoned from. */
+const lineInputs = (answered: AnsweredLine, asked: GasLine | undefined, units: Units): Explained['inputs'] => [
+  {
+    name: label('gasLines/*/bubblesPerS'),
+    value: units.show('bubbles', answered.bubblesPerS),
+    from: answered.isSolved ? 'reckoned' : 'typed',
+  },
+  { name: label('gasLines/*/bubbleMl'), value: units.show('bubble', answered.bubbleMl), from: from(asked?.bubbleMl) },
+  {
+    name: label('gasLines/*/linePressureBar'),
+    value: units.show('pressure', answered.linePressureBar),
+    from: from(asked?.linePressureBar),
+  },
+]

@@ -1,6 +1,7 @@
-import { enGround, PLAN_RANGE } from '@jovrin/contract'
+import { enGround } from '@jovrin/contract'
 import { outlineFault, type GroundZone, type Vertex } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
+import { PlanField } from '../PlanField.js'
 import { NumberField } from '../../../ui/NumberField.js'
 import { Choice } from '../../../ui/Choice.js'
 import type { Desk } from '../desk.js'
@@ -65,27 +66,19 @@ export function CornerTable({ desk, zone, corner, onCorner, onMessage }: CornerT
       </Box>
       {at && next && corner !== null && (
         <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr 1fr', columnGap: 1.5, mt: 0.5, alignItems: 'start' }}>
-          <NumberField
+          <PlanField
             key={`x${corner}`}
-            label={enGround.fromLeft}
-            why={enGround.fromLeftWhy}
+            path="zones/*/outline/*/xCm"
+            of={[zone.id, String(corner)]}
             value={at.xCm}
-            range={PLAN_RANGE.onFloorCm}
-            dimension="length"
-            canBeUnknown={false}
-            onChange={(xCm) => xCm !== null && Number.isFinite(xCm) && move({ xCm })}
-            onCommit={commit}
+            onChange={(xCm) => xCm !== null && move({ xCm })}
           />
-          <NumberField
+          <PlanField
             key={`y${corner}`}
-            label={enGround.fromFront}
-            why={enGround.fromFrontWhy}
+            path="zones/*/outline/*/yCm"
+            of={[zone.id, String(corner)]}
             value={at.yCm}
-            range={PLAN_RANGE.onFloorCm}
-            dimension="length"
-            canBeUnknown={false}
-            onChange={(yCm) => yCm !== null && Number.isFinite(yCm) && move({ yCm })}
-            onCommit={commit}
+            onChange={(yCm) => yCm !== null && move({ yCm })}
           />
           <NumberField
             key={`l${corner}`}
@@ -95,7 +88,7 @@ export function CornerTable({ desk, zone, corner, onCorner, onMessage }: CornerT
             range={[0.5, 1500]}
             dimension="length"
             canBeUnknown={false}
-            onChange={(cm) => cm !== null && Number.isFinite(cm) && set(withEdgeLength(outline, corner, cm), false)}
+            onChange={(cm) => cm !== null && set(withEdgeLength(outline, corner, cm), false)}
             onCommit={commit}
           />
           <Choice

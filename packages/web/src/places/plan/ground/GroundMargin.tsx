@@ -1,4 +1,5 @@
-import { enGround, enPlan, enZonePurpose, PLAN_RANGE } from '@jovrin/contract'
+import { enGround, enPlan, enZonePurpose } from '@jovrin/contract'
+import { PlanField } from '../PlanField.js'
 import { centreOf, isInside, lineOf, ZONE_PURPOSES, type GroundZone, type Plan } from '@jovrin/core'
 import { Box, Button, MenuItem, TextField } from '@mui/material'
 import { memo, useState } from 'react'
@@ -47,7 +48,7 @@ export const GroundMargin = memo(function GroundMargin(margin: MarginProps) {
       {zone === null ? (
         <Group number={2} title={enGround.rest}>
           <LayersEditor
-            desk={desk}
+            within=""
             layers={plan.layers}
             onLayers={(edit, isFinal) => change((now) => ({ ...now, layers: edit(now.layers) }), isFinal)}
           />
@@ -70,7 +71,7 @@ export const GroundMargin = memo(function GroundMargin(margin: MarginProps) {
             range={[0, cut === 'side' ? figures.inner.lengthCm : figures.inner.widthCm]}
             dimension="length"
             canBeUnknown={false}
-            onChange={(cm) => cm !== null && Number.isFinite(cm) && onCutAt(cm)}
+            onChange={(cm) => cm !== null && onCutAt(cm)}
           />
         )}
         <BarrierList desk={desk} />
@@ -205,7 +206,7 @@ function ZonePanel({ desk, zone, corner, onCorner, onChoose, onMessage }: Ground
         />
       </Grid>
       <LayersEditor
-        desk={desk}
+        within={`/zones/${zone.id}`}
         layers={zone.layers}
         onLayers={(layersEdit, isFinal) =>
           change((now) => withZone(now, zone.id, (one) => ({ ...one, layers: layersEdit(one.layers) })), isFinal)
@@ -216,45 +217,9 @@ function ZonePanel({ desk, zone, corner, onCorner, onChoose, onMessage }: Ground
         <Box sx={{ mt: 1 }}>
           {zone.heights.map((point, index) => (
             <Box key={point.id} sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr 1fr auto', gap: 1, alignItems: 'start' }}>
-              {(['xCm', 'yCm'] as const).map((axis) => (
-                <NumberField
-                  key={axis}
-                  label={axis === 'xCm' ? enGround.fromLeft : enGround.fromFront}
-                  why={enGround.heightWhy}
-                  value={point[axis]}
-                  range={PLAN_RANGE.onFloorCm}
-                  dimension="length"
-                  canBeUnknown={false}
-                  onChange={(cm) =>
-                    edit(
-                      (one) => ({
-                        ...one,
-                        heights: one.heights.map((entry) => (entry.id === point.id ? { ...entry, [axis]: cm ?? NaN } : entry)),
-                      }),
-                      false,
-                    )
-                  }
-                  onCommit={commit}
-                />
-              ))}
-              <NumberField
-                label={enGround.heightPoint(String(index + 1))}
-                why={enGround.heightWhy}
-                value={point.heightCm}
-                range={PLAN_RANGE.heightPointCm}
-                dimension="length"
-                canBeUnknown={false}
-                onChange={(heightCm) =>
-                  edit(
-                    (one) => ({
-                      ...one,
-                      heights: one.heights.map((entry) => (entry.id === point.id ? { ...entry, heightCm: heightCm ?? NaN } : entry)),
-                    }),
-                    false,
-                  )
-                }
-                onCommit={commit}
-              />
+              <PlanField path="zones/*/heights/*/xCm" of={[zone.id, point.id]} />
+              <PlanField path="zones/*/heights/*/yCm" of={[zone.id, point.id]} />
+              <PlanField path="zones/*/heights/*/heightCm" of={[zone.id, point.id]} label={enGround.heightPoint(String(index + 1))} />
               <Button
                 variant="text"
                 aria-label={enGround.removeHeight(String(index + 1))}
@@ -289,7 +254,7 @@ function ZonePanel({ desk, zone, corner, onCorner, onChoose, onMessage }: Ground
             range={[0, direction === 'across' ? inner.lengthCm : inner.widthCm]}
             dimension="length"
             canBeUnknown={false}
-            onChange={(cm) => setSplitAt(cm !== null && Number.isFinite(cm) ? cm : null)}
+            onChange={(cm) => setSplitAt(cm)}
           />
         </Box>
         {plan.zones.length > 1 && (
@@ -378,30 +343,13 @@ function middleOf(zone: GroundZone, axis: 'xCm' | 'yCm'): number {
 }
 
 function BarrierList({ desk }: { desk: Desk }) {
-  const { plan, change, commit } = desk
+  const { plan, change } = desk
   if (plan.barriers.length === 0) return null
   return (
     <Box sx={{ mt: 1 }}>
       {plan.barriers.map((barrier, index) => (
         <Box key={barrier.id} sx={{ display: 'flex', gap: 1 }}>
-          <NumberField
-            label={enGround.barrierHeight(String(index + 1))}
-            why={enGround.barrierWhy}
-            value={barrier.heightCm}
-            range={PLAN_RANGE.barrierCm}
-            dimension="length"
-            canBeUnknown={false}
-            onChange={(heightCm) =>
-              change(
-                (now) => ({
-                  ...now,
-                  barriers: now.barriers.map((one) => (one.id === barrier.id ? { ...one, heightCm: heightCm ?? NaN } : one)),
-                }),
-                false,
-              )
-            }
-            onCommit={commit}
-          />
+          <PlanField path="barriers/*/heightCm" item={barrier} label={enGround.barrierHeight(String(index + 1))} />
           <Button
             variant="text"
             aria-label={enGround.removeBarrier(String(index + 1))}

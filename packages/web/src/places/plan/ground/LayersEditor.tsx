@@ -1,20 +1,20 @@
-import { enField, enGround, enGroundKind, PLAN_RANGE } from '@jovrin/contract'
+import { enGround, enGroundKind } from '@jovrin/contract'
+import { PlanField } from '../PlanField.js'
 import { GROUND_KINDS, type GroundKind, type GroundLayer } from '@jovrin/core'
 import { Box, Button, MenuItem, TextField } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { localId } from '../../../api/localId.js'
 import { productsOfLibrary } from '../../library/products.queries.js'
-import { NumberField } from '../../../ui/NumberField.js'
-import type { Desk } from '../desk.js'
 
 interface LayersEditorProps {
-  readonly desk: Desk
+  /** Pointer of the zone whose layers these are; '' of the whole floor. */
+  readonly within: string
   readonly layers: readonly GroundLayer[]
   readonly onLayers: (edit: (layers: readonly GroundLayer[]) => readonly GroundLayer[], isFinal?: boolean) => void
 }
 
 /** A stack of layers, uppermost first as one sees it; front and back belong to the zone's own foremost and rearmost point. */
-export function LayersEditor({ desk, layers, onLayers }: LayersEditorProps) {
+export function LayersEditor({ within, layers, onLayers }: LayersEditorProps) {
   const products = useQuery(productsOfLibrary()).data ?? []
   const set = (id: string, part: Partial<GroundLayer>, isFinal = true): void =>
     onLayers((now) => now.map((layer) => (layer.id === id ? { ...layer, ...part } : layer)), isFinal)
@@ -59,28 +59,8 @@ export function LayersEditor({ desk, layers, onLayers }: LayersEditorProps) {
                 </MenuItem>
               ))}
             </TextField>
-            <NumberField
-              label={enGround.front}
-              why={enField['frontCm']?.[1] ?? ''}
-              value={layer.frontCm}
-              range={PLAN_RANGE.layerCm}
-              usual={[0.5, 20]}
-              dimension="length"
-              assumed="frontCm"
-              onChange={(frontCm) => set(layer.id, { frontCm }, false)}
-              onCommit={desk.commit}
-            />
-            <NumberField
-              label={enGround.back}
-              why={enField['backCm']?.[1] ?? ''}
-              value={layer.backCm}
-              range={PLAN_RANGE.layerCm}
-              usual={[0.5, 30]}
-              dimension="length"
-              assumed="backCm"
-              onChange={(backCm) => set(layer.id, { backCm }, false)}
-              onCommit={desk.commit}
-            />
+            <PlanField path="layers/*/frontCm" item={layer} within={within} label={enGround.front} />
+            <PlanField path="layers/*/backCm" item={layer} within={within} label={enGround.back} />
             <Box sx={{ display: 'flex', pt: 1.5 }}>
               <Button
                 variant="text"

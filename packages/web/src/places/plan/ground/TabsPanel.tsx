@@ -1,7 +1,8 @@
-import { enGround, PLAN_RANGE } from '@jovrin/contract'
+import { enGround } from '@jovrin/contract'
 import { datePlusDays, groundHeightCm, lineOf, tabCost, tabGrid, zoneAt, type GroundZone, type RootTab } from '@jovrin/core'
 import { Box, Button, MenuItem, TextField } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
+import { PlanField } from '../PlanField.js'
 import { NumberField } from '../../../ui/NumberField.js'
 import { Grid } from '../../../ui/QuestionGroup.js'
 import { useKeptState } from '../../../ui/useKeptState.js'
@@ -15,7 +16,7 @@ const RENEWALS_TOLD = 3
 
 /** Root tabs by zone: a grid where a carpet or a mixed planting will stand, how many packs, when they are spent, and what that costs. */
 export function TabsPanel({ desk, zone }: { desk: Desk; zone: GroundZone | null }) {
-  const { plan, figures, change, commit } = desk
+  const { plan, figures, change } = desk
   const units = useUnits()
   const products = (useQuery(productsOfLibrary()).data ?? []).filter((one) => one.kind === 'tab')
   const [spacing, setSpacing] = useKeptState<number>('jovrin.tabSpacing', 12, (kept) => (typeof kept === 'number' ? kept : null))
@@ -67,16 +68,13 @@ export function TabsPanel({ desk, zone }: { desk: Desk; zone: GroundZone | null 
           usual={[6, 15]}
           dimension="length"
           canBeUnknown={false}
-          onChange={(cm) => cm !== null && Number.isFinite(cm) && setSpacing(cm)}
+          onChange={(cm) => cm !== null && setSpacing(cm)}
         />
-        <NumberField
-          label={enGround.tabPrice}
-          why={enGround.tabPriceWhy}
-          value={product.price}
-          range={PLAN_RANGE.price}
+        <PlanField
+          path="tabProduct/price"
           unit={plan.money.currency}
+          value={product.price}
           onChange={(price) => change((now) => ({ ...now, tabProduct: { ...(now.tabProduct ?? USUAL), price } }), false)}
-          onCommit={commit}
         />
       </Grid>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', my: 0.5 }}>

@@ -25,7 +25,7 @@ describe('layers', () => {
   const show = (plan: Plan = builtPlan) =>
     renderSheet(plan, (desk) => (
       <LayersEditor
-        desk={desk}
+        within=""
         layers={desk.plan.layers}
         onLayers={(edit, isFinal) => desk.change((now) => ({ ...now, layers: edit(now.layers) }), isFinal)}
       />

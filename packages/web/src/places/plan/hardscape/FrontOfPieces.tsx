@@ -1,3 +1,4 @@
+import { highestLampCm } from '../../../drawing/section/layout.js'
 import { enHardscape } from '@jovrin/contract'
 import { GOLDEN, type Piece, type PlacedPiece } from '@jovrin/core'
 import { memo, useId, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
@@ -43,7 +44,7 @@ export function FrontOfPieces({
   const prefix = svgPrefix(useId())
   const [point, setPoint] = useState<number | null>(null)
   const grip = useRef<{ readonly index: number; last: Piece['profile'] } | null>(null)
-  const lampCm = plan.lamps.length > 0 ? (plan.lamps[0]?.aboveWaterCm ?? 12) : 0
+  const lampCm = highestLampCm(figures)
   const above = Math.max(lampCm - vessel.freeboardCm, 0) + 2
   // One scale with the plan below as long as it fits the sheet.
   const pxPerCm = Math.min(planScale, (mostHeight - 8) / (vessel.heightCm + above))
@@ -109,16 +110,7 @@ export function FrontOfPieces({
       data-testid="hardscape-front"
     >
       <Hatches prefix={prefix} />
-      <FrontElevation
-        plan={plan}
-        figures={figures}
-        layout={layout}
-        ageDays={0}
-        lampCm={lampCm}
-        prefix={prefix}
-        chosenPieceId={piece?.id ?? null}
-        hasPlants={false}
-      />
+      <FrontElevation figures={figures} layout={layout} ageDays={0} prefix={prefix} chosenPieceId={piece?.id ?? null} hasPlants={false} />
       <g fill="none" stroke="var(--carbon)" strokeWidth={INK.medium} pointerEvents="none">
         {overlays.includes('thirds') && (
           <path

@@ -1,4 +1,5 @@
-import { enFixing, enHardscape, enMaterial, enPlan, PLAN_RANGE } from '@jovrin/contract'
+import { enFixing, enHardscape, enMaterial, enPlan } from '@jovrin/contract'
+import { PlanField } from '../PlanField.js'
 import {
   buoyancyOf,
   FIXING_TIME,
@@ -22,7 +23,7 @@ import { Figure, type Explained } from '../../../ui/Figure.js'
 import { MarginTable } from '../../../ui/MarginTable.js'
 import { NumberField } from '../../../ui/NumberField.js'
 import { Grid, Group } from '../../../ui/QuestionGroup.js'
-import { significant, useUnits } from '../../../ui/units.js'
+import { percent, significant, useUnits } from '../../../ui/units.js'
 import type { Desk } from '../desk.js'
 import { explainVolumes, explainWeights } from '../vessel/explainVessel.js'
 import { explainComposition, mostHidden, type CompositionRow } from './explainComposition.js'
@@ -117,7 +118,7 @@ export const HardscapeMargin = memo(function HardscapeMargin(margin: MarginProps
               range={[20, 1000]}
               dimension="length"
               canBeUnknown={false}
-              onChange={(awayCm) => awayCm !== null && Number.isFinite(awayCm) && onEye({ ...eye, awayCm })}
+              onChange={(awayCm) => awayCm !== null && onEye({ ...eye, awayCm })}
             />
             <NumberField
               label={text.eyeHigh}
@@ -126,17 +127,16 @@ export const HardscapeMargin = memo(function HardscapeMargin(margin: MarginProps
               range={[-100, 200]}
               dimension="length"
               canBeUnknown={false}
-              onChange={(highCm) => highCm !== null && Number.isFinite(highCm) && onEye({ ...eye, highCm })}
+              onChange={(highCm) => highCm !== null && onEye({ ...eye, highCm })}
             />
             <NumberField
               label={text.eyeShare}
               why={text.couchWhy}
               value={eye.share}
               range={[-1, 2]}
-              unit="%"
-              scale={100}
+              dimension="fraction"
               canBeUnknown={false}
-              onChange={(share) => share !== null && Number.isFinite(share) && onEye({ ...eye, share })}
+              onChange={(share) => share !== null && onEye({ ...eye, share })}
             />
           </Grid>
         )}
@@ -215,7 +215,7 @@ function PiecePanel({ desk, piece, onChoose }: HardscapeMarginProps & { piece: P
   const units = useUnits()
   const text = enHardscape
   const [degrees, setDegrees] = useState(15)
-  const [percent, setPercent] = useState(110)
+  const [share, setShare] = useState(1.1)
   const edit = (part: (one: Piece) => Piece, isFinal = true): void => change((now) => withPiece(now, piece.id, part), isFinal)
   const set = (part: Partial<Piece>, isFinal = false): void => edit((one) => ({ ...one, ...part }), isFinal)
   const { from } = pieceMassKg(piece)
@@ -257,46 +257,10 @@ function PiecePanel({ desk, piece, onChoose }: HardscapeMarginProps & { piece: P
             </MenuItem>
           ))}
         </TextField>
-        <NumberField
-          label={text.mass}
-          why={text.massWhy}
-          value={piece.massKg}
-          range={PLAN_RANGE.massKg}
-          usual={[0, 60]}
-          dimension="mass"
-          onChange={(massKg) => set({ massKg })}
-          onCommit={commit}
-        />
-        <NumberField
-          label={text.volume}
-          why={text.volumeWhy}
-          value={piece.volumeL}
-          range={PLAN_RANGE.volumeL}
-          dimension="volume"
-          onChange={(volumeL) => set({ volumeL })}
-          onCommit={commit}
-        />
-        <NumberField
-          label={text.height}
-          why={text.heightWhy}
-          value={piece.heightCm}
-          range={PLAN_RANGE.pieceCm}
-          usual={[1, 60]}
-          dimension="length"
-          onChange={(heightCm) => set({ heightCm, profile: null })}
-          onCommit={commit}
-        />
-        <NumberField
-          label={text.sunk}
-          why={text.sunkWhy}
-          value={piece.sunkCm}
-          range={PLAN_RANGE.pieceCm}
-          usual={[0, 20]}
-          dimension="length"
-          canBeUnknown={false}
-          onChange={(sunkCm) => set({ sunkCm: sunkCm ?? NaN })}
-          onCommit={commit}
-        />
+        <PlanField path="hardscape/*/massKg" item={piece} />
+        <PlanField path="hardscape/*/volumeL" item={piece} />
+        <PlanField path="hardscape/*/heightCm" item={piece} />
+        <PlanField path="hardscape/*/sunkCm" item={piece} />
       </Grid>
       <Box className="figures" sx={{ fontSize: 14, my: 0.5 }}>
         {units.show('mass', entry?.massKg ?? 0, 2)}, {text.massFrom[from]}
@@ -313,9 +277,9 @@ function PiecePanel({ desk, piece, onChoose }: HardscapeMarginProps & { piece: P
                 why={text.turnWhy}
                 value={degrees}
                 range={[-360, 360]}
-                unit="°"
+                dimension="angle"
                 canBeUnknown={false}
-                onChange={(value) => value !== null && Number.isFinite(value) && setDegrees(value)}
+                onChange={(value) => value !== null && setDegrees(value)}
               />
             </Box>
             <Button onClick={() => edit((one) => turned(one, degrees))}>{text.turnBy(significant(degrees))}</Button>
@@ -323,14 +287,14 @@ function PiecePanel({ desk, piece, onChoose }: HardscapeMarginProps & { piece: P
               <NumberField
                 label={text.scale}
                 why={text.heightWhy}
-                value={percent}
-                range={[20, 500]}
-                unit="%"
+                value={share}
+                range={[0.2, 5]}
+                dimension="fraction"
                 canBeUnknown={false}
-                onChange={(value) => value !== null && Number.isFinite(value) && setPercent(value)}
+                onChange={(value) => value !== null && setShare(value)}
               />
             </Box>
-            <Button onClick={() => edit((one) => scaled(one, percent / 100))}>{text.scaleBy(significant(percent))}</Button>
+            <Button onClick={() => edit((one) => scaled(one, share))}>{text.scaleBy(percent(share))}</Button>
           </Box>
           <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
             <Button onClick={() => edit(mirrored)}>{text.mirror}</Button>

@@ -1,3 +1,4 @@
+import { highestLampCm } from '../../../drawing/section/layout.js'
 import { enHardscape, enPlan } from '@jovrin/contract'
 import { compositionOf, isInside, lineOf, TOOL_GAP_CM, type PlacedPiece } from '@jovrin/core'
 import { Box } from '@mui/material'
@@ -62,10 +63,7 @@ export function HardscapeSheet({ desk }: { desk: Desk }) {
         <>
           <Measured usual={740}>
             {(width) => {
-              const frontCm =
-                figures.vessel.heightCm +
-                Math.max((plan.lamps.length > 0 ? (plan.lamps[0]?.aboveWaterCm ?? 12) : 0) - figures.vessel.freeboardCm, 0) +
-                2
+              const frontCm = figures.vessel.heightCm + Math.max(highestLampCm(figures) - figures.vessel.freeboardCm, 0) + 2
               const pxPerCm = (SHEET_HEIGHT_PX - PLAN_MARGIN_PX - FRONT_MARGIN_PX) / (inner.widthCm + frontCm)
               const layout = planLayout(inner, width, inner.widthCm * pxPerCm + PLAN_MARGIN_PX)
               return (

@@ -9,8 +9,8 @@ import {
   enSupplyLevelWhat,
   enViewSide,
   enWish,
-  PLAN_RANGE,
 } from '@jovrin/contract'
+import { PlanField } from '../PlanField.js'
 import {
   columnTotals,
   LAYOUT_KINDS,
@@ -35,7 +35,6 @@ import { Section } from '../../../drawing/section/Section.js'
 import { Choice } from '../../../ui/Choice.js'
 import { Figure } from '../../../ui/Figure.js'
 import { HeadRow } from '../../../ui/HeadRow.js'
-import { NumberField } from '../../../ui/NumberField.js'
 import { Grid, Group } from '../../../ui/QuestionGroup.js'
 import { significant, useUnits, money } from '../../../ui/units.js'
 import { useFindings, type Desk } from '../desk.js'
@@ -88,7 +87,7 @@ export function IntentSheet({ desk }: { desk: Desk }) {
 }
 
 function Wants({ desk }: { desk: Desk }) {
-  const { form, change, commit } = desk
+  const { form, change } = desk
   const { intent, money: purse } = form.draft
   const text = enIntent
   const set = (part: Partial<Plan['intent']>, isFinal = true): void =>
@@ -115,25 +114,8 @@ function Wants({ desk }: { desk: Desk }) {
           onChange={(pace) => set({ pace })}
         />
         <Grid min={140}>
-          <NumberField
-            label={text.hours}
-            why={text.hoursWhy}
-            value={intent.hoursPerWeek}
-            range={PLAN_RANGE.hoursPerWeek}
-            usual={[0.5, 10]}
-            unit="h"
-            onChange={(hoursPerWeek) => set({ hoursPerWeek }, false)}
-            onCommit={commit}
-          />
-          <NumberField
-            label={text.money}
-            why={text.moneyWhy}
-            value={intent.money}
-            range={PLAN_RANGE.money}
-            unit={purse.currency}
-            onChange={(sum) => set({ money: sum }, false)}
-            onCommit={commit}
-          />
+          <PlanField path="intent/hoursPerWeek" />
+          <PlanField path="intent/money" unit={purse.currency} />
         </Grid>
         <Ticks
           label={text.views}

@@ -1,22 +1,11 @@
-import { enDescribe, enField, enFilterMedia, enKit, enSurface, PLAN_RANGE } from '@jovrin/contract'
-import {
-  FILTER_MEDIA,
-  gasBySurface,
-  neededCoolerW,
-  neededHeaterW,
-  outletFlowsLPerH,
-  usualHeaterW,
-  type Filter,
-  type Outlet,
-  type Plan,
-} from '@jovrin/core'
+import { enDescribe, enKit, enSurface } from '@jovrin/contract'
+import { PlanChoice, PlanField } from '../PlanField.js'
+import { gasBySurface, neededCoolerW, neededHeaterW, outletFlowsLPerH, usualHeaterW, type Plan } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useMemo } from 'react'
 import { localId } from '../../../api/localId.js'
-import { Choice } from '../../../ui/Choice.js'
 import { Figure } from '../../../ui/Figure.js'
 import { HeadRow } from '../../../ui/HeadRow.js'
-import { NumberField } from '../../../ui/NumberField.js'
 import { Grid, Group } from '../../../ui/QuestionGroup.js'
 import { decimals, significant, useUnits } from '../../../ui/units.js'
 import type { Desk } from '../desk.js'
@@ -40,15 +29,13 @@ export function KitMargin(props: KitMarginProps) {
 }
 
 function Filters({ desk }: KitMarginProps) {
-  const { plan, form, figures, change, commit } = desk
+  const { form, figures, change } = desk
   const units = useUnits()
   const text = enKit
-  const edit = (id: string, part: Partial<Filter>, isFinal = false): void =>
-    change((now) => ({ ...now, filters: now.filters.map((one) => (one.id === id ? { ...one, ...part } : one)) }), isFinal)
   return (
     <Group number={1} title={text.filter}>
       {form.draft.filters.map((filter, index) => {
-        const real = explainFlow(filter)
+        const real = explainFlow(filter, units)
         return (
           <Box
             key={filter.id}
@@ -57,43 +44,12 @@ function Filters({ desk }: KitMarginProps) {
             sx={{ borderBottom: '1px solid var(--hair)', pb: 0.5, mb: 0.5 }}
           >
             <Grid min={100}>
-              <NumberField
-                label={text.rated}
-                why={text.ratedWhy}
-                value={filter.ratedLPerH}
-                range={PLAN_RANGE.ratedLPerH}
-                usual={[50, 5000]}
-                onChange={(ratedLPerH) => edit(filter.id, { ratedLPerH })}
-                onCommit={commit}
-              />
-              <NumberField
-                label={text.head}
-                why={text.headWhy}
-                value={filter.headCm}
-                range={PLAN_RANGE.headCm}
-                dimension="length"
-                onChange={(value) => edit(filter.id, { headCm: value })}
-                onCommit={commit}
-              />
-              <NumberField
-                label={text.filterW}
-                why={text.filterWWhy}
-                value={filter.watts}
-                range={PLAN_RANGE.watts}
-                unit="W"
-                onChange={(watts) => edit(filter.id, { watts })}
-                onCommit={commit}
-              />
+              <PlanField path="filters/*/ratedLPerH" item={filter} />
+              <PlanField path="filters/*/headCm" item={filter} />
+              <PlanField path="filters/*/watts" item={filter} />
             </Grid>
             <Box sx={{ display: 'flex', alignItems: 'end', gap: 1, flexWrap: 'wrap' }}>
-              <Choice
-                label={text.media}
-                why={text.mediaWhy}
-                value={filter.media}
-                options={FILTER_MEDIA.map((one) => [one, enFilterMedia[one]] as const)}
-                canBeUnknown
-                onChange={(next) => edit(filter.id, { media: next }, true)}
-              />
+              <PlanChoice path="filters/*/media" item={filter} />
               <Button
                 variant="text"
                 aria-label={text.removeFilter(String(index + 1))}
@@ -104,14 +60,14 @@ function Filters({ desk }: KitMarginProps) {
             </Box>
             {real !== null && (
               <Box sx={{ fontSize: 14 }}>
-                {text.real} <Figure explained={real.explained}>{`${significant(real.realLPerH)} L/h`}</Figure>
+                {text.real} <Figure explained={real.explained}>{units.show('flow', real.realLPerH)}</Figure>
               </Box>
             )}
           </Box>
         )
       })}
       <Box sx={{ fontSize: 14 }} className="figures">
-        {text.turnover}: <Figure explained={explainTurnover(plan, figures, units)}>{significant(figures.turnoverPerH, 2)}</Figure>
+        {text.turnover}: <Figure explained={explainTurnover(figures, units)}>{significant(figures.turnoverPerH, 2)}</Figure>
       </Box>
       <Button
         variant="text"
@@ -132,19 +88,16 @@ function Filters({ desk }: KitMarginProps) {
 /** Of the plan as last accepted, while a new bore is being typed. */
 function ReachFigure({ boreMm, flowLPerH }: { boreMm: number; flowLPerH: number }) {
   const units = useUnits()
-  if (Number.isNaN(boreMm) || Number.isNaN(flowLPerH)) return null
-  const { reachCm, explained } = explainReach(boreMm, flowLPerH)
+  if (Number.isNaN(flowLPerH)) return null
+  const { reachCm, explained } = explainReach(boreMm, flowLPerH, units)
   return <Figure explained={explained}>{enKit.reachTold(units.show('length', reachCm, 2))}</Figure>
 }
 
 function Outlets({ desk, deadShare }: KitMarginProps) {
-  const { plan: kept, form, figures, change, commit } = desk
+  const { plan: kept, form, figures, change } = desk
   const flows = outletFlowsLPerH(kept, figures)
   const text = enKit
   const { inner } = figures
-  const edit = (id: string, part: Partial<Outlet>): void =>
-    change((plan) => ({ ...plan, outlets: plan.outlets.map((one) => (one.id === id ? { ...one, ...part } : one)) }), false)
-  const sure = (value: number | null): number => value ?? NaN
   const add = (plan: Plan): Plan => {
     const isSecond = plan.outlets.length % 2 === 1
     return {
@@ -173,66 +126,12 @@ function Outlets({ desk, deadShare }: KitMarginProps) {
           sx={{ borderBottom: '1px solid var(--hair)', pb: 0.5, mb: 0.5 }}
         >
           <Grid min={96}>
-            <NumberField
-              label={text.x}
-              why={text.placeWhy}
-              value={outlet.xCm}
-              range={[0, inner.lengthCm]}
-              dimension="length"
-              canBeUnknown={false}
-              onChange={(xCm) => edit(outlet.id, { xCm: sure(xCm) })}
-              onCommit={commit}
-            />
-            <NumberField
-              label={text.y}
-              why={text.placeWhy}
-              value={outlet.yCm}
-              range={[0, inner.widthCm]}
-              dimension="length"
-              canBeUnknown={false}
-              onChange={(yCm) => edit(outlet.id, { yCm: sure(yCm) })}
-              onCommit={commit}
-            />
-            <NumberField
-              label={text.z}
-              why={text.placeWhy}
-              value={outlet.zCm}
-              range={[0, inner.heightCm]}
-              dimension="length"
-              canBeUnknown={false}
-              onChange={(zCm) => edit(outlet.id, { zCm: sure(zCm) })}
-              onCommit={commit}
-            />
-            <NumberField
-              label={text.heading}
-              why={text.headingWhy}
-              value={outlet.headingDeg}
-              range={PLAN_RANGE.headingDeg}
-              unit="°"
-              canBeUnknown={false}
-              onChange={(headingDeg) => edit(outlet.id, { headingDeg: sure(headingDeg) })}
-              onCommit={commit}
-            />
-            <NumberField
-              label={text.pitch}
-              why={text.pitchWhy}
-              value={outlet.pitchDeg}
-              range={PLAN_RANGE.pitchDeg}
-              unit="°"
-              canBeUnknown={false}
-              onChange={(pitchDeg) => edit(outlet.id, { pitchDeg: sure(pitchDeg) })}
-              onCommit={commit}
-            />
-            <NumberField
-              label={text.bore}
-              why={text.boreWhy}
-              value={outlet.boreMm}
-              range={PLAN_RANGE.boreMm}
-              unit="mm"
-              canBeUnknown={false}
-              onChange={(boreMm) => edit(outlet.id, { boreMm: sure(boreMm) })}
-              onCommit={commit}
-            />
+            <PlanField path="outlets/*/xCm" item={outlet} range={[0, inner.lengthCm]} />
+            <PlanField path="outlets/*/yCm" item={outlet} range={[0, inner.widthCm]} />
+            <PlanField path="outlets/*/zCm" item={outlet} range={[0, inner.heightCm]} />
+            <PlanField path="outlets/*/headingDeg" item={outlet} />
+            <PlanField path="outlets/*/pitchDeg" item={outlet} />
+            <PlanField path="outlets/*/boreMm" item={outlet} />
           </Grid>
           <Box sx={{ display: 'flex', justifyContent: 'space-between', fontSize: 14 }}>
             <span>
@@ -294,38 +193,22 @@ function GasLoss({ desk: { plan } }: { desk: Desk }) {
 }
 
 function Climate({ desk }: KitMarginProps) {
-  const { plan, form, figures, change, commit } = desk
+  const { plan, figures, change } = desk
   const text = enKit
-  const heaterW = neededHeaterW(plan, figures)
-  const coolerW = neededCoolerW(plan, figures)
+  const heaterW = neededHeaterW(figures)
+  const coolerW = neededCoolerW(figures)
   const set = (part: Partial<Plan['climate']>, isFinal = false): void =>
     change((now) => ({ ...now, climate: { ...now.climate, ...part } }), isFinal)
   const units = useUnits()
   return (
     <Group number={3} title={text.climate}>
       <Grid min={130}>
-        <NumberField
-          label={text.heater}
-          why={text.heaterWhy}
-          value={form.draft.climate.heaterW}
-          range={PLAN_RANGE.watts}
-          unit="W"
-          onChange={(value) => set({ heaterW: value })}
-          onCommit={commit}
-        />
-        <NumberField
-          label={text.cooler}
-          why={text.coolerWhy}
-          value={form.draft.climate.coolerW}
-          range={PLAN_RANGE.watts}
-          unit="W"
-          onChange={(value) => set({ coolerW: value })}
-          onCommit={commit}
-        />
+        <PlanField path="climate/heaterW" />
+        <PlanField path="climate/coolerW" />
       </Grid>
       <Box sx={{ fontSize: 14, display: 'grid', gap: 0.25 }}>
         <span>
-          {text.needHeater}: <Figure explained={explainHeater(plan, figures, units)}>{`${significant(heaterW, 2)} W`}</Figure>{' '}
+          {text.needHeater}: <Figure explained={explainHeater(figures, units)}>{`${significant(heaterW, 2)} W`}</Figure>{' '}
           {plan.climate.heaterW === null && heaterW > 0 && (
             <Button variant="text" sx={{ minWidth: 0, py: 0 }} onClick={() => set({ heaterW: usualHeaterW(heaterW) }, true)}>
               {text.take(String(usualHeaterW(heaterW)))}
@@ -333,7 +216,7 @@ function Climate({ desk }: KitMarginProps) {
           )}
         </span>
         <span>
-          {text.needCooler}: <Figure explained={explainCooler(plan, figures, units)}>{`${significant(coolerW, 2)} W`}</Figure>
+          {text.needCooler}: <Figure explained={explainCooler(figures, units)}>{`${significant(coolerW, 2)} W`}</Figure>
         </span>
       </Box>
     </Group>
@@ -341,41 +224,16 @@ function Climate({ desk }: KitMarginProps) {
 }
 
 function Lamps({ desk }: KitMarginProps) {
-  const { form, change, commit } = desk
+  const { form, change } = desk
   const text = enKit
-  const asked = (name: string): { label: string; why: string } => ({ label: enField[name]?.[0] ?? name, why: enField[name]?.[1] ?? '' })
-  const edit = (id: string, part: Partial<Plan['lamps'][number]>): void =>
-    change((plan) => ({ ...plan, lamps: plan.lamps.map((one) => (one.id === id ? { ...one, ...part } : one)) }), false)
   return (
     <Group number={4} title={text.lamps}>
       {form.draft.lamps.map((lamp, index) => (
         <Box key={lamp.id} role="group" aria-label={text.lamp(String(index + 1))} sx={{ display: 'grid', gridTemplateColumns: '1fr auto' }}>
           <Grid min={96}>
-            <NumberField
-              {...asked('watts')}
-              value={lamp.watts}
-              range={PLAN_RANGE.watts}
-              unit="W"
-              onChange={(watts) => edit(lamp.id, { watts })}
-              onCommit={commit}
-            />
-            <NumberField
-              {...asked('lampLengthCm')}
-              value={lamp.lengthCm}
-              range={PLAN_RANGE.lampLengthCm}
-              dimension="length"
-              onChange={(lengthCm) => edit(lamp.id, { lengthCm })}
-              onCommit={commit}
-            />
-            <NumberField
-              {...asked('aboveWaterCm')}
-              value={lamp.aboveWaterCm}
-              range={PLAN_RANGE.aboveWaterCm}
-              dimension="length"
-              assumed="aboveWaterCm"
-              onChange={(aboveWaterCm) => edit(lamp.id, { aboveWaterCm })}
-              onCommit={commit}
-            />
+            <PlanField path="lamps/*/watts" item={lamp} />
+            <PlanField path="lamps/*/lengthCm" item={lamp} />
+            <PlanField path="lamps/*/aboveWaterCm" item={lamp} />
           </Grid>
           <Button
             variant="text"

@@ -1,39 +1,36 @@
-import { enFilterMedia, enKit } from '@jovrin/contract'
+import { enField, enFilterMedia, enKit } from '@jovrin/contract'
 import {
+  type ClimateLoad,
   climateSpanW,
+  commonAnswers,
   COOLER_MARGIN,
   coolerLoad,
-  filterFlowLPerH,
+  type Filter,
+  filterOf,
   FLOW_SPREAD,
   headShare,
   HEATER_MARGIN,
   heaterLoad,
   heatTerms,
+  JET_DECAY,
   jetReachCm,
   jetSpeedMPerS,
   MEDIA_SHARE,
   neededCoolerW,
   neededHeaterW,
   reachSpanCm,
-  realFlowLPerH,
-  USUAL_HEAD_CM,
-  type ClimateLoad,
-  type Filter,
-  type Plan,
+  STIR_M_PER_S,
   type TankFigures,
 } from '@jovrin/core'
 import { spanOf, type Explained } from '../../../ui/Figure.js'
 import { significant, type Units } from '../../../ui/units.js'
 import { explained, from, litres, number, reckoned } from '../worked.js'
 
-/** What a filter really moves [L/h]; `null` while its rated flow is not known, or while it is being typed. */
-export function explainFlow(filter: Filter): { readonly realLPerH: number; readonly explained: Explained } | null {
+/** What a filter really moves [L/h]; `null` while its rated flow is not known. */
+export function explainFlow(filter: Filter, units: Units): { readonly realLPerH: number; readonly explained: Explained } | null {
   const text = enKit
-  const { ratedLPerH } = filter
-  const headCm = filter.headCm ?? USUAL_HEAD_CM
-  const media = filter.media ?? 'usual'
-  if (ratedLPerH === null || Number.isNaN(ratedLPerH) || Number.isNaN(headCm)) return null
-  const realLPerH = realFlowLPerH(ratedLPerH, headCm, media)
+  const { ratedLPerH, realLPerH, headCm, media } = filterOf(filter, commonAnswers())
+  if (ratedLPerH === null || realLPerH === null) return null
   return {
     realLPerH,
     explained: explained(
@@ -43,18 +40,18 @@ export function explainFlow(filter: Filter): { readonly realLPerH: number; reado
         worked: `${number(ratedLPerH)}·${number(MEDIA_SHARE[media])}·${number(headShare(headCm))} = ${number(realLPerH)} L/h`,
         source: text.realSource,
         inputs: [
-          { name: text.rated, value: `${significant(ratedLPerH)} L/h`, from: 'typed' },
-          { name: text.media, value: enFilterMedia[media], from: from(filter.media) },
-          { name: text.head, value: `${significant(headCm)} cm`, from: from(filter.headCm) },
+          { name: enField['filters/*/ratedLPerH'][0], value: units.show('flow', ratedLPerH), from: 'typed' },
+          { name: enField['filters/*/media'][0], value: enFilterMedia[media], from: from(filter.media) },
+          { name: enField['filters/*/headCm'][0], value: units.show('length', headCm), from: from(filter.headCm) },
         ],
       },
-      spanOf(realLPerH / FLOW_SPREAD, realLPerH * FLOW_SPREAD, 'L/h'),
+      [units.show('flow', realLPerH / FLOW_SPREAD), units.show('flow', realLPerH * FLOW_SPREAD)],
     ),
   }
 }
 
 /** Tank volumes an hour. */
-export function explainTurnover(plan: Plan, figures: TankFigures, units: Units): Explained {
+export function explainTurnover(figures: TankFigures, units: Units): Explained {
   const text = enKit
   const flow = figures.turnoverPerH * figures.waterL
   return explained({
@@ -63,30 +60,31 @@ export function explainTurnover(plan: Plan, figures: TankFigures, units: Units):
     worked: `${number(flow)}/${number(figures.waterL)} = ${number(figures.turnoverPerH)}`,
     source: text.turnoverSource,
     inputs: [
-      { name: text.real, value: `${significant(flow)} L/h`, from: filterFlowLPerH(plan) === null ? 'assumed' : 'reckoned' },
+      { name: text.real, value: units.show('flow', flow), from: figures.pumpedLPerH === null ? 'assumed' : 'reckoned' },
       litres(units, text.openWater, figures.waterL),
     ],
   })
 }
 
 /** Reach of an outlet's jet, from its share of the flow. */
-export function explainReach(boreMm: number, flowLPerH: number): { readonly reachCm: number; readonly explained: Explained } {
+export function explainReach(boreMm: number, flowLPerH: number, units: Units): { readonly reachCm: number; readonly explained: Explained } {
   const text = enKit
   const reachCm = jetReachCm(flowLPerH, boreMm)
+  const [low, high] = reachSpanCm(reachCm)
   return {
     reachCm,
     explained: explained(
       {
         title: text.reach,
         formula: text.jetFormula,
-        worked: `6.2·${number(jetSpeedMPerS(flowLPerH, boreMm))}·${number(boreMm / 10)}/0.05 = ${number(reachCm)} cm`,
+        worked: `${number(JET_DECAY)}·${number(jetSpeedMPerS(flowLPerH, boreMm))}·${number(boreMm / 10)}/${number(STIR_M_PER_S)} = ${number(reachCm)} cm`,
         source: text.jetSource,
         inputs: [
-          { name: text.bore, value: `${significant(boreMm)} mm`, from: 'typed' },
-          reckoned(text.real, `${significant(flowLPerH)} L/h`),
+          { name: enField['outlets/*/boreMm'][0], value: units.show('thickness', boreMm), from: 'typed' },
+          reckoned(text.real, units.show('flow', flowLPerH)),
         ],
       },
-      spanOf(...reachSpanCm(reachCm), 'cm'),
+      [units.show('length', low), units.show('length', high)],
     ),
   }
 }
@@ -113,7 +111,7 @@ function explainHeat(title: string, formula: string, load: ClimateLoad, factor: 
     spanOf(...climateSpanW(watts), 'W'),
   )
 }
-export const explainHeater = (plan: Plan, figures: TankFigures, units: Units): Explained =>
-  explainHeat(enKit.needHeater, enKit.heatFormula, heaterLoad(plan, figures), HEATER_MARGIN, neededHeaterW(plan, figures), units)
-export const explainCooler = (plan: Plan, figures: TankFigures, units: Units): Explained =>
-  explainHeat(enKit.needCooler, enKit.coolFormula, coolerLoad(plan, figures), -COOLER_MARGIN, neededCoolerW(plan, figures), units)
+export const explainHeater = (figures: TankFigures, units: Units): Explained =>
+  explainHeat(enKit.needHeater, enKit.heatFormula, heaterLoad(figures), HEATER_MARGIN, neededHeaterW(figures), units)
+export const explainCooler = (figures: TankFigures, units: Units): Explained =>
+  explainHeat(enKit.needCooler, enKit.coolFormula, coolerLoad(figures), -COOLER_MARGIN, neededCoolerW(figures), units)

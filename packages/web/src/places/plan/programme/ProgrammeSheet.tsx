@@ -1,4 +1,5 @@
-import { enBuild, enGroundKind, enLayingStep, enPlan, enPreparation, enShopping, enSundry, PLAN_RANGE, say } from '@jovrin/contract'
+import { enBuild, enField, enGroundKind, enLayingStep, enPlan, enPreparation, enShopping, enSundry, say } from '@jovrin/contract'
+import { PlanField } from '../PlanField.js'
 import {
   backwardCalendar,
   isCivilDate,
@@ -9,14 +10,12 @@ import {
   runningParts,
   waterLogistics,
   workMinutes,
-  type Plan,
 } from '@jovrin/core'
 import { Box, Button, TextField } from '@mui/material'
 import { useMemo } from 'react'
 import { Link } from 'react-router'
 import { MarginTable } from '../../../ui/MarginTable.js'
 import { HeadRow } from '../../../ui/HeadRow.js'
-import { NumberField } from '../../../ui/NumberField.js'
 import { Group } from '../../../ui/QuestionGroup.js'
 import { significant, useUnits, money } from '../../../ui/units.js'
 import type { Desk } from '../desk.js'
@@ -139,11 +138,9 @@ export function ProgrammeSheet({ desk }: { desk: Desk }) {
 }
 
 function Water({ desk }: { desk: Desk }) {
-  const { plan, figures, form, change, commit } = desk
+  const { plan, figures } = desk
   const units = useUnits()
   const text = enBuild
-  const { logistics } = form.draft
-  const set = (part: Partial<Plan['logistics']>): void => change((now) => ({ ...now, logistics: { ...now.logistics, ...part } }), false)
   const water = waterLogistics(plan, figures.waterL, workMinutes(figures, plan.changes.fraction).change)
   const cost = monthlyCost(runningParts(plan, figures).filter(({ kind }) => kind === 'water' || kind === 'salts'))
   const litres = (value: number): string => units.show('volume', value)
@@ -158,7 +155,7 @@ function Water({ desk }: { desk: Desk }) {
           [text.purifiedAll, litres(water.purifiedFourWeeksL)],
           [text.wasteAll, litres(water.wasteL)],
           [text.daysEach, water.daysForOneChange === null ? '–' : text.daysTold(significant(water.daysForOneChange, 2))],
-          [text.barrel, water.changesInBarrel === null ? '–' : text.barrelTold(significant(water.changesInBarrel, 2))],
+          [enField['logistics/barrelL'][0], water.changesInBarrel === null ? '–' : text.barrelTold(significant(water.changesInBarrel, 2))],
         ] as const)
       : []),
     [text.cost, enShopping.year(money(cost * 12, plan.money.currency, 0))],
@@ -174,42 +171,10 @@ function Water({ desk }: { desk: Desk }) {
         ))}
       </MarginTable>
       <Box className="no-print" sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', columnGap: 2, mt: 1 }}>
-        <NumberField
-          label={text.purified}
-          why={text.purifiedWhy}
-          value={logistics.purifiedFraction}
-          range={PLAN_RANGE.humidityFraction}
-          unit="%"
-          scale={100}
-          onChange={(purifiedFraction) => set({ purifiedFraction })}
-          onCommit={commit}
-        />
-        <NumberField
-          label={text.unit}
-          why={text.unitWhy}
-          value={logistics.purifierLPerDay}
-          range={PLAN_RANGE.purifierLPerDay}
-          dimension="volume"
-          onChange={(purifierLPerDay) => set({ purifierLPerDay })}
-          onCommit={commit}
-        />
-        <NumberField
-          label={text.barrel}
-          why={text.barrelWhy}
-          value={logistics.barrelL}
-          range={PLAN_RANGE.barrelL}
-          dimension="volume"
-          onChange={(barrelL) => set({ barrelL })}
-          onCommit={commit}
-        />
-        <NumberField
-          label={text.waste}
-          why={text.wasteWhy}
-          value={logistics.wastePerL}
-          range={PLAN_RANGE.wastePerL}
-          onChange={(wastePerL) => set({ wastePerL })}
-          onCommit={commit}
-        />
+        <PlanField path="logistics/purifiedFraction" />
+        <PlanField path="logistics/purifierLPerDay" />
+        <PlanField path="logistics/barrelL" />
+        <PlanField path="logistics/wastePerL" />
       </Box>
     </Group>
   )

@@ -1,4 +1,5 @@
-import { enPlan, enShopping, enShoppingGroup, PLAN_RANGE } from '@jovrin/contract'
+import { enField, enPlan, enShopping, enShoppingGroup } from '@jovrin/contract'
+import { PlanField } from '../PlanField.js'
 import {
   columnTotals,
   monthlyCost,
@@ -15,7 +16,6 @@ import { Box, Button, Checkbox, TextField } from '@mui/material'
 import { useMemo } from 'react'
 import { localId } from '../../../api/localId.js'
 import { Figure } from '../../../ui/Figure.js'
-import { NumberField } from '../../../ui/NumberField.js'
 import { Group } from '../../../ui/QuestionGroup.js'
 import { significant, useUnits, money } from '../../../ui/units.js'
 import { useFindings, type Desk } from '../desk.js'
@@ -225,7 +225,7 @@ function GroupRows({ desk, name, items, totals, columnName }: GroupRowsProps) {
 }
 
 function Running({ desk }: { desk: Desk }) {
-  const { plan, form, figures, change, commit } = desk
+  const { plan, figures } = desk
   const text = enShopping
   const units = useUnits()
   const parts = useMemo(() => runningParts(plan, figures), [plan, figures])
@@ -267,21 +267,12 @@ function Running({ desk }: { desk: Desk }) {
       </Box>
       <Box className="no-print" sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', columnGap: 1.5, mt: 1 }}>
         {RATES.map((name) => (
-          <NumberField
-            key={name}
-            label={text.rate[name]}
-            why={text.rateWhy}
-            value={form.draft.money[name]}
-            range={PLAN_RANGE.rate}
-            unit={plan.money.currency}
-            onChange={(value) => change((now) => ({ ...now, money: { ...now.money, [name]: value } }), false)}
-            onCommit={commit}
-          />
+          <PlanField key={name} path={`money/${name}`} unit={plan.money.currency} />
         ))}
       </Box>
       <Box sx={{ fontSize: 12.5, color: 'text.secondary' }}>
         {RATES.filter((name) => plan.money[name] === null && USUAL_RATE[name] > 0)
-          .map((name) => `${text.rate[name]}: ${text.assumed} ${money(USUAL_RATE[name], currency)}`)
+          .map((name) => `${enField[`money/${name}`][0]}: ${text.assumed} ${money(USUAL_RATE[name], currency)}`)
           .join('; ')}
       </Box>
     </Group>
@@ -370,20 +361,7 @@ function Extras({ desk }: { desk: Desk }) {
             onBlur={commit}
             slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 80 } }}
           />
-          <NumberField
-            label={text.extraCount}
-            why={text.extraCount}
-            value={extra.count}
-            range={PLAN_RANGE.count}
-            canBeUnknown={false}
-            onChange={(count) =>
-              set(
-                extras.map((one) => (one.id === extra.id ? { ...one, count: count ?? NaN } : one)),
-                false,
-              )
-            }
-            onCommit={commit}
-          />
+          <PlanField path="money/extras/*/count" of={[extra.id]} />
           <Button
             variant="text"
             sx={{ mt: 1.5 }}

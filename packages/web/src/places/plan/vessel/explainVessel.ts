@@ -1,33 +1,28 @@
 import { enField, enGround, enGroundKind, enMaterial, enTop, enVessel } from '@jovrin/contract'
 import {
-  evaporationMmPerDay,
+  commonAnswers,
   EVAPORATION_SPREAD,
+  evaporationMmPerDay,
   filledMasses,
   floorLoadKgPerM2,
   footLoad,
   GRAVITY_M_PER_S2,
+  type Masses,
   MATERIAL,
   paneSafety,
   paneSafetySpan,
   paneShape,
   pieceMassKg,
-  roomMonths,
-  STRENGTH_N_PER_MM2,
-  totalKg,
-  USUAL_HUMIDITY,
-  USUAL_KIT_KG_PER_L,
-  USUAL_STAND_KG_PER_L,
-  waterDensityKgPerM3,
-  type Masses,
   type Plan,
+  STRENGTH_N_PER_MM2,
   type TankFigures,
+  totalKg,
+  UNKNOWN_TRAITS,
+  waterDensityKgPerM3,
 } from '@jovrin/core'
 import { spanOf, type Explained, type Provenance } from '../../../ui/Figure.js'
 import { significant, type Units } from '../../../ui/units.js'
 import { explained as workedFigure, from, litres as litresOf, number, sumOf, type Input } from '../worked.js'
-
-const USUAL_FEET = 4
-const USUAL_FOOT_CM2 = 12
 
 export type VolumeRow = 'gross' | 'fill' | 'ground' | 'hardscape' | 'open' | 'pore' | 'net'
 
@@ -45,7 +40,7 @@ export function explainVolumes(plan: Plan, figures: TankFigures, units: Units): 
   const { vessel: v, volumes, layers, pieces } = figures
   const text = enVessel
   const size = (field: 'lengthCm' | 'widthCm' | 'heightCm' | 'glassCm' | 'freeboardCm'): Input => ({
-    name: enField[field]?.[0] ?? field,
+    name: enField[`vessel/${field}`][0],
     value: units.show('length', v[field]),
     from: from(plan.vessel[field]),
   })
@@ -131,7 +126,7 @@ export function explainPane(
       worked,
       text.paneSource,
       [
-        { name: enField['glassCm']?.[0] ?? '', value: units.show('length', vessel.glassCm), from: from(plan.vessel.glassCm) },
+        { name: enField['vessel/glassCm'][0], value: units.show('length', vessel.glassCm), from: from(plan.vessel.glassCm) },
         { name: text.waterLine, value: units.show('length', inner.waterDepthCm), from: 'reckoned' },
         { name: text.inside, value: units.show('length', inner.lengthCm), from: 'reckoned' },
       ],
@@ -147,10 +142,8 @@ export function explainEvaporation(
   units: Units,
 ): { readonly mmPerDay: number; readonly lostL: number; readonly explained: Explained } {
   const text = enVessel
-  const months = roomMonths(plan)
-  const roomC = months.reduce((total, c) => total + c, 0) / months.length
-  const humidityFraction = plan.room.humidityFraction ?? USUAL_HUMIDITY
-  const top = plan.vessel.top ?? 'open'
+  const { monthlyC, humidityFraction, top } = figures.room
+  const roomC = monthlyC.reduce((total, c) => total + c, 0) / monthlyC.length
   const mmPerDay = evaporationMmPerDay(figures.temperatureC, { roomC, humidityFraction }, top)
   const lostL = mmPerDay * figures.surfaceM2
   return {
@@ -162,12 +155,12 @@ export function explainEvaporation(
       `${number(mmPerDay)}·${number(figures.surfaceM2)} = ${number(lostL)} L`,
       text.evaporationSource,
       [
-        { name: enField['temperatureC']?.[0] ?? '', value: units.show('temperature', figures.temperatureC), from: from(plan.temperatureC) },
+        { name: enField.temperatureC[0], value: units.show('temperature', figures.temperatureC), from: from(plan.temperatureC) },
         { name: text.room, value: units.show('temperature', roomC), from: plan.room.monthlyC.includes(null) ? 'assumed' : 'typed' },
-        { name: text.humidity, value: `${significant(humidityFraction * 100)} %`, from: from(plan.room.humidityFraction) },
+        { name: text.humidity, value: units.show('fraction', humidityFraction), from: from(plan.room.humidityFraction) },
         { name: text.top, value: enTop[top], from: from(plan.vessel.top) },
       ],
-      spanOf(mmPerDay / EVAPORATION_SPREAD, mmPerDay * EVAPORATION_SPREAD, 'mm/d'),
+      [units.show('thickness', mmPerDay / EVAPORATION_SPREAD), units.show('thickness', mmPerDay * EVAPORATION_SPREAD)],
     ),
   }
 }
@@ -192,8 +185,8 @@ export function explainWeights(plan: Plan, figures: TankFigures, units: Units): 
   const masses = filledMasses(plan, figures)
   const kg = totalKg(masses)
   const rests = plan.stand.rests ?? 'base'
-  const feet = plan.stand.feet ?? USUAL_FEET
-  const footAreaCm2 = plan.stand.footAreaCm2 ?? USUAL_FOOT_CM2
+  const feet = commonAnswers().number('stand/feet', plan.stand.feet)
+  const footAreaCm2 = commonAnswers().number('stand/footAreaCm2', plan.stand.footAreaCm2)
   const foot = footLoad(kg, vessel, rests, feet, footAreaCm2)
   const perM2 = floorLoadKgPerM2(kg, vessel)
   const laid = layers.filter(({ volumeL }) => volumeL > 0)
@@ -254,8 +247,8 @@ export function explainWeights(plan: Plan, figures: TankFigures, units: Units): 
         ),
       ),
     ),
-    standKg: own('standKg', plan.stand.massKg, USUAL_STAND_KG_PER_L),
-    kitKg: own('kitKg', plan.stand.kitMassKg, USUAL_KIT_KG_PER_L),
+    standKg: own('standKg', plan.stand.massKg, UNKNOWN_TRAITS.standKgPerL.value),
+    kitKg: own('kitKg', plan.stand.kitMassKg, UNKNOWN_TRAITS.kitKgPerL.value),
   }
   const isAssumed = (part: keyof Masses): boolean =>
     (part === 'standKg' && plan.stand.massKg === null) || (part === 'kitKg' && plan.stand.kitMassKg === null)
@@ -290,7 +283,7 @@ export function explainWeights(plan: Plan, figures: TankFigures, units: Units): 
       text.geometry,
       [
         weight,
-        { name: text.areaOf, value: `${significant(areaCm2)} cm²`, from: rests === 'base' ? 'reckoned' : from(plan.stand.footAreaCm2) },
+        { name: text.areaOf, value: units.show('area', areaCm2), from: rests === 'base' ? 'reckoned' : from(plan.stand.footAreaCm2) },
         ...(rests === 'base' ? [] : [{ name: text.feet, value: String(feet), from: from(plan.stand.feet) }]),
       ],
     ),
