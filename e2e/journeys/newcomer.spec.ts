@@ -40,7 +40,7 @@ test('a newcomer describes a tank, sees its balance, moves a lever and keeps the
   // A reload in the middle keeps the lever.
   await page.reload()
   await reckoned(page)
-  await expect(page.getByText('40 %', { exact: true })).toBeVisible()
+  await expect(page.getByRole('slider', { name: 'Light', exact: true })).toHaveAttribute('aria-valuetext', '40 %')
   await page.getByRole('button', { name: 'Keep this plan' }).click()
   await page.getByRole('button', { name: 'Keep from this day' }).click()
   await expect(page.getByText('The plan was kept.')).toBeVisible()

@@ -1,2 +1,3 @@
 import { defineConfig } from 'vitest/config'
-export default defineConfig({ test: { name: 'server', include: ['src/**/*.test.ts'], testTimeout: 60_000 } })
+// Each test opens a database of its own; the modules are shared.
+export default defineConfig({ test: { name: 'server', include: ['src/**/*.test.ts'], isolate: false, testTimeout: 60_000 } })

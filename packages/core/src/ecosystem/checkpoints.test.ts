@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { expect, test } from 'vitest'
+import { tries } from '../testing/properties.js'
 import { withValue } from '../plan/edit.js'
 import { samplePlan } from '../testing/samplePlan.js'
 import { checkpointed, type CheckpointStore } from './checkpoints.js'
@@ -96,6 +97,6 @@ test('one store asked about many pasts answers each as a whole run would', () =>
         expect(checkpointed(one, store)).toEqual(whole(one))
       },
     ),
-    { numRuns: 25, endOnFailure: true },
+    { numRuns: tries(25), endOnFailure: true },
   )
 })

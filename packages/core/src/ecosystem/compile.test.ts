@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
+import { tries } from '../testing/properties.js'
 import { FEEDING_SCHOOLS, FIXINGS, GROUND_KINDS, HARDSCAPE_MATERIALS, PLANT_KINDS, ZONE_PURPOSES, type Plan } from '../plan/plan.js'
 import type { PlanV1 } from '../plan/upgrade/planV1.js'
 import { v1to2 } from '../plan/upgrade/v1to2.js'
@@ -185,7 +186,7 @@ test('any plan that the contract accepts gives finite, non-negative series that 
       for (let slot = 0; slot < STATE_SIZE; slot++) expect(result.endState[slot], `slot ${slot}`).toBeGreaterThanOrEqual(0)
       for (const error of result.balanceError) expect(error).toBeLessThan(1e-8)
     }),
-    { numRuns: 120, endOnFailure: true }, // a run takes long; shrinking would take minutes,
+    { numRuns: tries(120), endOnFailure: true }, // a run takes long; shrinking would take minutes,
   ))
 
 test('a film of water over deep ground: what leaves took, the ground cannot take as well', () => {

@@ -78,7 +78,7 @@ function siteOf(figures: TankFigures): Site {
     waterL: figures.waterL,
     surfaceM2: figures.surfaceM2,
     depthM: Math.max(figures.inner.waterDepthCm, 1) / 100,
-    groundL: figures.volumes.groundL,
+    poreL: figures.volumes.poreWaterL,
     groundExchange: exchangeOf(figures),
     softenToMeqPerL: soils.length === 0 ? 0 : Math.min(...soils.map((layer) => GROUND[layer.ground].softenToMeqPerL)),
     acidBufferMeq: figures.layers.reduce((sum, layer) => sum + layer.volumeL * GROUND[layer.ground].acidBufferMeqPerL, 0),

@@ -7,7 +7,8 @@ export interface Site {
   readonly surfaceM2: number
   readonly depthM: number
   /** Ground that takes part; 0 leaves every ground process out. */
-  readonly groundL: number
+  /** Water in the pores of the ground; none without ground. */
+  readonly poreL: number
   /** Speed of exchange between pores and water, relative to bare pellets. */
   readonly groundExchange: number
   /** Below this the ground no longer softens [meq/L]. */

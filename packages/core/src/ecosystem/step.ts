@@ -25,7 +25,7 @@ const SITE_TEMPLATE: Site = templateOf({
   waterL: 1,
   surfaceM2: 1,
   depthM: 1,
-  groundL: 1,
+  poreL: 1,
   groundExchange: 1,
   softenToMeqPerL: 1,
   acidBufferMeq: 1,

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
+import { tries } from '../testing/properties.js'
 import { isInside } from '../numeric/ring.js'
 import { METHOD, methodLayers, GROUND_METHODS } from './compare.js'
 import { layOutGround, type KnownLayer, type KnownZone } from './groundPlan.js'
@@ -74,7 +75,7 @@ describe('root tabs', () => {
           })
         },
       ),
-      { numRuns: 40 },
+      { numRuns: tries(40) },
     ))
   test('23 tabs in packs of 10: 3 packs, 7 spare; 90 days at 8 a pack by hand', () => {
     expect(tabCost(23, 10, 8, 90)).toMatchObject({ packs: 3, spare: 7, costNow: 24 })

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
+import { tries } from '../testing/properties.js'
 import { cellAreaCm2, integrateOverCell, integrateOverY, patchwork } from './patchwork.js'
 import { clipToFloor, splitByLine, thinned } from './reshape.js'
 import { areaCm2, boundsOf, centreOf, isInside, isSimple, signedAreaCm2, type Ring } from './ring.js'
@@ -106,7 +107,7 @@ describe('patchwork', () => {
           for (let y = step / 2; y < 40; y += step) sampled[stars.findLastIndex((shape) => isInside(shape, x, y)) + 1]! += step * step
         exact.forEach((area, owner) => expect(Math.abs(area - sampled[owner]!), `owner ${owner}`).toBeLessThan(12))
       }),
-      { numRuns: 40 },
+      { numRuns: tries(40) },
     ))
   test('a slope over a triangle by hand: mean height at a third of the way', () => {
     const cells = patchwork([ring([0, 0], [30, 0], [0, 30])], 30, 30).filter(({ owner }) => owner === 0)

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
+import { tries } from '../testing/properties.js'
 import { expectRelative, referenceTable } from '../testing/referenceTable.js'
 import { waterDensityKgPerM3 } from '../water/density.js'
 import { COOLER_MARGIN, coolerNeededW, HEATER_MARGIN, heaterNeededW, heatLossW, heatTerms } from './climate.js'
@@ -152,7 +153,7 @@ describe('flow', () => {
           expect(share(Math.max(a, b))).toBeLessThanOrEqual(share(Math.min(a, b)) + 1e-9)
         },
       ),
-      { numRuns: 30 },
+      { numRuns: tries(30) },
     )
   })
 })

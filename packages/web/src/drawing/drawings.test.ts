@@ -1,7 +1,7 @@
 import { STRANDS, type Band, type Plan, type Strand } from '@jovrin/core'
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import { newPlan } from '../places/plan/describe/newPlan.js'
+import { newPlan } from '../places/shared/newPlan.js'
 import { algaeY, lanes, ribbons, type BraidWeek } from './braid/braidGeometry.js'
 import { edgeMinutes, moveEdge, type DayEdge } from './day/dayGeometry.js'
 import { partsOfDay } from './day/partsOfDay.js'

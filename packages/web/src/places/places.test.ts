@@ -2,10 +2,10 @@ import { checkPlan, flagsOf, forecastMember, leadOf, tankFigures, type Lead } fr
 import { enLead, PlanSchema } from '@jovrin/contract'
 import { describe, expect, test } from 'vitest'
 import { agedTimeline } from '../api/tanks.queries.js'
-import { braidWeeks, flagSentence } from './balance/balance.view.js'
+import { braidWeeks, flagSentence } from './shared/balance.view.js'
 import { explainTank } from './plan/describe/explain.js'
 import { findingSentence } from './plan/describe/findings.text.js'
-import { newPlan } from './plan/describe/newPlan.js'
+import { newPlan } from './shared/newPlan.js'
 import { leadSentence, trendSentence } from './lead.text.js'
 import { METRIC } from '../testing/units.js'
 

@@ -10,7 +10,7 @@ import { renderPage } from '../testing/renderPage.js'
 import { problem, standInServer } from '../testing/standInServer.js'
 import { DayJobs } from './calendar/DayJobs.js'
 import { EventForm, type EventKind } from './journal/EventForm.js'
-import type { PlainEvent } from './journal/logging.js'
+import type { PlainEvent } from './shared/logging.js'
 import { ReadingPanel } from './journal/ReadingPanel.js'
 import { Stop } from './today/Stop.js'
 

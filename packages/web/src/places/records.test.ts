@@ -10,7 +10,7 @@ import { recordLine } from './journal/record.text.js'
 import { valueText } from './quantity.text.js'
 import { guessMapping, headCells } from './settings/readingsMapping.js'
 import { settingLine } from './setting.text.js'
-import { searchOf, textsOf, workSum } from './workings/sum.js'
+import { searchOf, textsOf, workSum } from './shared/sum.js'
 
 const units = METRIC
 

@@ -1,5 +1,5 @@
 import { UNPLACED, type Piece, type Plan } from '@jovrin/core'
-import { newPlan } from '../places/plan/describe/newPlan.js'
+import { newPlan } from '../places/shared/newPlan.js'
 
 /** A stone with a box for an outline. */
 export const stone = (id: string, left: number, front: number, wide: number, part: Partial<Piece> = {}): Piece => ({

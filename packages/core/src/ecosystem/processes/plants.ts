@@ -47,7 +47,7 @@ export const plants: Process = {
     const ammonium = saturation(state[AMMONIUM]!, parameters.halfAmmonium)
     const nitrate = saturation(state[NITRATE]!, parameters.halfNitrate) * (1 - 0.6 * ammonium)
     const shared = ammonium + nitrate > 1 ? 1 / (ammonium + nitrate) : 1
-    const poreL = 0.4 * site.groundL
+    const { poreL } = site
     for (let nutrient = 0; nutrient < NUTRIENT_COUNT; nutrient++) {
       if (nutrient !== N) leafSaturation[nutrient] = saturation(state[WATER_SLOT[nutrient]!]!, halfUptake[nutrient]!)
       rootSaturation[nutrient] =

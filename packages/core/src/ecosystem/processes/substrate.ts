@@ -20,9 +20,9 @@ const WATER_SLOT = [AMMONIUM, PHOSPHATE, POTASSIUM, IRON] as const
 /** Iron leaves the ground only, and slowly: it precipitates at the surface. */
 const IRON_OUT = 0.2
 
-/** Concentrations at the start of the step, which exchange is reckoned from. */
-const waterAtStart = new Float64Array(NUTRIENT_COUNT)
-let nitrateAtStart = 0
+/** Concentrations at the start of the step, which exchange is reckoned from: one of each nutrient, then nitrate. Kept here so that the step allocates nothing; written and read within one step. */
+const waterAtStart = new Float64Array(NUTRIENT_COUNT + 1)
+const NITRATE_AT_START = NUTRIENT_COUNT
 
 /** Release from the slow store, exchange between pores and water, denitrification, silica leak. With no ground there is nothing to do. */
 export const substrate: Process = {
@@ -30,19 +30,19 @@ export const substrate: Process = {
 
   demand({ state }) {
     for (let nutrient = 0; nutrient < NUTRIENT_COUNT; nutrient++) waterAtStart[nutrient] = state[WATER_SLOT[nutrient]!]!
-    nitrateAtStart = state[NITRATE]!
+    waterAtStart[NITRATE_AT_START] = state[NITRATE]!
   },
 
   apply(step) {
     const { state, parameters, site, daily, ledger, dtH } = step
-    const { waterL, groundL } = site
+    const { waterL, poreL } = site
+    const nitrateAtStart = waterAtStart[NITRATE_AT_START]!
     const silica = state[SILICA]! * daily.silicaShare * site.groundExchange
     state[SILICA] = state[SILICA]! - silica
     state[SILICON] = state[SILICON]! + silica / waterL
     step.denitrifiedMg = 0
-    if (groundL === 0) return
+    if (poreL === 0) return
 
-    const poreL = 0.4 * groundL
     const exchangedL = ((parameters.poreExchangeMPerDay * site.groundExchange * site.surfaceM2 * 1000) / 24) * dtH
     for (let nutrient = 0; nutrient < NUTRIENT_COUNT; nutrient++) {
       const released = state[RESERVOIR + nutrient]! * daily.releaseShare[nutrient]!

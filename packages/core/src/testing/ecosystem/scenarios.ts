@@ -276,7 +276,8 @@ export function runScenario(
     waterL: scenario.V,
     surfaceM2: scenario.A,
     depthM: scenario.depth,
-    groundL: scenario.soilL,
+    // The prototype's ground has one porosity.
+    poreL: 0.4 * scenario.soilL,
     groundExchange: soil.v,
     softenToMeqPerL: soil.alk,
     acidBufferMeq: soil.buffer * scenario.soilL,

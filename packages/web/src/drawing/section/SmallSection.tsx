@@ -1,5 +1,5 @@
 import { highestLampCm } from './layout.js'
-import type { Plan, TankFigures } from '@jovrin/core'
+import type { TankFigures } from '@jovrin/core'
 import { useId } from 'react'
 import { Hatches } from '../Hatches.js'
 import { svgPrefix } from '../ink.js'

@@ -3,8 +3,8 @@ import { tankFigures, WORKINGS, type Working } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useMemo, useState } from 'react'
 import { Link } from 'react-router'
-import { searchOf, textsOf, type SumTexts } from '../workings/sum.js'
-import { SumForm } from '../workings/SumForm.js'
+import { searchOf, textsOf, type SumTexts } from '../shared/sum.js'
+import { SumForm } from '../shared/SumForm.js'
 
 interface SumsProps {
   readonly ids: readonly string[]

@@ -8,7 +8,7 @@ import { agedTimeline, leversOfTank, planOfTank, timelineOfTank } from '../../ap
 import { useNotice } from '../../ui/notice.js'
 import { QueryState } from '../../ui/QueryState.js'
 import { useForecast } from '../../workers/useForecast.js'
-import { usePlanKeeper } from '../plan/usePlanKeeper.js'
+import { usePlanKeeper } from '../shared/usePlanKeeper.js'
 import { BalanceSheet } from './BalanceSheet.js'
 import { KeepDialog } from './KeepDialog.js'
 

@@ -4,7 +4,7 @@ import { Box } from '@mui/material'
 import { Figure } from '../../ui/Figure.js'
 import { percent, significant } from '../../ui/units.js'
 import { leadSentence, trendSentence } from '../lead.text.js'
-import { flagSentence } from './balance.view.js'
+import { flagSentence } from '../shared/balance.view.js'
 
 interface LeadNoteProps {
   readonly lead: Lead

@@ -11,7 +11,7 @@ import { Schedule } from '../../drawing/schedule/Schedule.js'
 import { markPath, type ScheduleCell, type ScheduleMark } from '../../drawing/schedule/scheduleGeometry.js'
 import { QueryState } from '../../ui/QueryState.js'
 import { decimals, longDate, shortDate, useUnits } from '../../ui/units.js'
-import { CalendarFile } from './CalendarFile.js'
+import { CalendarFile } from '../shared/CalendarFile.js'
 import { DayJobs } from './DayJobs.js'
 import { Programme } from './Programme.js'
 

@@ -5,7 +5,7 @@ import { useState } from 'react'
 import { decimals, longDate, shortDate, useUnits } from '../../ui/units.js'
 import { jobText } from '../job.text.js'
 import { MoveDialog } from '../MoveDialog.js'
-import { SetLight } from '../today/SetLight.js'
+import { SetLight } from '../shared/SetLight.js'
 import { useTellJob } from '../useTellJob.js'
 
 /** Everything of one day, to be told, moved or taken back. */

@@ -5,7 +5,7 @@ import { useState, type ReactNode } from 'react'
 import { Choice } from '../../ui/Choice.js'
 import { NumberField } from '../../ui/NumberField.js'
 import { useTexts, type Texts } from '../../ui/useTexts.js'
-import type { PlainEvent } from './logging.js'
+import type { PlainEvent } from '../shared/logging.js'
 import { localOf, WhenField, instantOfWhen, type When } from './WhenField.js'
 
 export type EventKind = Exclude<JournalEvent['kind'], 'glance' | 'photo'>

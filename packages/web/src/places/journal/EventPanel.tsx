@@ -2,7 +2,7 @@ import { enJournal } from '@jovrin/contract'
 import { Box, ToggleButton, ToggleButtonGroup } from '@mui/material'
 import { useState } from 'react'
 import { EVENT_KINDS, EventForm, type EventKind } from './EventForm.js'
-import { useLog } from './logging.js'
+import { useLog } from '../shared/logging.js'
 import { PhotoForm } from './PhotoForm.js'
 
 /** Everything that is not a reading. */

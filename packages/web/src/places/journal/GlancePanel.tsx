@@ -3,7 +3,7 @@ import { ANIMAL_STATES, INDICATOR_COLOURS, OUTLET_STATES, type AnimalState, type
 import { Box, Button } from '@mui/material'
 import { useState } from 'react'
 import { Choice } from '../../ui/Choice.js'
-import { ALL_FINE, useLog } from './logging.js'
+import { ALL_FINE, useLog } from '../shared/logging.js'
 
 const named = <T extends string>(values: readonly T[], texts: Readonly<Record<string, string>>): (readonly [T, string])[] =>
   values.map((value) => [value, texts[value] ?? value] as const)

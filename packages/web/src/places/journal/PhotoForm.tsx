@@ -1,7 +1,7 @@
 import { enApp, enJournal, Problem, StoredPhoto } from '@jovrin/contract'
 import { Box, Button, TextField } from '@mui/material'
 import { useRef, useState } from 'react'
-import { useLog } from './logging.js'
+import { useLog } from '../shared/logging.js'
 
 /** A picture from the same spot: sent first, then named in the journal at the time it was taken. */
 export function PhotoForm({ tankId }: { tankId: string }) {

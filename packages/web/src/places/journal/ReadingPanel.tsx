@@ -17,7 +17,7 @@ import { Choice } from '../../ui/Choice.js'
 import { useUnits, type Units } from '../../ui/units.js'
 import { useKeptState } from '../../ui/useKeptState.js'
 import { unitShown } from '../quantity.text.js'
-import { useLog } from './logging.js'
+import { useLog } from '../shared/logging.js'
 import { judgeReading } from './readingDraft.js'
 import { instantOfWhen, WhenField, type When } from './WhenField.js'
 

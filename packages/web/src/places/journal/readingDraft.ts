@@ -1,7 +1,7 @@
 import { enJournal, enNumber } from '@jovrin/contract'
 import { enteredValue, QUANTITY, readTyped, toldInUnit, type Kit, type ReadingQuantity } from '@jovrin/core'
 import { significant } from '../../ui/units.js'
-import type { PlainRecord } from './logging.js'
+import type { PlainRecord } from '../shared/logging.js'
 
 export type ReadingPart = Extract<PlainRecord, { kind: 'reading' }>
 export type Judged = { readonly part: ReadingPart; readonly isOdd: boolean; readonly hint: string | null } | { readonly error: string }

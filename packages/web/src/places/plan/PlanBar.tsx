@@ -4,7 +4,7 @@ import { Box, Button, MenuItem, TextField } from '@mui/material'
 import { memo } from 'react'
 import { Link, NavLink } from 'react-router'
 import { SheetDialog } from '../../ui/SheetDialog.js'
-import type { PlanKeeper } from './usePlanKeeper.js'
+import type { PlanKeeper } from '../shared/usePlanKeeper.js'
 
 interface PlanBarProps {
   readonly tankId: string

@@ -12,7 +12,7 @@ import { useDesk, type Desk } from './desk.js'
 import { Conflict, PlanBar } from './PlanBar.js'
 import { PenContext } from './pen.js'
 import { unkeptPlan, usePlanDraft } from './usePlanDraft.js'
-import { usePlanKeeper } from './usePlanKeeper.js'
+import { usePlanKeeper } from '../shared/usePlanKeeper.js'
 
 export function PlanPlace() {
   const { tankId = '' } = useParams()

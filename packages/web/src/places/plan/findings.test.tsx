@@ -3,7 +3,7 @@ import { cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { MemoryRouter } from 'react-router'
 import { afterEach, describe, expect, test } from 'vitest'
 import { UnitsProvider } from '../../ui/units.js'
-import { newPlan } from './describe/newPlan.js'
+import { newPlan } from '../shared/newPlan.js'
 import { FindingsList } from './FindingsList.js'
 import { PriceCell } from './PriceCell.js'
 

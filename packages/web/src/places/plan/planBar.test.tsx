@@ -5,7 +5,7 @@ import { afterEach, describe, expect, test } from 'vitest'
 import { barePlan } from '../../testing/builtPlan.js'
 import { renderPage } from '../../testing/renderPage.js'
 import { Conflict, PlanBar } from './PlanBar.js'
-import type { KeeperState, PlanKeeper } from './usePlanKeeper.js'
+import type { KeeperState, PlanKeeper } from '../shared/usePlanKeeper.js'
 
 configure({ defaultHidden: true }) // whether something is hidden is reckoned from styles, element by element
 afterEach(cleanup)

@@ -3,7 +3,7 @@ import { tankFigures } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { Link } from 'react-router'
 import { SmallSection } from '../../drawing/section/SmallSection.js'
-import { newPlan } from '../plan/describe/newPlan.js'
+import { newPlan } from '../shared/newPlan.js'
 
 const SAMPLE_AGE = 40
 

@@ -5,7 +5,7 @@ import { agedTimeline } from '../../api/tanks.queries.js'
 import type { BraidWeek } from '../../drawing/braid/braidGeometry.js'
 import { forecastPool } from '../../workers/forecastPool.js'
 import { SEED } from '../../workers/useForecast.js'
-import { braidWeeks } from '../balance/balance.view.js'
+import { braidWeeks } from '../shared/balance.view.js'
 
 export interface ShelfForecast {
   readonly lead: Lead

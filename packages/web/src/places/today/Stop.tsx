@@ -4,11 +4,11 @@ import { Box, Button } from '@mui/material'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { decimals, longDate, shortDate, significant, useUnits } from '../../ui/units.js'
-import { ALL_FINE, useLog } from '../journal/logging.js'
+import { ALL_FINE, useLog } from '../shared/logging.js'
 import { jobText } from '../job.text.js'
 import { MoveDialog } from '../MoveDialog.js'
 import { useTellJob } from '../useTellJob.js'
-import { SetLight } from './SetLight.js'
+import { SetLight } from '../shared/SetLight.js'
 
 const tall = { minHeight: { xs: 44, md: 28 } } as const
 

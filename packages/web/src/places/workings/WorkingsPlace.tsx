@@ -4,8 +4,8 @@ import { Box, Button } from '@mui/material'
 import { useCallback, useMemo } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
 import { useNotice } from '../../ui/notice.js'
-import { searchOf, textsOf, type SumTexts } from './sum.js'
-import { SumForm } from './SumForm.js'
+import { searchOf, textsOf, type SumTexts } from '../shared/sum.js'
+import { SumForm } from '../shared/SumForm.js'
 
 const groupOf = (id: string): string => id.split('.')[0] ?? id
 

@@ -8,7 +8,7 @@ import { newId } from '../../../api/newId.js'
 import { postJson } from '../../../api/http.js'
 import { PenContext } from '../pen.js'
 import { DescribeSheet } from './DescribeSheet.js'
-import { newPlan } from './newPlan.js'
+import { newPlan } from '../../shared/newPlan.js'
 import { usePlanForm } from './usePlanForm.js'
 
 const DRAFT = 'jovrin.newTank'
