@@ -1,6 +1,8 @@
+import { commonAnswers } from '../plan/answers.js'
 import type { Moment, Reading } from '../plan/journal.js'
 import { MOMENTS } from '../plan/journal.js'
-import { work, type WorkedFigure } from '../quantity/working.js'
+import { OutOfRangeError } from '../quantity/outOfRange.js'
+import { ContradictionError, work, type WorkedFigure } from '../quantity/working.js'
 import { dkhOfAlkalinity } from '../water/carbonate.js'
 import { co2FromPhWorking } from '../water/water.workings.js'
 import { CO2_OF_COLOUR, colourAt } from './kits.js'
@@ -26,20 +28,19 @@ export interface GasCheck {
   readonly verdict: GasVerdict
 }
 
-const USUAL_TEMPERATURE_C = 24.5
-
 /** CO2 at each moment of the gas day from the newest readings, and what it means. */
 export function gasCheck(readings: readonly Reading[], hasAnimals: boolean): GasCheck {
   const newest = (quantity: Reading['quantity'], moment?: Moment): Reading | null =>
     readings
       .filter((reading) => reading.quantity === quantity && (moment === undefined || reading.moment === moment))
       .reduce<Reading | null>((last, next) => (last === null || next.at > last.at ? next : last), null)
+  const usualC = commonAnswers().number('temperatureC', null)
   const alkalinity = newest('alkalinity')
   const temperature = newest('temperature')
   const moments = MOMENTS.flatMap((moment): MomentCo2[] => {
     const pH = newest('pH', moment)
     if (pH === null || alkalinity === null) return []
-    const co2 = co2Of(pH.value, alkalinity.value, temperature?.value ?? USUAL_TEMPERATURE_C)
+    const co2 = co2Of(pH.value, alkalinity.value, temperature?.value ?? usualC)
     return co2 === null ? [] : [{ moment, pH, co2 }]
   })
   const colour = newest('indicator')
@@ -51,8 +52,10 @@ export function gasCheck(readings: readonly Reading[], hasAnimals: boolean): Gas
 function co2Of(pH: number, alkalinityMeqPerL: number, temperatureC: number): WorkedFigure | null {
   try {
     return work(co2FromPhWorking, { pH, khDkh: dkhOfAlkalinity(alkalinityMeqPerL), temperatureC: Math.min(50, temperatureC) }).figure
-  } catch {
-    return null // readings that contradict each other, or lie outside the formula, give no CO2
+  } catch (error) {
+    // Readings that contradict each other, or lie outside the formula, give no CO2; anything else is a fault of ours.
+    if (error instanceof OutOfRangeError || error instanceof ContradictionError) return null
+    throw error
   }
 }
 

@@ -9,7 +9,7 @@ import { SmallDay } from '../drawing/day/SmallDay.js'
 import { METRIC_UNITS } from '@jovrin/core'
 import { ageText } from '../ui/age.js'
 import { US_UNITS, useUnits } from '../ui/units.js'
-import { forecastPool } from '../workers/forecastPool.js'
+import { workQueue } from '../workers/workQueue.js'
 import { EmergencyCard } from './EmergencyCard.js'
 import { useShortcuts } from './useShortcuts.js'
 
@@ -38,7 +38,7 @@ export function Shell() {
   const [sheet, setSheet] = useState<'units' | 'shortcuts' | 'emergency' | null>(null)
   const signedOut = useQuery(session()).data?.isSignedIn === false
   const shown = mode === 'system' ? systemMode : mode
-  useEffect(() => forecastPool.warm(), [])
+  useEffect(() => workQueue.warm(), [])
   useShortcuts({
     '?': () => setSheet('shortcuts'),
     'g s': () => navigate('/'),

@@ -1,6 +1,6 @@
-import type { Deeds, Levers, TimelineEntry } from '@jovrin/core'
-import { useEffect, useRef, useState } from 'react'
-import { forecastPool, type Progress } from './forecastPool.js'
+import type { Deeds, ForecastOptions, Levers, MemberResult, TimelineEntry } from '@jovrin/core'
+import { useEffect, useId, useRef, useState } from 'react'
+import { partsTo, workQueue, type Progress } from './workQueue.js'
 
 export interface ForecastWish {
   readonly timeline: readonly TimelineEntry[]
@@ -16,17 +16,34 @@ export const SEED = 20261
 export const FEW_MEMBERS = 6
 export const ALL_MEMBERS = 100
 
-export interface ForecastState extends Progress {
+export interface ForecastState extends Progress<MemberResult> {
   readonly stop: () => void
   readonly resume: () => void
   readonly isStopped: boolean
 }
 
-const NONE: Progress = { results: [], wanted: ALL_MEMBERS, isDone: false }
+const NONE: Progress<MemberResult> = { results: [], wanted: ALL_MEMBERS, isDone: false }
+
+/** Runs members 1 … count of a forecast for one client; returns how to stop. */
+export const runForecast = (
+  client: string,
+  options: ForecastOptions,
+  count: number,
+  onProgress: (progress: Progress<MemberResult>) => void,
+): (() => void) =>
+  workQueue.run({
+    client,
+    kind: 'forecast',
+    // Levers and the number of weeks leave the past as it was.
+    task: { options, pastKey: JSON.stringify([options.timeline, options.deeds, options.today, options.seed]) },
+    parts: partsTo(count),
+    onProgress,
+  })
 
 /** The ensemble for a wish; the newest wish wins. While a new one is reckoned the last results stay, so that nothing flickers. */
 export function useForecast(wish: ForecastWish | null): ForecastState {
-  const [progress, setProgress] = useState<Progress>(NONE)
+  const [progress, setProgress] = useState<Progress<MemberResult>>(NONE)
+  const client = useId()
   const [isStopped, setStopped] = useState(false)
   const stopNow = useRef<() => void>(() => undefined)
   const key = wish === null ? null : JSON.stringify(wish)
@@ -34,14 +51,14 @@ export function useForecast(wish: ForecastWish | null): ForecastState {
     if (wish === null || isStopped) return
     const { isDragging, ...options } = wish
     // The first paint of a new wish waits for the few, so that bands don't jump from one single tank.
-    const stop = forecastPool.run({ ...options, seed: SEED }, isDragging ? FEW_MEMBERS : ALL_MEMBERS, (next) => {
+    const stop = runForecast(client, { ...options, seed: SEED }, isDragging ? FEW_MEMBERS : ALL_MEMBERS, (next) => {
       if (next.results.length >= FEW_MEMBERS || next.isDone) setProgress(next)
     })
     stopNow.current = stop
     return stop
     // The key holds everything of the wish.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [key, isStopped])
+  }, [client, key, isStopped])
   return {
     ...progress,
     isStopped,

@@ -1,9 +1,8 @@
 import type { HindcastOptions, MemberHindcast } from '@jovrin/core'
-import { useEffect, useState } from 'react'
-import type { HindcastJob, HindcastReply } from './hindcast.worker.js'
+import { useEffect, useId, useState } from 'react'
+import { partsTo, workQueue } from './workQueue.js'
 
 const MEMBERS = 24
-const WORKERS = 2
 
 export interface Hindcast {
   readonly members: readonly MemberHindcast[]
@@ -11,29 +10,24 @@ export interface Hindcast {
 }
 const NONE: Hindcast = { members: [], isDone: false }
 
-/** A tank's whole life by the model, member by member. Workers live for one wish: a journal is opened seldom, and then read for a while. */
+/** A tank's whole life by the model, member by member. */
 export function useHindcast(options: HindcastOptions | null): Hindcast {
+  const client = useId()
   const [found, setFound] = useState<{ readonly key: string; readonly hindcast: Hindcast }>({ key: '', hindcast: NONE })
   const key = options === null ? '' : JSON.stringify(options)
   useEffect(() => {
     if (options === null) return
-    const members = new Map<number, MemberHindcast>()
-    const workers = Array.from({ length: WORKERS }, (_, index) => {
-      const worker = new Worker(new URL('./hindcast.worker.ts', import.meta.url), { type: 'module' })
-      worker.onmessage = ({ data }: MessageEvent<HindcastReply>) => {
-        members.set(data.member, data.result)
-        if (members.size === MEMBERS) setFound({ key, hindcast: { members: [...members.values()], isDone: true } })
-      }
-      const job: HindcastJob = {
-        options,
-        members: Array.from({ length: MEMBERS }, (_, at) => at + 1).filter((member) => member % WORKERS === index),
-      }
-      worker.postMessage(job)
-      return worker
+    return workQueue.run({
+      client,
+      kind: 'hindcast',
+      task: options,
+      parts: partsTo(MEMBERS),
+      onProgress: ({ results, isDone }) => {
+        if (isDone) setFound({ key, hindcast: { members: results, isDone } })
+      },
     })
-    return () => workers.forEach((worker) => worker.terminate())
     // The key holds everything of the wish.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [key])
+  }, [client, key])
   return found.key === key ? found.hindcast : NONE
 }

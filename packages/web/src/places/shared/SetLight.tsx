@@ -1,8 +1,8 @@
-import { enApp, enJobTitle, enToday, PlanRevision, PlanSchema } from '@jovrin/contract'
+import { enApp, enJobTitle, enToday } from '@jovrin/contract'
 import { withLightStep, type ListedJob } from '@jovrin/core'
 import { Button } from '@mui/material'
 import { useQueryClient } from '@tanstack/react-query'
-import { changeJson, getJson } from '../../api/http.js'
+import { changePlan } from '../../api/plans.js'
 import { useNotice } from '../../ui/notice.js'
 
 /** One tap from the job to the setting, in force from today. */
@@ -11,16 +11,8 @@ export function SetLight({ tankId, today, job, onDone }: { tankId: string; today
   const tell = useNotice()
   const set = async (): Promise<void> => {
     try {
-      const { plan, revision } = await getJson(`/api/tanks/${tankId}/plan/revision`, PlanRevision, new AbortController().signal)
-      await changeJson(
-        'PUT',
-        `/api/tanks/${tankId}/plan?effectiveOn=${today}&why=${encodeURIComponent(enJobTitle['light-step'])}`,
-        PlanSchema,
-        {
-          body: withLightStep(plan, { hours: job.values['light']?.value ?? 0, dimFraction: job.values['power']?.value ?? 1 }),
-          ifMatch: `"${revision}"`,
-        },
-      )
+      const target = { hours: job.values['light']?.value ?? 0, dimFraction: job.values['power']?.value ?? 1 }
+      await changePlan(tankId, (plan) => withLightStep(plan, target), { effectiveOn: today, why: enJobTitle['light-step'] })
       await client.invalidateQueries({ queryKey: ['tanks'] })
       tell({ text: enToday.setLightDone })
       onDone()

@@ -1,8 +1,9 @@
-import { PlanRevision, PlanSchema } from '@jovrin/contract'
+import { PlanRevision } from '@jovrin/contract'
 import { applyEdits, diff, type Plan } from '@jovrin/core'
 import { useQueryClient } from '@tanstack/react-query'
 import { useCallback, useMemo, useRef, useState } from 'react'
 import { ApiError, changeJson } from '../../api/http.js'
+import { putPlan, type Dated } from '../../api/plans.js'
 import { planOfTank } from '../../api/tanks.queries.js'
 
 export type KeeperState =
@@ -11,12 +12,6 @@ export type KeeperState =
   | { readonly kind: 'merged' }
   | { readonly kind: 'conflict'; readonly mine: Plan; readonly theirs: PlanRevision }
   | { readonly kind: 'failed'; readonly message: string }
-
-/** A change of settings holds from a day; without it the description is corrected. */
-export interface Dated {
-  readonly effectiveOn: string
-  readonly why: string | null
-}
 
 export interface PlanKeeper {
   readonly state: KeeperState
@@ -57,12 +52,7 @@ export function usePlanKeeper(tankId: string, initial: PlanRevision, onStored: (
   )
   const put = useCallback(
     async (plan: Plan, on: number, dated?: Dated): Promise<PlanRevision> => {
-      await changeJson(
-        'PUT',
-        `/api/tanks/${tankId}/plan${dated === undefined ? '' : `?${new URLSearchParams({ effectiveOn: dated.effectiveOn, ...(dated.why === null ? {} : { why: dated.why }) }).toString()}`}`,
-        PlanSchema,
-        { body: plan, ifMatch: etag(on) },
-      )
+      await putPlan(tankId, plan, on, dated)
       return { revision: on + 1, plan, canUndo: true, canRedo: false } // an edit can always be taken back, and forgets what was
     },
     [tankId],

@@ -3,8 +3,7 @@ import type { Timeline } from '@jovrin/contract'
 import { useEffect, useState } from 'react'
 import { agedTimeline } from '../../api/tanks.queries.js'
 import type { BraidWeek } from '../../drawing/braid/braidGeometry.js'
-import { forecastPool } from '../../workers/forecastPool.js'
-import { SEED } from '../../workers/useForecast.js'
+import { runForecast, SEED } from '../../workers/useForecast.js'
 import { braidWeeks } from '../shared/balance.view.js'
 
 export interface ShelfForecast {
@@ -17,7 +16,7 @@ const WEEKS = 6
 /** Enough for a word and a small braid; the Balance place reckons more. */
 const MEMBERS = 24
 
-/** Reckons the tanks one after another, so that each is soon ready. Results are told as they come. */
+/** One tank after another, so that each is soon ready. Results are told as they come. */
 export function useShelfForecasts(
   timelines: readonly { readonly tankId: string; readonly timeline: Timeline }[],
 ): ReadonlyMap<string, ShelfForecast> {
@@ -25,22 +24,19 @@ export function useShelfForecasts(
   const key = JSON.stringify(timelines)
   useEffect(() => {
     let stop = (): void => undefined
-    let isGone = false
     const next = (index: number): void => {
       const entry = timelines[index]
-      if (entry === undefined || isGone) return
+      if (entry === undefined) return
       const { timeline, today, deeds } = agedTimeline(entry.timeline)
-      stop = forecastPool.run({ timeline, today, weeks: WEEKS, seed: SEED, levers: {}, deeds }, MEMBERS, ({ results, isDone }) => {
+      const options = { timeline, today, weeks: WEEKS, seed: SEED, levers: {}, deeds }
+      stop = runForecast('shelf', options, MEMBERS, ({ results, isDone }) => {
         if (!isDone) return
         setFound((before) => new Map(before).set(entry.tankId, summarise(results, today, timeline.at(-1)?.plan)))
         next(index + 1)
       })
     }
     next(0)
-    return () => {
-      isGone = true
-      stop()
-    }
+    return () => stop()
     // The key holds every timeline.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key])

@@ -1,0 +1,23 @@
+import type { ForecastOptions, GroundComparison, HindcastOptions, MemberHindcast, MemberResult, Plan } from '@jovrin/core'
+
+/** Long sums of the page, by kind: what is asked, and what one part of it answers. A new one is a line here and a case in the worker. */
+export interface Tasks {
+  /** A part is a member of the ensemble. `pastKey` names everything that levers cannot change. */
+  readonly forecast: { readonly task: { readonly options: ForecastOptions; readonly pastKey: string }; readonly result: MemberResult }
+  /** A part is a member of the ensemble. */
+  readonly hindcast: { readonly task: HindcastOptions; readonly result: MemberHindcast }
+  /** One part. */
+  readonly grounds: { readonly task: Plan; readonly result: readonly GroundComparison[] }
+}
+export type TaskKind = keyof Tasks
+export type TaskOf<Kind extends TaskKind> = { readonly kind: Kind; readonly task: Tasks[Kind]['task'] }
+export type AnyTask = { [Kind in TaskKind]: TaskOf<Kind> }[TaskKind]
+
+/** A worker is told a task once, then asked for its parts one at a time, and told when it may forget it. */
+export type ToWorker =
+  | { readonly say: 'begin'; readonly ticket: number; readonly asked: AnyTask }
+  | { readonly say: 'part'; readonly ticket: number; readonly part: number }
+  | { readonly say: 'end'; readonly ticket: number }
+export type FromWorker =
+  | { readonly ticket: number; readonly part: number; readonly result: Tasks[TaskKind]['result'] }
+  | { readonly ticket: number; readonly part: number; readonly error: string }
