@@ -41,7 +41,18 @@ export {
   type Spot,
 } from './numeric/ring.js'
 export { quantileOfSorted } from './numeric/statistics.js'
-export { civilDate, clockOf, datePlusDays, daysBetween, instantOf, isCivilDate, minutesOf, wallClock } from './plan/clock.js'
+export {
+  civilDate,
+  clockOf,
+  DAY_MIN,
+  datePlusDays,
+  daysBetween,
+  instantOf,
+  isCivilDate,
+  minutesOf,
+  timeOfDayMin,
+  wallClock,
+} from './plan/clock.js'
 export { datedPlans } from './plan/datedPlans.js'
 export { applyEdits, diff, invert, valueAt, withValue, type Edit } from './plan/edit.js'
 export {
@@ -60,7 +71,7 @@ export {
   type NumberPath,
   type ValueAt,
 } from './plan/fields.js'
-export { uuidV7 } from './plan/id.js'
+export { uuidV7, type NewId } from './plan/id.js'
 export { holdsTogether, PLAN_RULES, type PlanRule } from './plan/rules.js'
 export {
   ANIMAL_STATES,
@@ -341,3 +352,34 @@ export { outletFlowsLPerH, outletReaches } from './safety/checkKit.js'
 export { checkPlan } from './safety/checkPlan.js'
 export { cornersOf, filledKg, filledMasses } from './safety/filled.js'
 export { WORKINGS } from './workings.js'
+export {
+  addPath,
+  addZone,
+  duplicateZone,
+  mergeZones,
+  removeZone,
+  reorderZone,
+  ringOutline,
+  splitZone,
+  withEdgeBarrier,
+  withEdgeLength,
+  withZone,
+  zoneOf,
+  type MergeFault,
+  type PathShape,
+} from './ground/zoneEdits.js'
+export { withTabs } from './ground/tabEdits.js'
+export {
+  addPiece,
+  duplicatePiece,
+  mirrored,
+  placeUnplaced,
+  removePiece,
+  reorderPiece,
+  scaled,
+  turned,
+  withDrawnProfile,
+  withOutline,
+  withPiece,
+} from './hardscape/pieceEdits.js'
+export { edgeMinutes, moveEdge, SNAP_MIN, type DayEdge } from './light/dayEdits.js'

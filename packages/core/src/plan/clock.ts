@@ -9,7 +9,7 @@ export function minutesOf(clock: string): number {
 }
 
 export function clockOf(minutes: number): string {
-  const within = ((Math.round(minutes) % 1440) + 1440) % 1440
+  const within = timeOfDayMin(Math.round(minutes))
   return `${String(Math.floor(within / 60)).padStart(2, '0')}:${String(within % 60).padStart(2, '0')}`
 }
 
@@ -90,3 +90,9 @@ export function instantOfIso(text: string): string | null {
   const ms = Date.parse(text)
   return Number.isNaN(ms) ? null : new Date(ms).toISOString()
 }
+
+/** Minutes in a civil day without a change of the clock. */
+export const DAY_MIN = 1440
+
+/** A time of day [minutes after midnight], whatever day the minutes reach into. */
+export const timeOfDayMin = (minutes: number): number => ((minutes % DAY_MIN) + DAY_MIN) % DAY_MIN

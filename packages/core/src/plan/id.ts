@@ -8,3 +8,6 @@ export function uuidV7(nowMs: number, chance: Uint8Array): string {
   const hex = Array.from(bytes, (byte) => byte.toString(16).padStart(2, '0')).join('')
   return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-${hex.slice(12, 16)}-${hex.slice(16, 20)}-${hex.slice(20)}`
 }
+
+/** Makes the id of a new element of a plan. Chance is handed in, so an edit that needs one is given its maker. */
+export type NewId = (stem: string) => string

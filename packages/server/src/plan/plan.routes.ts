@@ -1,7 +1,6 @@
-import { PlanSchema, PutPlanQuery, TankId } from '@jovrin/contract'
+import { type PlanRevision, PlanSchema, PutPlanQuery, TankId } from '@jovrin/contract'
 import { upgradePlan } from '@jovrin/core'
 import { Router, type Request, type Response } from 'express'
-import type { PlanRevision } from '@jovrin/contract'
 import { etagOf, revisionFromIfMatch } from '../http/etag.js'
 import type { TankService } from '../tank/tank.service.js'
 import type { PlanService } from './plan.service.js'

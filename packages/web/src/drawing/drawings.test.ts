@@ -1,9 +1,8 @@
-import { STRANDS, type Band, type Plan, type Strand } from '@jovrin/core'
+import { type Band, type DayEdge, edgeMinutes, moveEdge, type Plan, type Strand, STRANDS } from '@jovrin/core'
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { newPlan } from '../places/shared/newPlan.js'
 import { algaeY, lanes, ribbons, type BraidWeek } from './braid/braidGeometry.js'
-import { edgeMinutes, moveEdge, type DayEdge } from './day/dayGeometry.js'
 import { partsOfDay } from './day/partsOfDay.js'
 import { plantStrokes } from './section/plants.js'
 

@@ -1,8 +1,7 @@
 import { enNumber } from '@jovrin/contract'
-import type { Assumption, Dimension } from '@jovrin/core'
+import { type Assumption, type Dimension, readNumber } from '@jovrin/core'
 import { TextField, Tooltip } from '@mui/material'
 import { useId, useState } from 'react'
-import { readNumber } from '@jovrin/core'
 import { significant, useUnits } from './units.js'
 
 interface NumberFieldProps {

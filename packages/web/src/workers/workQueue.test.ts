@@ -63,7 +63,12 @@ const ask = (client: string, count: number) => {
 /** Answers whatever is asked, until nothing is. */
 const answerAll = (): number => {
   let answers = 0
-  while (workers.some(({ open }) => open !== null)) for (const worker of workers) if (worker.open !== null) (worker.answer(), answers++)
+  while (workers.some(({ open }) => open !== null))
+    for (const worker of workers)
+      if (worker.open !== null) {
+        worker.answer()
+        answers++
+      }
   return answers
 }
 

@@ -1,8 +1,19 @@
-import { clockOf, commonAnswers, type DayCurve, lightDayTable, minutesOf, type Plan } from '@jovrin/core'
+import {
+  clockOf,
+  commonAnswers,
+  DAY_MIN,
+  type DayCurve,
+  type DayEdge,
+  edgeMinutes,
+  lightDayTable,
+  minutesOf,
+  moveEdge,
+  type Plan,
+  SNAP_MIN,
+} from '@jovrin/core'
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react'
 import { INK } from '../ink.js'
-import { edgeMinutes, moveEdge, SNAP_MIN, type DayEdge } from './dayGeometry.js'
-import { DAY_MIN, partsOfDay } from './partsOfDay.js'
+import { partsOfDay } from './partsOfDay.js'
 
 export interface DayStripLabels {
   readonly description: string

@@ -1,11 +1,8 @@
-export const DAY_MIN = 1440
-
-/** A time of day, whatever day its minutes reach into. */
-export const wrap = (minutes: number): number => ((minutes % DAY_MIN) + DAY_MIN) % DAY_MIN
+import { DAY_MIN, timeOfDayMin } from '@jovrin/core'
 
 /** Parts of a span of the clock that lie within one day, since a window may reach over midnight. */
 export function partsOfDay(fromMin: number, minutes: number): readonly (readonly [from: number, to: number])[] {
-  const from = wrap(fromMin)
+  const from = timeOfDayMin(fromMin)
   const to = from + Math.min(Math.max(minutes, 0), DAY_MIN)
   return to <= DAY_MIN
     ? [[from, to]]

@@ -83,7 +83,7 @@ function ProductRow({ product }: { product: Product }) {
   const head = enLibrary.head
   /** A part is of the draft's own kind; a number that must be there keeps its last value while its field is empty. */
   const set = (part: Readonly<Record<string, unknown>>): void =>
-    setDraft({ ...draft, ...Object.fromEntries(Object.entries(part).filter(([, value]) => value !== undefined)) } as Product)
+    setDraft({ ...draft, ...Object.fromEntries(Object.entries(part).filter(([, value]) => value !== undefined)) })
   const done = (next: Product = draft): void => {
     if (typed.isMistyped('bagL', 'bulkKgPerL', 'porosity', 'pack', 'renewDays', 'price')) return
     const parsed = ProductSchema.safeParse(next)

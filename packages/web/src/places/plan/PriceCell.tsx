@@ -1,8 +1,7 @@
-import { numberField, type Plan } from '@jovrin/core'
+import { numberField, type Plan, readNumber } from '@jovrin/core'
 import { TextField } from '@mui/material'
 import { useState } from 'react'
 import { localId } from '../../api/localId.js'
-import { readNumber } from '@jovrin/core'
 import { significant } from '../../ui/units.js'
 
 /** One's own price by the piece. Text that is no price stays in its cell and is marked. */

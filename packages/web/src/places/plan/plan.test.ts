@@ -1,48 +1,45 @@
 import { PlanSchema } from '@jovrin/contract'
 import {
+  addPath,
+  addPiece,
+  addZone,
   areaCm2,
   boundsOf,
+  duplicatePiece,
+  duplicateZone,
   lineOf,
+  mergeZones,
+  mirrored,
   outlineFault,
+  placeUnplaced,
+  type Plan,
+  removeZone,
+  reorderPiece,
+  reorderZone,
+  scaled,
   shoppingList,
   signedAreaCm2,
+  splitZone,
   tankFigures,
+  turned,
   upgradePlan,
-  type Plan,
   type Vertex,
+  withDrawnProfile,
+  withEdgeBarrier,
+  withEdgeLength,
+  withOutline,
+  withTabs,
+  withZone,
 } from '@jovrin/core'
 import { act, renderHook } from '@testing-library/react'
 import Papa from 'papaparse'
 import { afterEach, describe, expect, test, vi } from 'vitest'
+import { localId } from '../../api/localId.js'
 import { METRIC } from '../../testing/units.js'
 import { useMarginDesk, useSettled, type Desk } from './desk.js'
 import { newPlan } from '../shared/newPlan.js'
 import { usePlanForm } from './describe/usePlanForm.js'
 import { readSpots } from './ground/ImportOutline.js'
-import { withTabs } from './ground/tabEdits.js'
-import {
-  addPath,
-  addZone,
-  duplicateZone,
-  mergeZones,
-  removeZone,
-  reorderZone,
-  splitZone,
-  withEdgeBarrier,
-  withEdgeLength,
-  withZone,
-} from './ground/zoneEdits.js'
-import {
-  addPiece,
-  duplicatePiece,
-  mirrored,
-  placeUnplaced,
-  reorderPiece,
-  scaled,
-  turned,
-  withDrawnProfile,
-  withOutline,
-} from './hardscape/pieceEdits.js'
 import { withPrice } from './PriceCell.js'
 import { itemName } from './shopping/shopping.text.js'
 import { shoppingCsv } from './shopping/shoppingCsv.js'
@@ -72,8 +69,8 @@ const valid = (changed: Plan): Plan => PlanSchema.parse(changed)
 
 describe('zones', () => {
   test('a new zone and a path lie inside the glass and are plans that the contract accepts', () => {
-    const { plan: one, id } = addZone(plan, floor, 'Bank')
-    const { plan: two } = addPath(one, floor, { frontCm: 40, backCm: 60, widthFrontCm: 16, widthBackCm: 4, swayCm: 5 }, 'Path')
+    const { plan: one, id } = addZone(plan, floor, 'Bank', localId)
+    const { plan: two } = addPath(one, floor, { frontCm: 40, backCm: 60, widthFrontCm: 16, widthBackCm: 4, swayCm: 5 }, 'Path', localId)
     expect(one.zones[0]?.id).toBe(id)
     for (const { outline } of valid(two).zones) {
       const { left, right, front, back } = boundsOf(lineOf(outline))
@@ -82,7 +79,7 @@ describe('zones', () => {
   })
   test('split keeps the area and the ground; merged again it is one', () => {
     const whole = zoned(box(10, 10, 50, 30))
-    const parts = valid(splitZone(whole, 'z1', { xCm: 30, yCm: 0 }, { xCm: 30, yCm: 1 })!)
+    const parts = valid(splitZone(whole, 'z1', { xCm: 30, yCm: 0 }, { xCm: 30, yCm: 1 }, localId)!)
     expect(parts.zones.map(({ outline }) => areaCm2(outline))).toEqual([400, 400])
     expect(new Set(parts.zones.flatMap(({ id, layers }) => [id, ...layers.map((layer) => layer.id)])).size).toBe(4)
     const one = mergeZones(parts, 'z1', parts.zones[1]!.id)
@@ -90,7 +87,7 @@ describe('zones', () => {
     expect(areaCm2((one as Plan).zones[0]!.outline)).toBeCloseTo(800, 6)
   })
   test('a line beside it splits nothing; zones apart, or around a hole, do not merge', () => {
-    expect(splitZone(zoned(box(10, 10, 50, 30)), 'z1', { xCm: 80, yCm: 0 }, { xCm: 80, yCm: 1 })).toBeNull()
+    expect(splitZone(zoned(box(10, 10, 50, 30)), 'z1', { xCm: 80, yCm: 0 }, { xCm: 80, yCm: 1 }, localId)).toBeNull()
     expect(mergeZones(zoned(box(0, 0, 10, 10), box(50, 0, 60, 10)), 'z1', 'z2')).toBe('apart')
     const hollow = [
       [0, 0],
@@ -108,7 +105,7 @@ describe('zones', () => {
     const two = zoned(box(0, 0, 10, 10), box(20, 0, 30, 10))
     expect(reorderZone(two, 'z1', 1).zones.map(({ id }) => id)).toEqual(['z2', 'z1'])
     expect(reorderZone(two, 'z2', 1)).toBe(two)
-    const copy = duplicateZone(two, 'z2', floor)!
+    const copy = duplicateZone(two, 'z2', floor, localId)!
     expect(valid(copy.plan).zones.at(-1)?.outline[0]?.xCm).toBe(25)
     expect(removeZone(two, 'z1').zones.map(({ id }) => id)).toEqual(['z2'])
   })
@@ -119,7 +116,7 @@ describe('zones', () => {
   })
   test('a barrier follows the edge that is not glass', () => {
     const strip = zoned(box(0, 0, 100, 10))
-    const { barriers } = withEdgeBarrier(strip, strip.zones[0]!, floor)
+    const { barriers } = withEdgeBarrier(strip, strip.zones[0]!, floor, localId)
     expect(barriers).toEqual([])
     const corner = zoned(
       [
@@ -130,7 +127,7 @@ describe('zones', () => {
         [0, 12],
       ].map(([xCm = 0, yCm = 0]) => ({ xCm, yCm, isRound: false })),
     )
-    expect(withEdgeBarrier(corner, corner.zones[0]!, floor).barriers[0]?.line).toEqual([
+    expect(withEdgeBarrier(corner, corner.zones[0]!, floor, localId).barriers[0]?.line).toEqual([
       { xCm: 40, yCm: 0 },
       { xCm: 36, yCm: 8 },
       { xCm: 20, yCm: 12 },
@@ -141,20 +138,25 @@ describe('zones', () => {
     const ids = new Set<string>()
     let now = plan
     for (let time = 0; time < 50; time++) {
-      const { plan: made, id } = addZone(now, floor, 'a')
+      const { plan: made, id } = addZone(now, floor, 'a', localId)
       for (const fresh of [id, ...made.zones.at(-1)!.layers.map((layer) => layer.id)]) ids.add(fresh)
       now = removeZone(made, id)
     }
     expect(ids.size).toBe(100)
   })
   test('tabs keep apart from those of their kind', () => {
-    const once = withTabs(plan, 'tab', [
-      { xCm: 10, yCm: 10 },
-      { xCm: 10.5, yCm: 10 },
-      { xCm: 20, yCm: 10 },
-    ])
+    const once = withTabs(
+      plan,
+      'tab',
+      [
+        { xCm: 10, yCm: 10 },
+        { xCm: 10.5, yCm: 10 },
+        { xCm: 20, yCm: 10 },
+      ],
+      localId,
+    )
     expect(once.tabs).toHaveLength(2)
-    expect(withTabs(once, 'capsule', [{ xCm: 10, yCm: 10 }]).tabs).toHaveLength(3)
+    expect(withTabs(once, 'capsule', [{ xCm: 10, yCm: 10 }], localId).tabs).toHaveLength(3)
   })
 })
 
@@ -170,7 +172,7 @@ describe('corners as text', () => {
 })
 
 describe('pieces', () => {
-  const stone = addPiece(plan, floor, 'granite', 'Stone').plan.hardscape[0]!
+  const stone = addPiece(plan, floor, 'granite', 'Stone', localId).plan.hardscape[0]!
   const area = (outline: readonly Vertex[] | null): number => areaCm2(lineOf(outline ?? []))
   test('a turn keeps the area, four right angles the outline', () => {
     expect(area(turned(stone, 33).outline)).toBeCloseTo(area(stone.outline), 0)
@@ -199,11 +201,11 @@ describe('pieces', () => {
     expect(mirrored(drawn).profile!.map(({ zCm }) => zCm)).toEqual(drawn.profile!.map(({ zCm }) => zCm))
   })
   test('wood is fixed from the start, a weighed piece gets a place, copies stand beside', () => {
-    expect(addPiece(plan, floor, 'wood', 'Root').plan.hardscape[0]?.fixing).toBe('screwed')
+    expect(addPiece(plan, floor, 'wood', 'Root', localId).plan.hardscape[0]?.fixing).toBe('screwed')
     const placed = placeUnplaced({ ...stone, outline: null, massKg: 8 }, floor, 0)
     expect(outlineFault(placed.outline!)).toBeNull()
     const one = { ...plan, hardscape: [stone] }
-    const copy = duplicatePiece(one, stone.id, floor)!
+    const copy = duplicatePiece(one, stone.id, floor, localId)!
     expect(valid(copy.plan).hardscape).toHaveLength(2)
     expect(reorderPiece(copy.plan, copy.id, -1).hardscape[0]?.id).toBe(copy.id)
   })
@@ -211,7 +213,7 @@ describe('pieces', () => {
 
 describe('a plan under the pen', () => {
   test('what did not change stays the same object; a bad part keeps the last good plan', () => {
-    const start = addZone(addZone(plan, floor, 'a').plan, floor, 'b').plan
+    const start = addZone(addZone(plan, floor, 'a', localId).plan, floor, 'b', localId).plan
     const { result } = renderHook(() => usePlanForm(start))
     act(() => result.current.set('zones', withZone(start, start.zones[0]!.id, (zone) => ({ ...zone, name: 'changed' })).zones))
     expect(result.current.valid.zones[0]?.name).toBe('changed')

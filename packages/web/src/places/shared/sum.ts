@@ -1,15 +1,15 @@
 import { enNumber, enRefused, enWorkings } from '@jovrin/contract'
 import {
   ContradictionError,
-  OutOfRangeError,
-  work,
   type FieldDescriptor,
+  OutOfRangeError,
+  readNumber,
+  work,
   type WorkedFigure,
   type Working,
   type WorkingInputs,
   type WorkingRow,
 } from '@jovrin/core'
-import { readNumber } from '@jovrin/core'
 import { significant } from '../../ui/units.js'
 
 /** What is typed into a sum: texts by field; rows of texts where a field is a list. */

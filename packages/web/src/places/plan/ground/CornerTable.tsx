@@ -1,11 +1,10 @@
 import { enGround } from '@jovrin/contract'
-import { outlineFault, type GroundZone, type Vertex } from '@jovrin/core'
+import { type GroundZone, outlineFault, type Vertex, withEdgeLength, withZone } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { PlanField } from '../PlanField.js'
 import { NumberField } from '../../../ui/NumberField.js'
 import { Choice } from '../../../ui/Choice.js'
 import type { Desk } from '../desk.js'
-import { withEdgeLength, withZone } from './zoneEdits.js'
 import { outlineFaultText } from '../outlineFault.text.js'
 
 interface CornerTableProps {

@@ -1,6 +1,22 @@
 import { enGround, enPlan, enZonePurpose } from '@jovrin/contract'
 import { PlanField } from '../PlanField.js'
-import { centreOf, isInside, lineOf, ZONE_PURPOSES, type GroundZone, type Plan } from '@jovrin/core'
+import {
+  addPath,
+  addZone,
+  centreOf,
+  duplicateZone,
+  type GroundZone,
+  isInside,
+  lineOf,
+  mergeZones,
+  type Plan,
+  removeZone,
+  reorderZone,
+  splitZone,
+  withEdgeBarrier,
+  withZone,
+  ZONE_PURPOSES,
+} from '@jovrin/core'
 import { Box, Button, MenuItem, TextField } from '@mui/material'
 import { memo, useState } from 'react'
 import { localId } from '../../../api/localId.js'
@@ -17,7 +33,6 @@ import type { Cut } from './GroundSheet.js'
 import { ImportOutline } from './ImportOutline.js'
 import { LayersEditor } from './LayersEditor.js'
 import { TabsPanel } from './TabsPanel.js'
-import { addPath, addZone, duplicateZone, mergeZones, removeZone, reorderZone, splitZone, withEdgeBarrier, withZone } from './zoneEdits.js'
 
 interface MarginProps {
   readonly desk: Desk
@@ -133,7 +148,9 @@ function ZoneList({ desk, zone, onChoose }: GroundMarginProps) {
         {row(null, enGround.rest, enZonePurpose[plan.layers.length === 0 ? 'bare' : 'planted'])}
       </MarginTable>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
-        <Button onClick={() => made(addZone(plan, inner, enGround.zoneName(String(plan.zones.length + 1))))}>{enGround.addZone}</Button>
+        <Button onClick={() => made(addZone(plan, inner, enGround.zoneName(String(plan.zones.length + 1)), localId))}>
+          {enGround.addZone}
+        </Button>
         <Button
           onClick={() =>
             made(
@@ -148,6 +165,7 @@ function ZoneList({ desk, zone, onChoose }: GroundMarginProps) {
                   swayCm: inner.lengthCm * 0.05,
                 },
                 enGround.pathName,
+                localId,
               ),
             )
           }
@@ -172,6 +190,7 @@ function ZonePanel({ desk, zone, corner, onCorner, onChoose, onMessage }: Ground
       zone.id,
       direction === 'across' ? { xCm: at, yCm: 0 } : { xCm: 0, yCm: at },
       direction === 'across' ? { xCm: at, yCm: 1 } : { xCm: 1, yCm: at },
+      localId,
     )
     if (next === null) onMessage(enGround.splitMisses)
     else {
@@ -283,7 +302,7 @@ function ZonePanel({ desk, zone, corner, onCorner, onChoose, onMessage }: Ground
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
         <Button
           onClick={() => {
-            const copy = duplicateZone(plan, zone.id, inner)
+            const copy = duplicateZone(plan, zone.id, inner, localId)
             if (copy === null) return
             change(() => copy.plan)
             onChoose(copy.id)
@@ -310,7 +329,7 @@ function ZonePanel({ desk, zone, corner, onCorner, onChoose, onMessage }: Ground
         >
           {enGround.addHeight}
         </Button>
-        <Button onClick={() => change((now) => withEdgeBarrier(now, zone, inner))}>{enGround.addBarrier}</Button>
+        <Button onClick={() => change((now) => withEdgeBarrier(now, zone, inner, localId))}>{enGround.addBarrier}</Button>
         <Button onClick={() => change((now) => reorderZone(now, zone.id, 1))}>{enGround.over}</Button>
         <Button onClick={() => change((now) => reorderZone(now, zone.id, -1))}>{enGround.under}</Button>
         <Button

@@ -1,5 +1,5 @@
 import { enDescribe, enGround, enPlan } from '@jovrin/contract'
-import { isInside, lineOf, tabRing, type Spot } from '@jovrin/core'
+import { isInside, lineOf, ringOutline, type Spot, tabRing, withTabs, withZone, zoneOf } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useCallback, useId, useMemo, useRef, useState } from 'react'
 import { useSearchParams } from 'react-router'
@@ -20,8 +20,6 @@ import { useFindings, useMarginDesk, type Desk } from '../desk.js'
 import { FindingsList } from '../FindingsList.js'
 import { SheetFrame } from '../SheetFrame.js'
 import { GroundMargin } from './GroundMargin.js'
-import { withTabs } from './tabEdits.js'
-import { ringOutline, withZone, zoneOf } from './zoneEdits.js'
 import { outlineFaultText } from '../outlineFault.text.js'
 
 const CUTS = ['front', 'side', 'free'] as const
@@ -91,7 +89,7 @@ export function GroundSheet({ desk }: { desk: Desk }) {
   const length = (cm: number): string => units.show('length', cm)
 
   const finishZone = (spots: readonly Spot[]): void => {
-    const made = zoneOf(plan, ringOutline(spots), enGround.zoneName(String(plan.zones.length + 1)))
+    const made = zoneOf(plan, ringOutline(spots), enGround.zoneName(String(plan.zones.length + 1)), localId)
     change(() => made.plan)
     setDrawn([])
     setTool('choose')
@@ -112,7 +110,7 @@ export function GroundSheet({ desk }: { desk: Desk }) {
       }
       if (tool === 'tab' || tool === 'capsule')
         return change((now) => ({ ...now, tabs: [...now.tabs, { id: localId('t'), kind: tool, ...spot }] }))
-      if (tool === 'ring') return change((now) => withTabs(now, 'tab', tabRing(spot, RING_TABS, RING_CM)))
+      if (tool === 'ring') return change((now) => withTabs(now, 'tab', tabRing(spot, RING_TABS, RING_CM), localId))
       if (tool === 'height' && zone)
         return change((now) =>
           withZone(now, zone.id, (one) => ({

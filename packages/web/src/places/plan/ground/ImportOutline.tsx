@@ -1,11 +1,11 @@
 import { enGround } from '@jovrin/contract'
-import { mendOutline, type Spot } from '@jovrin/core'
+import { mendOutline, type Spot, zoneOf } from '@jovrin/core'
 import { Box, Button, TextField } from '@mui/material'
 import { useRef, useState } from 'react'
+import { localId } from '../../../api/localId.js'
 import { useKeptState } from '../../../ui/useKeptState.js'
 import { useUnits } from '../../../ui/units.js'
 import type { Desk } from '../desk.js'
-import { zoneOf } from './zoneEdits.js'
 import { outlineFaultText } from '../outlineFault.text.js'
 
 const MOST_LINES = 100_000
@@ -41,7 +41,7 @@ export function ImportOutline({ desk, onMade }: { desk: Desk; onMade: (id: strin
     if ('line' in spots) return setTold(enGround.importLine(String(spots.line)))
     const { outline, mends, fault } = mendOutline(spots, figures.inner.lengthCm, figures.inner.widthCm)
     if (outline === null) return setTold(fault === 'outside-glass' ? enGround.importOutside : outlineFaultText(fault ?? 'no-area'))
-    const made = zoneOf(plan, outline, enGround.importName)
+    const made = zoneOf(plan, outline, enGround.importName, localId)
     change(() => made.plan)
     setText('')
     setTold(

@@ -1,7 +1,8 @@
 import { enGround } from '@jovrin/contract'
-import { datePlusDays, groundHeightCm, lineOf, tabCost, tabGrid, zoneAt, type GroundZone, type RootTab } from '@jovrin/core'
+import { datePlusDays, groundHeightCm, type GroundZone, lineOf, type RootTab, tabCost, tabGrid, withTabs, zoneAt } from '@jovrin/core'
 import { Box, Button, MenuItem, TextField } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
+import { localId } from '../../../api/localId.js'
 import { PlanField } from '../PlanField.js'
 import { NumberField } from '../../../ui/NumberField.js'
 import { Grid } from '../../../ui/QuestionGroup.js'
@@ -9,7 +10,6 @@ import { useKeptState } from '../../../ui/useKeptState.js'
 import { useUnits, money } from '../../../ui/units.js'
 import { productsOfLibrary } from '../../library/products.queries.js'
 import type { Desk } from '../desk.js'
-import { withTabs } from './tabEdits.js'
 
 const USUAL = { name: '', pack: 10, price: null, renewDays: 90 } as const
 const RENEWALS_TOLD = 3
@@ -31,7 +31,7 @@ export function TabsPanel({ desk, zone }: { desk: Desk; zone: GroundZone | null 
         (zoneAt(figures.ground, spot.xCm, spot.yCm).id ?? null) === (zone?.id ?? null) &&
         groundHeightCm(figures.ground, spot.xCm, spot.yCm) > 0,
     )
-    change((now) => withTabs(now, kind, spots))
+    change((now) => withTabs(now, kind, spots, localId))
   }
   return (
     <>

@@ -1,6 +1,6 @@
 import { highestLampCm } from '../../../drawing/section/layout.js'
 import { enHardscape } from '@jovrin/contract'
-import { GOLDEN, type Piece, type PlacedPiece } from '@jovrin/core'
+import { GOLDEN, type Piece, type PlacedPiece, withPiece } from '@jovrin/core'
 import { memo, useId, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
 import { Hatches } from '../../../drawing/Hatches.js'
 import { INK, svgPrefix } from '../../../drawing/ink.js'
@@ -10,7 +10,6 @@ import { frontPath } from '../../../drawing/section/Pieces.js'
 import { FrontElevation } from '../../../drawing/section/FrontElevation.js'
 import { useUnits } from '../../../ui/units.js'
 import type { Desk } from '../desk.js'
-import { withPiece } from './pieceEdits.js'
 
 export type ChosenOutline = 'none' | 'triangle' | 'mound' | 'valley'
 

@@ -1,18 +1,29 @@
 import { enFixing, enHardscape, enMaterial, enPlan } from '@jovrin/contract'
+import { localId } from '../../../api/localId.js'
 import { PlanField } from '../PlanField.js'
 import {
+  addPiece,
   buoyancyOf,
+  type Composition,
+  duplicatePiece,
+  type Fixing,
   FIXING_TIME,
   FIXINGS,
   glassPressureKPa,
   HARDSCAPE_MATERIALS,
-  MATERIAL,
-  pieceMassKg,
-  type Composition,
-  type Fixing,
   type HardscapeMaterial,
+  MATERIAL,
+  mirrored,
   type Piece,
+  pieceMassKg,
   type PlacedPiece,
+  placeUnplaced,
+  removePiece,
+  reorderPiece,
+  scaled,
+  turned,
+  withDrawnProfile,
+  withPiece,
 } from '@jovrin/core'
 import { Box, Button, Checkbox, FormControlLabel, MenuItem, TextField } from '@mui/material'
 import { memo, useState } from 'react'
@@ -28,18 +39,6 @@ import type { Desk } from '../desk.js'
 import { explainVolumes, explainWeights } from '../vessel/explainVessel.js'
 import { explainComposition, mostHidden, type CompositionRow } from './explainComposition.js'
 import type { ChosenOutline } from './FrontOfPieces.js'
-import {
-  addPiece,
-  duplicatePiece,
-  mirrored,
-  placeUnplaced,
-  removePiece,
-  reorderPiece,
-  scaled,
-  turned,
-  withDrawnProfile,
-  withPiece,
-} from './pieceEdits.js'
 import { TracePhoto } from './TracePhoto.js'
 
 interface MarginProps {
@@ -156,7 +155,7 @@ function PieceList({ desk, piece, onChoose }: HardscapeMarginProps) {
   const units = useUnits()
   const text = enHardscape
   const add = (material: HardscapeMaterial): void => {
-    const made = addPiece(plan, figures.inner, material, `${enMaterial[material]} ${plan.hardscape.length + 1}`)
+    const made = addPiece(plan, figures.inner, material, `${enMaterial[material]} ${plan.hardscape.length + 1}`, localId)
     change(() => made.plan)
     onChoose(made.id)
   }
@@ -300,7 +299,7 @@ function PiecePanel({ desk, piece, onChoose }: HardscapeMarginProps & { piece: P
             <Button onClick={() => edit(mirrored)}>{text.mirror}</Button>
             <Button
               onClick={() => {
-                const copy = duplicatePiece(plan, piece.id, figures.inner)
+                const copy = duplicatePiece(plan, piece.id, figures.inner, localId)
                 if (copy === null) return
                 change(() => copy.plan)
                 onChoose(copy.id)

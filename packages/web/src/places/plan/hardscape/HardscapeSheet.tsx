@@ -1,6 +1,6 @@
 import { highestLampCm } from '../../../drawing/section/layout.js'
 import { enHardscape, enPlan } from '@jovrin/contract'
-import { compositionOf, isInside, lineOf, TOOL_GAP_CM, type PlacedPiece } from '@jovrin/core'
+import { compositionOf, isInside, lineOf, type PlacedPiece, TOOL_GAP_CM, withOutline, withPiece } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useCallback, useId, useMemo, useState } from 'react'
 import { useSearchParams } from 'react-router'
@@ -19,7 +19,6 @@ import { FindingsList } from '../FindingsList.js'
 import { SheetFrame } from '../SheetFrame.js'
 import { FrontOfPieces, type ChosenOutline } from './FrontOfPieces.js'
 import { HardscapeMargin } from './HardscapeMargin.js'
-import { withOutline, withPiece } from './pieceEdits.js'
 import { outlineFaultText } from '../outlineFault.text.js'
 
 /** Both views and their margins fit a desk's screen together. */

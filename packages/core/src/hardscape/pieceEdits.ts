@@ -1,18 +1,10 @@
-import {
-  boundsOf,
-  centreOf,
-  lineOf,
-  MATERIAL,
-  outlineFault,
-  plainProfile,
-  UNPLACED,
-  type HardscapeMaterial,
-  type Piece,
-  type Plan,
-  type Spot,
-  type Vertex,
-} from '@jovrin/core'
-import { localId } from '../../../api/localId.js'
+import { MATERIAL } from './materials.js'
+import { plainProfile } from './piece.js'
+import { lineOf, outlineFault } from '../numeric/outline.js'
+import { boundsOf, centreOf, type Spot } from '../numeric/ring.js'
+import type { HardscapeMaterial, Piece, Plan, Vertex } from '../plan/plan.js'
+import { UNPLACED } from '../plan/unplanned.js'
+import type { NewId } from '../plan/id.js'
 
 type Floor = { readonly lengthCm: number; readonly widthCm: number }
 const round = (cm: number): number => Math.round(cm * 100) / 100
@@ -49,8 +41,9 @@ export function addPiece(
   floor: Floor,
   material: HardscapeMaterial,
   name: string,
+  newId: NewId,
 ): { readonly plan: Plan; readonly id: string } {
-  const id = localId('s')
+  const id = newId('s')
   const number = plan.hardscape.length
   const centre = { xCm: floor.lengthCm * (((0.36 + number * 0.27) % 0.8) + 0.1), yCm: floor.widthCm * (0.4 + ((number * 0.17) % 0.3)) }
   const outline = rawOutline(material, centre, Math.min(16, floor.widthCm * 0.35), number + 1)
@@ -85,10 +78,10 @@ export const placeUnplaced = (piece: Piece, floor: Floor, number: number): Piece
   ),
 })
 
-export function duplicatePiece(plan: Plan, id: string, floor: Floor): { readonly plan: Plan; readonly id: string } | null {
+export function duplicatePiece(plan: Plan, id: string, floor: Floor, newId: NewId): { readonly plan: Plan; readonly id: string } | null {
   const piece = plan.hardscape.find((one) => one.id === id)
   if (piece === undefined) return null
-  const fresh = localId('s')
+  const fresh = newId('s')
   const dx = piece.outline !== null && boundsOf(piece.outline).right + 6 > floor.lengthCm ? -6 : 6
   return { id: fresh, plan: { ...plan, hardscape: [...plan.hardscape, { ...moved(piece, dx, 0), id: fresh }] } }
 }

@@ -1,5 +1,6 @@
-import { clockOf, longestRampMin, minutesOf, type Plan } from '@jovrin/core'
-import { DAY_MIN, wrap } from './partsOfDay.js'
+import { clockOf, DAY_MIN, minutesOf, timeOfDayMin } from '../plan/clock.js'
+import { longestRampMin } from '../plan/fields.js'
+import type { Plan } from '../plan/plan.js'
 
 export const SNAP_MIN = 5
 
@@ -22,13 +23,13 @@ export function edgeMinutes(plan: Plan, edge: DayEdge): number | null {
     case 'lightOn':
       return on
     case 'lightOff':
-      return wrap(off)
+      return timeOfDayMin(off)
     case 'ramp':
-      return wrap(on + window.rampMin)
+      return timeOfDayMin(on + window.rampMin)
     case 'gasOn':
-      return gas === undefined ? null : wrap(on - gas.beforeLightMin)
+      return gas === undefined ? null : timeOfDayMin(on - gas.beforeLightMin)
     case 'gasOff':
-      return gas === undefined ? null : wrap(off - gas.beforeDarkMin)
+      return gas === undefined ? null : timeOfDayMin(off - gas.beforeDarkMin)
   }
 }
 
@@ -36,7 +37,7 @@ export function edgeMinutes(plan: Plan, edge: DayEdge): number | null {
 export function moveEdge(plan: Plan, edge: DayEdge, toMinutes: number): Plan {
   const window = plan.lightWindows[0]
   if (window === undefined) return plan
-  const to = wrap(snap(toMinutes))
+  const to = timeOfDayMin(snap(toMinutes))
   const on = minutesOf(window.on)
   const off = on + window.hours * 60
   const withWindow = (change: Partial<typeof window>): Plan => {
@@ -52,16 +53,18 @@ export function moveEdge(plan: Plan, edge: DayEdge, toMinutes: number): Plan {
     gasLines: plan.gasLines.map((line) => (line.control === 'none' ? line : { ...line, ...change })),
   })
   const lead = (minutes: number): number => {
-    const forward = wrap(minutes)
+    const forward = timeOfDayMin(minutes)
     return forward > DAY_MIN / 2 ? 0 : Math.min(forward, LONGEST_GAS_LEAD_MIN)
   }
   switch (edge) {
     case 'lightOn':
-      return withWindow({ on: clockOf(to), hours: hoursOf(wrap(off - to) || DAY_MIN) })
+      return withWindow({ on: clockOf(to), hours: hoursOf(timeOfDayMin(off - to) || DAY_MIN) })
     case 'lightOff':
-      return withWindow({ hours: hoursOf(wrap(to - on) || DAY_MIN) })
+      return withWindow({ hours: hoursOf(timeOfDayMin(to - on) || DAY_MIN) })
     case 'ramp':
-      return withWindow({ rampMin: Math.min(Math.max(wrap(to - on) > DAY_MIN / 2 ? 0 : wrap(to - on), 0), 240, window.hours * 30) })
+      return withWindow({
+        rampMin: Math.min(Math.max(timeOfDayMin(to - on) > DAY_MIN / 2 ? 0 : timeOfDayMin(to - on), 0), 240, window.hours * 30),
+      })
     case 'gasOn':
       return withGas({ beforeLightMin: lead(on - to) })
     case 'gasOff':

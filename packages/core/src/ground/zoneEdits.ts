@@ -1,16 +1,9 @@
-import {
-  boundsOf,
-  lineOf,
-  outlineFault,
-  splitByLine,
-  type GroundLayer,
-  type GroundZone,
-  type Plan,
-  type Spot,
-  type Vertex,
-} from '@jovrin/core'
+import { lineOf, outlineFault } from '../numeric/outline.js'
+import { splitByLine } from '../numeric/reshape.js'
+import { boundsOf, type Spot } from '../numeric/ring.js'
+import type { GroundLayer, GroundZone, Plan, Vertex } from '../plan/plan.js'
 import polygonClipping from 'polygon-clipping'
-import { localId } from '../../../api/localId.js'
+import type { NewId } from '../plan/id.js'
 
 type Floor = { readonly lengthCm: number; readonly widthCm: number }
 const corner = (xCm: number, yCm: number, isRound = false): Vertex => ({ xCm: round(xCm), yCm: round(yCm), isRound })
@@ -22,18 +15,31 @@ export const withZone = (plan: Plan, id: string, edit: (zone: GroundZone) => Gro
   zones: plan.zones.map((zone) => (zone.id === id ? edit(zone) : zone)),
 })
 
-const freshLayers = (layers: readonly GroundLayer[]): GroundLayer[] => layers.map((layer) => ({ ...layer, id: localId('g') }))
+const freshLayers = (layers: readonly GroundLayer[], newId: NewId): GroundLayer[] => layers.map((layer) => ({ ...layer, id: newId('g') }))
 
 /** A zone of a given outline, with the ground of the rest. */
-export function zoneOf(plan: Plan, outline: readonly Vertex[], name: string): { readonly plan: Plan; readonly id: string } {
-  const id = localId('z')
-  const layers = freshLayers(plan.layers.length > 0 ? plan.layers : [{ id: '', ground: 'rich-soil', frontCm: 4, backCm: 6, product: null }])
+export function zoneOf(plan: Plan, outline: readonly Vertex[], name: string, newId: NewId): { readonly plan: Plan; readonly id: string } {
+  const id = newId('z')
+  const layers = freshLayers(
+    plan.layers.length > 0 ? plan.layers : [{ id: '', ground: 'rich-soil', frontCm: 4, backCm: 6, product: null }],
+    newId,
+  )
   return { id, plan: { ...plan, zones: [...plan.zones, { id, name, purpose: 'planted', outline, layers, heights: [] }] } }
 }
 
 /** A zone in the middle of the floor, ready to be drawn into shape. */
-export function addZone(plan: Plan, { lengthCm: l, widthCm: w }: Floor, name: string): { readonly plan: Plan; readonly id: string } {
-  return zoneOf(plan, [corner(l * 0.3, w * 0.3), corner(l * 0.7, w * 0.3), corner(l * 0.7, w * 0.75), corner(l * 0.3, w * 0.75)], name)
+export function addZone(
+  plan: Plan,
+  { lengthCm: l, widthCm: w }: Floor,
+  name: string,
+  newId: NewId,
+): { readonly plan: Plan; readonly id: string } {
+  return zoneOf(
+    plan,
+    [corner(l * 0.3, w * 0.3), corner(l * 0.7, w * 0.3), corner(l * 0.7, w * 0.75), corner(l * 0.3, w * 0.75)],
+    name,
+    newId,
+  )
 }
 
 export interface PathShape {
@@ -45,8 +51,14 @@ export interface PathShape {
   readonly swayCm: number
 }
 /** A curved path from the front pane to the back, narrower behind: narrow far ends make a tank look deep. */
-export function addPath(plan: Plan, { widthCm }: Floor, shape: PathShape, name: string): { readonly plan: Plan; readonly id: string } {
-  const id = localId('z')
+export function addPath(
+  plan: Plan,
+  { widthCm }: Floor,
+  shape: PathShape,
+  name: string,
+  newId: NewId,
+): { readonly plan: Plan; readonly id: string } {
+  const id = newId('z')
   const along = [0, 0.25, 0.5, 0.75, 1]
   const centre = (share: number): number =>
     shape.frontCm + (shape.backCm - shape.frontCm) * share + shape.swayCm * Math.sin(share * 2 * Math.PI)
@@ -54,23 +66,23 @@ export function addPath(plan: Plan, { widthCm }: Floor, shape: PathShape, name: 
   const side = (sign: 1 | -1): Vertex[] =>
     along.map((share) => corner(centre(share) + sign * half(share), share * widthCm, share > 0 && share < 1))
   const outline = [...side(1), ...side(-1).reverse()]
-  const layers = freshLayers([{ id: '', ground: 'sand', frontCm: 2, backCm: 3, product: null }])
+  const layers = freshLayers([{ id: '', ground: 'sand', frontCm: 2, backCm: 3, product: null }], newId)
   return { id, plan: { ...plan, zones: [...plan.zones, { id, name, purpose: 'cosmetic', outline, layers, heights: [] }] } }
 }
 
 export const removeZone = (plan: Plan, id: string): Plan => ({ ...plan, zones: plan.zones.filter((zone) => zone.id !== id) })
 
-export function duplicateZone(plan: Plan, id: string, floor: Floor): { readonly plan: Plan; readonly id: string } | null {
+export function duplicateZone(plan: Plan, id: string, floor: Floor, newId: NewId): { readonly plan: Plan; readonly id: string } | null {
   const zone = plan.zones.find((one) => one.id === id)
   if (zone === undefined) return null
-  const fresh = localId('z')
+  const fresh = newId('z')
   const { right } = boundsOf(zone.outline)
   const dx = right + 5 <= floor.lengthCm ? 5 : -5
   const copy = {
     ...zone,
     id: fresh,
     outline: zone.outline.map((vertex) => ({ ...vertex, xCm: round(vertex.xCm + dx) })),
-    layers: freshLayers(zone.layers),
+    layers: freshLayers(zone.layers, newId),
     heights: [],
   }
   return { id: fresh, plan: { ...plan, zones: [...plan.zones, copy] } }
@@ -87,7 +99,7 @@ export function reorderZone(plan: Plan, id: string, step: 1 | -1): Plan {
 }
 
 /** Cuts a zone along an endless line into parts with the same ground. `null` when the line misses it. */
-export function splitZone(plan: Plan, id: string, a: Spot, b: Spot): Plan | null {
+export function splitZone(plan: Plan, id: string, a: Spot, b: Spot, newId: NewId): Plan | null {
   const zone = plan.zones.find((one) => one.id === id)
   if (zone === undefined) return null
   const parts = splitByLine(lineOf(zone.outline), a, b)
@@ -99,10 +111,10 @@ export function splitZone(plan: Plan, id: string, a: Spot, b: Spot): Plan | null
       ? { ...zone, outline, heights: inside(zone, outline) }
       : {
           ...zone,
-          id: localId('z'),
+          id: newId('z'),
           name: zone.name === '' ? '' : `${zone.name} ${index + 1}`,
           outline,
-          layers: freshLayers(zone.layers),
+          layers: freshLayers(zone.layers, newId),
           heights: [],
         },
   )
@@ -145,7 +157,7 @@ export function withEdgeLength(outline: readonly Vertex[], from: number, lengthC
 }
 
 /** A barrier along the edge of a zone, where that is not the glass. */
-export function withEdgeBarrier(plan: Plan, zone: GroundZone, { lengthCm, widthCm }: Floor): Plan {
+export function withEdgeBarrier(plan: Plan, zone: GroundZone, { lengthCm, widthCm }: Floor, newId: NewId): Plan {
   const line = lineOf(zone.outline)
   const isFree = ({ xCm, yCm }: Spot): boolean => xCm > 0.3 && yCm > 0.3 && xCm < lengthCm - 0.3 && yCm < widthCm - 0.3
   // Runs of the edge that do not lie on a pane, with the corner on the pane at each end.
@@ -158,7 +170,7 @@ export function withEdgeBarrier(plan: Plan, zone: GroundZone, { lengthCm, widthC
     ...plan,
     barriers: [
       ...plan.barriers,
-      { id: localId('wall'), line: run.map(({ xCm, yCm }) => ({ xCm: round(xCm), yCm: round(yCm) })), heightCm: 5 },
+      { id: newId('wall'), line: run.map(({ xCm, yCm }) => ({ xCm: round(xCm), yCm: round(yCm) })), heightCm: 5 },
     ],
   }
 }
