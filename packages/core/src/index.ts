@@ -3,7 +3,7 @@ export { SALT_IDS, SALT_SPECIES, type SaltId, type SaltSpecies } from './feed/sa
 export { dailySalts, type SaltDose } from './feed/schoolDoses.js'
 export { SCHOOL } from './feed/schools.js'
 export { BUBBLE_SPREAD } from './gas/bubbleRate.working.js'
-export { GROUND } from './ground/kinds.js'
+export { GROUND, type GroundProperties } from './ground/kinds.js'
 export { bagsOf } from './ground/layer.js'
 export { GROUND_METHODS, METHOD, methodLayers, type GroundMethod, type MethodFacts } from './ground/compare.js'
 export { cutGround, type CutSpan } from './ground/cut.js'

@@ -2,7 +2,7 @@ import { cutGround, type GroundPlan, type Spot } from '@jovrin/core'
 import { useId } from 'react'
 import { Hatches } from '../Hatches.js'
 import { hatchFill, INK, svgPrefix } from '../ink.js'
-import { groundFaces, HATCH_OF } from '../section/groundFaces.js'
+import { groundFaces, hatchOf } from '../section/groundFaces.js'
 
 interface CutDrawingProps {
   readonly ground: GroundPlan
@@ -47,7 +47,7 @@ export function CutDrawing({ ground, from, to, width, pxPerCm, left, waterDepthC
       <Hatches prefix={prefix} />
       <rect x={x(0)} y={y(shownCm)} width={lengthCm * pxPerCm} height={shownCm * pxPerCm} fill="var(--water-fill)" opacity="0.4" />
       {groundFaces(spans, x, y).map(({ key, ground: kind, d }) => (
-        <path key={key} d={d} fill={hatchFill(prefix, HATCH_OF[kind])} stroke="var(--ink)" strokeWidth={INK.medium} />
+        <path key={key} d={d} fill={hatchFill(prefix, hatchOf(kind))} stroke="var(--ink)" strokeWidth={INK.medium} />
       ))}
       <path d={`M${x(0)} ${y(shownCm)}V${floorY}H${x(lengthCm)}V${y(shownCm)}`} fill="none" stroke="var(--ink)" strokeWidth={INK.heavy} />
       {ends.map(

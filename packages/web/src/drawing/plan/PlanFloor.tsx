@@ -2,7 +2,7 @@ import { centreOf, lineOf, type GroundPlan, type Plan } from '@jovrin/core'
 import { memo } from 'react'
 import { Dimension } from '../Dimension.js'
 import { hatchFill, INK } from '../ink.js'
-import { HATCH_OF } from '../section/groundFaces.js'
+import { hatchOf } from '../section/groundFaces.js'
 import { pathOf, xPx, yPx, type PlanLayout } from './planLayout.js'
 
 interface FloorProps {
@@ -21,7 +21,7 @@ export const PlanFloor = memo(function PlanFloor({ layout, ground, prefix, lengt
   return (
     <g>
       <rect {...box} fill="var(--sheet)" />
-      <rect {...box} fill={top === undefined ? 'none' : hatchFill(prefix, HATCH_OF[top.ground])} opacity={0.55} />
+      <rect {...box} fill={top === undefined ? 'none' : hatchFill(prefix, hatchOf(top.ground))} opacity={0.55} />
       <rect {...box} fill="none" stroke="var(--ink)" strokeWidth={INK.medium} />
       <rect
         x={box.x - 4}
@@ -59,7 +59,7 @@ export const PlanZones = memo(function PlanZones({ layout, zones, prefix }: Zone
           <g key={zone.id}>
             <path d={d} fill="var(--sheet)" />
             {top !== undefined && (
-              <path d={d} fill={hatchFill(prefix, HATCH_OF[top.ground])} opacity={zone.purpose === 'cosmetic' ? 1 : 0.7} />
+              <path d={d} fill={hatchFill(prefix, hatchOf(top.ground))} opacity={zone.purpose === 'cosmetic' ? 1 : 0.7} />
             )}
             <path
               d={d}

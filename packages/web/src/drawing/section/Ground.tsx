@@ -1,7 +1,7 @@
 import { cutGround, groundHeightCm, type GroundPlan } from '@jovrin/core'
 import { memo } from 'react'
 import { hatchFill, INK } from '../ink.js'
-import { groundFaces, HATCH_OF } from './groundFaces.js'
+import { groundFaces, hatchOf } from './groundFaces.js'
 import type { SectionLayout, View } from './layout.js'
 
 interface GroundProps {
@@ -50,7 +50,7 @@ export const GroundFront = memo(function GroundFront({ ground, view, layout, pre
       {faces.map(({ key, ground: kind, d }) => (
         <g key={key}>
           <path d={d} fill="var(--sheet)" />
-          <path d={d} fill={hatchFill(prefix, HATCH_OF[kind])} stroke="var(--ink)" strokeWidth={INK.medium} />
+          <path d={d} fill={hatchFill(prefix, hatchOf(kind))} stroke="var(--ink)" strokeWidth={INK.medium} />
         </g>
       ))}
     </g>
@@ -67,7 +67,7 @@ export const GroundSide = memo(function GroundSide({ ground, view, layout, prefi
   return (
     <g>
       {faces.map(({ key, ground: kind, d }) => (
-        <path key={key} d={d} fill={hatchFill(prefix, HATCH_OF[kind])} stroke="var(--ink)" strokeWidth={INK.medium} />
+        <path key={key} d={d} fill={hatchFill(prefix, hatchOf(kind))} stroke="var(--ink)" strokeWidth={INK.medium} />
       ))}
     </g>
   )

@@ -1,15 +1,15 @@
-import type { CutSpan, GroundKind } from '@jovrin/core'
+import { GROUND, type CutSpan, type GroundKind, type GroundProperties } from '@jovrin/core'
 import type { Hatch } from '../ink.js'
 
-export const HATCH_OF: Readonly<Record<GroundKind, Hatch>> = {
-  'rich-soil': 'pellets',
-  'lean-soil': 'pellets',
-  'capped-soil': 'soil',
+const HATCH_OF_GRAIN: Readonly<Record<GroundProperties['grain'], Hatch>> = {
+  pellets: 'pellets',
+  soil: 'soil',
   sand: 'sand',
   gravel: 'gravel',
-  'porous-base': 'gravel',
-  'carbonate-sand': 'sand',
+  base: 'gravel',
 }
+/** How a ground is drawn, by what it is made of. */
+export const hatchOf = (ground: GroundKind): Hatch => HATCH_OF_GRAIN[GROUND[ground].grain]
 
 export interface GroundFace {
   readonly key: string
