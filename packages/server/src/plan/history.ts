@@ -1,17 +1,17 @@
-import type { StoredRevision } from './plan.repository.js'
+import type { RevisionAct } from './plan.repository.js'
 
 /** What of a tank's revisions is in force, and what can be taken back or done again. */
 export interface History {
   /** Revisions whose edits stand, oldest first; the first is the original description. */
-  readonly standing: readonly StoredRevision[]
-  readonly undoable: StoredRevision | null
-  readonly redoable: StoredRevision | null
+  readonly standing: readonly RevisionAct[]
+  readonly undoable: RevisionAct | null
+  readonly redoable: RevisionAct | null
 }
 
 /** Replays acts: an undo lifts the newest standing edit, a redo puts it back, a new edit forgets what was lifted. */
-export function historyOf(revisions: readonly StoredRevision[]): History {
-  const standing: StoredRevision[] = []
-  const lifted: StoredRevision[] = []
+export function historyOf(revisions: readonly RevisionAct[]): History {
+  const standing: RevisionAct[] = []
+  const lifted: RevisionAct[] = []
   for (const revision of revisions) {
     if (revision.act === 'edit') {
       standing.push(revision)

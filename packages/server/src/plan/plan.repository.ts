@@ -20,6 +20,9 @@ export interface StoredRevision {
   readonly act: 'edit' | 'undo' | 'redo'
   readonly ofRevision: number | null
 }
+/** What a revision did, without the plan that it holds. */
+export type RevisionAct = Pick<StoredRevision, 'revision' | 'act'>
+
 export interface NewRevision extends StoredRevision {
   readonly edits: readonly Edit[]
 }
@@ -36,6 +39,14 @@ const toRevision = (row: PlanRow): StoredRevision => ({
 export const planRepository = (db: Knex) => ({
   ofTank: async (tankId: string): Promise<StoredRevision[]> =>
     (await db<PlanRow>('plan_revision').where({ tank_id: tankId }).orderBy('revision')).map(toRevision),
+  /** What became of a tank's plan, oldest first. No stored plan is read for it. */
+  actsOf: (tankId: string): Promise<RevisionAct[]> =>
+    db<PlanRow>('plan_revision').where({ tank_id: tankId }).orderBy('revision').select('revision', 'act'),
+  planAt: async (tankId: string, revision: number): Promise<Plan> => {
+    const row = await db<PlanRow>('plan_revision').where({ tank_id: tankId, revision }).first()
+    if (row === undefined) throw new Error(`tank ${tankId} has no revision ${revision}`)
+    return toRevision(row).plan
+  },
   newest: async (tankId: string): Promise<StoredRevision | null> => {
     const row = await db<PlanRow>('plan_revision').where({ tank_id: tankId }).orderBy('revision', 'desc').first()
     return row ? toRevision(row) : null

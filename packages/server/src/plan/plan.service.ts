@@ -5,7 +5,7 @@ import type { Knex } from 'knex'
 import type { Clock } from '../clock.js'
 import { Refusal } from '../http/refusal.js'
 import { historyOf, type History } from './history.js'
-import { planRepository, type StoredRevision } from './plan.repository.js'
+import { planRepository, type RevisionAct, type StoredRevision } from './plan.repository.js'
 import { settingRepository } from './setting.repository.js'
 
 export const planService = (db: Knex, clock: Clock) => {
@@ -25,14 +25,15 @@ export const planService = (db: Knex, clock: Clock) => {
   const append = (
     tankId: string,
     expected: number,
-    make: (newest: StoredRevision, history: History) => Omit<StoredRevision, 'revision' | 'createdAt'>,
+    make: (history: History, planOf: (revision: RevisionAct) => Promise<Plan>) => Promise<Omit<StoredRevision, 'revision' | 'createdAt'>>,
     why: string | null = null,
   ): Promise<PlanRevision> =>
     db.transaction(async (trx) => {
       const newest = await newestOf(trx, tankId)
       if (newest.revision !== expected) throw new Refusal(412, 'stale', enRefusal.stale)
-      const all = await planRepository(trx).ofTank(tankId)
-      const next = { ...make(newest, historyOf(all)), revision: newest.revision + 1, createdAt: clock().toISOString() }
+      const acts = await planRepository(trx).actsOf(tankId)
+      const made = await make(historyOf(acts), ({ revision }) => planRepository(trx).planAt(tankId, revision))
+      const next = { ...made, revision: newest.revision + 1, createdAt: clock().toISOString() }
       const edits = diff(newest.plan, next.plan)
       await planRepository(trx).add(tankId, { ...next, edits })
       // One dated record a changed field: "what changed before this began" is answered from these.
@@ -47,32 +48,32 @@ export const planService = (db: Knex, clock: Clock) => {
             planRevision: next.revision,
             why,
           })
-      return told(next, historyOf([...all, next]))
+      return told(next, historyOf([...acts, next]))
     })
 
   return {
     newest: async (tankId: string): Promise<PlanRevision> =>
-      told(await newestOf(db, tankId), historyOf(await planRepository(db).ofTank(tankId))),
+      told(await newestOf(db, tankId), historyOf(await planRepository(db).actsOf(tankId))),
 
     put: (tankId: string, expected: number, plan: Plan, effectiveOn: string | null, why: string | null = null): Promise<PlanRevision> =>
-      append(tankId, expected, () => ({ plan, effectiveOn, act: 'edit', ofRevision: null }), why),
+      append(tankId, expected, () => Promise.resolve({ plan, effectiveOn, act: 'edit', ofRevision: null }), why),
 
     undo: (tankId: string, expected: number): Promise<PlanRevision> =>
-      append(tankId, expected, (_newest, { undoable, standing }) => {
+      append(tankId, expected, async ({ undoable, standing }, planOf) => {
         const before = standing.at(-2)
         if (undoable === null || before === undefined) throw new Refusal(409, 'nothing_to_undo', enRefusal.nothingToUndo)
-        return { plan: before.plan, effectiveOn: null, act: 'undo', ofRevision: undoable.revision }
+        return { plan: await planOf(before), effectiveOn: null, act: 'undo', ofRevision: undoable.revision }
       }),
 
     redo: (tankId: string, expected: number): Promise<PlanRevision> =>
-      append(tankId, expected, (_newest, { redoable }) => {
+      append(tankId, expected, async ({ redoable }, planOf) => {
         if (redoable === null) throw new Refusal(409, 'nothing_to_redo', enRefusal.nothingToRedo)
-        return { plan: redoable.plan, effectiveOn: null, act: 'redo', ofRevision: redoable.revision }
+        return { plan: await planOf(redoable), effectiveOn: null, act: 'redo', ofRevision: redoable.revision }
       }),
 
     /** Dated changes that stand: those of revisions that were not taken back. */
     settings: async (tankId: string): Promise<SettingChange[]> => {
-      const standing = new Set(historyOf(await planRepository(db).ofTank(tankId)).standing.map(({ revision }) => revision))
+      const standing = new Set(historyOf(await planRepository(db).actsOf(tankId)).standing.map(({ revision }) => revision))
       return (await settingRepository(db).ofTank(tankId)).filter(({ planRevision }) => standing.has(planRevision))
     },
   }
