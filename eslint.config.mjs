@@ -25,6 +25,18 @@ export default tseslint.config(
     },
   },
   {
+    files: ['packages/contract/src/text/**/*.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "TSAsExpression[typeAnnotation.typeName.name='Record']",
+          message: 'Say what it satisfies: a wider type hides a missing name.',
+        },
+      ],
+    },
+  },
+  {
     files: ['packages/core/src/**/*.ts'],
     ignores: ['**/*.test.ts', '**/testing/**'],
     rules: {

@@ -155,7 +155,7 @@ describe('texts of records', () => {
     const names = WORKINGS.flatMap(({ fields }) =>
       fields.flatMap((field) => (field.kind === 'rows' ? [field, ...field.fields] : [field])),
     ).map(({ name }) => name)
-    expect([...new Set(names)].filter((name) => enWorkings.field[name] === undefined)).toEqual([])
+    expect([...new Set(names)].filter((name) => !(name in enWorkings.field))).toEqual([])
   })
 })
 

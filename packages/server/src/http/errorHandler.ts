@@ -7,7 +7,7 @@ import { Refusal } from './refusal.js'
 
 const problem = (status: number, code: string, detail: string, more: Partial<Problem> = {}): Problem => ({
   type: 'about:blank',
-  title: enRefusal.title[status] ?? enRefusal.title[400]!,
+  title: status in enRefusal.title ? enRefusal.title[status as keyof typeof enRefusal.title] : enRefusal.title[400],
   status,
   code,
   detail,

@@ -20,7 +20,7 @@ export const enSupply = {
 } satisfies Record<Supply, string>
 
 export const enLead = {
-  word: { 'plants-ahead': 'Plants ahead', 'about-even': 'About even', 'algae-gaining': 'Algae gaining' } as Record<string, string>,
+  word: { 'plants-ahead': 'Plants ahead', 'about-even': 'About even', 'algae-gaining': 'Algae gaining' },
   wipe: (low: string, high: string) =>
     low === high ? `wipe the glass about every ${low} days` : `wipe the glass every ${low} to ${high} days`,
   weakest: (strand: string) => `weakest: ${strand}`,

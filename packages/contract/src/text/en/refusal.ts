@@ -32,7 +32,7 @@ export const enRefusal = {
     500: 'Fault',
     503: 'Busy',
     507: 'No space',
-  } as Record<number, string>,
+  },
   noSuchRecord: 'There is no such record in this tank’s journal.',
   staleRecord: 'Somebody changed this since you looked. Look again and repeat what you want to change.',
   otherKind: 'The address and the record do not belong together.',
@@ -40,7 +40,7 @@ export const enRefusal = {
   notPicture: 'That is not a picture that can be read. JPEG, PNG, WebP and AVIF are.',
   alreadyTold: (who: string, state: string) => `${who} has already told of this job: ${state}.`,
   somebody: 'Somebody',
-  toldState: { done: 'done', skipped: 'skipped', moved: 'moved to another day' } as Record<string, string>,
+  toldState: { done: 'done', skipped: 'skipped', moved: 'moved to another day' },
   kitUnit: (units: string) => `This quantity is measured in: ${units}.`,
   wrongEncoding:
     'The file is not written in UTF-8 (or UTF-16 with its mark). Save it again as UTF-8; guessing would change letters unseen.',

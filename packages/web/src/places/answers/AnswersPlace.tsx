@@ -10,8 +10,10 @@ import { LightAnswer } from './LightAnswer.js'
 import { NormalAnswer } from './NormalAnswer.js'
 import { Sums } from './Sums.js'
 
+type QuestionId = keyof typeof enAnswers.list
+
 /** Questions that are answered here, and whether a tank is needed for it. Today's has a place of its own. */
-const QUESTIONS: readonly { readonly id: string; readonly needsTank: boolean }[] = [
+const QUESTIONS: readonly { readonly id: QuestionId; readonly needsTank: boolean }[] = [
   { id: 'gas', needsTank: true },
   { id: 'normal', needsTank: true },
   { id: 'light', needsTank: true },
@@ -78,8 +80,8 @@ export function AnswersPlace() {
   )
 }
 
-function Question({ to, id, isOpen }: { to: string; id: string; isOpen: boolean }) {
-  const [title, hint] = enAnswers.list[id] ?? [id, '']
+function Question({ to, id, isOpen }: { to: string; id: QuestionId; isOpen: boolean }) {
+  const [title, hint] = enAnswers.list[id]
   return (
     <Box component="li" sx={{ borderTop: '1px solid var(--hair)', py: 0.75 }}>
       <Box
@@ -95,8 +97,8 @@ function Question({ to, id, isOpen }: { to: string; id: string; isOpen: boolean 
   )
 }
 
-function Answer({ id, tank }: { id: string; tank: TankEntry | null }): ReactNode {
-  const title = enAnswers.list[id]?.[0] ?? id
+function Answer({ id, tank }: { id: QuestionId; tank: TankEntry | null }): ReactNode {
+  const [title] = enAnswers.list[id]
   return (
     <>
       <Box component="h2" className="lettering" sx={{ m: 0, mb: 1.5, fontSize: 22, textTransform: 'none', letterSpacing: '0.02em' }}>

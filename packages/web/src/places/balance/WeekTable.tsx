@@ -6,14 +6,13 @@ import { Figure } from '../../ui/Figure.js'
 import { significant, useUnits } from '../../ui/units.js'
 
 interface Row {
-  readonly column: WeekColumn
-  readonly dimension?: Dimension
-  readonly unit?: string
+  readonly column: WeekColumn & keyof typeof enBalance.waterRow
+  readonly dimension: Dimension
 }
 const ROWS: readonly Row[] = [
-  { column: 'co2AtLightsOn', unit: 'mg/L' },
-  { column: 'co2Max', unit: 'mg/L' },
-  { column: 'oxygenMin', unit: 'mg/L' },
+  { column: 'co2AtLightsOn', dimension: 'concentration' },
+  { column: 'co2Max', dimension: 'concentration' },
+  { column: 'oxygenMin', dimension: 'concentration' },
   { column: 'alkalinity', dimension: 'alkalinity' },
   { column: 'nitrate', dimension: 'nitrate' },
   { column: 'phosphate', dimension: 'phosphate' },
@@ -24,11 +23,11 @@ export function WeekTable({ results, arm, week }: { results: readonly MemberResu
   const units = useUnits()
   return (
     <MarginTable caption={enBalance.water}>
-      {ROWS.map(({ column, dimension, unit = '' }) => {
+      {ROWS.map(({ column, dimension }) => {
         const band = bandOf(results, arm, column, week)
-        const to = (value: number): string => significant(dimension ? units.to(dimension, value) : value, 2)
-        const shownUnit = dimension ? units.unitOf(dimension) : unit
-        const name = enBalance.waterRow[column] ?? column
+        const to = (value: number): string => significant(units.to(dimension, value), 2)
+        const shownUnit = units.unitOf(dimension)
+        const name = enBalance.waterRow[column]
         return (
           <tr key={column}>
             <th scope="row">{name}</th>

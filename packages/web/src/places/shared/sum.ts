@@ -1,4 +1,4 @@
-import { enNumber, enRefused, enWorkings } from '@jovrin/contract'
+import { enNumber, enRefused, enWorkings, nameIn } from '@jovrin/contract'
 import {
   ContradictionError,
   type FieldDescriptor,
@@ -19,7 +19,7 @@ export type SumOutcome =
   | { readonly kind: 'incomplete' }
   | { readonly kind: 'refused'; readonly sentence: string; readonly fields: readonly string[] }
 
-export const fieldName = (name: string): string => enWorkings.field[name] ?? name
+export const fieldName = (name: string): string => nameIn(enWorkings.field, name)
 
 /** What most people count in, where a field has many choices. */
 const USUAL_CHOICE: Readonly<Record<string, string>> = { species: 'NO3' }

@@ -45,7 +45,7 @@ export const enBalance = {
     alkalinity: 'Alkalinity (KH)',
     nitrate: 'Nitrate',
     phosphate: 'Phosphate',
-  } as Record<string, string>,
+  },
   ensembleFormula: 'median over the drawn tanks of the week’s mean; band 10–90 % of them',
   tanksDrawn: 'Tanks drawn',
   weeksAhead: 'Weeks from today',

@@ -6,7 +6,7 @@ export const enCare = {
   weeks: 'Six weeks of care',
   description: 'Care by week: rows are jobs, columns are days',
   minutesRow: 'minutes',
-  legend: { due: 'due', done: 'done', skipped: 'skipped', moved: 'moved', assumed: 'assumed done by a timer' } as Record<string, string>,
+  legend: { due: 'due', done: 'done', skipped: 'skipped', moved: 'moved', assumed: 'assumed done by a timer' },
   earlier: 'Earlier',
   later: 'Later',
   toToday: 'To today',

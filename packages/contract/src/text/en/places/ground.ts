@@ -137,7 +137,7 @@ export const enGround = {
     doubled: () => 'Corners that stood twice were left out.',
     thinned: (given: string, kept: string) => `${given} corners were thinned to ${kept}, off by 2 mm or little more.`,
     outside: () => 'What lay outside the glass was cut off.',
-  } as Record<OutlineMend, (given: string, kept: string) => string>,
+  } satisfies Record<OutlineMend, (given: string, kept: string) => string>,
 } as const
 
 export const enCompare = {
@@ -175,7 +175,7 @@ export const enCompare = {
     'buffering-soil': 'Growers who want soft water without weeks of ammonia and feed through the water.',
     'capped-garden-soil': 'Growers of low-tech tanks for decades: cheap, rich, long-lived; hands off once planted.',
     'inert-with-tabs': 'Growers who feed the water column and replant often: simple, clean, poor at first.',
-  } as Record<GroundMethod, string>,
+  } satisfies Record<GroundMethod, string>,
   take: 'Plan this ground',
   note: 'Ammonia, KH and pH are of this tank’s model run with its light, gas and changes, without animals; the rest are rules of thumb. Costs use your own prices of the kind.',
 } as const

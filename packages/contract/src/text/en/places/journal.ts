@@ -37,7 +37,7 @@ export const enJournal = {
     purchase: 'Purchase',
     note: 'Note',
     photo: 'Photo',
-  } as Record<string, string>,
+  },
   logKind: {
     dose: 'Log dose',
     change: 'Log change',
@@ -49,7 +49,7 @@ export const enJournal = {
     photo: 'Log photo',
     reading: 'Keep',
     glance: 'Keep',
-  } as Record<string, string>,
+  },
   field: {
     salt: 'Salt',
     bottle: 'or a bottle',

@@ -33,11 +33,11 @@ export const enSettings = {
   importer: {
     tank: 'Into',
     delimiter: 'Cells end with',
-    delimiters: { ',': 'comma', ';': 'semicolon', '\t': 'tab', '|': 'bar' } as Record<string, string>,
+    delimiters: { ',': 'comma', ';': 'semicolon', '\t': 'tab', '|': 'bar' },
     decimalMark: 'Decimal mark',
-    marks: { '.': 'point', ',': 'comma' } as Record<string, string>,
+    marks: { '.': 'point', ',': 'comma' },
     dateOrder: 'Dates are',
-    orders: { ymd: 'year, month, day', dmy: 'day, month, year', mdy: 'month, day, year' } as Record<string, string>,
+    orders: { ymd: 'year, month, day', dmy: 'day, month, year', mdy: 'month, day, year' },
     timeZone: 'Times are in',
     hasHeader: 'The first row names the columns',
     columns: 'What the columns are',
@@ -51,7 +51,7 @@ export const enSettings = {
       unit: 'its unit',
       note: 'note',
       id: 'id',
-    } as Record<string, string>,
+    },
     column: (number: string, head: string) => `Column ${number}: ${head}`,
     look: 'Look it over',
     report: (rows: string, accepted: string, here: string, refused: string) =>

@@ -30,7 +30,7 @@ export const enShopping = {
     salts: 'Salts',
     plants: 'Plants',
     water: 'Water',
-  } as Record<RunningPart['kind'], string>,
+  } satisfies Record<RunningPart['kind'], string>,
   runningFormula: {
     power: 'power·hours a day·30.44/1000·price of a kWh',
     gas: 'gas an hour·hours a day·30.44/1000·price of a kg',

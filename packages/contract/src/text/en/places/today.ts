@@ -16,7 +16,7 @@ export const enToday = {
   minutes: (minutes: string) => `${minutes} min`,
   upkeep: 'Upkeep a week',
   weekly: (minutes: string) => `${minutes} min a week`,
-  attention: { animals: 'animals in trouble', gas: 'gas', outlet: 'outlet', signs: 'signs' } as Record<string, string>,
+  attention: { animals: 'animals in trouble', gas: 'gas', outlet: 'outlet', signs: 'signs' },
   glanceToday: (time: string) => `glance at ${time}`,
   noGlance: 'no glance today',
   lastGlance: (date: string) => `last glance ${date}`,
@@ -36,5 +36,5 @@ export const enToday = {
   print: 'Print the round',
   initials: 'Initials',
   told: (what: string) => `Told: ${what}`,
-  doneState: { done: 'done', skipped: 'skipped', moved: 'moved', due: 'due', assumed: 'assumed done' } as Record<string, string>,
+  doneState: { done: 'done', skipped: 'skipped', moved: 'moved', due: 'due', assumed: 'assumed done' },
 } as const

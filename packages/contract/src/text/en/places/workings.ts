@@ -16,7 +16,7 @@ export const enWorkings = {
     gas: 'Gas',
     feed: 'Feed',
     water: 'Water',
-  } as Record<string, string>,
+  },
   field: {
     shape: 'Shape of the day',
     roomC: 'Room',
@@ -105,7 +105,7 @@ export const enWorkings = {
     labelMl: 'Label: so much',
     labelL: 'for so much water',
     tanMgNPerL: 'Total ammonia',
-  } as Record<string, string>,
+  },
   choice: {
     open: 'open',
     braced: 'braced',
@@ -140,5 +140,5 @@ export const enWorkings = {
     'after-last-dose': 'after the last dose',
     'before-change': 'before the change',
     'after-change': 'after the change',
-  } as Record<string, string>,
+  },
 } as const
