@@ -114,7 +114,7 @@ describe('texts of records', () => {
       { 'potassium-nitrate': 'portion', 'monopotassium-phosphate': 'portion' },
       { 'potassium-nitrate': 0.9531, 'monopotassium-phosphate': 0.12 },
     )
-    expect(say(enJobTask, 'dose', dose, metric)).toBe('potassium nitrate 0.953 g · monopotassium phosphate 0.12 g')
+    expect(say(enJobTask, 'dose', dose, metric)).toBe('potassium nitrate 0.95 g · monopotassium phosphate 0.12 g')
   })
   test('every quantity, kind, sign, salt and fault of a row has its words', () => {
     for (const quantity of READING_QUANTITIES) expect(enReadingQuantity[quantity]).toBeTruthy()

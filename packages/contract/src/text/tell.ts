@@ -18,7 +18,7 @@ export interface Reader {
 }
 
 /** A quantity as text in the reader's unit and locale. This is the one place where a number gets its unit. */
-export function tell({ value, dimension, currency }: Quantity, { units, locale }: Reader, digits = digitsOf(dimension)): string {
+export function tell({ value, dimension, currency }: Quantity, { units, locale }: Reader, digits = digitsOf(dimension, value)): string {
   if (dimension === 'money') return currency === undefined ? decimalsIn(locale, value, 2) : moneyIn(locale, value, currency)
   if (dimension === 'minutes') return spanIn(locale, value)
   const shown = shownIn(dimension, value, units)

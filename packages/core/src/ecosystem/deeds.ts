@@ -4,7 +4,6 @@ import { PLANT_GROUPS, PLANT_KIND } from '../planting/kinds.js'
 import type { DoseMgPerL, TankEvent, TimedEvent } from './forcing.js'
 import type { TapWater } from '../water/tapOf.js'
 import { DETRITUS_VACUUMED, GOOD_LAI, MOST_CUT, WIPED } from './care.js'
-import type {} from './forcing.js'
 
 /** Something done apart from the plan's own schedule, at a day and minute of the tank's age. */
 export type Act =

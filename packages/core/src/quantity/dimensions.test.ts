@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import { canonicalFrom, canonicalOfUnit, DIMENSIONS, shownIn, unitIn, unitsOfDimension } from './dimensions.js'
+import { canonicalFrom, canonicalOfUnit, digitsOf, DIMENSIONS, shownIn, unitIn, unitsOfDimension } from './dimensions.js'
 import { quantities } from './quantity.js'
 import { METRIC_UNITS, UNIT_CHOICES, type ChosenDimension, type UnitPreferences } from './units.js'
 
@@ -57,4 +57,8 @@ test('numbers become quantities; money carries its currency, what is missing sta
     cost: { value: 12, dimension: 'money', currency: 'CHF' },
   })
   expect(quantities({ depth: 'length' }, {})).toEqual({})
+})
+
+test('a salt below a gram is told to two digits, a heap of trimmings to three', () => {
+  expect([digitsOf('portion', 0.0386), digitsOf('portion', 94.2), digitsOf('ratio', 3)]).toEqual([2, 3, 2])
 })

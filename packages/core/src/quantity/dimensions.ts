@@ -123,8 +123,9 @@ export const shownIn = (dimension: Dimension, canonical: number, preferences: Un
 export const canonicalFrom = (dimension: Dimension, shown: number, preferences: UnitPreferences): number =>
   canonicalOfUnit(dimension, shown, unitIn(dimension, preferences)) ?? NaN
 
-/** Significant digits of a told value. */
-export const digitsOf = (dimension: Dimension): number => {
+/** Significant digits of a told value; no household scale tells three of them below a gram. */
+export const digitsOf = (dimension: Dimension, canonical: number): number => {
+  if (dimension === 'portion' && Math.abs(canonical) < 1) return 2
   if (isChosen(dimension) || isFollowing(dimension)) return 3
   const { digits = 3 }: { readonly unit: string; readonly digits?: number } = FIXED[dimension]
   return digits

@@ -184,7 +184,7 @@ describe('lines', () => {
       jobText({ kind: 'change', values: quantities({ water: 'volume', share: 'fraction' }, { water: 88.4, share: 0.5 }) }, units),
     ).toBe('88.4 L (50 %)')
     expect(jobText({ kind: 'dose', values: quantities({ 'potassium-nitrate': 'portion' }, { 'potassium-nitrate': 0.953 }) }, units)).toBe(
-      'potassium nitrate 0.953 g',
+      'potassium nitrate 0.95 g',
     )
   })
   test('a setting that changed: its name on the plan, its values in the reader’s units and words', () => {
