@@ -71,7 +71,7 @@ export function backwardCalendar(plan: Plan, figures: TankFigures): Preparation[
   if (wood.length > 0) add('trial-flood', 2, {})
   add('plants-arrive', 1, { pots: work.pots })
   add('mix-water', 1, { water: figures.waterL })
-  add('planting', 0, { portions: work.portions, work: work.hours })
+  add('planting', 0, { portions: work.portions, work: work.hours * 60 })
   return list.sort((a, b) => b.daysBefore - a.daysBefore)
 }
 

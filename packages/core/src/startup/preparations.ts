@@ -15,6 +15,6 @@ export const PREPARATIONS = {
   'trial-flood': {},
   'plants-arrive': { pots: 'count' },
   'mix-water': { water: 'volume' },
-  planting: { portions: 'count', work: 'hours' },
+  planting: { portions: 'count', work: 'minutes' },
 } as const satisfies Readonly<Record<string, Dimensions>>
 export type PreparationCode = keyof typeof PREPARATIONS

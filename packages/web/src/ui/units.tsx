@@ -25,7 +25,7 @@ export const US_UNITS: UnitPreferences = {
   phosphate: 'mg PO4/L',
   silica: 'mg SiO2/L',
   mass: 'lb',
-  portion: 'oz',
+  portion: 'g', // salts and fodder are weighed in grams everywhere
 }
 
 function stored(): UnitPreferences {

@@ -140,7 +140,7 @@ export const enField = {
   'logistics/purifiedFraction': ['Purified share', 'Of the water for changes; the rest is from the tap.'],
   'logistics/purifierLPerDay': ['Purifier gives', 'Real output at your pressure and temperature, about half to two thirds of the label.'],
   'logistics/barrelL': ['Barrel', 'For purified water.'],
-  'logistics/wastePerL': ['Waste for each litre', 'Litres down the drain for each litre kept, 1 to 4.'],
+  'logistics/wastePerL': ['Waste to one part kept', 'Water down the drain for as much kept, 1 to 4 times.'],
   feeding: ['Feeding', 'The school that doses follow.'],
   'changes/fraction': ['Water change', 'Share of the water each time.'],
   'changes/everyDays': ['Every', 'From one change to the next.'],

@@ -70,7 +70,7 @@ export const enFinding = {
   'trial-flood': (v) => `With wood, flood the layout for ${v.flood} before planting: what floats or stains shows then.`,
   'flow-low': (v) =>
     `The filter really moves ${v.turnover} volumes an hour; below ${v.least} corners stand still and gas stays where it enters.`,
-  'flow-dead-area': (v) => `${v.dead} of the plan lie outside every jet. Turn an outlet or add one where plants or dirt will stand.`,
+  'flow-dead-area': (v) => `${v.dead} of the floor lies outside every jet. Turn an outlet or add one where plants or dirt will stand.`,
   'heater-small': (v) => `A heater of ${v.planned} does not hold the temperature in the coldest month; about ${v.needed} do.`,
   'cooler-small': (v) =>
     `In the warmest month about ${v.needed} of heat must leave the tank while the lamp burns; ${v.planned} of cooling is planned. A fan, a shorter or later lamp, or a cooler.`,

@@ -18,7 +18,6 @@ export const enBuild = {
   unitWhy: 'Real output at your pressure and temperature, about half to two thirds of the label.',
   barrel: 'Barrel',
   barrelWhy: 'For purified water.',
-  waste: 'Waste for each litre',
   wasteWhy: 'Litres down the drain for each litre kept, 1 to 4.',
   purifiedEach: 'Purified for a change',
   purifiedAll: 'Purified in four weeks',
