@@ -126,7 +126,27 @@ export async function reckoned(page: Page): Promise<void> {
   await expect(page.getByRole('progressbar')).toHaveCount(0, { timeout: 45_000 })
 }
 
-export async function expectAccessible(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa']).analyze()
+/** Rules whose answer depends on colours. */
+const COLOUR_RULES = ['color-contrast', 'link-in-text-block']
+
+export async function expectAccessible(page: Page, rules?: readonly string[]): Promise<void> {
+  const axe = new AxeBuilder({ page })
+  const { violations, passes } = await (
+    rules === undefined ? axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa']) : axe.withRules([...rules])
+  ).analyze()
   expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.target.join(' ')).join(' | ')}`)).toEqual([])
+  expect(passes.map(({ id }) => id)).toContain('color-contrast')
+}
+
+/** Everything by day; by night, on the same page, all that colours decide. */
+export async function expectAccessibleDayAndNight(page: Page): Promise<void> {
+  const turnTo = async (colorScheme: 'light' | 'dark'): Promise<void> => {
+    await page.emulateMedia({ colorScheme })
+    await expect(page.locator('html')).toHaveAttribute('data-mode', colorScheme)
+  }
+  await turnTo('light')
+  await expectAccessible(page)
+  await turnTo('dark')
+  await expectAccessible(page, COLOUR_RULES)
+  await turnTo('light')
 }

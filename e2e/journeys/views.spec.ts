@@ -1,66 +1,64 @@
-import { expect, expectAccessible, reckoned, RIVER, test } from '../fixtures.js'
+import { expect, expectAccessibleDayAndNight, reckoned, RIVER, test } from '../fixtures.js'
 
-for (const colorScheme of ['light', 'dark'] as const)
-  test.describe(`${colorScheme} colours`, () => {
-    test.use({ colorScheme })
-
-    test('every view is accessible', async ({ page, demoApp }) => {
-      await page.goto(demoApp)
-      await expect(page.getByRole('listitem')).toHaveCount(5)
-      await expect(page.getByText('reckoning …')).toHaveCount(0, { timeout: 45_000 })
-      await expectAccessible(page)
-      await page.goto(`${demoApp}/tanks/${RIVER}/plan`)
-      await expect(page.getByRole('img', { name: /front and side view/ })).toBeVisible()
-      await expectAccessible(page)
-      await page.goto(`${demoApp}/tanks/${RIVER}/balance`)
-      await reckoned(page)
-      await page.getByRole('slider', { name: 'Gas', exact: true }).focus()
-      await page.keyboard.press('Home')
-      await expect(page.getByText('Against the saved plan')).toBeVisible()
-      await reckoned(page)
-      await expectAccessible(page)
-      await page.keyboard.press('?')
-      await expect(page.getByRole('dialog')).toBeVisible()
-      await expectAccessible(page)
-      await page.goto(`${demoApp}/new`)
-      await expectAccessible(page)
-    })
-
-    test('every place of records is accessible', async ({ page, demoApp }) => {
-      for (const path of [
-        '/today',
-        `/tanks/${RIVER}/calendar`,
-        '/answers',
-        `/answers/gas?tank=${RIVER}`,
-        '/answers/water',
-        '/workings',
-        '/workings/vessel.net-water',
-        '/settings',
-      ]) {
-        await page.goto(`${demoApp}${path}`)
-        await page.getByRole('heading', { level: 1 }).waitFor()
-        await expectAccessible(page)
-      }
-    })
-
-    test('the journal and the first weeks are accessible', async ({ page, demoApp }) => {
-      await page.goto(`${demoApp}/tanks/01920000-0000-7000-8000-000000000002/calendar`)
-      await expect(page.getByRole('heading', { name: 'The first eight weeks' })).toBeVisible()
-      await expectAccessible(page)
-      await page.goto(`${demoApp}/tanks/${RIVER}/journal`)
-      await expect(page.getByText(/lie in the band/)).toBeVisible({ timeout: 60_000 })
-      await page.getByRole('button', { name: 'Dose', exact: true }).click()
-      await expectAccessible(page)
-      await page.getByRole('listitem').getByRole('button', { name: 'Edit' }).first().click()
-      await expectAccessible(page)
-    })
-
-    test('the empty shelf is accessible', async ({ page, emptyApp }) => {
-      await page.goto(emptyApp)
-      await expect(page.getByRole('heading', { name: 'An empty shelf' })).toBeVisible()
-      await expectAccessible(page)
-    })
+test.describe('by day and by night', () => {
+  test('every view is accessible', async ({ page, demoApp }) => {
+    await page.goto(demoApp)
+    await expect(page.getByRole('listitem')).toHaveCount(5)
+    await expect(page.getByText('reckoning …')).toHaveCount(0, { timeout: 45_000 })
+    await expectAccessibleDayAndNight(page)
+    await page.goto(`${demoApp}/tanks/${RIVER}/plan`)
+    await expect(page.getByRole('img', { name: /front and side view/ })).toBeVisible()
+    await expectAccessibleDayAndNight(page)
+    await page.goto(`${demoApp}/tanks/${RIVER}/balance`)
+    await reckoned(page)
+    await page.getByRole('slider', { name: 'Gas', exact: true }).focus()
+    await page.keyboard.press('Home')
+    await expect(page.getByText('Against the saved plan')).toBeVisible()
+    await reckoned(page)
+    await expectAccessibleDayAndNight(page)
+    await page.keyboard.press('?')
+    await expect(page.getByRole('dialog')).toBeVisible()
+    await expectAccessibleDayAndNight(page)
+    await page.goto(`${demoApp}/new`)
+    await expect(page.getByRole('img', { name: /front and side view/ })).toBeVisible()
+    await expectAccessibleDayAndNight(page)
   })
+
+  test('every place of records is accessible', async ({ page, demoApp }) => {
+    for (const path of [
+      '/today',
+      `/tanks/${RIVER}/calendar`,
+      '/answers',
+      `/answers/gas?tank=${RIVER}`,
+      '/answers/water',
+      '/workings',
+      '/workings/vessel.net-water',
+      '/settings',
+    ]) {
+      await page.goto(`${demoApp}${path}`)
+      await page.getByRole('heading', { level: 1 }).waitFor()
+      await expectAccessibleDayAndNight(page)
+    }
+  })
+
+  test('the journal and the first weeks are accessible', async ({ page, demoApp }) => {
+    await page.goto(`${demoApp}/tanks/01920000-0000-7000-8000-000000000002/calendar`)
+    await expect(page.getByRole('heading', { name: 'The first eight weeks' })).toBeVisible()
+    await expectAccessibleDayAndNight(page)
+    await page.goto(`${demoApp}/tanks/${RIVER}/journal`)
+    await expect(page.getByText(/lie in the band/)).toBeVisible({ timeout: 60_000 })
+    await page.getByRole('button', { name: 'Dose', exact: true }).click()
+    await expectAccessibleDayAndNight(page)
+    await page.getByRole('listitem').getByRole('button', { name: 'Edit' }).first().click()
+    await expectAccessibleDayAndNight(page)
+  })
+
+  test('the empty shelf is accessible', async ({ page, emptyApp }) => {
+    await page.goto(emptyApp)
+    await expect(page.getByRole('heading', { name: 'An empty shelf' })).toBeVisible()
+    await expectAccessibleDayAndNight(page)
+  })
+})
 
 test('every sheet of the plan and the library are accessible, by day and by night', async ({ page, demoApp }) => {
   for (const path of [
@@ -71,10 +69,7 @@ test('every sheet of the plan and the library are accessible, by day and by nigh
   ]) {
     await page.goto(`${demoApp}${path}`)
     await expect(page.getByRole('heading', { level: 2 }).first()).toBeVisible()
-    await expectAccessible(page)
-    await page.keyboard.press('d')
-    await expectAccessible(page)
-    await page.keyboard.press('d')
+    await expectAccessibleDayAndNight(page)
   }
 })
 
