@@ -4,6 +4,7 @@ import { describe, expect, test } from 'vitest'
 import { barePlan as bare, builtPlan as built } from '../../testing/builtPlan.js'
 import { METRIC } from '../../testing/units.js'
 import type { Explained } from '../../ui/Figure.js'
+import { explainTank } from './describe/explain.js'
 import { explainComposition } from './hardscape/explainComposition.js'
 import { explainCooler, explainFlow, explainHeater, explainReach, explainTurnover } from './kit/explainKit.js'
 import { explainMonth, explainRunningPart, explainUpkeep } from './shopping/explainRunning.js'
@@ -126,4 +127,14 @@ describe('provenance', () => {
   })
 })
 
+test('daily light counts every window, and each with its own ramp', () => {
+  const [window] = built.lightWindows
+  const evening = { id: 'evening', on: '20:00', hours: 2, rampMin: 45 }
+  for (const lightWindows of [[], [window!], [window!, evening]]) {
+    const plan = { ...built, lightWindows }
+    const { dli } = explainTank(plan, tankFigures(plan), METRIC)
+    holds(dli)
+    expect(dli.inputs).toHaveLength(1 + 2 * lightWindows.length)
+  }
+})
 test('no terms at all are zero', () => expect(sumOf([])).toBe('0'))

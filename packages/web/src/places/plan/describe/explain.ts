@@ -12,7 +12,7 @@ import {
 } from '@jovrin/core'
 import { spanOf, type Explained } from '../../../ui/Figure.js'
 import { significant, type Units } from '../../../ui/units.js'
-import { from, number } from '../worked.js'
+import { from, number, sumOf } from '../worked.js'
 
 const workingOf = (id: string) => {
   const working = WORKINGS.find((candidate) => candidate.id === id)
@@ -43,7 +43,6 @@ export function explainTank(
     value: units.show('length', vessel[field]),
     from: from(plan.vessel[field]),
   })
-  const window = plan.lightWindows[0]
   const net = workingOf('vessel.net-water')
   const ppfd = workingOf('light.floor-ppfd')
   const dli = workingOf('light.dli')
@@ -64,7 +63,11 @@ export function explainTank(
           value: `${units.show('length', layer.frontCm)} – ${units.show('length', layer.backCm)}`,
           from: from(plan.layers[index]?.frontCm),
         })),
-        { name: enDescribe.section.ground, value: units.show('mass', figures.hardscapeKg), from: from(plan.hardscape[0]?.massKg ?? 0) },
+        {
+          name: enDescribe.section.ground,
+          value: units.show('mass', figures.hardscapeKg),
+          from: from(plan.hardscape.some(({ massKg }) => massKg === null) ? null : 0),
+        },
       ],
     },
     ppfd: {
@@ -81,13 +84,15 @@ export function explainTank(
     dli: {
       title: title('light.dli'),
       formula: dli.formula,
-      worked: `${number(figures.ppfd)}·(${number(figures.lightHours)} − ${number((window?.rampMin ?? 0) / 60)})·0.0036 = ${number(figures.dliMolPerM2)} mol/m²`,
+      worked: `${number(figures.ppfd)}·(${sumOf(plan.lightWindows.map(({ hours, rampMin }) => `${number(hours)} − ${number(rampMin / 60)}`))})·0.0036 = ${number(figures.dliMolPerM2)} mol/m²`,
       source: dli.source,
       range: spanOf(figures.dliMolPerM2 / FLOOR_SPREAD, figures.dliMolPerM2 * FLOOR_SPREAD, 'mol/m²'),
       inputs: [
         { name: title('light.floor-ppfd'), value: light, from: 'reckoned' },
-        { name: label('lightWindows/*/hours'), value: `${significant(figures.lightHours)} h`, from: 'typed' },
-        { name: label('lightWindows/*/rampMin'), value: `${significant(window?.rampMin ?? 0)} min`, from: 'typed' },
+        ...plan.lightWindows.flatMap(({ hours, rampMin }): Explained['inputs'] => [
+          { name: label('lightWindows/*/hours'), value: `${significant(hours)} h`, from: 'typed' },
+          { name: label('lightWindows/*/rampMin'), value: `${significant(rampMin)} min`, from: 'typed' },
+        ]),
       ],
     },
     gas: {
