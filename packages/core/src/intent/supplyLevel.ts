@@ -4,7 +4,8 @@ import { addedGasLine, hasGas } from '../gas/linesOf.js'
 import { longestRampMin } from '../plan/fields.js'
 import { datePlusDays } from '../plan/clock.js'
 import type { Pace, Plan, PlanIntent } from '../plan/plan.js'
-import { minutesByKind, type JobKind } from '../routine/jobs.js'
+import type { JobKind } from '../routine/jobKinds.js'
+import { minutesByKind } from '../routine/jobs.js'
 
 export const SUPPLY_LEVELS = ['gentle', 'moderate', 'strong'] as const
 export type SupplyLevel = (typeof SUPPLY_LEVELS)[number]

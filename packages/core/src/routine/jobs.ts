@@ -3,16 +3,10 @@ import { dailySalts } from '../feed/schoolDoses.js'
 import { datePlusDays, daysBetween } from '../plan/clock.js'
 import type { Plan, TimelineEntry } from '../plan/plan.js'
 import { quantities, type Quantities } from '../quantity/quantity.js'
-import { PREPARATIONS, type PreparationCode } from '../startup/preparations.js'
 import { lightSteps, lightTarget, PROGRAMME_DAYS, type LightStep } from '../startup/programme.js'
-import { CARE_RULES, type CareDay, type CareKind, type CareRule, type CareValues } from './careRules.js'
+import { CARE_RULES, type CareDay, type CareKind, type CareRule } from './careRules.js'
+import type { JobKind } from './jobKinds.js'
 import { workMinutes } from './minutes.js'
-
-export type JobKind = PreparationCode | CareKind
-/** The values of each kind of job. */
-export type JobValues = typeof PREPARATIONS & CareValues
-/** Work of a tank's whole life: the preparations first, then its care. */
-export const JOB_KINDS: readonly JobKind[] = [...(Object.keys(PREPARATIONS) as PreparationCode[]), ...CARE_RULES.map(({ kind }) => kind)]
 
 /** One piece of work on one day. Derived from the plan, never stored; `ruleId` and `dueOn` name it for ever. */
 export interface Job {

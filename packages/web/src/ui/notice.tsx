@@ -1,10 +1,10 @@
-import { Button, Snackbar } from '@mui/material'
-import { createContext, useCallback, useContext, useState, type ReactNode } from 'react'
+import { createContext, lazy, Suspense, useCallback, useContext, useState, type ReactNode } from 'react'
 
-interface Notice {
+export interface Notice {
   readonly text: string
   readonly action?: { readonly label: string; readonly run: () => void }
 }
+const NoticeBar = lazy(async () => ({ default: (await import('./NoticeBar.js')).NoticeBar }))
 const Context = createContext<((notice: Notice) => void) | null>(null)
 
 /** One quiet line at the foot of the page: what was done, and how to take it back. */
@@ -18,25 +18,11 @@ export function NoticeProvider({ children }: { children: ReactNode }) {
   return (
     <Context value={tell}>
       {children}
-      <Snackbar
-        open={isOpen}
-        autoHideDuration={8000}
-        onClose={(_, reason) => reason !== 'clickaway' && setOpen(false)}
-        message={notice?.text ?? ''}
-        action={
-          notice?.action && (
-            <Button
-              color="inherit"
-              onClick={() => {
-                notice.action?.run()
-                setOpen(false)
-              }}
-            >
-              {notice.action.label}
-            </Button>
-          )
-        }
-      />
+      {notice !== null && (
+        <Suspense fallback={null}>
+          <NoticeBar notice={notice} isOpen={isOpen} onClose={() => setOpen(false)} />
+        </Suspense>
+      )}
     </Context>
   )
 }

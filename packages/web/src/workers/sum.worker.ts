@@ -1,4 +1,4 @@
-import { compareGrounds, forecastMember, hindcastMember, warmUp, type CheckpointStore, type MemberCache } from '@jovrin/core'
+import { forecastMember, warmUp, type CheckpointStore, type MemberCache } from '@jovrin/core'
 import type { AnyTask, FromWorker, Tasks, TaskKind, ToWorker } from './tasks.js'
 
 const asked = new Map<number, AnyTask>()
@@ -17,18 +17,30 @@ const pastOf = (key: string): MemberCache => {
   return found
 }
 
-function answer(asking: AnyTask, part: number): Tasks[TaskKind]['result'] {
+type Answer = Tasks[TaskKind]['result']
+/** Sums that few pages ask for are fetched when they are. */
+const seldom = () => import('./seldomSums.js')
+
+function answer(asking: AnyTask, part: number): Answer | Promise<Answer> {
   switch (asking.kind) {
     case 'forecast':
       return forecastMember(asking.task.options, part, pastOf(asking.task.pastKey), checkpoints)
     case 'hindcast':
-      return hindcastMember(asking.task, part)
+      return seldom().then(({ hindcastMember }) => hindcastMember(asking.task, part))
     case 'grounds':
-      return compareGrounds(asking.task)
+      return seldom().then(({ compareGrounds }) => compareGrounds(asking.task))
   }
 }
 
 const reply = (message: FromWorker): void => self.postMessage(message)
+
+async function replyWith(ticket: number, part: number, task: AnyTask): Promise<void> {
+  try {
+    reply({ ticket, part, result: await answer(task, part) })
+  } catch (error) {
+    reply({ ticket, part, error: error instanceof Error ? error.message : String(error) })
+  }
+}
 
 self.onmessage = ({ data }: MessageEvent<ToWorker>) => {
   const { ticket } = data
@@ -37,12 +49,7 @@ self.onmessage = ({ data }: MessageEvent<ToWorker>) => {
   else {
     const task = asked.get(ticket)
     if (task === undefined) return
-    const { part } = data
-    try {
-      reply({ ticket, part, result: answer(task, part) })
-    } catch (error) {
-      reply({ ticket, part, error: error instanceof Error ? error.message : String(error) })
-    }
+    void replyWith(ticket, data.part, task)
   }
 }
 

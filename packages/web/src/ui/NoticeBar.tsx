@@ -1,0 +1,28 @@
+import { Button, Snackbar } from '@mui/material'
+import type { Notice } from './notice.js'
+
+/** The line itself; fetched when the first notice is told. */
+export function NoticeBar({ notice, isOpen, onClose }: { notice: Notice; isOpen: boolean; onClose: () => void }) {
+  const { text, action } = notice
+  return (
+    <Snackbar
+      open={isOpen}
+      autoHideDuration={8000}
+      onClose={(_, reason) => reason !== 'clickaway' && onClose()}
+      message={text}
+      action={
+        action && (
+          <Button
+            color="inherit"
+            onClick={() => {
+              action.run()
+              onClose()
+            }}
+          >
+            {action.label}
+          </Button>
+        )
+      }
+    />
+  )
+}

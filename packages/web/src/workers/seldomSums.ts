@@ -1,0 +1,1 @@
+export { compareGrounds, hindcastMember } from '@jovrin/core'
