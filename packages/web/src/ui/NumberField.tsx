@@ -20,6 +20,8 @@ interface NumberFieldProps {
   /** Usual span, canonical: outside it the field warns and lets pass. */
   readonly usual?: readonly [number, number]
   readonly unknown?: Assumption
+  /** What the other answers make of it while it is left open; told in place of the assumption. */
+  readonly otherwise?: string
   readonly canBeUnknown?: boolean
   readonly isWhole?: boolean
   /** While typing, for the live drawing. */
@@ -35,7 +37,20 @@ const rough = (value: number): string => significant(value, Math.abs(value) >= 2
 
 /** A number with its unit, its reason and "don't know". Text is the user's own until it is left; a wrong one stays and is explained. */
 export function NumberField(props: NumberFieldProps) {
-  const { question, label, why, dimension, value, text: kept = null, range, usual, unknown, canBeUnknown = true, isWhole = false } = props
+  const {
+    question,
+    label,
+    why,
+    dimension,
+    value,
+    text: kept = null,
+    range,
+    usual,
+    unknown,
+    otherwise,
+    canBeUnknown = true,
+    isWhole = false,
+  } = props
   const { onChange, onText, onCommit } = props
   const units = useUnits()
   const id = useId()
@@ -68,6 +83,7 @@ export function NumberField(props: NumberFieldProps) {
         `${significant(toShown(usual[0]), 3)}–${significant(toShown(usual[1]), 3)}${shownUnit === '' ? '' : ` ${shownUnit}`}`,
       )
     }
+    if (otherwise !== undefined) return otherwise
     if (!unknown) return canBeUnknown ? enNumber.unknown : ''
     const { value: common, low, high } = unknown
     return enNumber.assumed(rough(toShown(common)), significant(toShown(low), 2), significant(toShown(high), 2), shownUnit)

@@ -1,6 +1,7 @@
 import { centreOf, lineOf, outlineFault, type Spot, type Vertex } from '@jovrin/core'
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react'
 import { INK } from '../ink.js'
+import { stepOf } from './arrowStep.js'
 import { pathOf, snapped, spotOf, xPx, yPx, type PlanLayout } from './planLayout.js'
 
 export interface HandleLabels {
@@ -23,10 +24,6 @@ interface OutlineHandlesProps {
   readonly onChange: (outline: readonly Vertex[], isFinal: boolean) => void
   readonly onRefuse: (fault: 'crosses-itself' | 'no-area' | 'few-points') => void
 }
-
-const STEP_CM = 1
-const FINE_CM = 0.1
-const BIG_CM = 5
 
 /** The chosen outline with its corners: drag them, press arrow keys, double-click an edge for another corner. */
 export function OutlineHandles({
@@ -83,20 +80,13 @@ export function OutlineHandles({
   const keys =
     (corner: number | null) =>
     (event: KeyboardEvent<SVGElement>): void => {
-      const step = event.altKey ? FINE_CM : event.shiftKey ? BIG_CM : STEP_CM
-      const moves: Record<string, readonly [number, number]> = {
-        ArrowLeft: [-step, 0],
-        ArrowRight: [step, 0],
-        ArrowUp: [0, step],
-        ArrowDown: [0, -step],
-      }
-      const way = moves[event.key]
-      if (way) {
+      const step = stepOf(event)
+      if (step) {
         const at = corner === null ? null : outline[corner]
         tryOutline(
           at
-            ? withCorner(outline, corner!, { xCm: round(at.xCm + way[0]), yCm: round(at.yCm + way[1]) })
-            : shifted(outline, way[0], way[1], false),
+            ? withCorner(outline, corner!, { xCm: round(at.xCm + step.dxCm), yCm: round(at.yCm + step.dyCm) })
+            : shifted(outline, step.dxCm, step.dyCm, false),
           true,
         )
       } else if (corner !== null && (event.key === 'Delete' || event.key === 'Backspace'))

@@ -10,13 +10,14 @@ interface PlanFieldProps extends Place {
   readonly label?: string
   readonly range?: readonly [number, number]
   readonly unit?: string
+  readonly otherwise?: string | undefined
   /** Where the answer stands for more than its own place. */
   readonly value?: number | null
   readonly onChange?: (value: number | null) => void
 }
 
 /** One number of the plan: label, reason, unit, range, usual span and assumed value are those of its path. */
-export function PlanField({ path, label, range, unit, value, onChange, ...place }: PlanFieldProps) {
+export function PlanField({ path, label, range, unit, otherwise, value, onChange, ...place }: PlanFieldProps) {
   const { form, commit } = usePen()
   const pointer = pointerOf(path, place)
   const field = numberField(path)
@@ -37,6 +38,7 @@ export function PlanField({ path, label, range, unit, value, onChange, ...place 
       onText={(text) => form.write(pointer, text)}
       onCommit={commit}
       {...(unit === undefined ? {} : { unit })}
+      {...(otherwise === undefined ? {} : { otherwise })}
       {...(field.usual ? { usual: field.usual } : {})}
       {...(field.unknown ? { unknown: field.unknown } : {})}
     />

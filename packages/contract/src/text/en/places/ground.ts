@@ -3,8 +3,7 @@ import type { OutlineMend, GroundMethod } from '@jovrin/core'
 /** Texts of the ground’s sheet. */
 export const enGround = {
   tool: 'A click on the plan',
-  toolWhy:
-    'What a click does. With the keyboard: Tab to a corner, arrow keys move it (Shift by 5 cm, Alt by 1 mm), Insert adds one, Delete takes it out, R bends it.',
+  toolWhy: 'What a click on the floor does.',
   tools: {
     choose: 'chooses',
     draw: 'draws a zone',
@@ -27,12 +26,6 @@ export const enGround = {
   cutDescription: 'Cut through the ground to scale',
   cutAtX: 'Cut, from the left pane',
   cutAtY: 'Cut, from the front pane',
-  snap: 'Snap',
-  snapWhy: 'Corners catch other corners, the panes, and half centimetres. Hold Alt to draw freely.',
-  drawnCorners: (count: string) => `${count} corners drawn`,
-  finishZone: 'Close the outline',
-  finishBarrier: 'Set the barrier',
-  dropCorner: 'Drop the last corner',
   planDescription: (name: string) => `Floor of ${name} from above, to scale`,
   zones: 'Zones',
   zonesCaption: 'Zone, use, share of the floor, ground',
@@ -56,7 +49,6 @@ export const enGround = {
   product: 'Bag',
   noProduct: 'any',
   shape: (name: string) => `Outline of ${name === '' ? 'the zone' : name}: arrow keys move it`,
-  corner: (number: string, x: string, y: string) => `Corner ${number}: ${x} from the left, ${y} from the front`,
   corners: 'Corners',
   cornerButton: (number: string) => `Corner ${number}`,
   fromLeft: 'From the left',

@@ -4,6 +4,7 @@ import { GOLDEN, type Piece, type PlacedPiece, withPiece } from '@jovrin/core'
 import { memo, useId, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
 import { Hatches } from '../../../drawing/Hatches.js'
 import { INK, svgPrefix } from '../../../drawing/ink.js'
+import { stepOf } from '../../../drawing/plan/arrowStep.js'
 import type { Overlay } from '../../../drawing/plan/PlanOverlays.js'
 import type { SectionLayout } from '../../../drawing/section/layout.js'
 import { frontPath } from '../../../drawing/section/Pieces.js'
@@ -85,18 +86,11 @@ export function FrontOfPieces({
   const keys =
     (index: number) =>
     (event: KeyboardEvent<SVGElement>): void => {
-      const step = event.altKey ? 0.1 : event.shiftKey ? 5 : 1
-      const ways: Record<string, readonly [number, number]> = {
-        ArrowLeft: [-step, 0],
-        ArrowRight: [step, 0],
-        ArrowUp: [0, step],
-        ArrowDown: [0, -step],
-      }
-      const way = ways[event.key]
-      if (!way) return
+      const step = stepOf(event)
+      if (step === null) return
       event.preventDefault()
       event.stopPropagation()
-      setProfile(moved(index, way[0], way[1]), true)
+      setProfile(moved(index, step.dxCm, step.dyCm), true)
     }
   return (
     <svg

@@ -256,7 +256,13 @@ function PiecePanel({ desk, piece, onChoose }: HardscapeMarginProps & { piece: P
             </MenuItem>
           ))}
         </TextField>
-        <PlanField path="hardscape/*/massKg" item={piece} />
+        <PlanField
+          path="hardscape/*/massKg"
+          item={piece}
+          otherwise={
+            from === 'volume' || from === 'drawing' ? `${units.show('mass', entry?.massKg ?? 0, 2)}, ${text.massFrom[from]}` : undefined
+          }
+        />
         <PlanField path="hardscape/*/volumeL" item={piece} />
         <PlanField path="hardscape/*/heightCm" item={piece} />
         <PlanField path="hardscape/*/sunkCm" item={piece} />

@@ -1,30 +1,36 @@
 import { highestLampCm } from '../../../drawing/section/layout.js'
-import { enHardscape, enPlan } from '@jovrin/contract'
-import { compositionOf, isInside, lineOf, type PlacedPiece, TOOL_GAP_CM, withOutline, withPiece } from '@jovrin/core'
-import { Box } from '@mui/material'
+import { enHardscape, enMaterial, enPlan } from '@jovrin/contract'
+import { addPiece, compositionOf, type PlacedPiece, ringOutline, type Spot, TOOL_GAP_CM, withOutline, withPiece } from '@jovrin/core'
 import { useCallback, useId, useMemo, useState } from 'react'
-import { useSearchParams } from 'react-router'
+import { localId } from '../../../api/localId.js'
 import { Hatches } from '../../../drawing/Hatches.js'
 import { svgPrefix } from '../../../drawing/ink.js'
 import { Measured } from '../../../drawing/Measured.js'
 import { CouchView, type Eye } from '../../../drawing/plan/CouchView.js'
-import { OutlineHandles } from '../../../drawing/plan/OutlineHandles.js'
 import { PlanFloor, PlanZones } from '../../../drawing/plan/PlanFloor.js'
-import { planLayout, spotOf } from '../../../drawing/plan/planLayout.js'
+import { planLayout } from '../../../drawing/plan/planLayout.js'
 import { PlanOverlays, type Overlay } from '../../../drawing/plan/PlanOverlays.js'
 import { PlanPieces } from '../../../drawing/plan/PlanPieces.js'
+import { Choice } from '../../../ui/Choice.js'
 import { useUnits } from '../../../ui/units.js'
 import { useFindings, useMarginDesk, useSettled, type Desk } from '../desk.js'
 import { FindingsList } from '../FindingsList.js'
+import { finishDrawn, OutlineSheet } from '../outline/OutlineSheet.js'
+import { OutlineTools } from '../outline/OutlineTools.js'
+import { useOutlines, type Gesture } from '../outline/useOutlines.js'
 import { SheetFrame } from '../SheetFrame.js'
 import { FrontOfPieces, type ChosenOutline } from './FrontOfPieces.js'
 import { HardscapeMargin } from './HardscapeMargin.js'
-import { outlineFaultText } from '../outlineFault.text.js'
 
 /** Both views and their margins fit a desk's screen together. */
-const SHEET_HEIGHT_PX = 590
+const SHEET_HEIGHT_PX = 570
 const PLAN_MARGIN_PX = 58
 const FRONT_MARGIN_PX = 10
+/** What a click on the floor does, and with which gesture. */
+const TOOL = { choose: 'choose', draw: 'outline', outline: 'outline' } as const satisfies Record<string, Gesture>
+type Tool = keyof typeof TOOL
+/** A piece drawn on the floor is a stone until one says otherwise. */
+const DRAWN_MATERIAL = 'granite'
 const OVERLAYS = ['thirds', 'golden', 'rear', 'gap'] as const
 
 /** Pieces from above and from the front, one scale, one edge below the other. */
@@ -36,30 +42,44 @@ export function HardscapeSheet({ desk }: { desk: Desk }) {
   const findings = useFindings(desk)
   const [marginDesk, onStep] = useMarginDesk(desk)
   const settledPieces = useSettled(figures.pieces)
-  const [search, setSearch] = useSearchParams()
-  const [corner, setCorner] = useState<number | null>(null)
-  const [message, setMessage] = useState<string | null>(null)
+  const outlines = useOutlines({ tankId: desk.tankId, param: 'piece', snaps: false, tools: TOOL })
+  const { choose, tool, setTool } = outlines
   const [overlays, setOverlays] = useState<readonly Overlay[]>(['thirds', 'gap'])
   const [outline, setOutline] = useState<ChosenOutline>('none')
   const [eye, setEye] = useState<Eye | null>(null)
-  const chosenId = search.get('piece')
-  const piece = plan.hardscape.find(({ id }) => id === chosenId) ?? null
-  const choose = useCallback(
-    (id: string | null): void => {
-      setSearch(id === null ? {} : { piece: id }, { replace: true })
-      setCorner(null)
-      setMessage(null)
-    },
-    [setSearch],
+  const piece = plan.hardscape.find(({ id }) => id === outlines.chosenId) ?? null
+  const catches = useMemo(
+    () => plan.hardscape.filter(({ id }) => id !== piece?.id).flatMap(({ outline }) => outline ?? []),
+    [plan.hardscape, piece?.id],
   )
   const chooseOverlays = useCallback((next: readonly Overlay[]) => setOverlays(OVERLAYS.filter((one) => next.includes(one))), [])
   const placed = useMemo(() => settledPieces.flatMap(({ placed: one }): PlacedPiece[] => (one === null ? [] : [one])), [settledPieces])
   const composition = useMemo(() => compositionOf(placed, inner.lengthCm, inner.widthCm), [placed, inner])
   const length = (cm: number): string => units.show('length', cm)
+  const takeDrawn = (spots: readonly Spot[]): void => {
+    const outline = ringOutline(spots)
+    if (tool === 'outline' && piece) change((now) => withPiece(now, piece.id, (one) => withOutline(one, outline)))
+    else {
+      const made = addPiece(plan, inner, DRAWN_MATERIAL, `${enMaterial[DRAWN_MATERIAL]} ${plan.hardscape.length + 1}`, localId)
+      change(() => withPiece(made.plan, made.id, (one) => withOutline(one, outline)))
+      choose(made.id)
+    }
+    setTool('choose')
+  }
+  const tools: readonly Tool[] = piece === null && tool !== 'outline' ? ['choose', 'draw'] : ['choose', 'draw', 'outline']
   return (
     <SheetFrame
       drawing={
         <>
+          <OutlineTools outlines={outlines} onFinish={() => finishDrawn(outlines, takeDrawn)}>
+            <Choice
+              label={enHardscape.tool}
+              why={enHardscape.toolWhy}
+              value={tool}
+              options={tools.map((one) => [one, enHardscape.tools[one]] as const)}
+              onChange={(next) => setTool(next ?? 'choose')}
+            />
+          </OutlineTools>
           <Measured usual={740}>
             {(width) => {
               const frontCm = figures.vessel.heightCm + Math.max(highestLampCm(figures) - figures.vessel.freeboardCm, 0) + 2
@@ -90,74 +110,50 @@ export function HardscapeSheet({ desk }: { desk: Desk }) {
                       onChoose={choose}
                     />
                   )}
-                  <svg
-                    viewBox={`0 0 ${layout.widthPx} ${layout.heightPx}`}
-                    width="100%"
-                    role="group"
-                    aria-label={enHardscape.planDescription(plan.name)}
-                    style={{ display: 'block' }}
-                    data-testid="hardscape-plan"
-                    onClick={(event) => {
-                      const spot = spotOf(layout, event.currentTarget, event)
-                      choose(
-                        [...plan.hardscape]
-                          .reverse()
-                          .find((one) => one.outline !== null && isInside(lineOf(one.outline), spot.xCm, spot.yCm))?.id ?? null,
-                      )
+                  <OutlineSheet
+                    outlines={outlines}
+                    layout={layout}
+                    inner={inner}
+                    shapes={plan.hardscape}
+                    catches={catches}
+                    description={enHardscape.planDescription(plan.name)}
+                    shapeLabel={enHardscape.shape(piece?.name ?? '')}
+                    testId="hardscape-plan"
+                    onOutline={(next, isFinal) => {
+                      onStep(isFinal)
+                      if (piece) change((now) => withPiece(now, piece.id, (one) => withOutline(one, next)), isFinal)
                     }}
+                    onDrawn={takeDrawn}
                   >
-                    <Hatches prefix={prefix} />
-                    <PlanFloor
-                      layout={layout}
-                      ground={ground}
-                      prefix={prefix}
-                      lengthLabel={length(inner.lengthCm)}
-                      widthLabel={length(inner.widthCm)}
-                      frontLabel={enPlan.frontPane}
-                    />
-                    <g opacity="0.5">
-                      <PlanZones layout={layout} zones={plan.zones} prefix={prefix} />
-                    </g>
-                    <PlanPieces layout={layout} pieces={plan.hardscape} prefix={prefix} />
-                    <PlanOverlays
-                      layout={layout}
-                      overlays={overlays}
-                      lengthCm={inner.lengthCm}
-                      widthCm={inner.widthCm}
-                      gapCm={TOOL_GAP_CM}
-                    />
-                    {piece?.outline && (
-                      <g onClick={(event) => event.stopPropagation()}>
-                        <OutlineHandles
-                          layout={layout}
-                          outline={piece.outline}
-                          others={[]}
-                          inner={inner}
-                          canSnap={false}
-                          labels={{
-                            shape: enHardscape.shape(piece.name),
-                            corner: (number, x, y) => enHardscape.corner(String(number), x, y),
-                            length,
-                          }}
-                          chosenCorner={corner}
-                          onCorner={setCorner}
-                          onChange={(next, isFinal) => {
-                            setMessage(null)
-                            onStep(isFinal)
-                            change((now) => withPiece(now, piece.id, (one) => withOutline(one, next)), isFinal)
-                          }}
-                          onRefuse={(fault) => setMessage(outlineFaultText(fault))}
+                    {(seen) => (
+                      <>
+                        <Hatches prefix={prefix} />
+                        <PlanFloor
+                          layout={seen}
+                          ground={ground}
+                          prefix={prefix}
+                          lengthLabel={length(inner.lengthCm)}
+                          widthLabel={length(inner.widthCm)}
+                          frontLabel={enPlan.frontPane}
                         />
-                      </g>
+                        <g opacity="0.5">
+                          <PlanZones layout={seen} zones={plan.zones} prefix={prefix} />
+                        </g>
+                        <PlanPieces layout={seen} pieces={plan.hardscape} prefix={prefix} />
+                        <PlanOverlays
+                          layout={seen}
+                          overlays={overlays}
+                          lengthCm={inner.lengthCm}
+                          widthCm={inner.widthCm}
+                          gapCm={TOOL_GAP_CM}
+                        />
+                      </>
                     )}
-                  </svg>
+                  </OutlineSheet>
                 </>
               )
             }}
           </Measured>
-          <Box role="alert" sx={{ color: 'var(--algae)', fontSize: 14 }}>
-            {message}
-          </Box>
           <FindingsList
             tankId={desk.tankId}
             muted={desk.plan.muted}

@@ -1,0 +1,204 @@
+import { enOutline } from '@jovrin/contract'
+import { isInside, lineOf, outlineFault, ringOutline, type Spot, type Vertex } from '@jovrin/core'
+import { Box } from '@mui/material'
+import { useId, useRef, type KeyboardEvent, type MouseEvent, type ReactNode } from 'react'
+import { OutlineHandles } from '../../../drawing/plan/OutlineHandles.js'
+import { pathOf, snapped, spotOf, xPx, yPx, type PlanLayout } from '../../../drawing/plan/planLayout.js'
+import { useUnits } from '../../../ui/units.js'
+import { outlineFaultText } from '../outlineFault.text.js'
+import { Cross, useCross, useToldSpot } from './Cross.js'
+import { LEAST_CORNERS, type Outlines } from './useOutlines.js'
+import { useSheetView } from './useSheetView.js'
+import { ZoomButtons } from './ZoomButtons.js'
+
+/** Something on the floor with an outline, or without one yet. */
+export interface Shape {
+  readonly id: string
+  readonly outline: readonly Vertex[] | null
+}
+
+interface OutlineSheetProps {
+  readonly outlines: Outlines
+  /** Of the whole sheet; what stands beside it lines up with this. */
+  readonly layout: PlanLayout
+  readonly inner: { readonly lengthCm: number; readonly widthCm: number }
+  /** In the order in which they lie; a click finds the uppermost. */
+  readonly shapes: readonly Shape[]
+  /** Corners that a drawn or dragged one catches. */
+  readonly catches: readonly Spot[]
+  readonly description: string
+  readonly shapeLabel: string
+  readonly testId: string
+  /** The drawing under the handles, in the layout of what is seen. */
+  readonly children: (seen: PlanLayout) => ReactNode
+  /** Every step of a gesture on the chosen outline; `isFinal` ends it. */
+  readonly onOutline: (outline: readonly Vertex[], isFinal: boolean) => void
+  /** A closed outline or an open line has been drawn. */
+  readonly onDrawn: (spots: readonly Spot[]) => void
+  readonly onSpot?: (spot: Spot) => void
+}
+
+/** So close to the first corner, a click closes the outline [px]. */
+const CLOSE_PX = 12
+/** A click so far off the glass still means its edge [cm]. */
+const BESIDE_CM = 1
+const PAN_PX = 40
+
+/** A floor seen from above on which outlines are chosen, changed and drawn, with the mouse, fingers or keys; enlarged as far as one likes. */
+export function OutlineSheet(sheet: OutlineSheetProps) {
+  const { outlines, layout, inner, shapes, catches, onSpot, onDrawn } = sheet
+  const { gesture, chosenId, choose, canSnap, drawn, setDrawn } = outlines
+  const svg = useRef<SVGSVGElement>(null)
+  const help = useId()
+  const view = useSheetView(svg, layout, gesture === 'choose')
+  const { seen } = view
+  const cross = useCross(inner)
+  const told = useToldSpot()
+  const chosen = shapes.find(({ id }) => id === chosenId)
+  const isDrawing = gesture === 'outline' || gesture === 'line'
+
+  const take = (spot: Spot): void => {
+    if (gesture === 'spot') return onSpot?.(spot)
+    const first = drawn[0]
+    const closes =
+      gesture === 'outline' &&
+      first !== undefined &&
+      drawn.length >= LEAST_CORNERS.outline &&
+      Math.hypot(first.xCm - spot.xCm, first.yCm - spot.yCm) * seen.pxPerCm < CLOSE_PX
+    if (closes) finishDrawn(outlines, onDrawn)
+    else setDrawn([...drawn, spot])
+  }
+  const click = (event: MouseEvent<SVGSVGElement>): void => {
+    if (view.hasMoved()) return
+    const raw = spotOf(seen, event.currentTarget, event)
+    if (gesture === 'choose')
+      return choose(
+        [...shapes].reverse().find(({ outline }) => outline !== null && isInside(lineOf(outline), raw.xCm, raw.yCm))?.id ?? null,
+      )
+    const spot = canSnap && !event.altKey ? snapped(raw, catches, inner) : toMillimetre(raw)
+    if (isBeside(spot, inner)) return
+    take(spot)
+  }
+  const keys = (event: KeyboardEvent<SVGSVGElement>): void => {
+    if (event.target !== event.currentTarget) return
+    const act: Record<string, (() => void) | undefined> = {
+      '+': view.zoomIn,
+      '-': view.zoomOut,
+      '0': view.showWhole,
+      ...(gesture === 'choose' && {
+        ArrowLeft: () => view.moveBy(PAN_PX, 0),
+        ArrowRight: () => view.moveBy(-PAN_PX, 0),
+        ArrowUp: () => view.moveBy(0, PAN_PX),
+        ArrowDown: () => view.moveBy(0, -PAN_PX),
+      }),
+      ...(gesture !== 'choose' && { Enter: () => take(cross.spot), ' ': () => take(cross.spot) }),
+      ...(isDrawing && { Backspace: () => setDrawn(drawn.slice(0, -1)), Escape: () => setDrawn([]) }),
+    }
+    const run = act[event.key]
+    if (run) run()
+    else if (gesture === 'choose' || !cross.move(event)) return
+    event.preventDefault()
+    event.stopPropagation()
+  }
+  return (
+    <>
+      <Box sx={{ position: 'relative' }}>
+        <Box
+          component="svg"
+          ref={svg}
+          viewBox={`0 0 ${layout.widthPx} ${layout.heightPx}`}
+          width="100%"
+          role="group"
+          tabIndex={0}
+          aria-label={sheet.description}
+          aria-describedby={help}
+          sx={{
+            display: 'block',
+            cursor: gesture !== 'choose' ? 'crosshair' : view.zoom > 1 ? 'grab' : 'default',
+            touchAction: gesture === 'choose' && view.zoom === 1 ? 'pan-y' : 'none',
+            '&:focus-visible': { outline: '2px solid var(--focus)' },
+          }}
+          onClick={click}
+          onKeyDown={keys}
+          onBlur={cross.hide}
+          {...view.hand}
+          data-testid={sheet.testId}
+        >
+          {sheet.children(seen)}
+          {gesture === 'choose' && chosen?.outline && <ChosenHandles {...sheet} seen={seen} outline={chosen.outline} />}
+          {isDrawing && <Drawn layout={seen} spots={drawn} />}
+          {gesture !== 'choose' && cross.isShown && <Cross layout={seen} spot={cross.spot} />}
+        </Box>
+        <ZoomButtons view={view} />
+      </Box>
+      <Box id={help} sx={{ display: 'none' }}>
+        {gesture === 'choose' ? enOutline.help : enOutline.drawHelp}
+      </Box>
+      <Box role="status" sx={{ position: 'absolute', left: -9999 }}>
+        {gesture !== 'choose' && cross.isShown ? told(cross.spot) : ''}
+      </Box>
+      <Box role="alert" sx={{ color: 'var(--algae)', fontSize: 14, minHeight: outlines.message === null ? 0 : 20 }}>
+        {outlines.message}
+      </Box>
+    </>
+  )
+}
+
+/** Ends what is being drawn; one that crosses itself is told, and stays to be mended. */
+export function finishDrawn({ drawn, setDrawn, setMessage, gesture }: Outlines, onDrawn: (spots: readonly Spot[]) => void): void {
+  if ((gesture !== 'outline' && gesture !== 'line') || drawn.length < LEAST_CORNERS[gesture]) return
+  const fault = gesture === 'outline' ? outlineFault(ringOutline(drawn)) : null
+  if (fault !== null) return setMessage(outlineFaultText(fault))
+  setMessage(null)
+  setDrawn([])
+  onDrawn(drawn)
+}
+
+function ChosenHandles({
+  outlines: { corner, setCorner, canSnap, setMessage },
+  inner,
+  catches,
+  shapeLabel,
+  onOutline,
+  seen,
+  outline,
+}: OutlineSheetProps & { readonly seen: PlanLayout; readonly outline: readonly Vertex[] }) {
+  const units = useUnits()
+  return (
+    <g onClick={(event) => event.stopPropagation()}>
+      <OutlineHandles
+        layout={seen}
+        outline={outline}
+        others={catches}
+        inner={inner}
+        canSnap={canSnap}
+        labels={{
+          shape: shapeLabel,
+          corner: (number, x, y) => enOutline.corner(String(number), x, y),
+          length: (cm) => units.show('length', cm),
+        }}
+        chosenCorner={corner}
+        onCorner={setCorner}
+        onChange={(next, isFinal) => {
+          setMessage(null)
+          onOutline(next, isFinal)
+        }}
+        onRefuse={(fault) => setMessage(outlineFaultText(fault))}
+      />
+    </g>
+  )
+}
+
+/** What has been drawn so far. */
+const Drawn = ({ layout, spots }: { layout: PlanLayout; spots: readonly Spot[] }) => (
+  <g stroke="var(--focus)" strokeWidth="2" pointerEvents="none">
+    <path d={pathOf(layout, spots, false)} fill="none" strokeDasharray="6 3" />
+    {spots.map((spot, index) => (
+      <circle key={index} cx={xPx(layout, spot.xCm)} cy={yPx(layout, spot.yCm)} r="4" fill="var(--sheet)" />
+    ))}
+  </g>
+)
+
+const toMillimetre = ({ xCm, yCm }: Spot): Spot => ({ xCm: Math.round(xCm * 10) / 10, yCm: Math.round(yCm * 10) / 10 })
+const isBeside = ({ xCm, yCm }: Spot, { lengthCm, widthCm }: OutlineSheetProps['inner']): boolean =>
+  xCm < -BESIDE_CM || yCm < -BESIDE_CM || xCm > lengthCm + BESIDE_CM || yCm > widthCm + BESIDE_CM
