@@ -23,12 +23,19 @@ export interface SheetView {
   readonly moveBy: (dxPx: number, dyPx: number) => void
   /** True once, after a gesture that moved the sheet: the click that ends it means nothing. */
   readonly hasMoved: () => boolean
-  readonly hand: {
-    readonly onPointerDown: (event: PointerEvent<SVGSVGElement>) => void
-    readonly onPointerMove: (event: PointerEvent<SVGSVGElement>) => void
-    readonly onPointerUp: (event: PointerEvent<SVGSVGElement>) => void
-    readonly onPointerCancel: (event: PointerEvent<SVGSVGElement>) => void
-  }
+  readonly hand: Readonly<
+    Record<
+      | 'onPointerDownCapture'
+      | 'onPointerMoveCapture'
+      | 'onPointerUpCapture'
+      | 'onPointerCancelCapture'
+      | 'onPointerDown'
+      | 'onPointerMove'
+      | 'onPointerUp'
+      | 'onPointerCancel',
+      (event: PointerEvent<SVGSVGElement>) => void
+    >
+  >
 }
 
 /** Enlarges and moves a sheet: two fingers, the wheel with Ctrl, one hand on empty paper where `canDrag`, the middle button anywhere. */
@@ -71,8 +78,8 @@ export function useSheetView(svg: RefObject<SVGSVGElement | null>, layout: PlanL
       return from.apart === 0 ? moved : zoomedAt(layout, moved, now.apart / from.apart, now)
     })
   }
-  const letGo = (event: PointerEvent<SVGSVGElement>): void => {
-    fingers.current.delete(event.pointerId)
+  const lift = (event: PointerEvent<SVGSVGElement>): void => void fingers.current.delete(event.pointerId)
+  const letGo = (): void => {
     dragged.current = null
   }
   const middle = { x: layout.widthPx / 2, y: layout.heightPx / 2 }
@@ -89,19 +96,30 @@ export function useSheetView(svg: RefObject<SVGSVGElement | null>, layout: PlanL
       return was
     },
     hand: {
+      // Two fingers are the sheet's, wherever they lie: a corner under one of them is not dragged.
+      onPointerDownCapture: (event) => {
+        if (fingers.current.size === 0) isMoved.current = false
+        if (event.pointerType === 'touch') fingers.current.set(event.pointerId, placeOf(event))
+        if (fingers.current.size < 2) return
+        dragged.current = null
+        event.stopPropagation()
+      },
+      onPointerMoveCapture: (event) => {
+        if (!fingers.current.has(event.pointerId) || fingers.current.size < 2) return
+        pinch(event.pointerId, placeOf(event))
+        event.stopPropagation()
+      },
+      onPointerUpCapture: lift,
+      onPointerCancelCapture: lift,
       onPointerDown: (event) => {
-        isMoved.current = false
-        const at = placeOf(event)
-        if (event.pointerType === 'touch') fingers.current.set(event.pointerId, at)
         const isMiddle = event.button === 1
         if (isMiddle) event.preventDefault()
-        dragged.current = view.zoom > 1 && fingers.current.size < 2 && (isMiddle || canDrag) ? { from: at, isMoving: isMiddle } : null
+        dragged.current = view.zoom > 1 && (isMiddle || canDrag) ? { from: placeOf(event), isMoving: isMiddle } : null
       },
       onPointerMove: (event) => {
-        const at = placeOf(event)
-        if (fingers.current.has(event.pointerId) && fingers.current.size > 1) return pinch(event.pointerId, at)
         const held = dragged.current
         if (held === null) return
+        const at = placeOf(event)
         const [dx, dy] = [at.x - held.from.x, at.y - held.from.y]
         if (!held.isMoving && Math.hypot(dx, dy) < CLICK_PX) return
         isMoved.current = true
