@@ -57,6 +57,7 @@ export { enLane, enNotNormal, enPreparation, enProgramme } from './text/en/start
 export { enFilterMedia, enFilterState, enFloor, enStandRest, enSurface, enTop } from './text/en/tank.js'
 export { enDisinfectant } from './text/en/water.js'
 export { enWorkingTitle } from './text/en/workingTitle.js'
+export { enOneOf, enSumTerm, enSumTitle } from './text/en/sum.js'
 export { enAnswers } from './text/en/places/answers.js'
 export { enApp, enDevice, enNav, enOutbox, enSignIn } from './text/en/places/app.js'
 export { enBalance } from './text/en/places/balance.js'

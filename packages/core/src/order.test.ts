@@ -69,7 +69,7 @@ test('core holds no sentence for users: texts are in contract’s catalogue', ()
       .replace(/\/\*[\s\S]*?\*\//g, '')
       .replace(/(^|\s)\/\/.*$/gm, '$1')
       // Notation, citations, and messages for developers.
-      .replace(/(source|formula):\s*(?:'[^']*'|`[^`]*`)/g, '$1')
+      .replace(/(source:|formula:|SOURCE =)\s*(?:'[^']*'|`[^`]*`)/g, '$1')
       .replace(/(?:throw new \w+|super)\(\s*(?:'[^']*'|`[^`]*`)/g, '')
     for (const [, text = ''] of code.matchAll(/'([^'\n]*)'/g)) {
       strings++

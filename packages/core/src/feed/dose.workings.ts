@@ -1,9 +1,9 @@
-import { ContradictionError, exactly, numberOf, textOf, type FieldDescriptor, type Working } from '../quantity/working.js'
+import { numberInput, ContradictionError, exactly, numberOf, textOf, type FieldDescriptor, type Working } from '../quantity/working.js'
 import { hardnessRise, saltFraction, SALT_IDS, SALT_SPECIES, type SaltId, type SaltSpecies } from './salts.js'
 
-const litres: FieldDescriptor = { kind: 'number', name: 'litres', unit: 'L', min: 0.001, max: 1e7 }
+const litres: FieldDescriptor = numberInput('litres', 'L', 0.001, 1e7)
 const saltId: FieldDescriptor = { kind: 'choice', name: 'saltId', choices: SALT_IDS }
-const addMgPerL: FieldDescriptor = { kind: 'number', name: 'addMgPerL', unit: 'mg/L', min: 0, max: 1e5 }
+const addMgPerL: FieldDescriptor = numberInput('addMgPerL', 'mg/L', 0, 1e5)
 
 export const saltGramsWorking: Working = {
   id: 'feed.salt-grams',
@@ -21,7 +21,7 @@ export const saltGramsWorking: Working = {
 export const bottleDoseWorking: Working = {
   id: 'feed.bottle-dose',
   unit: 'mL',
-  fields: [addMgPerL, litres, { kind: 'number', name: 'strengthMgPerMl', unit: 'mg/mL', min: 0.0001, max: 2000 }],
+  fields: [addMgPerL, litres, numberInput('strengthMgPerMl', 'mg/mL', 0.0001, 2000)],
   formula: 'addMgPerL·litres/strengthMgPerMl',
   source: 'Proportion; the strength as on the label',
   compute: (inputs) => exactly((numberOf(inputs, 'addMgPerL') * numberOf(inputs, 'litres')) / numberOf(inputs, 'strengthMgPerMl')),
@@ -31,10 +31,7 @@ export const bottleDoseWorking: Working = {
 export const labelStrengthWorking: Working = {
   id: 'feed.label-strength',
   unit: 'mg/mL',
-  fields: [
-    { kind: 'number', name: 'percentByMass', unit: '%', min: 0, max: 100 },
-    { kind: 'number', name: 'densityGPerMl', unit: 'g/mL', min: 0.7, max: 2.5, standard: 1.05 },
-  ],
+  fields: [numberInput('percentByMass', '%', 0, 100), numberInput('densityGPerMl', 'g/mL', 0.7, 2.5, 1.05)],
   formula: 'percentByMass/100·densityGPerMl·1000',
   source: 'Definition of mass percent; density 1.0–1.3 g/mL for common solutions',
   compute: (inputs) => exactly(numberOf(inputs, 'percentByMass') * 10 * numberOf(inputs, 'densityGPerMl')),

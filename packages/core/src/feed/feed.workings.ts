@@ -1,4 +1,4 @@
-import { ContradictionError, exactly, numberOf, textOf, type Working } from '../quantity/working.js'
+import { numberInput, ContradictionError, exactly, numberOf, textOf, type Working } from '../quantity/working.js'
 import { accumulatedMgPerL, ACCUMULATION_POINTS, type AccumulationPoint } from './accumulation.js'
 import { SALT_IDS, SALT_SPECIES, saltDoseMgPerL, type SaltId, type SaltSpecies } from './salts.js'
 
@@ -8,8 +8,8 @@ export const saltDoseWorking: Working = {
   fields: [
     { kind: 'choice', name: 'saltId', choices: SALT_IDS },
     { kind: 'choice', name: 'species', choices: SALT_SPECIES },
-    { kind: 'number', name: 'grams', unit: 'g', min: 0, max: 1e6 },
-    { kind: 'number', name: 'litres', unit: 'L', min: 0.001, max: 1e7 },
+    numberInput('grams', 'g', 0, 1e6),
+    numberInput('litres', 'L', 0.001, 1e7),
   ],
   formula: 'grams·1000/litres·M(species)·count/M(salt)',
   source: 'Atomic weights, IUPAC/CIAAW (2021)',
@@ -29,13 +29,13 @@ export const accumulationWorking: Working = {
   id: 'feed.accumulation',
   unit: 'mg/L',
   fields: [
-    { kind: 'number', name: 'weeklyDoseMgPerL', unit: 'mg/L', min: 0, max: 1e5 },
+    numberInput('weeklyDoseMgPerL', 'mg/L', 0, 1e5),
     { kind: 'number', name: 'dosesPerWeek', unit: '1', min: 1, max: 168, whole: true },
-    { kind: 'number', name: 'changeFraction', unit: '1', min: 0, max: 1 },
-    { kind: 'number', name: 'uptakeFractionPerDay', unit: '1/day', min: 0, max: 100 },
+    numberInput('changeFraction', '1', 0, 1),
+    numberInput('uptakeFractionPerDay', '1/day', 0, 100),
     { kind: 'number', name: 'week', unit: '1', min: 1, max: 5200, whole: true },
-    { kind: 'number', name: 'sourceMgPerL', unit: 'mg/L', min: 0, max: 1e5, standard: 0 },
-    { kind: 'number', name: 'startMgPerL', unit: 'mg/L', min: 0, max: 1e5, standard: 0 },
+    numberInput('sourceMgPerL', 'mg/L', 0, 1e5, 0),
+    numberInput('startMgPerL', 'mg/L', 0, 1e5, 0),
     { kind: 'choice', name: 'at', choices: ACCUMULATION_POINTS, standard: 'before-change' },
   ],
   formula: 'c ← (1 − f)·(c·e^(−7k) + D) + f·source each week; D = (d/n)·(x + x² + … + xⁿ), x = e^(−7k/n)',

@@ -23,7 +23,7 @@ export interface BubbleCounter {
 }
 
 /** mg per mL of CO2 at 1 bar and 20 °C. */
-const CO2_MG_PER_ML_AT_1_BAR = co2GasDensityGPerL(20, 100)
+export const CO2_MG_PER_ML_AT_1_BAR = co2GasDensityGPerL(20, 100)
 
 /** Gas leaving the valve [mg/h]: bubbles are compressed by the line pressure, so each holds (1 + gauge bar) times the mass at 1 bar. */
 export function gasRateMgPerH({ bubblesPerS, bubbleMl, linePressureBar }: BubbleCounter): number {

@@ -1,4 +1,4 @@
-import { exactly, numberOf, type Working } from '../quantity/working.js'
+import { numberInput, exactly, numberOf, type Working } from '../quantity/working.js'
 import { co2AirEquilibriumMgPerL } from './airEquilibrium.js'
 
 /** What a pen or a drop test is off by. */
@@ -9,10 +9,10 @@ export const co2FromDropWorking: Working = {
   id: 'gas.co2-from-drop',
   unit: 'mg/L',
   fields: [
-    { kind: 'number', name: 'pHDegassed', unit: 'pH', min: 4, max: 10 },
-    { kind: 'number', name: 'pHNow', unit: 'pH', min: 4, max: 10 },
-    { kind: 'number', name: 'temperatureC', unit: '°C', min: 0, max: 40, standard: 24.5 },
-    { kind: 'number', name: 'roomCo2Ppm', unit: 'ppm', min: 280, max: 5000, standard: 700 },
+    numberInput('pHDegassed', 'pH', 4, 10),
+    numberInput('pHNow', 'pH', 4, 10),
+    numberInput('temperatureC', '°C', 0, 40, 24.5),
+    numberInput('roomCo2Ppm', 'ppm', 280, 5000, 700),
   ],
   formula: '(CO2 of the open water at roomCo2Ppm)·10^(pHDegassed − pHNow)',
   source:
@@ -28,10 +28,10 @@ export const cylinderDaysWorking: Working = {
   id: 'gas.cylinder-days',
   unit: 'days',
   fields: [
-    { kind: 'number', name: 'scaleKg', unit: 'kg', min: 0, max: 200 },
-    { kind: 'number', name: 'emptyKg', unit: 'kg', min: 0, max: 200 },
-    { kind: 'number', name: 'gPerDay', unit: 'g/day', min: 0.01, max: 10_000 },
-    { kind: 'number', name: 'swapAtKg', unit: 'kg', min: 0, max: 50, standard: 0.2 },
+    numberInput('scaleKg', 'kg', 0, 200),
+    numberInput('emptyKg', 'kg', 0, 200),
+    numberInput('gPerDay', 'g/day', 0.01, 10_000),
+    numberInput('swapAtKg', 'kg', 0, 50, 0.2),
   ],
   formula: '(scaleKg − emptyKg − swapAtKg)·1000/gPerDay',
   source: 'Mass balance; swapping before the last tenth avoids the surge at the end',

@@ -1,5 +1,5 @@
 import type { GroundKind } from '../plan/plan.js'
-import type { GroundPlan } from './groundPlan.js'
+import type { GroundPlan, LaidLayer } from './groundPlan.js'
 import { bagsOf } from './layer.js'
 import { GROUND } from './kinds.js'
 
@@ -11,6 +11,8 @@ export interface GroundNeed {
   readonly key: string
   readonly ground: GroundKind
   readonly name: string
+  /** Of which layers it is made. */
+  readonly laid: readonly LaidLayer[]
   /** In the tank, settled. */
   readonly volumeL: number
   /** Poured, with what it settles. */
@@ -45,6 +47,7 @@ export function groundNeeds(ground: GroundPlan, productOf: (zoneId: string | nul
         key: `ground:${detail}`,
         ground: layer.ground,
         name: product?.name ?? '',
+        laid: [...(before?.laid ?? []), layer],
         volumeL,
         pouredL,
         bagL,

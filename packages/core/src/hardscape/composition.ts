@@ -34,6 +34,8 @@ export interface Composition {
   readonly outlineKind: 'triangle' | 'mound' | 'valley' | 'level'
   /** Shares of the eye's width that pieces in front hide of those behind, from the couch. */
   readonly hidden: readonly HiddenPiece[]
+  /** The one that those before it hide most; `null` where nothing is hidden to speak of. */
+  readonly mostHidden: HiddenPiece | null
 }
 export interface OutlineMeans {
   readonly left: number
@@ -49,9 +51,11 @@ export interface HiddenPiece {
 
 export const GOLDEN = (Math.sqrt(5) - 1) / 2
 const SECTIONS = 10
-const REAR_SHARE = 1 / 3
+export const REAR_SHARE = 1 / 3
 /** Less difference is level. */
 const OUTLINE_STEP = 0.25
+/** Less is not told. */
+const LEAST_HIDDEN = 0.05
 
 export function compositionOf(pieces: readonly PlacedPiece[], lengthCm: number, widthCm: number): Composition {
   const covered = coverage(
@@ -65,6 +69,7 @@ export function compositionOf(pieces: readonly PlacedPiece[], lengthCm: number, 
   const outlineCm = outlineOf(pieces, lengthCm)
   const outlineMeansCm = meansOf(outlineCm)
   const gapsCm = gapsOf(pieces, lengthCm, widthCm)
+  const hidden = hiddenShares(pieces)
   return {
     openFloor: 1 - covered.all,
     openRear: 1 - covered.rear,
@@ -83,8 +88,14 @@ export function compositionOf(pieces: readonly PlacedPiece[], lengthCm: number, 
     outlineCm,
     outlineMeansCm,
     outlineKind: kindOf(outlineMeansCm),
-    hidden: hiddenShares(pieces),
+    hidden,
+    mostHidden: mostHiddenOf(hidden),
   }
+}
+
+function mostHiddenOf(hidden: readonly HiddenPiece[]): HiddenPiece | null {
+  const worst = hidden.reduce<HiddenPiece | null>((best, one) => (best === null || one.share > best.share ? one : best), null)
+  return worst === null || worst.share < LEAST_HIDDEN ? null : worst
 }
 
 /** Exact share of floor and rear third that the union of outlines covers. */

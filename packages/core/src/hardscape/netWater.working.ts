@@ -1,5 +1,5 @@
 import { fillGround } from '../ground/layer.js'
-import { ContradictionError, exactly, numberOf, rowsOf, type Working } from '../quantity/working.js'
+import { numberInput, ContradictionError, exactly, numberOf, rowsOf, type Working } from '../quantity/working.js'
 import { floorAreaCm2, innerSize, tankVolumes } from '../tank/vessel.js'
 import { displacementL } from './displacement.js'
 
@@ -7,29 +7,22 @@ export const netWaterWorking: Working = {
   id: 'vessel.net-water',
   unit: 'L',
   fields: [
-    { kind: 'number', name: 'lengthCm', unit: 'cm', min: 5, max: 1000 },
-    { kind: 'number', name: 'widthCm', unit: 'cm', min: 5, max: 500 },
-    { kind: 'number', name: 'heightCm', unit: 'cm', min: 5, max: 300 },
-    { kind: 'number', name: 'glassCm', unit: 'cm', min: 0, max: 10 },
-    { kind: 'number', name: 'freeboardCm', unit: 'cm', min: 0, max: 300 },
+    numberInput('lengthCm', 'cm', 5, 1000),
+    numberInput('widthCm', 'cm', 5, 500),
+    numberInput('heightCm', 'cm', 5, 300),
+    numberInput('glassCm', 'cm', 0, 10),
+    numberInput('freeboardCm', 'cm', 0, 300),
     {
       kind: 'rows',
       name: 'layers',
       maxRows: 100,
-      fields: [
-        { kind: 'number', name: 'frontCm', unit: 'cm', min: 0, max: 300 },
-        { kind: 'number', name: 'backCm', unit: 'cm', min: 0, max: 300 },
-        { kind: 'number', name: 'porosity', unit: '1', min: 0, max: 0.95 },
-      ],
+      fields: [numberInput('frontCm', 'cm', 0, 300), numberInput('backCm', 'cm', 0, 300), numberInput('porosity', '1', 0, 0.95)],
     },
     {
       kind: 'rows',
       name: 'hardscape',
       maxRows: 500,
-      fields: [
-        { kind: 'number', name: 'massKg', unit: 'kg', min: 0, max: 5000 },
-        { kind: 'number', name: 'densityKgPerL', unit: 'kg/L', min: 0.1, max: 12 },
-      ],
+      fields: [numberInput('massKg', 'kg', 0, 5000), numberInput('densityKgPerL', 'kg/L', 0.1, 12)],
     },
   ],
   formula:

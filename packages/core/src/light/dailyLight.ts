@@ -12,10 +12,13 @@ export interface LightDay {
   readonly rampH: number
 }
 
+/** Photons of a second over an hour [mol/µmol]. */
+export const MOL_PER_UMOL_H_PER_S = 3600 / 1e6
+
 /** Daily light integral [mol/(m² day)]: peak · effective hours · 0.0036. Exact integrals of the three shapes. */
 export function dailyLightMolPerM2({ shape, peakPpfd, photoperiodH, rampH }: LightDay): number {
   requireWithin('photoperiodH', photoperiodH, 0, 24)
   if (shape === 'trapezoid') requireWithin('rampH', rampH, 0, photoperiodH / 2)
   const hours = shape === 'flat' ? photoperiodH : shape === 'trapezoid' ? photoperiodH - rampH : (photoperiodH * 2) / Math.PI
-  return peakPpfd * hours * 0.0036
+  return peakPpfd * hours * MOL_PER_UMOL_H_PER_S
 }

@@ -2,6 +2,7 @@ import { UNKNOWN_TRAITS, type Answers } from '../plan/answers.js'
 import { minutesOf } from '../plan/clock.js'
 import type { Plan } from '../plan/plan.js'
 import type { InnerSize } from '../tank/vessel.js'
+import { MOL_PER_UMOL_H_PER_S } from './dailyLight.js'
 import { floorPpfd } from './floorLight.js'
 
 /** A lamp as it burns now, every answer known. */
@@ -27,8 +28,6 @@ export interface Light {
   readonly dliMolPerM2: number
 }
 
-/** Photons of a second over a day of so many lit hours. */
-const MOL_PER_UMOL_H_PER_S = 3600 / 1e6
 const LEAST_LAMP_CM = 1
 
 /** All lamps of a plan. Flux goes before watts; where neither is known, watts go by the water and flux by the watts. */

@@ -1,5 +1,5 @@
-import { exactly, numberOf, textOf, type Working } from '../quantity/working.js'
-import { DAY_SHAPES, dailyLightMolPerM2, type DayShape } from './dailyLight.js'
+import { numberInput, exactly, numberOf, textOf, type Working } from '../quantity/working.js'
+import { DAY_SHAPES, dailyLightMolPerM2, MOL_PER_UMOL_H_PER_S, type DayShape } from './dailyLight.js'
 import { floorPpfd } from './floorLight.js'
 
 export const dliWorking: Working = {
@@ -7,11 +7,11 @@ export const dliWorking: Working = {
   unit: 'mol/m²/day',
   fields: [
     { kind: 'choice', name: 'shape', choices: DAY_SHAPES },
-    { kind: 'number', name: 'peakPpfd', unit: 'µmol/m²/s', min: 0, max: 5000 },
-    { kind: 'number', name: 'photoperiodH', unit: 'h', min: 0, max: 24 },
-    { kind: 'number', name: 'rampH', unit: 'h', min: 0, max: 12, standard: 0 },
+    numberInput('peakPpfd', 'µmol/m²/s', 0, 5000),
+    numberInput('photoperiodH', 'h', 0, 24),
+    numberInput('rampH', 'h', 0, 12, 0),
   ],
-  formula: 'peakPpfd·hours·0.0036; hours: flat photoperiodH, trapezoid photoperiodH − rampH, half-sine photoperiodH·2/π',
+  formula: `peakPpfd·hours·${MOL_PER_UMOL_H_PER_S}; hours: flat photoperiodH, trapezoid photoperiodH − rampH, half-sine photoperiodH·2/π`,
   source: 'Exact integrals of the three shapes',
   compute: (inputs) =>
     exactly(
@@ -31,13 +31,13 @@ export const floorPpfdWorking: Working = {
   id: 'light.floor-ppfd',
   unit: 'µmol/m²/s',
   fields: [
-    { kind: 'number', name: 'fluxUmolPerS', unit: 'µmol/s', min: 0, max: 100_000 },
-    { kind: 'number', name: 'lampLengthCm', unit: 'cm', min: 1, max: 1000 },
-    { kind: 'number', name: 'aboveWaterCm', unit: 'cm', min: 0, max: 300 },
-    { kind: 'number', name: 'lengthCm', unit: 'cm', min: 5, max: 1000 },
-    { kind: 'number', name: 'widthCm', unit: 'cm', min: 5, max: 500 },
-    { kind: 'number', name: 'waterDepthCm', unit: 'cm', min: 1, max: 300 },
-    { kind: 'number', name: 'attenuationPerM', unit: '1/m', min: 0, max: 10, standard: 0.45 },
+    numberInput('fluxUmolPerS', 'µmol/s', 0, 100_000),
+    numberInput('lampLengthCm', 'cm', 1, 1000),
+    numberInput('aboveWaterCm', 'cm', 0, 300),
+    numberInput('lengthCm', 'cm', 5, 1000),
+    numberInput('widthCm', 'cm', 5, 500),
+    numberInput('waterDepthCm', 'cm', 1, 300),
+    numberInput('attenuationPerM', '1/m', 0, 10, 0.45),
   ],
   formula: 'flux on the surface (line of Lambertian emitters)·0.94·0.9^(0.5·depth/mean chord)·e^(−attenuationPerM·1.15·depth)/floor area',
   source: 'Lambert (1760); Beer (1852); losses at surface and glass are rules of thumb',
@@ -61,7 +61,7 @@ const LUX_SPREAD = 0.25
 export const ppfdFromLuxWorking: Working = {
   id: 'light.ppfd-from-lux',
   unit: 'µmol/m²/s',
-  fields: [{ kind: 'number', name: 'lux', unit: 'lx', min: 0, max: 200_000 }],
+  fields: [numberInput('lux', 'lx', 0, 200_000)],
   formula: 'lux/65',
   source: 'Rule of thumb for white LED and daylight, ±25 %; a phone held at the ground of the empty tank',
   compute(inputs) {

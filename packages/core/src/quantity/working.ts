@@ -14,6 +14,16 @@ export type FieldDescriptor =
   | { readonly kind: 'choice'; readonly name: string; readonly choices: readonly string[]; readonly standard?: string }
   | { readonly kind: 'rows'; readonly name: string; readonly fields: readonly FieldDescriptor[]; readonly maxRows: number }
 
+/** A number that a working asks for; `standard` where it may be left out. */
+export const numberInput = (name: string, unit: string, min: number, max: number, standard?: number): FieldDescriptor => ({
+  kind: 'number',
+  name,
+  unit,
+  min,
+  max,
+  ...(standard === undefined ? {} : { standard }),
+})
+
 export type WorkingRow = Readonly<Record<string, number | string>>
 export type WorkingInputs = Readonly<Record<string, number | string | readonly WorkingRow[]>>
 

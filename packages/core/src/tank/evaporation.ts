@@ -12,11 +12,14 @@ export interface Air {
   readonly humidityFraction: number
 }
 /** Air over a tank hardly moves [m/s]; rule of thumb 0.05–0.2. */
-const AIR_M_PER_S = 0.1
+export const AIR_M_PER_S = 0.1
+/** Carrier (1918): through still air [kW m⁻² kPa⁻¹], and for each m/s of wind. */
+export const STILL_AIR = 0.089
+export const PER_M_PER_S = 0.0782
 /** Against the formula's open pool: a tank's rim keeps the damp air; rule of thumb 0.5–1. */
-const RIM_SHARE = 0.7
+export const RIM_SHARE = 0.7
 /** Against an open top. A brace hides a fifth, a cover leaves its gaps; rules of thumb. */
-const TOP_SHARE: Readonly<Record<Top, number>> = { open: 1, braced: 0.8, covered: 0.12 }
+export const TOP_SHARE: Readonly<Record<Top, number>> = { open: 1, braced: 0.8, covered: 0.12 }
 export const HEAT_OF_VAPOUR_KJ_PER_KG = 2440
 export const EVAPORATION_SPREAD = 1.6
 
@@ -24,6 +27,6 @@ export const EVAPORATION_SPREAD = 1.6
 export function evaporationMmPerDay(waterC: number, air: Air, top: Top): number {
   requireWithin('humidityFraction', air.humidityFraction, 0, 1)
   const gapKPa = vapourKPa(waterC) - air.humidityFraction * vapourKPa(air.roomC)
-  const kgPerM2S = ((0.089 + 0.0782 * AIR_M_PER_S) * Math.max(0, gapKPa)) / HEAT_OF_VAPOUR_KJ_PER_KG
+  const kgPerM2S = ((STILL_AIR + PER_M_PER_S * AIR_M_PER_S) * Math.max(0, gapKPa)) / HEAT_OF_VAPOUR_KJ_PER_KG
   return kgPerM2S * 86_400 * RIM_SHARE * TOP_SHARE[top]
 }

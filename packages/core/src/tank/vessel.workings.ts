@@ -1,24 +1,16 @@
-import { exactly, numberOf, textOf, type FieldDescriptor, type Working } from '../quantity/working.js'
+import { numberInput, exactly, numberOf, textOf, type Working } from '../quantity/working.js'
 import { TOPS, type FilterMedia, FILTER_MEDIA, type Top } from '../plan/plan.js'
 import { evaporationMmPerDay, EVAPORATION_SPREAD } from './evaporation.js'
 import { FLOW_SPREAD, jetReachCm, reachSpanCm, realFlowLPerH } from './filterFlow.js'
 import { levelOf } from './level.js'
 import { paneSafety, paneSafetySpan } from './pane.js'
 
-const number = (name: string, unit: string, min: number, max: number, standard?: number): FieldDescriptor => ({
-  kind: 'number',
-  name,
-  unit,
-  min,
-  max,
-  ...(standard === undefined ? {} : { standard }),
-})
 const within = (value: number, spread: number) => ({ value, low: value / spread, high: value * spread })
 
 export const paneSafetyWorking: Working = {
   id: 'vessel.pane-safety',
   unit: '1',
-  fields: [number('lengthCm', 'cm', 5, 600), number('waterDepthCm', 'cm', 1, 200), number('glassCm', 'cm', 0.2, 6)],
+  fields: [numberInput('lengthCm', 'cm', 5, 600), numberInput('waterDepthCm', 'cm', 1, 200), numberInput('glassCm', 'cm', 0.2, 6)],
   formula: '19.2·(10·glassCm)²/(β·9.80665e-6·(10·waterDepthCm)³), β by lengthCm/waterDepthCm',
   source:
     'Plate held on three edges, water to its top (Timoshenko & Woinowsky-Krieger 1959); strength of float glass 19.2 N/mm², rule of thumb 15–30. Information only: the maker decides',
@@ -33,9 +25,9 @@ export const evaporationWorking: Working = {
   id: 'vessel.evaporation',
   unit: 'mm/d',
   fields: [
-    number('temperatureC', '°C', 5, 40),
-    number('roomC', '°C', -5, 50),
-    number('humidityPercent', '%', 0, 100, 50),
+    numberInput('temperatureC', '°C', 5, 40),
+    numberInput('roomC', '°C', -5, 50),
+    numberInput('humidityPercent', '%', 0, 100, 50),
     { kind: 'choice', name: 'top', choices: TOPS, standard: 'open' },
   ],
   formula: '(0.089 + 0.0782·0.1)·(p(temperatureC) − humidityPercent/100·p(roomC))/2440·86400·0.7·top',
@@ -55,10 +47,10 @@ export const twistWorking: Working = {
   id: 'vessel.twist',
   unit: 'mm',
   fields: [
-    number('frontLeftMm', 'mm', -200, 200),
-    number('frontRightMm', 'mm', -200, 200),
-    number('backLeftMm', 'mm', -200, 200),
-    number('backRightMm', 'mm', -200, 200),
+    numberInput('frontLeftMm', 'mm', -200, 200),
+    numberInput('frontRightMm', 'mm', -200, 200),
+    numberInput('backLeftMm', 'mm', -200, 200),
+    numberInput('backRightMm', 'mm', -200, 200),
   ],
   formula: '|frontLeftMm + backRightMm − frontRightMm − backLeftMm|/2',
   source: 'Geometry: what no tilt of a plane explains. More than 2 mm breaks glass: general practice',
@@ -80,8 +72,8 @@ export const realFlowWorking: Working = {
   id: 'kit.real-flow',
   unit: 'L/h',
   fields: [
-    number('ratedLPerH', 'L/h', 0, 50_000),
-    number('headCm', 'cm', 0, 500, 120),
+    numberInput('ratedLPerH', 'L/h', 0, 50_000),
+    numberInput('headCm', 'cm', 0, 500, 120),
     { kind: 'choice', name: 'media', choices: FILTER_MEDIA, standard: 'usual' },
   ],
   formula: 'ratedLPerH·media·(1 − 0.2·headCm/100)',
@@ -93,7 +85,7 @@ export const realFlowWorking: Working = {
 export const jetReachWorking: Working = {
   id: 'kit.jet-reach',
   unit: 'cm',
-  fields: [number('flowLPerH', 'L/h', 0, 50_000), number('boreMm', 'mm', 3, 100)],
+  fields: [numberInput('flowLPerH', 'L/h', 0, 50_000), numberInput('boreMm', 'mm', 3, 100)],
   formula: '6.2·u·boreMm/10/0.05 with u = flowLPerH/3.6e6/(π/4·(boreMm/1000)²)',
   source: 'Round free jet (Rajaratnam 1976); 5 cm/s stirs leaves, rule of thumb 3–8',
   compute(inputs) {

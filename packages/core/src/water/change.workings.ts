@@ -1,19 +1,10 @@
-import { ContradictionError, exactly, numberOf, type FieldDescriptor, type Working } from '../quantity/working.js'
-
-const number = (name: string, unit: string, min: number, max: number, standard?: number): FieldDescriptor => ({
-  kind: 'number',
-  name,
-  unit,
-  min,
-  max,
-  ...(standard === undefined ? {} : { standard }),
-})
+import { numberInput, ContradictionError, exactly, numberOf, type Working } from '../quantity/working.js'
 
 /** How much tap water a blend takes; hardness, alkalinity and ions all mix linearly. */
 export const blendShareWorking: Working = {
   id: 'water.blend-share',
   unit: '1',
-  fields: [number('wanted', '°d', 0, 50), number('tap', '°d', 0, 50), number('purified', '°d', 0, 50, 0)],
+  fields: [numberInput('wanted', '°d', 0, 50), numberInput('tap', '°d', 0, 50), numberInput('purified', '°d', 0, 50, 0)],
   formula: '(wanted − purified)/(tap − purified)',
   source: 'Mass balance of a mixture',
   compute(inputs) {
@@ -29,7 +20,7 @@ const TIMING_SPREAD = 0.1
 export const fillTimeWorking: Working = {
   id: 'water.fill-time',
   unit: 'min',
-  fields: [number('litres', 'L', 0, 100_000), number('bucketL', 'L', 0.1, 100, 10), number('bucketS', 's', 1, 3600)],
+  fields: [numberInput('litres', 'L', 0, 100_000), numberInput('bucketL', 'L', 0.1, 100, 10), numberInput('bucketS', 's', 1, 3600)],
   formula: 'litres/bucketL·bucketS/60',
   source: 'Measured flow; timing by hand is a rule of thumb, ±10 %',
   compute(inputs) {
@@ -42,10 +33,10 @@ export const changesNeededWorking: Working = {
   id: 'water.changes-needed',
   unit: '1',
   fields: [
-    number('startMgPerL', 'mg/L', 0, 1e6),
-    number('limitMgPerL', 'mg/L', 0, 1e6),
-    number('sourceMgPerL', 'mg/L', 0, 1e6, 0),
-    number('fraction', '1', 0.01, 0.99, 0.5),
+    numberInput('startMgPerL', 'mg/L', 0, 1e6),
+    numberInput('limitMgPerL', 'mg/L', 0, 1e6),
+    numberInput('sourceMgPerL', 'mg/L', 0, 1e6, 0),
+    numberInput('fraction', '1', 0.01, 0.99, 0.5),
   ],
   formula: 'the least whole n with sourceMgPerL + (startMgPerL − sourceMgPerL)·(1 − fraction)^n ≤ limitMgPerL',
   source: 'Mass balance of a mixed tank',
@@ -62,10 +53,10 @@ export const hotWaterWorking: Working = {
   id: 'water.hot-water',
   unit: 'L',
   fields: [
-    number('litres', 'L', 0, 100_000),
-    number('wantedC', '°C', 0, 60),
-    number('coldC', '°C', 0, 60),
-    number('hotC', '°C', 0, 100, 50),
+    numberInput('litres', 'L', 0, 100_000),
+    numberInput('wantedC', '°C', 0, 60),
+    numberInput('coldC', '°C', 0, 60),
+    numberInput('hotC', '°C', 0, 100, 50),
   ],
   formula: 'litres·(wantedC − coldC)/(hotC − coldC)',
   source: 'Heat balance of a mixture',
@@ -79,7 +70,7 @@ export const hotWaterWorking: Working = {
 export const conditionerWorking: Working = {
   id: 'water.conditioner',
   unit: 'mL',
-  fields: [number('litres', 'L', 0, 100_000), number('labelMl', 'mL', 0.01, 1000), number('labelL', 'L', 0.1, 100_000)],
+  fields: [numberInput('litres', 'L', 0, 100_000), numberInput('labelMl', 'mL', 0.01, 1000), numberInput('labelL', 'L', 0.1, 100_000)],
   formula: 'litres·labelMl/labelL',
   source: 'Proportion of the label',
   compute: (inputs) => exactly((numberOf(inputs, 'litres') * numberOf(inputs, 'labelMl')) / numberOf(inputs, 'labelL')),

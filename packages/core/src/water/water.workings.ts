@@ -1,4 +1,4 @@
-import { ContradictionError, exactly, numberOf, type FieldDescriptor, type Working } from '../quantity/working.js'
+import { numberInput, ContradictionError, exactly, numberOf, type FieldDescriptor, type Working } from '../quantity/working.js'
 import { unionisedAmmoniaFraction } from './ammonia.js'
 import { alkalinityOfDkh, co2FromPh, phFromCo2 } from './carbonate.js'
 import { dilutedMgPerL } from './dilution.js'
@@ -9,13 +9,13 @@ const PH_STEP = 0.1
 const DKH_STEP = 0.5
 
 const temperature = (max: number): FieldDescriptor => ({ kind: 'number', name: 'temperatureC', unit: '°C', min: 0, max })
-const ionicStrength: FieldDescriptor = { kind: 'number', name: 'ionicStrengthMolPerKg', unit: 'mol/kg', min: 0, max: 0.1, standard: 0 }
-const hardness: FieldDescriptor = { kind: 'number', name: 'khDkh', unit: '°dKH', min: 0, max: 50 }
+const ionicStrength: FieldDescriptor = numberInput('ionicStrengthMolPerKg', 'mol/kg', 0, 0.1, 0)
+const hardness: FieldDescriptor = numberInput('khDkh', '°dKH', 0, 50)
 
 export const co2FromPhWorking: Working = {
   id: 'gas.co2-from-ph',
   unit: 'mg/L',
-  fields: [{ kind: 'number', name: 'pH', unit: 'pH', min: 4, max: 10 }, hardness, temperature(50), ionicStrength],
+  fields: [numberInput('pH', 'pH', 4, 10), hardness, temperature(50), ionicStrength],
   formula: '44009·(Alk − Kw/(h·γ1) + h/γ1)/(K1/(h·γ1) + 2·K1·K2/(h²·γ2)); h = 10^−pH; Alk = khDkh·0.35665/1000',
   source: 'Plummer & Busenberg (1982); Nordstrom et al. (1990); Davies (1962); Stumm & Morgan (1996)',
   compute(inputs) {
@@ -36,7 +36,7 @@ export const co2FromPhWorking: Working = {
 export const phFromCo2Working: Working = {
   id: 'gas.ph-from-co2',
   unit: 'pH',
-  fields: [{ kind: 'number', name: 'co2MgPerL', unit: 'mg/L', min: 0.01, max: 2000 }, hardness, temperature(50), ionicStrength],
+  fields: [numberInput('co2MgPerL', 'mg/L', 0.01, 2000), hardness, temperature(50), ionicStrength],
   formula: 'the positive root h of h³/γ1 + Alk·h² − (K1·CO2 + Kw)·h/γ1 − 2·K1·K2·CO2/γ2 = 0; pH = −log h',
   source: 'Plummer & Busenberg (1982); Nordstrom et al. (1990); Davies (1962)',
   compute: (inputs) =>
@@ -52,11 +52,7 @@ export const phFromCo2Working: Working = {
 export const unionisedAmmoniaWorking: Working = {
   id: 'water.unionised-ammonia',
   unit: 'mg N/L',
-  fields: [
-    { kind: 'number', name: 'tanMgNPerL', unit: 'mg N/L', min: 0, max: 1000 },
-    { kind: 'number', name: 'pH', unit: 'pH', min: 4, max: 11 },
-    temperature(40),
-  ],
+  fields: [numberInput('tanMgNPerL', 'mg N/L', 0, 1000), numberInput('pH', 'pH', 4, 11), temperature(40)],
   formula: 'tanMgNPerL/(1 + 10^(pKa − pH)); pKa = 0.09018 + 2729.92/(temperatureC + 273.15)',
   source: 'Emerson, Russo, Lund & Thurston (1975)',
   compute: (inputs) =>
@@ -76,9 +72,9 @@ export const dilutionWorking: Working = {
   id: 'water.dilution',
   unit: 'mg/L',
   fields: [
-    { kind: 'number', name: 'startMgPerL', unit: 'mg/L', min: 0, max: 1e6 },
-    { kind: 'number', name: 'sourceMgPerL', unit: 'mg/L', min: 0, max: 1e6 },
-    { kind: 'number', name: 'fraction', unit: '1', min: 0, max: 1 },
+    numberInput('startMgPerL', 'mg/L', 0, 1e6),
+    numberInput('sourceMgPerL', 'mg/L', 0, 1e6),
+    numberInput('fraction', '1', 0, 1),
     { kind: 'number', name: 'changes', unit: '1', min: 0, max: 10_000, whole: true },
   ],
   formula: 'sourceMgPerL + (startMgPerL − sourceMgPerL)·(1 − fraction)^changes',

@@ -3,7 +3,6 @@ import { enLead, PlanSchema } from '@jovrin/contract'
 import { describe, expect, test } from 'vitest'
 import { agedTimeline } from '../api/tanks.queries.js'
 import { braidWeeks, flagSentence } from './shared/balance.view.js'
-import { explainTank } from './plan/describe/explain.js'
 import { findingSentence } from './plan/describe/findings.text.js'
 import { newPlan } from './shared/newPlan.js'
 import { leadSentence, trendSentence } from './lead.text.js'
@@ -67,14 +66,6 @@ test('every finding has a sentence without gaps', () => {
   expect(sentences.length).toBeGreaterThan(6)
   for (const sentence of sentences) expect(sentence).toMatch(/^[A-Z0-9].*\.$/)
   for (const sentence of sentences) expect(sentence).not.toMatch(/undefined|NaN/)
-})
-
-test('workings put the tank’s own values in, and tell typed from assumed', () => {
-  const known = { ...plan, vessel: { ...plan.vessel, lengthCm: 60 } }
-  const explained = explainTank(known, tankFigures(known), units)
-  expect(explained.net.inputs[0]).toMatchObject({ from: 'typed' })
-  expect(explained.net.inputs[1]).toMatchObject({ from: 'assumed' })
-  for (const { worked } of Object.values(explained)) expect(worked).toMatch(/= .*\d/)
 })
 
 test('a timeline is told in days of the tank’s age; a tank of tomorrow is looked at from its first day', () => {

@@ -1,9 +1,8 @@
 import { enFigure } from '@jovrin/contract'
+import type { Provenance } from '@jovrin/core'
 import { Box, Popover } from '@mui/material'
 import { useState, type ReactNode } from 'react'
 import { significant } from './units.js'
-
-export type Provenance = keyof typeof enFigure.from
 
 /** What a figure's working shows: everything needed to reckon it again. */
 export interface Explained {
@@ -84,8 +83,8 @@ function WorkingSheet({ explained, onClose }: { explained: Explained; onClose: (
       <Row head={enFigure.inputs}>
         <Box component="table" className="figures" sx={{ borderCollapse: 'collapse', width: '100%' }}>
           <tbody>
-            {explained.inputs.map((input) => (
-              <tr key={input.name}>
+            {explained.inputs.map((input, place) => (
+              <tr key={place}>
                 <td>{input.name}</td>
                 <Box component="td" sx={{ textAlign: 'right', px: 1 }}>
                   {input.value}

@@ -1,5 +1,15 @@
 import { enBalance, enDescribe, enField, enGasControl, enQuestion } from '@jovrin/contract'
-import { checkPlan, findingKey, groundHeightCm, tankFigures, type Plan } from '@jovrin/core'
+import {
+  checkPlan,
+  findingKey,
+  groundHeightCm,
+  openDailyLight,
+  openFloorLight,
+  openGasRate,
+  openOpenWater,
+  type Plan,
+  tankFigures,
+} from '@jovrin/core'
 import { Box, Slider } from '@mui/material'
 import { useState } from 'react'
 import { DayStrip } from '../../../drawing/day/DayStrip.js'
@@ -7,7 +17,8 @@ import { Measured } from '../../../drawing/Measured.js'
 import { Section } from '../../../drawing/section/Section.js'
 import { Figure } from '../../../ui/Figure.js'
 import { decimals, significant, useUnits } from '../../../ui/units.js'
-import { explainTank } from './explain.js'
+import { toldSum } from '../sum.text.js'
+import { SumFigure } from '../SumFigure.js'
 import { findingSentence } from './findings.text.js'
 
 const FINDINGS_SHOWN = 3
@@ -38,7 +49,8 @@ export function SectionSheet({ plan, age, question, onMoveDay }: SectionSheetPro
   const findings = checkPlan(plan, figures).filter(
     (finding) => !plan.muted.some((one) => one.finding === findingKey(finding)) && !(isPlanted && finding.restsOncePlanted),
   )
-  const explained = explainTank(plan, figures, units)
+  const gasRate = openGasRate(plan, figures)
+  const gas = toldSum(gasRate, units)
   const asked = question === null ? null : questionOf(question)
   const length = (cm: number): string => units.show('length', cm)
   const text = enDescribe.drawing
@@ -90,19 +102,19 @@ export function SectionSheet({ plan, age, question, onMoveDay }: SectionSheetPro
         }}
       >
         <Labelled label={enDescribe.figures.net}>
-          <Figure explained={explained.net}>{units.show('volume', figures.volumes.openWaterL)}</Figure>
+          <SumFigure sum={openOpenWater(plan, figures)} />
         </Labelled>
         <Labelled label={enDescribe.figures.ppfd}>
-          <Figure explained={explained.ppfd}>{`${significant(figures.ppfd, 2)} µmol/m²/s`}</Figure>
+          <SumFigure sum={openFloorLight(plan, figures)} digits={2} />
         </Labelled>
         <Labelled label={enDescribe.figures.dli}>
-          <Figure explained={explained.dli}>{`${significant(figures.dliMolPerM2, 2)} mol/m²`}</Figure>
+          <SumFigure sum={openDailyLight(plan, figures)} />
         </Labelled>
         <Labelled label={enDescribe.figures.gas}>
           {hasGas ? (
-            <Figure
-              explained={explained.gas}
-            >{`${significant(figures.bubblesPerS, 2)} /s · ${significant(figures.gasMgPerH / 1000, 2)} g/h`}</Figure>
+            <Figure explained={figures.isGasSolved ? { ...gas, formula: `${gas.formula}; ${enDescribe.figures.solved}` } : gas}>
+              {`${units.show('bubbles', figures.bubblesPerS, 2)} · ${units.tell(gasRate.result)}`}
+            </Figure>
           ) : (
             enGasControl['none']
           )}

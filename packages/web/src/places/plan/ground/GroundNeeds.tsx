@@ -1,10 +1,10 @@
-import { enGround, enGroundKind, enLayingStep, enVessel } from '@jovrin/contract'
-import { groundNeeds, layingOrder } from '@jovrin/core'
+import { enGround, enGroundKind, enLayingStep } from '@jovrin/contract'
+import { groundNeeds, layingOrder, openNeed } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useMemo } from 'react'
-import { Figure } from '../../../ui/Figure.js'
-import { significant, useUnits } from '../../../ui/units.js'
+import { useUnits } from '../../../ui/units.js'
 import type { Desk } from '../desk.js'
+import { SumFigure } from '../SumFigure.js'
 
 /** Litres, kilograms and bags by product with what settles, and the order of laying. */
 export function GroundNeeds({ desk: { plan, figures } }: { desk: Desk }) {
@@ -49,56 +49,24 @@ export function GroundNeeds({ desk: { plan, figures } }: { desk: Desk }) {
           </tr>
         </thead>
         <tbody>
-          {needs.map((need) => (
-            <tr key={need.key}>
-              <td>{need.name === '' ? enGroundKind[need.ground] : need.name}</td>
-              <td>
-                <Figure
-                  explained={{
-                    title: enGround.volumeTitle,
-                    formula: enGround.volumeFormula,
-                    worked: `${figures.ground.zones.flatMap((zone) => zone.layers.filter(({ ground: kind }) => kind === need.ground).map(({ volumeL }) => significant(volumeL))).join(' + ')} = ${significant(need.volumeL, 4)} L`,
-                    source: enGround.volumeSource,
-                    range: null,
-                    inputs: [{ name: enGround.zones, value: String(figures.ground.zones.length), from: 'typed' }],
-                  }}
-                >
-                  {units.show('volume', need.volumeL)}
-                </Figure>
-              </td>
-              <td>
-                <Figure
-                  explained={{
-                    title: enGround.dry,
-                    formula: enGround.dryFormula,
-                    worked: `${significant(need.volumeL, 4)}·${significant(need.dryKg / need.volumeL, 4)} = ${significant(need.dryKg, 4)} kg`,
-                    source: enVessel.bulkSource,
-                    range: null,
-                    inputs: [{ name: enGround.inTank, value: units.show('volume', need.volumeL), from: 'reckoned' }],
-                  }}
-                >
-                  {units.show('mass', need.dryKg)}
-                </Figure>
-              </td>
-              <td>
-                <Figure
-                  explained={{
-                    title: enGround.bags,
-                    formula: enGround.bagsFormula,
-                    worked: `⌈${significant(need.volumeL, 4)}·${significant(need.pouredL / need.volumeL, 3)} / ${significant(need.bagL)}⌉ = ${need.bags}`,
-                    source: enGround.bagsSource,
-                    range: null,
-                    inputs: [
-                      { name: enGround.bagSize, value: units.show('volume', need.bagL), from: need.name === '' ? 'assumed' : 'typed' },
-                    ],
-                  }}
-                >
-                  {`${need.bags} × ${units.show('volume', need.bagL)}`}
-                </Figure>
-              </td>
-              <td>{units.show('volume', need.leftOverL, 2)}</td>
-            </tr>
-          ))}
+          {needs.map((need) => {
+            const { litres, dry, bags } = openNeed(need)
+            return (
+              <tr key={need.key}>
+                <td>{need.name === '' ? enGroundKind[need.ground] : need.name}</td>
+                <td>
+                  <SumFigure sum={litres} />
+                </td>
+                <td>
+                  <SumFigure sum={dry} />
+                </td>
+                <td>
+                  <SumFigure sum={bags}>{`${need.bags} × ${units.show('volume', need.bagL)}`}</SumFigure>
+                </td>
+                <td>{units.show('volume', need.leftOverL, 2)}</td>
+              </tr>
+            )
+          })}
         </tbody>
       </Box>
       <Box component="details" sx={{ mt: 1, fontSize: 14 }}>

@@ -5,6 +5,7 @@ import {
   addPiece,
   buoyancyOf,
   type Composition,
+  type CompositionRow,
   duplicatePiece,
   type Fixing,
   FIXING_TIME,
@@ -14,6 +15,10 @@ import {
   type HardscapeMaterial,
   MATERIAL,
   mirrored,
+  openComposition,
+  openDisplaced,
+  type OpenedSum,
+  openWeights,
   type Piece,
   pieceMassKg,
   type PlacedPiece,
@@ -36,8 +41,8 @@ import { NumberField } from '../../../ui/NumberField.js'
 import { Grid, Group } from '../../../ui/QuestionGroup.js'
 import { percent, significant, useUnits } from '../../../ui/units.js'
 import type { Desk } from '../desk.js'
-import { explainVolumes, explainWeights } from '../vessel/explainVessel.js'
-import { explainComposition, mostHidden, type CompositionRow } from './explainComposition.js'
+import { toldSum } from '../sum.text.js'
+import { explainDepth, explainKind } from './explainComposition.js'
 import type { ChosenOutline } from './FrontOfPieces.js'
 import { TracePhoto } from './TracePhoto.js'
 
@@ -344,9 +349,9 @@ function CompositionTable({ desk: { plan, figures }, composition, placed }: Hard
   const percent = (share: number): string => `${significant(share * 100, 2)} %`
   const { inner } = figures
   const { main, sizeToBack } = composition
-  const hidden = mostHidden(composition)
+  const hidden = composition.mostHidden
   const nameOf = (id: string): string => plan.hardscape.find((piece) => piece.id === id)?.name ?? ''
-  const shown: Readonly<Record<CompositionRow, string>> = {
+  const shown: Readonly<Record<CompositionRow | 'depth' | 'kind', string>> = {
     openFloor: percent(composition.openFloor),
     openRear: percent(composition.openRear),
     gap: composition.leastGapCm === null ? '–' : units.show('length', composition.leastGapCm, 2),
@@ -359,11 +364,21 @@ function CompositionTable({ desk: { plan, figures }, composition, placed }: Hard
     hidden: hidden === null ? enPlan.none : `${nameOf(hidden.id) === '' ? text.chosen : nameOf(hidden.id)}, ${percent(hidden.share)}`,
     kind: text.kinds[composition.outlineKind],
   }
-  const explained = explainComposition(composition, figures, placed, units)
+  const sums = openComposition(composition, inner)
+  const told = (sum: OpenedSum | undefined): Explained | undefined => (sum === undefined ? undefined : toldSum(sum, units))
+  const working = {
+    ...(Object.fromEntries(Object.entries(sums).map(([row, sum]) => [row, told(sum)])) as Partial<Record<CompositionRow, Explained>>), // the same rows
+    depth: explainDepth(composition, placed, units),
+    kind: explainKind(composition, units),
+  }
   const rows: readonly (readonly [name: string, value: string, working: Explained | undefined])[] = [
-    ...(Object.keys(shown) as CompositionRow[]).map((row) => [text.figure[row], shown[row], explained[row]] as const),
-    [text.figure.mass, units.show('mass', figures.hardscapeKg), explainWeights(plan, figures, units).parts.hardscapeKg],
-    [text.figure.displaces, units.show('volume', figures.volumes.hardscapeL), explainVolumes(plan, figures, units).hardscape],
+    ...(Object.keys(shown) as (keyof typeof shown)[]).map((row) => [text.figure[row], shown[row], working[row]] as const),
+    [text.figure.mass, units.show('mass', figures.hardscapeKg), told(openWeights(plan, figures).parts.hardscapeKg)],
+    [
+      text.figure.displaces,
+      units.show('volume', figures.volumes.hardscapeL),
+      told(openDisplaced(figures.pieces, figures.volumes.hardscapeL)),
+    ],
   ]
   return (
     <>

@@ -16,32 +16,33 @@ import {
   LAYOUT_KINDS,
   levelCosts,
   monthlyCost,
+  openMonth,
+  openUpkeep,
   PACES,
+  type Plan,
   proposedLevel,
   runningParts,
-  shoppingList,
   SHOPPING_GROUPS,
+  shoppingList,
   upkeepHours,
   USUAL_SPLIT,
   VIEW_SIDES,
   WISHES,
   withSupplyLevel,
-  type Plan,
 } from '@jovrin/core'
 import { Box, Button, Checkbox, FormControlLabel } from '@mui/material'
 import { useDeferredValue, useMemo } from 'react'
 import { Measured } from '../../../drawing/Measured.js'
 import { Section } from '../../../drawing/section/Section.js'
 import { Choice } from '../../../ui/Choice.js'
-import { Figure } from '../../../ui/Figure.js'
 import { HeadRow } from '../../../ui/HeadRow.js'
 import { Grid, Group } from '../../../ui/QuestionGroup.js'
 import { significant, useUnits, money } from '../../../ui/units.js'
 import { useFindings, type Desk } from '../desk.js'
 import { FindingsList } from '../FindingsList.js'
-import { explainMonth, explainUpkeep } from '../shopping/explainRunning.js'
 import { sectionLabels } from '../sectionLabels.js'
 import { SheetFrame } from '../SheetFrame.js'
+import { SumFigure } from '../SumFigure.js'
 
 const GROWN_IN = 84
 
@@ -234,12 +235,12 @@ function Levels({ desk }: { desk: Desk }) {
               </td>
               <td>{significant(cost.figures.ppfd, 2)} µmol</td>
               <td>
-                <Figure explained={explainUpkeep(cost, units)}>{units.show('minutes', cost.hoursPerWeek * 60)}</Figure>
+                <SumFigure sum={openUpkeep(cost)} />
               </td>
               <td>
-                <Figure explained={explainMonth(cost.runningParts, plan.money.currency, text.head[3])}>
+                <SumFigure sum={openMonth(cost.runningParts, plan.money.currency)}>
                   {money(cost.costPerMonth, plan.money.currency, 0)}
-                </Figure>
+                </SumFigure>
               </td>
               <td>{text.difficulty[cost.difficulty]}</td>
               <td style={{ textAlign: 'right' }}>

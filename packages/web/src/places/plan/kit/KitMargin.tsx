@@ -1,15 +1,27 @@
 import { enDescribe, enKit, enSurface } from '@jovrin/contract'
 import { PlanChoice, PlanField } from '../PlanField.js'
-import { gasBySurface, neededCoolerW, neededHeaterW, outletFlowsLPerH, usualHeaterW, type Plan } from '@jovrin/core'
+import { SumFigure } from '../SumFigure.js'
+import {
+  commonAnswers,
+  filterOf,
+  gasBySurface,
+  neededHeaterW,
+  openCooler,
+  openHeater,
+  openReach,
+  openRealFlow,
+  openTurnover,
+  outletFlowsLPerH,
+  usualHeaterW,
+  type Plan,
+} from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useMemo } from 'react'
 import { localId } from '../../../api/localId.js'
-import { Figure } from '../../../ui/Figure.js'
 import { HeadRow } from '../../../ui/HeadRow.js'
 import { Grid, Group } from '../../../ui/QuestionGroup.js'
 import { decimals, significant, useUnits } from '../../../ui/units.js'
 import type { Desk } from '../desk.js'
-import { explainCooler, explainFlow, explainHeater, explainReach, explainTurnover } from './explainKit.js'
 
 interface KitMarginProps {
   readonly desk: Desk
@@ -30,12 +42,11 @@ export function KitMargin(props: KitMarginProps) {
 
 function Filters({ desk }: KitMarginProps) {
   const { form, figures, change } = desk
-  const units = useUnits()
   const text = enKit
   return (
     <Group number={1} title={text.filter}>
       {form.draft.filters.map((filter, index) => {
-        const real = explainFlow(filter, units)
+        const real = openRealFlow(filter, filterOf(filter, commonAnswers()))
         return (
           <Box
             key={filter.id}
@@ -60,14 +71,14 @@ function Filters({ desk }: KitMarginProps) {
             </Box>
             {real !== null && (
               <Box sx={{ fontSize: 14 }}>
-                {text.real} <Figure explained={real.explained}>{units.show('flow', real.realLPerH)}</Figure>
+                {text.real} <SumFigure sum={real} />
               </Box>
             )}
           </Box>
         )
       })}
       <Box sx={{ fontSize: 14 }} className="figures">
-        {text.turnover}: <Figure explained={explainTurnover(figures, units)}>{significant(figures.turnoverPerH, 2)}</Figure>
+        {text.turnover}: <SumFigure sum={openTurnover(figures)} />
       </Box>
       <Button
         variant="text"
@@ -89,8 +100,8 @@ function Filters({ desk }: KitMarginProps) {
 function ReachFigure({ boreMm, flowLPerH }: { boreMm: number; flowLPerH: number }) {
   const units = useUnits()
   if (Number.isNaN(flowLPerH)) return null
-  const { reachCm, explained } = explainReach(boreMm, flowLPerH, units)
-  return <Figure explained={explained}>{enKit.reachTold(units.show('length', reachCm, 2))}</Figure>
+  const reach = openReach(boreMm, flowLPerH)
+  return <SumFigure sum={reach}>{enKit.reachTold(units.tell(reach.result, 2))}</SumFigure>
 }
 
 function Outlets({ desk, deadShare }: KitMarginProps) {
@@ -196,10 +207,8 @@ function Climate({ desk }: KitMarginProps) {
   const { plan, figures, change } = desk
   const text = enKit
   const heaterW = neededHeaterW(figures)
-  const coolerW = neededCoolerW(figures)
   const set = (part: Partial<Plan['climate']>, isFinal = false): void =>
     change((now) => ({ ...now, climate: { ...now.climate, ...part } }), isFinal)
-  const units = useUnits()
   return (
     <Group number={3} title={text.climate}>
       <Grid min={130}>
@@ -208,7 +217,7 @@ function Climate({ desk }: KitMarginProps) {
       </Grid>
       <Box sx={{ fontSize: 14, display: 'grid', gap: 0.25 }}>
         <span>
-          {text.needHeater}: <Figure explained={explainHeater(figures, units)}>{`${significant(heaterW, 2)} W`}</Figure>{' '}
+          {text.needHeater}: <SumFigure sum={openHeater(figures)} digits={2} />{' '}
           {plan.climate.heaterW === null && heaterW > 0 && (
             <Button variant="text" sx={{ minWidth: 0, py: 0 }} onClick={() => set({ heaterW: usualHeaterW(heaterW) }, true)}>
               {text.take(String(usualHeaterW(heaterW)))}
@@ -216,7 +225,7 @@ function Climate({ desk }: KitMarginProps) {
           )}
         </span>
         <span>
-          {text.needCooler}: <Figure explained={explainCooler(figures, units)}>{`${significant(coolerW, 2)} W`}</Figure>
+          {text.needCooler}: <SumFigure sum={openCooler(figures)} digits={2} />
         </span>
       </Box>
     </Group>

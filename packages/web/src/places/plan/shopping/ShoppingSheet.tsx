@@ -3,25 +3,26 @@ import { PlanField } from '../PlanField.js'
 import {
   columnTotals,
   monthlyCost,
+  openMonth,
+  openRunningPart,
+  type Plan,
   priceOf,
+  type Rate,
   runningParts,
   SHOPPING_GROUPS,
+  type ShoppingItem,
   shoppingList,
   USUAL_RATE,
-  type Plan,
-  type Rate,
-  type ShoppingItem,
 } from '@jovrin/core'
 import { Box, Button, Checkbox, TextField } from '@mui/material'
 import { useMemo } from 'react'
 import { localId } from '../../../api/localId.js'
-import { Figure } from '../../../ui/Figure.js'
 import { Group } from '../../../ui/QuestionGroup.js'
 import { significant, useUnits, money } from '../../../ui/units.js'
 import { useFindings, type Desk } from '../desk.js'
 import { PriceCell, withPrice } from '../PriceCell.js'
 import { FindingsList } from '../FindingsList.js'
-import { explainMonth, explainRunningPart } from './explainRunning.js'
+import { SumFigure } from '../SumFigure.js'
 import { itemName } from './shopping.text.js'
 import { saveCsv } from './shoppingCsv.js'
 
@@ -252,7 +253,7 @@ function Running({ desk }: { desk: Desk }) {
               <td>{text.runningPart[part.kind]}</td>
               <td>{amount(part)}</td>
               <td>
-                <Figure explained={explainRunningPart(part, currency, units)}>{money(part.cost, currency)}</Figure>
+                <SumFigure sum={openRunningPart(part, currency)} />
               </td>
             </tr>
           ))}
@@ -260,7 +261,7 @@ function Running({ desk }: { desk: Desk }) {
             <td>{text.total}</td>
             <td>{text.year(money(month * 12, currency, 0))}</td>
             <td>
-              <Figure explained={explainMonth(parts, currency, text.running)}>{money(month, currency)}</Figure>
+              <SumFigure sum={openMonth(parts, currency)} />
             </td>
           </Box>
         </tbody>

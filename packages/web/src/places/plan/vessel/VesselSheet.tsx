@@ -1,17 +1,34 @@
 import { enFigure, enVessel } from '@jovrin/contract'
-import { cornersOf, filledKg, floorRemark, levelOf, USUAL_SAFETY, type Masses } from '@jovrin/core'
+import {
+  cornersOf,
+  evaporationOf,
+  filledKg,
+  floorRemark,
+  levelOf,
+  type Masses,
+  openAllWater,
+  openDisplaced,
+  openEvaporation,
+  openFill,
+  openGross,
+  openGroundVolume,
+  openOpenWater,
+  openPane,
+  openPoreWater,
+  openWeights,
+  USUAL_SAFETY,
+} from '@jovrin/core'
 import { Box } from '@mui/material'
 import { Measured } from '../../../drawing/Measured.js'
 import { Section } from '../../../drawing/section/Section.js'
 import { TiltedWater } from '../../../drawing/section/TiltedWater.js'
-import { Figure } from '../../../ui/Figure.js'
 import { MarginTable } from '../../../ui/MarginTable.js'
 import { decimals, significant, useUnits } from '../../../ui/units.js'
 import { useFindings, type Desk } from '../desk.js'
 import { FindingsList } from '../FindingsList.js'
 import { sectionLabels } from '../sectionLabels.js'
 import { SheetFrame } from '../SheetFrame.js'
-import { explainEvaporation, explainPane, explainVolumes, explainWeights, type VolumeRow } from './explainVessel.js'
+import { SumFigure } from '../SumFigure.js'
 import { VesselFields } from './VesselFields.js'
 
 /** A tilt of millimetres is drawn so many times as steep, to be seen. */
@@ -74,41 +91,50 @@ function Volumes({ desk: { plan, figures } }: { desk: Desk }) {
   const units = useUnits()
   const { volumes, inner } = figures
   const text = enVessel
-  const explained = explainVolumes(plan, figures, units)
-  const pane = explainPane(plan, figures, units)
-  const { mmPerDay, lostL, explained: evaporation } = explainEvaporation(plan, figures, units)
-  const litres = (row: VolumeRow, value: number): React.ReactNode => (
-    <Figure explained={explained[row]}>{units.show('volume', value)}</Figure>
-  )
+  const pane = openPane(plan, figures)
+  const evaporation = openEvaporation(plan, figures)
+  const { mmPerDay, litresPerDay } = evaporationOf(figures)
   return (
     <MarginTable caption={text.volumes}>
-      <Row name={text.gross}>{litres('gross', volumes.outerL)}</Row>
+      <Row name={text.gross}>
+        <SumFigure sum={openGross(plan, figures)} />
+      </Row>
       <Row
         name={text.inside}
       >{`${units.show('length', inner.lengthCm)} × ${units.show('length', inner.widthCm)} × ${units.show('length', inner.heightCm)}`}</Row>
-      <Row name={text.fill}>{litres('fill', volumes.fillL)}</Row>
-      <Row name={text.ground}>− {litres('ground', volumes.groundL)}</Row>
-      <Row name={text.hardscape}>− {litres('hardscape', volumes.hardscapeL)}</Row>
-      <Row name={text.open} isStrong>
-        {litres('open', volumes.openWaterL)}
+      <Row name={text.fill}>
+        <SumFigure sum={openFill(plan, figures)} />
       </Row>
-      <Row name={text.pore}>{litres('pore', volumes.poreWaterL)}</Row>
-      <Row name={text.net}>{litres('net', volumes.netWaterL)}</Row>
+      <Row name={text.ground}>
+        − <SumFigure sum={openGroundVolume(figures.layers, volumes.groundL)} />
+      </Row>
+      <Row name={text.hardscape}>
+        − <SumFigure sum={openDisplaced(figures.pieces, volumes.hardscapeL)} />
+      </Row>
+      <Row name={text.open} isStrong>
+        <SumFigure sum={openOpenWater(plan, figures)} />
+      </Row>
+      <Row name={text.pore}>
+        <SumFigure sum={openPoreWater(figures.layers, volumes.poreWaterL)} />
+      </Row>
+      <Row name={text.net}>
+        <SumFigure sum={openAllWater(volumes)} />
+      </Row>
       <Row name={text.pane}>
-        <Figure explained={pane.explained}>{text.paneTold(decimals(pane.factor, 1), decimals(USUAL_SAFETY, 1))}</Figure>
+        <SumFigure sum={pane}>{text.paneTold(decimals(pane.result.value, 1), decimals(USUAL_SAFETY, 1))}</SumFigure>
       </Row>
       <Row name={text.evaporation}>
-        <Figure explained={evaporation}>
+        <SumFigure sum={evaporation}>
           {text.evaporationTold(
-            `${significant(mmPerDay, 2)} mm`,
-            units.show('volume', lostL, 2),
-            `${significant((100 * lostL) / figures.waterL, 2)} %`,
+            units.show('thickness', mmPerDay, 2),
+            units.show('volume', litresPerDay, 2),
+            `${significant((100 * litresPerDay) / figures.waterL, 2)} %`,
           )}
-        </Figure>
+        </SumFigure>
       </Row>
       <tr>
         <td colSpan={2} style={{ color: 'var(--ink-2)', fontSize: 13 }}>
-          {text.topUp(units.show('volume', lostL * 7, 2))} {(plan.vessel.top ?? 'open') === 'open' ? text.spill : ''}
+          {text.topUp(units.show('volume', litresPerDay * 7, 2))} {(plan.vessel.top ?? 'open') === 'open' ? text.spill : ''}
         </td>
       </tr>
     </MarginTable>
@@ -118,31 +144,29 @@ function Volumes({ desk: { plan, figures } }: { desk: Desk }) {
 function Weights({ desk: { plan, figures } }: { desk: Desk }) {
   const units = useUnits()
   const text = enVessel
-  const { masses, kg, perM2, foot, isAssumed, parts, total, load, pressure } = explainWeights(plan, figures, units)
+  const { isAssumed, parts, total, load, pressure, perFootKg } = openWeights(plan, figures)
   const isOnBase = (plan.stand.rests ?? 'base') === 'base'
   return (
     <MarginTable caption={text.masses}>
-      {(Object.keys(masses) as (keyof Masses)[]).map((part) => (
+      {(Object.keys(parts) as (keyof Masses)[]).map((part) => (
         <Row key={part} name={`${text.massOf[part]}${isAssumed(part) ? ` (${enFigure.from.assumed})` : ''}`}>
-          <Figure explained={parts[part]}>{units.show('mass', masses[part])}</Figure>
+          <SumFigure sum={parts[part]} />
         </Row>
       ))}
       <Row name={text.total} isStrong>
-        <Figure explained={total}>{units.show('mass', kg)}</Figure>
+        <SumFigure sum={total} />
       </Row>
       <Row name={text.load}>
-        <Figure explained={load}>{`${significant(perM2)} kg/m²`}</Figure>
+        <SumFigure sum={load} />
       </Row>
       <Row name={isOnBase ? text.onBase : text.perFoot}>
-        <Figure explained={pressure}>
-          {isOnBase
-            ? `${significant(foot.pressureKPa, 2)} kPa`
-            : `${units.show('mass', foot.perFootKg)} · ${significant(foot.pressureKPa, 2)} kPa`}
-        </Figure>
+        <SumFigure sum={pressure}>
+          {isOnBase ? units.tell(pressure.result) : `${units.show('mass', perFootKg)} · ${units.tell(pressure.result)}`}
+        </SumFigure>
       </Row>
       <tr>
         <td colSpan={2} style={{ color: 'var(--ink-2)', fontSize: 13 }}>
-          {text.remark[floorRemark(kg, plan.stand.floor)]}
+          {text.remark[floorRemark(total.result.value, plan.stand.floor)]}
         </td>
       </tr>
     </MarginTable>

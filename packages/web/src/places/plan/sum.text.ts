@@ -1,0 +1,74 @@
+import {
+  enFilterMedia,
+  enGroundKind,
+  enJobTitle,
+  enMaterial,
+  enOneOf,
+  enShopping,
+  enSumTerm,
+  enSumTitle,
+  enTop,
+  nameIn,
+} from '@jovrin/contract'
+import type { OpenedSum, OpenedTerm, Word } from '@jovrin/core'
+import type { Explained } from '../../ui/Figure.js'
+import { significant, type Units } from '../../ui/units.js'
+
+const minus = (text: string): string => text.replace('-', '−')
+/** A value inside a written sum; in the formula's own units (cm, L, kg), whatever the reader chose for the rest. */
+const putIn = (value: number, digits: number, isFirst: boolean): string => {
+  const text = minus(significant(value, digits))
+  return value < 0 && !isFirst ? `(${text})` : text
+}
+
+function wordText([list, key]: Word): string {
+  switch (list) {
+    case 'own':
+      return key
+    case 'ground':
+      return nameIn(enGroundKind, key)
+    case 'material':
+      return nameIn(enMaterial, key)
+    case 'top':
+      return nameIn(enTop, key)
+    case 'media':
+      return nameIn(enFilterMedia, key)
+    case 'job':
+      return nameIn(enJobTitle, key)
+    case 'running':
+      return nameIn(enShopping.runningPart, key)
+    case 'lamp':
+    case 'gasLine':
+    case 'lightWindow':
+      return enOneOf[list](key)
+  }
+}
+const termText = (name: string): string => nameIn(enSumTerm, name)
+
+function inputOf({ name, of, isAlone, quantity, from, word }: OpenedTerm, units: Units): Explained['inputs'][number] {
+  const told = units.tell(quantity)
+  return {
+    name:
+      of === null
+        ? sentenceCase(termText(name))
+        : isAlone
+          ? sentenceCase(wordText(of))
+          : `${sentenceCase(wordText(of))}: ${termText(name)}`,
+    value: word === null ? told : `${wordText(word)}, ${told}`,
+    from,
+  }
+}
+const sentenceCase = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
+
+/** What an opened figure shows: its formula in words, the tank's own values put in, what each one is and where it came from. */
+export function toldSum({ id, of, formula, worked, digits, unit, result, range, terms, source }: OpenedSum, units: Units): Explained {
+  const written = worked.map((part, index) => (typeof part === 'string' ? part : putIn(part, digits, index === 0))).join('')
+  return {
+    title: of === null ? nameIn(enSumTitle, id) : `${wordText(of)}: ${nameIn(enSumTitle, id)}`,
+    formula: formula.map((part) => (typeof part === 'string' ? part : termText(part.term))).join(''),
+    worked: `${written} = ${minus(significant(result.value, digits))} ${unit}`.trimEnd(),
+    inputs: terms.map((term) => inputOf(term, units)),
+    source,
+    range: range === null ? null : [units.tell(range[0]), units.tell(range[1])],
+  }
+}

@@ -1,0 +1,221 @@
+import { runInNewContext } from 'node:vm'
+import {
+  commonAnswers,
+  compositionOf,
+  filterOf,
+  fromUnit,
+  groundNeeds,
+  levelCosts,
+  openAllWater,
+  openComposition,
+  openCooler,
+  openDailyLight,
+  openDisplaced,
+  openEvaporation,
+  openFill,
+  openFloorLight,
+  openGasRate,
+  openGross,
+  openGroundVolume,
+  openHeater,
+  openMonth,
+  openNeed,
+  openOpenWater,
+  openPane,
+  openPoreWater,
+  openReach,
+  openRealFlow,
+  openRunningPart,
+  openTurnover,
+  openUpkeep,
+  openWeights,
+  runningParts,
+  SUMS,
+  tankFigures,
+  type OpenedSum,
+  type PlacedPiece,
+  type Plan,
+} from '@jovrin/core'
+import { enSumTerm } from '@jovrin/contract'
+import { describe, expect, test } from 'vitest'
+import { barePlan as bare, builtPlan as built } from '../../testing/builtPlan.js'
+import { METRIC } from '../../testing/units.js'
+import { explainDepth, explainKind } from './hardscape/explainComposition.js'
+import { toldSum } from './sum.text.js'
+
+const reckon = (script: string): number => {
+  const plain = script
+    .replaceAll('²', '**2')
+    .replaceAll('³', '**3')
+    .replaceAll('·', '*')
+    .replaceAll('−', '-')
+    .replaceAll(/\b(min|max)\(/g, 'Math.$1(')
+    .replaceAll(/\|([^|]+)\|/g, 'Math.abs($1)')
+    .replaceAll(/⌈([^⌉]+)⌉/g, 'Math.ceil($1 - 1e-9)')
+  expect(plain, script).toMatch(/^(Math\.(min|max|abs|ceil)|[\d\s.,*/+()e-])+$/)
+  return runInNewContext(plain) as number
+}
+/** Numbers in a formula are given to three digits or more. */
+const CONSTANTS = 2e-3
+const near = (found: number, wanted: number, share: number, what: string): void =>
+  expect(Math.abs(found - wanted), `${what}: ${found} for ${wanted}`).toBeLessThanOrEqual(Math.max(Math.abs(wanted) * share, 1e-9))
+
+/** With the values themselves the sum comes out at the figure; as it is written, within its rounding. */
+function holds(sum: OpenedSum): void {
+  const { value } = sum.result
+  near(reckon(sum.worked.map((part) => (typeof part === 'string' ? part : `(${part})`)).join('')), value, CONSTANTS, sum.id)
+  const { worked = '', title, formula, source } = toldSum(sum, METRIC)
+  const [left = '', right = ''] = worked.split(' = ')
+  const told = Number(right.replace('−', '-').split(' ')[0])
+  near(told, value, 1e-3, sum.id)
+  expect(Math.abs(reckon(left) - told), worked).toBeLessThanOrEqual(Math.max(Math.abs(told) * CONSTANTS, 5e-3))
+  for (const text of [title, formula, source]) expect(text.length, sum.id).toBeGreaterThan(3)
+  for (const text of [title, formula]) expect(text.replaceAll('kWh', '')).not.toMatch(/undefined|NaN|[a-z][A-Z]/)
+}
+
+const placedOf = ({ pieces }: ReturnType<typeof tankFigures>): PlacedPiece[] =>
+  pieces.flatMap(({ placed }): PlacedPiece[] => (placed === null ? [] : [placed]))
+
+/** Every figure of a plan that opens with a sum. */
+function allSums(plan: Plan): OpenedSum[] {
+  const figures = tankFigures(plan)
+  const { volumes, layers, pieces, inner } = figures
+  const { parts, total, load, pressure } = openWeights(plan, figures)
+  const running = runningParts(plan, figures)
+  const composition = compositionOf(placedOf(figures), inner.lengthCm, inner.widthCm)
+  return [
+    openGross(plan, figures),
+    openFill(plan, figures),
+    openOpenWater(plan, figures),
+    openAllWater(volumes),
+    openPane(plan, figures),
+    openEvaporation(plan, figures),
+    ...Object.values(parts),
+    total,
+    load,
+    pressure,
+    openGroundVolume(layers, volumes.groundL),
+    openPoreWater(layers, volumes.poreWaterL),
+    openDisplaced(pieces, volumes.hardscapeL),
+    ...groundNeeds(figures.ground, () => null).flatMap((need) => Object.values(openNeed(need))),
+    ...Object.values(openComposition(composition, inner)),
+    ...plan.filters.flatMap((filter) => openRealFlow(filter, filterOf(filter, commonAnswers())) ?? []),
+    ...plan.outlets.map(({ boreMm }) => openReach(boreMm, 700)),
+    openTurnover(figures),
+    openHeater(figures),
+    openCooler(figures),
+    openFloorLight(plan, figures),
+    openDailyLight(plan, figures),
+    openGasRate(plan, figures),
+    ...running.map((part) => openRunningPart(part, 'EUR')),
+    openMonth(running, 'EUR'),
+    ...levelCosts(plan).flatMap((cost) => [openUpkeep(cost), openMonth(cost.runningParts, 'EUR')]),
+  ]
+}
+
+const [line] = bare.gasLines
+const onFeet: Plan = {
+  ...built,
+  stand: { ...built.stand, rests: 'feet', feet: null },
+  lamps: [...built.lamps, { ...built.lamps[0]!, id: 'second', watts: 20, fluxUmolPerS: null }],
+  lightWindows: [...built.lightWindows, { id: 'evening', on: '20:00', hours: 2, rampMin: 45 }],
+  gasLines: [line!, { ...line!, id: 'second', bubblesPerS: 2, bubbleMl: 0.06 }].map((one) => ({ ...one, control: 'timer' as const })),
+  temperatureC: 22,
+}
+const PLANS: readonly (readonly [string, Plan])[] = [
+  ['nothing known', bare],
+  ['a build', built],
+  ['a build on feet, in a warm room, with two of all that there can be two of', onFeet],
+]
+
+describe.each(PLANS)('%s: what a sum writes comes out as the figure shown', (_, plan) => {
+  test.each(allSums(plan).map((sum, place) => [`${place} ${sum.id}`, sum] as const))('%s', (_name, sum) => holds(sum))
+})
+
+test('no sum escapes: each is opened by one of the plans', () => {
+  const opened = new Set(PLANS.flatMap(([, plan]) => allSums(plan).map(({ id }) => id)))
+  expect(SUMS.map(({ id }) => id).filter((id) => !opened.has(id))).toEqual([])
+})
+test('a formula names nothing but its terms, and every term is told in words', () => {
+  for (const { id, formula, terms, each } of SUMS) {
+    const names = new Set([...Object.keys(terms), ...Object.keys(each)])
+    for (const [name = ''] of formula.matchAll(/[A-Za-z][A-Za-z0-9]*/g))
+      if (name !== 'min' && name !== 'max') expect(names, id).toContain(name)
+    for (const name of names) expect(Object.keys(enSumTerm)).toContain(name)
+  }
+  expect(new Set(SUMS.map(({ id }) => id)).size).toBe(SUMS.length)
+})
+
+describe('a sum as it is told', () => {
+  const figures = tankFigures(built)
+  test('terms that are added are written out; none at all are zero', () => {
+    const layers = figures.layers.filter(({ volumeL }) => volumeL > 0)
+    expect(toldSum(openGroundVolume(layers, figures.volumes.groundL), METRIC).worked?.split(' + ')).toHaveLength(layers.length)
+    expect(toldSum(openGroundVolume([], 0), METRIC).worked).toBe('0 = 0 L')
+    const { worked, inputs } = toldSum(openDailyLight({ lightWindows: [] }, { ...figures, dliMolPerM2: 0 }), METRIC)
+    expect(worked).toMatch(/^[\d.]+·0·0\.0036 = 0 mol\/m²$/)
+    expect(inputs).toHaveLength(1)
+  })
+  test('the sum inside a product stands in brackets, and each of several has its number', () => {
+    const { worked, inputs } = toldSum(openDailyLight(onFeet, tankFigures(onFeet)), METRIC)
+    expect(worked).toMatch(/·\([\d.]+ − [\d.]+\/60 \+ 2 − 45\/60\)·0\.0036 = /)
+    expect(inputs.map(({ name }) => name)).toContain('Window 2: ramp')
+  })
+  test('gains of heat are negative numbers in brackets', () => {
+    const { worked = '' } = toldSum(openHeater({ ...figures, pumpW: 12 }), METRIC)
+    expect(worked).toContain('(−12)')
+  })
+  test('what was typed says so, what was not says assumed, and a word stands with what it counts as', () => {
+    const from = (sum: OpenedSum): readonly string[] => toldSum(sum, METRIC).inputs.map((input) => input.from)
+    expect(from(openGross(built, figures))).toEqual(['typed', 'typed', 'typed'])
+    expect(from(openFill(bare, tankFigures(bare)))).toContain('assumed')
+    const { parts, isAssumed } = openWeights(built, figures)
+    expect(isAssumed('standKg')).toBe(false)
+    expect(isAssumed('kitKg')).toBe(true)
+    expect(from(parts.standKg)).toEqual(['typed'])
+    expect(from(parts.kitKg)).toEqual(['assumed', 'reckoned'])
+    const typedRates = runningParts(built, figures).filter((part) => from(openRunningPart(part, 'EUR')).at(-1) === 'typed')
+    expect(typedRates.map(({ kind }) => kind)).toEqual(['light', 'pump', 'heating'])
+    expect(toldSum(openEvaporation(built, figures), METRIC).inputs.find(({ name }) => name === 'Top')?.value).toBe('braced, 0.8')
+  })
+  test('a filter’s lift that nobody gave is assumed; none of it is told while the rated flow is unknown', () => {
+    const [filter] = built.filters
+    const known = toldSum(openRealFlow(filter!, filterOf(filter!, commonAnswers()))!, METRIC)
+    expect(known.inputs.find(({ value }) => value === '120 cm')?.from).toBe('assumed')
+    const unrated = { ...filter!, ratedLPerH: null }
+    expect(openRealFlow(unrated, filterOf(unrated, commonAnswers()))).toBeNull()
+  })
+  test('inputs and range are in the reader’s units, the written sum in the formula’s', () => {
+    const inches = {
+      ...METRIC,
+      tell: (quantity: Parameters<typeof METRIC.tell>[0]) =>
+        quantity.dimension === 'length' ? `${(quantity.value / fromUnit('length', 1, 'in')).toFixed(1)} in` : METRIC.tell(quantity),
+    }
+    const gross = toldSum(openGross(built, figures), inches)
+    expect(gross.inputs[0]).toEqual({ name: 'Length', value: '43.3 in', from: 'typed' })
+    expect(gross.formula).toBe('length·width·height/1000')
+    expect(gross.worked).toBe('110·50·45/1000 = 247.5 L')
+  })
+  test('money is told in its currency', () => {
+    const [light] = runningParts(built, figures)
+    const told = toldSum(openRunningPart(light!, 'SEK'), METRIC)
+    expect(told.worked).toMatch(/ SEK$/)
+    expect(told.inputs.at(-1)?.value).toMatch(/SEK/)
+  })
+})
+
+describe('arrangements', () => {
+  const figures = tankFigures(built)
+  const placed = placedOf(figures)
+  const composition = compositionOf(placed, figures.inner.lengthCm, figures.inner.widthCm)
+  test('figures that are no single sum name all they are taken from', () => {
+    expect(explainDepth(composition, placed, METRIC)?.inputs).toHaveLength(placed.length)
+    expect(explainDepth(composition, placed, METRIC)?.inputs.at(-1)?.name).toBe('wood')
+    expect(explainKind(composition, METRIC).inputs.map(({ name }) => name)).toEqual(['Left', 'Middle', 'Right'])
+  })
+  test('without pieces only the open floor has something to work out', () => {
+    const none = compositionOf([], 100, 40)
+    expect(Object.keys(openComposition(none, { lengthCm: 100, widthCm: 40 })).sort()).toEqual(['openFloor', 'openRear'])
+    expect(explainDepth(none, [], METRIC)).toBeUndefined()
+  })
+})
