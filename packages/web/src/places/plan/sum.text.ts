@@ -65,7 +65,8 @@ export function toldSum({ id, of, formula, worked, digits, unit, result, range, 
   const written = worked.map((part, index) => (typeof part === 'string' ? part : putIn(part, digits, index === 0))).join('')
   return {
     title: of === null ? nameIn(enSumTitle, id) : `${wordText(of)}: ${nameIn(enSumTitle, id)}`,
-    formula: formula.map((part) => (typeof part === 'string' ? part : termText(part.term))).join(''),
+    // Terms of several words need room between them.
+    formula: formula.map((part) => (typeof part === 'string' ? part.replaceAll(/[·/]/g, ' $& ') : termText(part.term))).join(''),
     worked: `${written} = ${minus(significant(result.value, digits))} ${unit}`.trimEnd(),
     inputs: terms.map((term) => inputOf(term, units)),
     source,

@@ -193,7 +193,7 @@ describe('a sum as it is told', () => {
     }
     const gross = toldSum(openGross(built, figures), inches)
     expect(gross.inputs[0]).toEqual({ name: 'Length', value: '43.3 in', from: 'typed' })
-    expect(gross.formula).toBe('length·width·height/1000')
+    expect(gross.formula).toBe('length · width · height / 1000')
     expect(gross.worked).toBe('110·50·45/1000 = 247.5 L')
   })
   test('money is told in its currency', () => {

@@ -1,4 +1,4 @@
-import { enGround, enGroundKind, PlanSchema } from '@jovrin/contract'
+import { enField, enGround, enGroundKind, PlanSchema } from '@jovrin/contract'
 import { areaCm2, groundNeeds, lineOf, tankFigures, type GroundZone, type Plan } from '@jovrin/core'
 import { cleanup, configure, fireEvent, screen, within } from '@testing-library/react'
 import { useState } from 'react'
@@ -177,7 +177,7 @@ describe('tabs', () => {
   test('a price makes the cost of a year', () => {
     const work = show()
     expect(screen.queryByText(/€/)).toBeNull()
-    type(new RegExp(`^${text.tabPrice}`), '9.5')
+    type(new RegExp(`^${enField['tabProduct/price'][0]}`), '9.5')
     expect(work.valid().tabProduct?.price).toBe(9.5)
     expect(screen.getAllByText(/€/).length).toBeGreaterThan(0)
   })
