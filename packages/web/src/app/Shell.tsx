@@ -1,7 +1,7 @@
 import { enApp, enNav } from '@jovrin/contract'
 import { Box, Button, useColorScheme } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
-import { lazy, Suspense, useEffect, useState } from 'react'
+import { lazy, Suspense, useState } from 'react'
 import { Link, NavLink, Outlet, useNavigate, useParams } from 'react-router'
 import { session } from '../api/journal.queries.js'
 import { agedTimeline, planOfTank, timelineOfTank } from '../api/tanks.queries.js'
@@ -9,7 +9,6 @@ import { SmallDay } from '../drawing/day/SmallDay.js'
 import { METRIC_UNITS } from '@jovrin/core'
 import { ageText } from '../ui/age.js'
 import { US_UNITS, useUnits } from '../ui/units.js'
-import { workQueue } from '../workers/workQueue.js'
 import { EmergencyCard } from './EmergencyCard.js'
 import { useShortcuts } from './useShortcuts.js'
 
@@ -38,7 +37,6 @@ export function Shell() {
   const [sheet, setSheet] = useState<'units' | 'shortcuts' | 'emergency' | null>(null)
   const signedOut = useQuery(session()).data?.isSignedIn === false
   const shown = mode === 'system' ? systemMode : mode
-  useEffect(() => workQueue.warm(), [])
   useShortcuts({
     '?': () => setSheet('shortcuts'),
     'g s': () => navigate('/'),

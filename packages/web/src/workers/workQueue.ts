@@ -31,7 +31,7 @@ export interface Asked<Kind extends TaskKind> extends TaskOf<Kind> {
   readonly onFailed?: (message: string) => void
 }
 
-/** The one queue for every long sum of the page. Workers live as long as the page and are warmed at load; each takes one part at a time, from one client after another, so that nobody's wish stops another's and a newer one is heard at once. */
+/** The one queue for every long sum of the page. Workers start with the first wish, or before it by `warm`, and live as long as the page; each takes one part at a time, from one client after another, so that nobody's wish stops another's and a newer one is heard at once. */
 export class WorkQueue {
   private readonly workers: Worker[] = []
   private readonly isBusy: boolean[] = []

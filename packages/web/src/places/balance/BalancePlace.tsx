@@ -1,13 +1,15 @@
 import { enApp, enBalance, enDescribe, LeversSchema, type PlanRevision, type Timeline } from '@jovrin/contract'
 import { applyLevers, type Levers } from '@jovrin/core'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useCallback, useMemo, useState } from 'react'
+import { useCallback, useEffect, useMemo, useState } from 'react'
 import { useParams, useSearchParams } from 'react-router'
 import { changeJson } from '../../api/http.js'
+import { newestLast } from '../../api/newestLast.js'
 import { agedTimeline, leversOfTank, planOfTank, timelineOfTank } from '../../api/tanks.queries.js'
 import { useNotice } from '../../ui/notice.js'
 import { QueryState } from '../../ui/QueryState.js'
 import { useForecast } from '../../workers/useForecast.js'
+import { workQueue } from '../../workers/workQueue.js'
 import { usePlanKeeper } from '../shared/usePlanKeeper.js'
 import { BalanceSheet } from './BalanceSheet.js'
 import { KeepDialog } from './KeepDialog.js'
@@ -17,6 +19,8 @@ export const LONG_WEEKS = 26
 
 export function BalancePlace() {
   const { tankId = '' } = useParams()
+  // While the tank is fetched.
+  useEffect(() => workQueue.warm(), [])
   const plan = useQuery(planOfTank(tankId))
   const timeline = useQuery(timelineOfTank(tankId))
   const levers = useQuery(leversOfTank(tankId))
@@ -57,17 +61,24 @@ function KnownBalance({ tankId, revision, told, draft }: KnownProps) {
     (part: Readonly<Record<string, string>>) => setSearch((before) => ({ ...Object.fromEntries(before), ...part }), { replace: true }),
     [setSearch],
   )
+  // Keys move a lever faster than the server answers.
+  const store = useMemo(
+    () =>
+      newestLast<Levers>(
+        (next) => changeJson('PUT', `/api/tanks/${tankId}/levers`, LeversSchema, { body: next }),
+        (error) => tell({ text: error instanceof Error ? error.message : enApp.failed }),
+      ),
+    [tankId, tell],
+  )
   const move = useCallback(
     (next: Levers, isFinal: boolean) => {
       setLevers(next)
       setDragging(!isFinal)
       if (!isFinal) return
       client.setQueryData(leversOfTank(tankId).queryKey, next)
-      changeJson('PUT', `/api/tanks/${tankId}/levers`, LeversSchema, { body: next }).catch((error: unknown) =>
-        tell({ text: error instanceof Error ? error.message : enApp.failed }),
-      )
+      store(next)
     },
-    [client, tankId, tell],
+    [client, tankId, store],
   )
   const keep = async (effectiveOn: string, why: string | null): Promise<void> => {
     setKeepOpen(false)
