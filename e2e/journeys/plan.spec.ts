@@ -334,6 +334,31 @@ test('a stone is traced from a photograph beside a ruler, turned, mirrored, copi
   await expect(page.getByRole('img', { name: /as an eye on the couch sees it/ })).toBeVisible()
 })
 
+test('a stone is drawn on the floor by keys alone, seen enlarged, and taken back', async ({ page, demoApp }) => {
+  await page.goto(`${demoApp}/tanks/${RIVER}/plan/hardscape`)
+  const pieces = async (): Promise<readonly { name: string; outline: readonly unknown[] | null }[]> =>
+    (await storedPlan(page, demoApp, RIVER)).hardscape
+  const before = (await pieces()).length
+  await page.getByRole('button', { name: 'draws a stone' }).focus()
+  await page.keyboard.press('Enter')
+  const floor = page.getByRole('group', { name: /^Pieces of .* from above/ })
+  await floor.focus()
+  await page.keyboard.press('+')
+  for (const key of ['Enter', 'Shift+ArrowRight', 'Enter', 'Shift+ArrowUp', 'Enter', 'Alt+ArrowLeft', 'Backspace', 'Enter'])
+    await page.keyboard.press(key)
+  await expect(page.getByText('3 corners drawn')).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Show the whole floor' })).toBeEnabled()
+  await page.getByRole('button', { name: 'Close the outline' }).focus()
+  await page.keyboard.press('Enter')
+  await expect.poll(async () => (await pieces()).length).toBe(before + 1)
+  expect((await pieces()).at(-1)?.outline).toHaveLength(3)
+  await floor.focus()
+  await page.keyboard.press('0')
+  await expect(page.getByRole('button', { name: 'Show the whole floor' })).toBeDisabled()
+  await page.getByRole('button', { name: 'Undo' }).press('Enter')
+  await expect.poll(async () => (await pieces()).length).toBe(before)
+})
+
 test('an own bag from the library changes the count of bags', async ({ page, demoApp }) => {
   await page.goto(`${demoApp}/library`)
   await page.getByRole('button', { name: 'Add a ground' }).click()

@@ -4,6 +4,7 @@ import { layerVolumeL } from '../ground/layer.js'
 import type { GroundKind } from '../plan/plan.js'
 import { exactly, numberInput, numberOf, textOf, type Working } from '../quantity/working.js'
 import { floorAreaCm2, GLASS_KG_PER_M3, glassMassKg, tankVolumes } from '../tank/vessel.js'
+import { VESSEL_INPUTS, vesselIn } from '../tank/vesselInputs.js'
 import { MATERIAL } from './materials.js'
 
 /** Water at 24 °C. */
@@ -12,27 +13,12 @@ const WATER_KG_PER_L = 0.9973
 export const filledWeightWorking: Working = {
   id: 'vessel.filled-weight',
   unit: 'kg',
-  fields: [
-    numberInput('lengthCm', 'cm', 5, 1000),
-    numberInput('widthCm', 'cm', 5, 500),
-    numberInput('heightCm', 'cm', 5, 300),
-    numberInput('glassCm', 'cm', 0, 10),
-    numberInput('freeboardCm', 'cm', 0, 300),
-    ...SLOPE_INPUTS,
-    numberInput('hardscapeKg', 'kg', 0, 5000, 0),
-    numberInput('standKg', 'kg', 0, 5000, 0),
-  ],
+  fields: [...VESSEL_INPUTS, ...SLOPE_INPUTS, numberInput('hardscapeKg', 'kg', 0, 5000, 0), numberInput('standKg', 'kg', 0, 5000, 0)],
   formula: `${GLASS_KG_PER_M3 / 1000}·glass + ${WATER_KG_PER_L}·(open water + pores) + bulk·ground + hardscapeKg + standKg`,
   source:
     'Float glass 2.5 kg/L, water at 24 °C (Tanaka et al. 2001), ground dry in bulk; stones counted as 2.65 kg/L for the water they push aside',
   compute(inputs) {
-    const vessel = {
-      lengthCm: numberOf(inputs, 'lengthCm'),
-      widthCm: numberOf(inputs, 'widthCm'),
-      heightCm: numberOf(inputs, 'heightCm'),
-      glassCm: numberOf(inputs, 'glassCm'),
-      freeboardCm: numberOf(inputs, 'freeboardCm'),
-    }
+    const vessel = vesselIn(inputs)
     const { porosity, bulkKgPerL } = GROUND[textOf(inputs, 'ground') as GroundKind] // a listed choice
     const groundL = layerVolumeL({ frontCm: numberOf(inputs, 'frontCm'), backCm: numberOf(inputs, 'backCm') }, floorAreaCm2(vessel))
     const hardscapeKg = numberOf(inputs, 'hardscapeKg')

@@ -1,17 +1,14 @@
 import { fillGround } from '../ground/layer.js'
 import { numberInput, ContradictionError, exactly, numberOf, rowsOf, type Working } from '../quantity/working.js'
 import { floorAreaCm2, innerSize, tankVolumes } from '../tank/vessel.js'
+import { VESSEL_INPUTS, vesselIn } from '../tank/vesselInputs.js'
 import { displacementL } from './displacement.js'
 
 export const netWaterWorking: Working = {
   id: 'vessel.net-water',
   unit: 'L',
   fields: [
-    numberInput('lengthCm', 'cm', 5, 1000),
-    numberInput('widthCm', 'cm', 5, 500),
-    numberInput('heightCm', 'cm', 5, 300),
-    numberInput('glassCm', 'cm', 0, 10),
-    numberInput('freeboardCm', 'cm', 0, 300),
+    ...VESSEL_INPUTS,
     {
       kind: 'rows',
       name: 'layers',
@@ -29,13 +26,7 @@ export const netWaterWorking: Working = {
     '(lengthCm − 2·glassCm)·(widthCm − 2·glassCm)·(heightCm − glassCm − freeboardCm)/1000 − Σ ground·(1 − porosity) − Σ massKg/densityKgPerL',
   source: 'Geometry; layers are straight slopes, stones lie wholly under water',
   compute(inputs) {
-    const vessel = {
-      lengthCm: numberOf(inputs, 'lengthCm'),
-      widthCm: numberOf(inputs, 'widthCm'),
-      heightCm: numberOf(inputs, 'heightCm'),
-      glassCm: numberOf(inputs, 'glassCm'),
-      freeboardCm: numberOf(inputs, 'freeboardCm'),
-    }
+    const vessel = vesselIn(inputs)
     innerSize(vessel)
     const layers = rowsOf(inputs, 'layers').map((row) => ({
       frontCm: numberOf(row, 'frontCm'),

@@ -231,7 +231,7 @@ function PlantFields() {
               gridTemplateColumns: { xs: '1fr 1fr', sm: '112px minmax(0,1fr) 70px' },
               columnGap: 1.5,
               alignItems: 'start',
-              pb: 0.5,
+              pb: 1.25,
             }}
           >
             <PlanField

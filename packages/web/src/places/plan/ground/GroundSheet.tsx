@@ -1,14 +1,13 @@
-import { enGround, enPlan } from '@jovrin/contract'
+import { enGround } from '@jovrin/contract'
 import { ringOutline, type Spot, tabRing, withTabs, withZone, zoneOf } from '@jovrin/core'
 import { useCallback, useId, useMemo } from 'react'
 import { useSearchParams } from 'react-router'
 import { localId } from '../../../api/localId.js'
-import { Hatches } from '../../../drawing/Hatches.js'
 import { svgPrefix } from '../../../drawing/ink.js'
 import { Measured } from '../../../drawing/Measured.js'
 import { CutDrawing } from '../../../drawing/plan/CutDrawing.js'
 import { HeightMarks } from '../../../drawing/plan/HeightMarks.js'
-import { PlanBarriers, PlanFloor, PlanTabs, PlanZoneNames, PlanZones } from '../../../drawing/plan/PlanFloor.js'
+import { PlanBarriers, PlanTabs, PlanZoneNames, PlanZones } from '../../../drawing/plan/PlanFloor.js'
 import { planLayout } from '../../../drawing/plan/planLayout.js'
 import { CutLine } from '../../../drawing/plan/PlanOverlays.js'
 import { PlanPieces } from '../../../drawing/plan/PlanPieces.js'
@@ -21,6 +20,7 @@ import { FindingsList } from '../FindingsList.js'
 import { finishDrawn, OutlineSheet } from '../outline/OutlineSheet.js'
 import { OutlineTools } from '../outline/OutlineTools.js'
 import { readSpots, useOutlines, type Gesture } from '../outline/useOutlines.js'
+import { LabelledFloor } from '../LabelledFloor.js'
 import { SheetFrame } from '../SheetFrame.js'
 import { GroundMargin } from './GroundMargin.js'
 
@@ -144,15 +144,7 @@ export function GroundSheet({ desk }: { desk: Desk }) {
                   >
                     {(seen) => (
                       <>
-                        <Hatches prefix={prefix} />
-                        <PlanFloor
-                          layout={seen}
-                          ground={ground}
-                          prefix={prefix}
-                          lengthLabel={length(inner.lengthCm)}
-                          widthLabel={length(inner.widthCm)}
-                          frontLabel={enPlan.frontPane}
-                        />
+                        <LabelledFloor layout={seen} figures={figures} prefix={prefix} />
                         <PlanZones layout={seen} zones={plan.zones} prefix={prefix} />
                         <PlanPieces layout={seen} pieces={plan.hardscape} prefix={prefix} isFaint />
                         <PlanBarriers layout={seen} barriers={plan.barriers} chosenId={null} />

@@ -1,23 +1,22 @@
 import { highestLampCm } from '../../../drawing/section/layout.js'
-import { enHardscape, enMaterial, enPlan } from '@jovrin/contract'
+import { enHardscape, enMaterial } from '@jovrin/contract'
 import { addPiece, compositionOf, type PlacedPiece, ringOutline, type Spot, TOOL_GAP_CM, withOutline, withPiece } from '@jovrin/core'
 import { useCallback, useId, useMemo, useState } from 'react'
 import { localId } from '../../../api/localId.js'
-import { Hatches } from '../../../drawing/Hatches.js'
 import { svgPrefix } from '../../../drawing/ink.js'
 import { Measured } from '../../../drawing/Measured.js'
 import { CouchView, type Eye } from '../../../drawing/plan/CouchView.js'
-import { PlanFloor, PlanZones } from '../../../drawing/plan/PlanFloor.js'
+import { PlanZones } from '../../../drawing/plan/PlanFloor.js'
 import { planLayout } from '../../../drawing/plan/planLayout.js'
 import { PlanOverlays, type Overlay } from '../../../drawing/plan/PlanOverlays.js'
 import { PlanPieces } from '../../../drawing/plan/PlanPieces.js'
 import { Choice } from '../../../ui/Choice.js'
-import { useUnits } from '../../../ui/units.js'
 import { useFindings, useMarginDesk, useSettled, type Desk } from '../desk.js'
 import { FindingsList } from '../FindingsList.js'
 import { finishDrawn, OutlineSheet } from '../outline/OutlineSheet.js'
 import { OutlineTools } from '../outline/OutlineTools.js'
 import { useOutlines, type Gesture } from '../outline/useOutlines.js'
+import { LabelledFloor } from '../LabelledFloor.js'
 import { SheetFrame } from '../SheetFrame.js'
 import { FrontOfPieces, type ChosenOutline } from './FrontOfPieces.js'
 import { HardscapeMargin } from './HardscapeMargin.js'
@@ -36,8 +35,7 @@ const OVERLAYS = ['thirds', 'golden', 'rear', 'gap'] as const
 /** Pieces from above and from the front, one scale, one edge below the other. */
 export function HardscapeSheet({ desk }: { desk: Desk }) {
   const { plan, figures, change } = desk
-  const { inner, ground } = figures
-  const units = useUnits()
+  const { inner } = figures
   const prefix = svgPrefix(useId())
   const findings = useFindings(desk)
   const [marginDesk, onStep] = useMarginDesk(desk)
@@ -55,7 +53,6 @@ export function HardscapeSheet({ desk }: { desk: Desk }) {
   const chooseOverlays = useCallback((next: readonly Overlay[]) => setOverlays(OVERLAYS.filter((one) => next.includes(one))), [])
   const placed = useMemo(() => settledPieces.flatMap(({ placed: one }): PlacedPiece[] => (one === null ? [] : [one])), [settledPieces])
   const composition = useMemo(() => compositionOf(placed, inner.lengthCm, inner.widthCm), [placed, inner])
-  const length = (cm: number): string => units.show('length', cm)
   const takeDrawn = (spots: readonly Spot[]): void => {
     const outline = ringOutline(spots)
     if (tool === 'outline' && piece) change((now) => withPiece(now, piece.id, (one) => withOutline(one, outline)))
@@ -127,15 +124,7 @@ export function HardscapeSheet({ desk }: { desk: Desk }) {
                   >
                     {(seen) => (
                       <>
-                        <Hatches prefix={prefix} />
-                        <PlanFloor
-                          layout={seen}
-                          ground={ground}
-                          prefix={prefix}
-                          lengthLabel={length(inner.lengthCm)}
-                          widthLabel={length(inner.widthCm)}
-                          frontLabel={enPlan.frontPane}
-                        />
+                        <LabelledFloor layout={seen} figures={figures} prefix={prefix} />
                         <g opacity="0.5">
                           <PlanZones layout={seen} zones={plan.zones} prefix={prefix} />
                         </g>

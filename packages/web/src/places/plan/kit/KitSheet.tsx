@@ -1,11 +1,10 @@
-import { enKit, enPlan } from '@jovrin/contract'
+import { enKit } from '@jovrin/contract'
 import { deadCells, outletReaches } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useId, useMemo } from 'react'
-import { Hatches } from '../../../drawing/Hatches.js'
 import { INK, svgPrefix } from '../../../drawing/ink.js'
 import { Measured } from '../../../drawing/Measured.js'
-import { PlanFloor, PlanZones } from '../../../drawing/plan/PlanFloor.js'
+import { PlanZones } from '../../../drawing/plan/PlanFloor.js'
 import { planLayout } from '../../../drawing/plan/planLayout.js'
 import { PlanJets } from '../../../drawing/plan/PlanOverlays.js'
 import { PlanPieces } from '../../../drawing/plan/PlanPieces.js'
@@ -15,6 +14,7 @@ import { significant, useUnits } from '../../../ui/units.js'
 import { useFindings, type Desk } from '../desk.js'
 import { FindingsList } from '../FindingsList.js'
 import { sectionLabels } from '../sectionLabels.js'
+import { LabelledFloor } from '../LabelledFloor.js'
 import { SheetFrame } from '../SheetFrame.js'
 import { KitMargin } from './KitMargin.js'
 
@@ -23,7 +23,7 @@ const PLAN_HEIGHT_PX = 260
 /** Filter, outlets, heat, lamps and gas, with what the jets reach from above and on the section. */
 export function KitSheet({ desk }: { desk: Desk }) {
   const { plan, figures } = desk
-  const { inner, ground } = figures
+  const { inner } = figures
   const units = useUnits()
   const prefix = svgPrefix(useId())
   const findings = useFindings(desk)
@@ -32,7 +32,6 @@ export function KitSheet({ desk }: { desk: Desk }) {
     () => (plan.outlets.length === 0 ? { cells: [], share: 0 } : deadCells(plan.outlets, reaches, inner)),
     [plan.outlets, reaches, inner],
   )
-  const length = (cm: number): string => units.show('length', cm)
   return (
     <SheetFrame
       drawing={
@@ -70,15 +69,7 @@ export function KitSheet({ desk }: { desk: Desk }) {
                     aria-label={enKit.planDescription(plan.name)}
                     style={{ display: 'block' }}
                   >
-                    <Hatches prefix={prefix} />
-                    <PlanFloor
-                      layout={layout}
-                      ground={ground}
-                      prefix={prefix}
-                      lengthLabel={length(inner.lengthCm)}
-                      widthLabel={length(inner.widthCm)}
-                      frontLabel={enPlan.frontPane}
-                    />
+                    <LabelledFloor layout={layout} figures={figures} prefix={prefix} />
                     <g opacity="0.45">
                       <PlanZones layout={layout} zones={plan.zones} prefix={prefix} />
                     </g>
