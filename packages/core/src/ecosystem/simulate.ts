@@ -140,14 +140,17 @@ function advance(step: Step): void {
   for (let index = 0; index < PROCESSES.length; index++) PROCESSES[index]!.demand(step)
   // Pools and slots of the dissolved nutrients stand in the same order.
   for (let pool = POOL.ammonium as number; pool <= POOL.silicon; pool++)
-    granted[pool] = 1 / (1 + (dtH * want[pool]!) / Math.max(state[AMMONIUM + pool]! * site.waterL, 1e-12))
-  granted[POOL.carbon] = 1 / (1 + (dtH * want[POOL.carbon]!) / Math.max(0.9 * 12 * state[CARBON]! * site.waterL, 1e-9))
+    granted[pool] = grantOf(state[AMMONIUM + pool]! * site.waterL, dtH * want[pool]!)
+  granted[POOL.carbon] = grantOf(0.9 * 12 * state[CARBON]! * site.waterL, dtH * want[POOL.carbon]!)
   for (let nutrient = 0; nutrient < NUTRIENT_COUNT; nutrient++)
-    granted[POOL.ground + nutrient] = 1 / (1 + (dtH * want[POOL.ground + nutrient]!) / Math.max(state[GROUND + nutrient]!, 1e-9))
+    granted[POOL.ground + nutrient] = grantOf(state[GROUND + nutrient]!, dtH * want[POOL.ground + nutrient]!)
   for (let index = 0; index < PROCESSES.length; index++) PROCESSES[index]!.apply(step)
   exchangeGas(step)
   remember(step)
 }
+
+/** Share of what is wanted [mg] that a pool gives; together never more than it holds, however little that is. */
+const grantOf = (heldMg: number, wantedMg: number): number => (wantedMg <= 0 ? 1 : heldMg <= 0 ? 0 : heldMg / (heldMg + wantedMg))
 
 function firstLit(lightShareOfStep: Float64Array): number {
   // Lights that burn over midnight come on where the dark ends, not at the first step of the day.
