@@ -15,4 +15,5 @@ export const enOutline = {
   zoomIn: 'Enlarge',
   zoomOut: 'Make smaller',
   whole: 'Show the whole floor',
+  wholeSign: 'all',
 } as const

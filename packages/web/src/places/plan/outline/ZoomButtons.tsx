@@ -8,7 +8,7 @@ export function ZoomButtons({ view }: { view: Pick<SheetView, 'zoom' | 'zoomIn' 
   const buttons = [
     ['+', enOutline.zoomIn, view.zoomIn, view.zoom >= MOST_ZOOM],
     ['−', enOutline.zoomOut, view.zoomOut, view.zoom <= 1],
-    ['1:1', enOutline.whole, view.showWhole, view.zoom <= 1],
+    [enOutline.wholeSign, enOutline.whole, view.showWhole, view.zoom <= 1],
   ] as const
   return (
     <Box className="no-print" sx={{ position: 'absolute', right: 0, top: 12, display: 'flex', flexDirection: 'column', gap: '2px' }}>
