@@ -11,7 +11,7 @@ export { groundHeightCm, layerTopsCm, surfaceCm, zoneAt, type GroundPlan, type L
 export { groundNeeds, layingOrder, type GroundNeed, type LayingStep } from './ground/layering.js'
 export { SAMPLE_PRODUCTS, type Product } from './ground/products.js'
 export { tabCost, tabGrid, tabRing } from './ground/rootTabs.js'
-export { compositionOf, GOLDEN, type Composition, type HiddenPiece } from './hardscape/composition.js'
+export { compositionOf, GOLDEN, SIZE_STEP, type Composition, type HiddenPiece } from './hardscape/composition.js'
 export { FIXING_TIME, MATERIAL } from './hardscape/materials.js'
 export { buoyancyOf, glassPressureKPa, pieceMassKg, plainProfile, type PlacedPiece } from './hardscape/piece.js'
 export { FLOOR_SPREAD } from './light/light.workings.js'

@@ -1,5 +1,5 @@
 import { defineSum, openSum, reckoned, type OpenedSum } from '../quantity/sum.js'
-import { REAR_SHARE, type Composition } from './composition.js'
+import { GOLDEN, HIDES_FROM, REAR_SHARE, type Composition } from './composition.js'
 
 const SOURCE = 'Geometry of the drawn outlines and silhouettes'
 const FLOOR = { coveredCm2: 'area', innerLengthCm: 'length', innerWidthCm: 'length' } as const
@@ -45,7 +45,7 @@ export const goldenSum = defineSum({
   dimension: 'length',
   terms: MARK,
   formula: '|centreCm − markAt·innerLengthCm|',
-  source: `${SOURCE}; golden section at 0.382 and 0.618`,
+  source: `${SOURCE}; golden section at ${(1 - GOLDEN).toFixed(3)} and ${GOLDEN.toFixed(3)}`,
 })
 export const secondSum = defineSum({
   id: 'hardscape.second',
@@ -59,7 +59,7 @@ export const hiddenSum = defineSum({
   dimension: 'fraction',
   terms: { behindCm: 'length', wideCm: 'length' },
   formula: 'behindCm/wideCm',
-  source: `${SOURCE}; behind pieces at least 0.8 times as high`,
+  source: `${SOURCE}; behind pieces at least ${HIDES_FROM} times as high`,
 })
 
 /** Figures of an arrangement that come from one sum; what has no answer is left out. */

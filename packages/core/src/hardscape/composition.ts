@@ -27,6 +27,8 @@ export interface Composition {
   readonly secondOverMain: number | null
   /** Height falls from front to back (large in front makes depth): correlation of height and depth, −1 to 1; `null` with fewer than three. */
   readonly sizeToBack: number | null
+  /** What that reads as: large pieces behind, in front, or mixed. */
+  readonly sizeReads: 'near' | 'far' | 'even' | null
   /** Height of the outline over the ground [cm] in tenths along the tank. */
   readonly outlineCm: readonly number[]
   /** Its means [cm] over the left three, the middle four and the right three tenths. */
@@ -56,6 +58,10 @@ export const REAR_SHARE = 1 / 3
 const OUTLINE_STEP = 0.25
 /** Less is not told. */
 const LEAST_HIDDEN = 0.05
+/** So high a piece hides what stands behind it, against that one's own top. */
+export const HIDES_FROM = 0.8
+/** So strong a correlation of height and depth counts; rule of thumb. */
+export const SIZE_STEP = 0.3
 
 export function compositionOf(pieces: readonly PlacedPiece[], lengthCm: number, widthCm: number): Composition {
   const covered = coverage(
@@ -70,6 +76,13 @@ export function compositionOf(pieces: readonly PlacedPiece[], lengthCm: number, 
   const outlineMeansCm = meansOf(outlineCm)
   const gapsCm = gapsOf(pieces, lengthCm, widthCm)
   const hidden = hiddenShares(pieces)
+  const sizeToBack =
+    pieces.length < 3
+      ? null
+      : correlation(
+          pieces.map(({ heightCm }) => heightCm),
+          pieces.map(({ centre }) => centre.yCm),
+        )
   return {
     openFloor: 1 - covered.all,
     openRear: 1 - covered.rear,
@@ -78,13 +91,8 @@ export function compositionOf(pieces: readonly PlacedPiece[], lengthCm: number, 
     main: main === null ? null : placeOf(main, lengthCm),
     heightsCm,
     secondOverMain: second === undefined || highest === 0 ? null : second / highest,
-    sizeToBack:
-      pieces.length < 3
-        ? null
-        : correlation(
-            pieces.map(({ heightCm }) => heightCm),
-            pieces.map(({ centre }) => centre.yCm),
-          ),
+    sizeToBack,
+    sizeReads: sizeToBack === null ? null : sizeToBack > SIZE_STEP ? 'far' : sizeToBack < -SIZE_STEP ? 'near' : 'even',
     outlineCm,
     outlineMeansCm,
     outlineKind: kindOf(outlineMeansCm),
@@ -164,7 +172,7 @@ function kindOf({ left, middle, right }: OutlineMeans): Composition['outlineKind
 function hiddenShares(pieces: readonly PlacedPiece[]): HiddenPiece[] {
   return pieces.map(({ piece, bounds, centre, topCm }) => {
     const wideCm = Math.max(bounds.right - bounds.left, 0.01)
-    const before = pieces.filter((other) => other.centre.yCm < centre.yCm && other.topCm >= topCm * 0.8)
+    const before = pieces.filter((other) => other.centre.yCm < centre.yCm && other.topCm >= topCm * HIDES_FROM)
     const spans = before
       .map((other) => [Math.max(bounds.left, other.bounds.left), Math.min(bounds.right, other.bounds.right)] as const)
       .filter(([from, to]) => to > from)

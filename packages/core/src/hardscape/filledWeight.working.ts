@@ -15,8 +15,7 @@ export const filledWeightWorking: Working = {
   unit: 'kg',
   fields: [...VESSEL_INPUTS, ...SLOPE_INPUTS, numberInput('hardscapeKg', 'kg', 0, 5000, 0), numberInput('standKg', 'kg', 0, 5000, 0)],
   formula: `${GLASS_KG_PER_M3 / 1000}·glass + ${WATER_KG_PER_L}·(open water + pores) + bulk·ground + hardscapeKg + standKg`,
-  source:
-    'Float glass 2.5 kg/L, water at 24 °C (Tanaka et al. 2001), ground dry in bulk; stones counted as 2.65 kg/L for the water they push aside',
+  source: `Float glass ${GLASS_KG_PER_M3 / 1000} kg/L, water at 24 °C (Tanaka et al. 2001), ground dry in bulk; stones counted as ${MATERIAL.granite.densityKgPerL} kg/L for the water they push aside`,
   compute(inputs) {
     const vessel = vesselIn(inputs)
     const { porosity, bulkKgPerL } = GROUND[textOf(inputs, 'ground') as GroundKind] // a listed choice

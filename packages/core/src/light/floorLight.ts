@@ -23,6 +23,8 @@ const PATH_STRETCH = 1.15
 const GLASS_KEEPS = 0.9
 /** Mean sideways travel over depth, refracted. */
 const SIDEWAYS = 0.5
+export const FLOOR_FORMULA = `flux on the surface (line of Lambertian emitters)·${1 - SURFACE_LOSS}·${GLASS_KEEPS}^(${SIDEWAYS}·depth/mean chord)·e^(−attenuationPerM·${PATH_STRETCH}·depth)/floor area`
+export const FLOOR_SOURCE = `Each lamp as a line of Lambertian emitters (Lambert 1760); ${1 - SURFACE_LOSS} passes the surface, ${GLASS_KEEPS} the glass for each half depth over the mean chord, and what the water keeps by Beer (1852). Losses at surface and glass are rules of thumb`
 const CELLS_ALONG = 24
 const CELLS_ACROSS = 10
 

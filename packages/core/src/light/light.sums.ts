@@ -2,6 +2,7 @@ import type { Plan } from '../plan/plan.js'
 import { answered, defineSum, openSum, reckoned, type OpenedSum, type Word } from '../quantity/sum.js'
 import { dliWorking, FLOOR_SPREAD } from './light.workings.js'
 import { MOL_PER_UMOL_H_PER_S } from './dailyLight.js'
+import { FLOOR_SOURCE } from './floorLight.js'
 import type { Light } from './lampsOf.js'
 
 export const floorLightSum = defineSum({
@@ -10,8 +11,7 @@ export const floorLightSum = defineSum({
   terms: { fluxUmolPerS: 'photonFlux', reachingShare: 'ratio', surfaceM2: 'surface' },
   each: { fullWatts: 'power', dimFraction: 'fraction', aboveWaterCm: 'length', lampLengthCm: 'length' },
   formula: 'fluxUmolPerS·reachingShare/surfaceM2',
-  source:
-    'Each lamp as a line of Lambertian emitters (Lambert 1760); 0.94 passes the surface, 0.9 the glass for each half depth over the mean chord, and what the water keeps by Beer (1852). Losses at surface and glass are rules of thumb',
+  source: FLOOR_SOURCE,
 })
 export const dailyLightSum = defineSum({
   id: 'light.daily',

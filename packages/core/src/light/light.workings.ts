@@ -1,6 +1,6 @@
 import { numberInput, exactly, numberOf, textOf, type Working } from '../quantity/working.js'
 import { DAY_SHAPES, dailyLightMolPerM2, MOL_PER_UMOL_H_PER_S, type DayShape } from './dailyLight.js'
-import { floorPpfd } from './floorLight.js'
+import { FLOOR_FORMULA, FLOOR_SOURCE, floorPpfd } from './floorLight.js'
 
 export const dliWorking: Working = {
   id: 'light.dli',
@@ -39,8 +39,8 @@ export const floorPpfdWorking: Working = {
     numberInput('waterDepthCm', 'cm', 1, 300),
     numberInput('attenuationPerM', '1/m', 0, 10, 0.45),
   ],
-  formula: 'flux on the surface (line of Lambertian emitters)·0.94·0.9^(0.5·depth/mean chord)·e^(−attenuationPerM·1.15·depth)/floor area',
-  source: 'Lambert (1760); Beer (1852); losses at surface and glass are rules of thumb',
+  formula: FLOOR_FORMULA,
+  source: FLOOR_SOURCE,
   compute(inputs) {
     const value = floorPpfd({
       fluxUmolPerS: numberOf(inputs, 'fluxUmolPerS'),
@@ -62,8 +62,8 @@ export const ppfdFromLuxWorking: Working = {
   id: 'light.ppfd-from-lux',
   unit: 'µmol/m²/s',
   fields: [numberInput('lux', 'lx', 0, 200_000)],
-  formula: 'lux/65',
-  source: 'Rule of thumb for white LED and daylight, ±25 %; a phone held at the ground of the empty tank',
+  formula: `lux/${LUX_PER_PPFD}`,
+  source: `Rule of thumb for white LED and daylight, ±${LUX_SPREAD * 100} %; a phone held at the ground of the empty tank`,
   compute(inputs) {
     const value = numberOf(inputs, 'lux') / LUX_PER_PPFD
     return { value, low: value * (1 - LUX_SPREAD), high: value * (1 + LUX_SPREAD) }

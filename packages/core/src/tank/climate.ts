@@ -8,6 +8,7 @@ const GLASS_W_PER_M2_K = 5
 const SURFACE_W_PER_M2_K = 7
 /** Share of a lamp's power that ends in the water; rule of thumb 0.4–0.8. */
 const LAMP_SHARE = 0.6
+export const HEAT_SOURCE = `Heat balance of glass (${GLASS_W_PER_M2_K} W/m²K), surface (${SURFACE_W_PER_M2_K} W/m²K) and vapour, with ${LAMP_SHARE} of the lamp’s power; rules of thumb, 4–6 W/m²K for the glass. Gains are negative`
 /** A heater should reach its temperature on the coldest day and still switch off. */
 export const HEATER_MARGIN = 1.5
 export const COOLER_MARGIN = 1.25

@@ -21,7 +21,7 @@ const loadOf = ({ vessel, room, lampW, pumpW }: WarmedTank, roomC: number, targe
   pumpW,
 })
 /** A degree or two over the target is let pass. */
-const LET_PASS_C = 2
+export const LET_PASS_C = 2
 /** By night in the coldest month. */
 export const heaterLoad = (tank: WarmedTank): ClimateLoad => atNight(loadOf(tank, Math.min(...tank.room.monthlyC)))
 /** While the lamp burns in the warmest month. */

@@ -12,16 +12,20 @@ export interface Air {
   readonly humidityFraction: number
 }
 /** Air over a tank hardly moves [m/s]; rule of thumb 0.05–0.2. */
-export const AIR_M_PER_S = 0.1
+const AIR_M_PER_S = 0.1
 /** Carrier (1918): through still air [kW m⁻² kPa⁻¹], and for each m/s of wind. */
-export const STILL_AIR = 0.089
-export const PER_M_PER_S = 0.0782
+const STILL_AIR = 0.089
+const PER_M_PER_S = 0.0782
 /** Against the formula's open pool: a tank's rim keeps the damp air; rule of thumb 0.5–1. */
-export const RIM_SHARE = 0.7
+const RIM_SHARE = 0.7
 /** Against an open top. A brace hides a fifth, a cover leaves its gaps; rules of thumb. */
 export const TOP_SHARE: Readonly<Record<Top, number>> = { open: 1, braced: 0.8, covered: 0.12 }
 export const HEAT_OF_VAPOUR_KJ_PER_KG = 2440
 export const EVAPORATION_SPREAD = 1.6
+/** Millimetres a day for a kPa of gap under an open top, as formulas write it. */
+export const evaporationFormula = (gapKPa: string, topShare: string): string =>
+  `(${STILL_AIR} + ${PER_M_PER_S}·${AIR_M_PER_S})·max(0, ${gapKPa})/${HEAT_OF_VAPOUR_KJ_PER_KG}·86400·${RIM_SHARE}·${topShare}`
+export const EVAPORATION_SOURCE = `Carrier (1918), air at ${AIR_M_PER_S} m/s, with vapour pressure after Alduchov & Eskridge (1996); the rim’s ${RIM_SHARE} and the share of the top are rules of thumb`
 
 /** Water lost from the surface [mm a day] (Carrier 1918): (0.089 + 0.0782·v)·(pw − pa)/heat of vapour. None where the air is too damp. */
 export function evaporationMmPerDay(waterC: number, air: Air, top: Top): number {

@@ -6,6 +6,11 @@ export const MEDIA_SHARE: Readonly<Record<FilterMedia, number>> = { light: 0.8, 
 /** Lost for each metre that the water is lifted above the pump's rated point; canisters lift in a closed loop, so less than a free head. Rule of thumb 0.15–0.3. */
 const LOST_PER_M = 0.2
 export const FLOW_SPREAD = 1.25
+/** However high it is lifted, some always trickles. */
+const LEAST_SHARE = 0.1
+/** Share left after the lift, as formulas write it. */
+export const HEAD_FORMULA = `max(${LEAST_SHARE}, 1 − ${LOST_PER_M}·headCm/100)`
+export const FLOW_SOURCE = `Media ${Object.values(MEDIA_SHARE).join(' / ')} and ${LOST_PER_M * 100} % a metre: rules of thumb, ±20 %`
 
 /** What a filter really moves [L/h]. */
 export function realFlowLPerH(ratedLPerH: number, headCm: number, media: FilterMedia): number {
@@ -13,8 +18,8 @@ export function realFlowLPerH(ratedLPerH: number, headCm: number, media: FilterM
   requireWithin('headCm', headCm, 0, 500)
   return ratedLPerH * MEDIA_SHARE[media] * headShare(headCm)
 }
-/** Share of the flow left after lifting; a tenth always trickles. */
-export const headShare = (headCm: number): number => Math.max(0.1, 1 - (LOST_PER_M * headCm) / 100)
+/** Share of the flow left after lifting. */
+export const headShare = (headCm: number): number => Math.max(LEAST_SHARE, 1 - (LOST_PER_M * headCm) / 100)
 
 /** Speed at which leaves just stir [m/s]; rule of thumb. */
 export const STIR_M_PER_S = 0.05
@@ -23,6 +28,7 @@ const STIR_SPAN_M_PER_S = [0.03, 0.08] as const
 export const JET_DECAY = 6.2
 /** Half-width of a round jet over its length, to where it still stirs. */
 const JET_SPREAD = 0.22
+export const JET_SOURCE = `Round free jet (Rajaratnam 1976); ${STIR_M_PER_S * 100} cm/s stirs leaves, rule of thumb ${STIR_SPAN_M_PER_S.map((speed) => speed * 100).join('–')}. Plants, stones and the return current left out`
 
 export type JetOutlet = Omit<Outlet, 'id'>
 

@@ -1,14 +1,25 @@
 import type { Filter } from '../plan/plan.js'
 import { answered, defineSum, openSum, reckoned, type OpenedSum } from '../quantity/sum.js'
-import { FLOW_SPREAD, headShare, JET_DECAY, jetReachCm, jetSpeedMPerS, MEDIA_SHARE, reachSpanCm, STIR_M_PER_S } from './filterFlow.js'
+import {
+  FLOW_SOURCE,
+  FLOW_SPREAD,
+  HEAD_FORMULA,
+  JET_DECAY,
+  JET_SOURCE,
+  jetReachCm,
+  jetSpeedMPerS,
+  MEDIA_SHARE,
+  reachSpanCm,
+  STIR_M_PER_S,
+} from './filterFlow.js'
 import type { AnsweredFilter, Flow } from './flowOf.js'
 
 export const realFlowSum = defineSum({
   id: 'kit.real-flow',
   dimension: 'flow',
-  terms: { ratedLPerH: 'flow', mediaShare: 'ratio', headCm: 'length', headShare: 'ratio' },
-  formula: 'ratedLPerH·mediaShare·headShare',
-  source: 'Media 0.8 / 0.65 / 0.5, and a fifth lost for each metre lifted: rules of thumb, ±20 %',
+  terms: { ratedLPerH: 'flow', mediaShare: 'ratio', headCm: 'length' },
+  formula: `ratedLPerH·mediaShare·${HEAD_FORMULA}`,
+  source: FLOW_SOURCE,
 })
 /** What a filter really moves; `null` while its rated flow is not known. */
 export function openRealFlow(filter: Filter, { ratedLPerH, realLPerH, headCm, media }: AnsweredFilter): OpenedSum | null {
@@ -20,7 +31,6 @@ export function openRealFlow(filter: Filter, { ratedLPerH, realLPerH, headCm, me
       ratedLPerH: answered(ratedLPerH, filter.ratedLPerH),
       mediaShare: answered(MEDIA_SHARE[media], filter.media, ['media', media]),
       headCm: answered(headCm, filter.headCm),
-      headShare: reckoned(headShare(headCm)),
     },
   )
 }
@@ -43,7 +53,7 @@ export const reachSum = defineSum({
   dimension: 'length',
   terms: { realLPerH: 'flow', boreMm: 'thickness', mouthMPerS: 'speed' },
   formula: `${JET_DECAY}·mouthMPerS·boreMm/10/${STIR_M_PER_S}`,
-  source: `Round free jet (Rajaratnam 1976); ${STIR_M_PER_S * 100} cm/s stirs leaves, rule of thumb 3–8. Plants, stones and the return current left out`,
+  source: JET_SOURCE,
 })
 /** Reach of an outlet's jet, from its share of the flow. */
 export function openReach(boreMm: number, flowLPerH: number): OpenedSum {

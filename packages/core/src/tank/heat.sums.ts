@@ -1,6 +1,6 @@
 import { defineSum, openSum, reckoned, type OpenedSum } from '../quantity/sum.js'
-import { climateSpanW, COOLER_MARGIN, HEATER_MARGIN, heatTerms, type ClimateLoad } from './climate.js'
-import { coolerLoad, heaterLoad, neededCoolerW, neededHeaterW, type WarmedTank } from './climateLoad.js'
+import { climateSpanW, COOLER_MARGIN, HEAT_SOURCE, HEATER_MARGIN, heatTerms, type ClimateLoad } from './climate.js'
+import { coolerLoad, heaterLoad, LET_PASS_C, neededCoolerW, neededHeaterW, type WarmedTank } from './climateLoad.js'
 
 const TERMS = {
   roomC: 'temperature',
@@ -11,22 +11,19 @@ const TERMS = {
   pumpHeatW: 'power',
 } as const
 const BALANCE = 'wallsW + surfaceW + vapourW + lampHeatW + pumpHeatW'
-const SOURCE =
-  'Heat balance of glass (5 W/m²K) and surface (7 W/m²K); coefficients are rules of thumb, 4–6 W/m²K for the glass. Gains are negative'
-
 export const heaterSum = defineSum({
   id: 'kit.heater',
   dimension: 'power',
   terms: TERMS,
   formula: `max(0, (${BALANCE})·${HEATER_MARGIN})`,
-  source: `${SOURCE}; by night in the coldest month`,
+  source: `${HEAT_SOURCE}; by night in the coldest month`,
 })
 export const coolerSum = defineSum({
   id: 'kit.cooler',
   dimension: 'power',
   terms: TERMS,
   formula: `max(0, −(${BALANCE})·${COOLER_MARGIN})`,
-  source: `${SOURCE}; lit in the warmest month, 2 °C over the target let pass`,
+  source: `${HEAT_SOURCE}; lit in the warmest month, ${LET_PASS_C} °C over the target let pass`,
 })
 
 function openHeat(sum: typeof heaterSum | typeof coolerSum, load: ClimateLoad, value: number): OpenedSum {

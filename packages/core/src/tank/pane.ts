@@ -14,6 +14,7 @@ const BETA = [
 /** Bending strength of float glass [N/mm²], as usual for tanks; rule of thumb, less where scratched. */
 export const STRENGTH_N_PER_MM2 = 19.2
 const STRENGTH_SPAN_N_PER_MM2 = [15, 30] as const
+export const PANE_SOURCE = `Plate held on three edges, water to its top (Timoshenko & Woinowsky-Krieger 1959), its shape by inside length over depth; strength of float glass ${STRENGTH_N_PER_MM2} N/mm², rule of thumb ${STRENGTH_SPAN_N_PER_MM2.join('–')}. Joints, edges, brace and stand left out. Information only: the maker decides`
 /** A safety factor for weaker and for stronger glass. */
 export const paneSafetySpan = (factor: number): readonly [number, number] => [
   (factor * STRENGTH_SPAN_N_PER_MM2[0]) / STRENGTH_N_PER_MM2,

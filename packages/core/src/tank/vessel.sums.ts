@@ -2,18 +2,15 @@ import type { Plan } from '../plan/plan.js'
 import { GRAVITY_M_PER_S2 } from '../quantity/physicalConstants.js'
 import { answered, defineSum, openSum, reckoned, type Given, type OpenedSum } from '../quantity/sum.js'
 import {
-  AIR_M_PER_S,
   type Air,
+  EVAPORATION_SOURCE,
+  evaporationFormula,
   evaporationMmPerDay,
   EVAPORATION_SPREAD,
-  HEAT_OF_VAPOUR_KJ_PER_KG,
-  PER_M_PER_S,
-  RIM_SHARE,
-  STILL_AIR,
   TOP_SHARE,
   vapourKPa,
 } from './evaporation.js'
-import { paneSafety, paneSafetySpan, paneShape, STRENGTH_N_PER_MM2 } from './pane.js'
+import { PANE_SOURCE, paneSafety, paneSafetySpan, paneShape, STRENGTH_N_PER_MM2 } from './pane.js'
 import type { Room } from './roomOf.js'
 import type { InnerSize, TankVolumes, Vessel } from './vessel.js'
 
@@ -54,8 +51,7 @@ export const paneSum = defineSum({
   dimension: 'ratio',
   terms: { glassCm: 'length', waterDepthCm: 'length', innerLengthCm: 'length', plateShape: 'ratio' },
   formula: `${STRENGTH_N_PER_MM2}·(10·glassCm)²/(plateShape·${GRAVITY_M_PER_S2}/1000000·(10·waterDepthCm)³)`,
-  source:
-    'Plate held on three edges, water to its top (Timoshenko & Woinowsky-Krieger 1959), its shape by inside length over depth; strength of float glass 19.2 N/mm², rule of thumb 15–30. Joints, edges, brace and stand left out. Information only: the maker decides',
+  source: PANE_SOURCE,
 })
 /** The long pane against bending. */
 export function openPane({ vessel: asked }: Pick<Plan, 'vessel'>, { vessel, inner }: { vessel: Vessel; inner: InnerSize }): OpenedSum {
@@ -85,9 +81,8 @@ export const evaporationSum = defineSum({
     topShare: 'ratio',
     surfaceM2: 'surface',
   },
-  formula: `(${STILL_AIR} + ${PER_M_PER_S}·${AIR_M_PER_S})·max(0, waterKPa − humidityFraction·roomKPa)/${HEAT_OF_VAPOUR_KJ_PER_KG}·86400·${RIM_SHARE}·topShare·surfaceM2`,
-  source:
-    'Carrier (1918), air at 0.1 m/s, with vapour pressure after Alduchov & Eskridge (1996); the rim’s 0.7 and the share of the top are rules of thumb',
+  formula: `${evaporationFormula('waterKPa − humidityFraction·roomKPa', 'topShare')}·surfaceM2`,
+  source: EVAPORATION_SOURCE,
 })
 interface AiredTank {
   readonly room: Room

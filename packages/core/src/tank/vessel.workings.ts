@@ -1,9 +1,20 @@
 import { numberInput, exactly, numberOf, textOf, type Working } from '../quantity/working.js'
 import { TOPS, type FilterMedia, FILTER_MEDIA, type Top } from '../plan/plan.js'
-import { evaporationMmPerDay, EVAPORATION_SPREAD } from './evaporation.js'
-import { FLOW_SPREAD, jetReachCm, reachSpanCm, realFlowLPerH } from './filterFlow.js'
+import { GRAVITY_M_PER_S2 } from '../quantity/physicalConstants.js'
+import { EVAPORATION_SOURCE, evaporationFormula, evaporationMmPerDay, EVAPORATION_SPREAD } from './evaporation.js'
+import {
+  FLOW_SOURCE,
+  FLOW_SPREAD,
+  HEAD_FORMULA,
+  JET_DECAY,
+  JET_SOURCE,
+  jetReachCm,
+  reachSpanCm,
+  realFlowLPerH,
+  STIR_M_PER_S,
+} from './filterFlow.js'
 import { levelOf } from './level.js'
-import { paneSafety, paneSafetySpan } from './pane.js'
+import { PANE_SOURCE, paneSafety, paneSafetySpan, STRENGTH_N_PER_MM2 } from './pane.js'
 
 const within = (value: number, spread: number) => ({ value, low: value / spread, high: value * spread })
 
@@ -11,9 +22,8 @@ export const paneSafetyWorking: Working = {
   id: 'vessel.pane-safety',
   unit: '1',
   fields: [numberInput('lengthCm', 'cm', 5, 600), numberInput('waterDepthCm', 'cm', 1, 200), numberInput('glassCm', 'cm', 0.2, 6)],
-  formula: '19.2·(10·glassCm)²/(β·9.80665e-6·(10·waterDepthCm)³), β by lengthCm/waterDepthCm',
-  source:
-    'Plate held on three edges, water to its top (Timoshenko & Woinowsky-Krieger 1959); strength of float glass 19.2 N/mm², rule of thumb 15–30. Information only: the maker decides',
+  formula: `${STRENGTH_N_PER_MM2}·(10·glassCm)²/(β·${GRAVITY_M_PER_S2}/1000000·(10·waterDepthCm)³), β by lengthCm/waterDepthCm`,
+  source: PANE_SOURCE,
   compute(inputs) {
     const factor = paneSafety(numberOf(inputs, 'lengthCm'), numberOf(inputs, 'waterDepthCm'), numberOf(inputs, 'glassCm'))
     const [low, high] = paneSafetySpan(factor)
@@ -30,8 +40,8 @@ export const evaporationWorking: Working = {
     numberInput('humidityPercent', '%', 0, 100, 50),
     { kind: 'choice', name: 'top', choices: TOPS, standard: 'open' },
   ],
-  formula: '(0.089 + 0.0782·0.1)·(p(temperatureC) − humidityPercent/100·p(roomC))/2440·86400·0.7·top',
-  source: 'Carrier (1918) with vapour pressure after Alduchov & Eskridge (1996); rim 0.7 and top are rules of thumb',
+  formula: evaporationFormula('p(temperatureC) − humidityPercent/100·p(roomC)', 'top'),
+  source: EVAPORATION_SOURCE,
   compute: (inputs) =>
     within(
       evaporationMmPerDay(
@@ -76,8 +86,8 @@ export const realFlowWorking: Working = {
     numberInput('headCm', 'cm', 0, 500, 120),
     { kind: 'choice', name: 'media', choices: FILTER_MEDIA, standard: 'usual' },
   ],
-  formula: 'ratedLPerH·media·(1 − 0.2·headCm/100)',
-  source: 'Media 0.8 / 0.65 / 0.5 and 20 % a metre: rules of thumb, ±20 %',
+  formula: `ratedLPerH·media·${HEAD_FORMULA}`,
+  source: FLOW_SOURCE,
   compute: (inputs) =>
     within(realFlowLPerH(numberOf(inputs, 'ratedLPerH'), numberOf(inputs, 'headCm'), textOf(inputs, 'media') as FilterMedia), FLOW_SPREAD), // a listed choice
 }
@@ -86,8 +96,8 @@ export const jetReachWorking: Working = {
   id: 'kit.jet-reach',
   unit: 'cm',
   fields: [numberInput('flowLPerH', 'L/h', 0, 50_000), numberInput('boreMm', 'mm', 3, 100)],
-  formula: '6.2·u·boreMm/10/0.05 with u = flowLPerH/3.6e6/(π/4·(boreMm/1000)²)',
-  source: 'Round free jet (Rajaratnam 1976); 5 cm/s stirs leaves, rule of thumb 3–8',
+  formula: `${JET_DECAY}·u·boreMm/10/${STIR_M_PER_S} with u = flowLPerH/3.6e6/(π/4·(boreMm/1000)²)`,
+  source: JET_SOURCE,
   compute(inputs) {
     const reach = jetReachCm(numberOf(inputs, 'flowLPerH'), numberOf(inputs, 'boreMm'))
     const [low, high] = reachSpanCm(reach)

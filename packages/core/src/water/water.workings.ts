@@ -1,4 +1,5 @@
 import { numberInput, ContradictionError, exactly, numberOf, type FieldDescriptor, type Working } from '../quantity/working.js'
+import { CO2_G_PER_MOL, MEQ_PER_DKH } from '../quantity/physicalConstants.js'
 import { unionisedAmmoniaFraction } from './ammonia.js'
 import { alkalinityOfDkh, co2FromPh, phFromCo2 } from './carbonate.js'
 import { dilutedMgPerL } from './dilution.js'
@@ -16,7 +17,7 @@ export const co2FromPhWorking: Working = {
   id: 'gas.co2-from-ph',
   unit: 'mg/L',
   fields: [numberInput('pH', 'pH', 4, 10), hardness, temperature(50), ionicStrength],
-  formula: '44009·(Alk − Kw/(h·γ1) + h/γ1)/(K1/(h·γ1) + 2·K1·K2/(h²·γ2)); h = 10^−pH; Alk = khDkh·0.35665/1000',
+  formula: `${CO2_G_PER_MOL * 1000}·(Alk − Kw/(h·γ1) + h/γ1)/(K1/(h·γ1) + 2·K1·K2/(h²·γ2)); h = 10^−pH; Alk = khDkh·${MEQ_PER_DKH.toFixed(5)}/1000`,
   source: 'Plummer & Busenberg (1982); Nordstrom et al. (1990); Davies (1962); Stumm & Morgan (1996)',
   compute(inputs) {
     const pH = numberOf(inputs, 'pH')

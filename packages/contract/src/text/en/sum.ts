@@ -104,7 +104,6 @@ export const enSumTerm = {
   ratedLPerH: 'rated flow',
   mediaShare: 'media',
   headCm: 'lift',
-  headShare: 'left after the lift',
   realLPerH: 'real flow',
   boreMm: 'bore',
   mouthMPerS: 'speed at the mouth',

@@ -62,7 +62,8 @@ export const enHardscape = {
     displaces: 'They displace',
   },
   worked: {
-    depth: 'correlation of heights with distances from the front, −1 to 1; over 0.3 large behind, under −0.3 large in front',
+    depth: (step: string) =>
+      `correlation of heights with distances from the front, −1 to 1; over ${step} large behind, under −${step} large in front`,
     depthSource: 'Pearson’s correlation; the bounds are rules of thumb',
     depthOf: (back: string) => `high, ${back} from the front`,
     kind: 'mean heights of the left three, middle four and right three tenths; a difference of a quarter counts',

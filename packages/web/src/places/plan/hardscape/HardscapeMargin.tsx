@@ -348,7 +348,7 @@ function CompositionTable({ desk: { plan, figures }, composition, placed }: Hard
   const text = enHardscape
   const percent = (share: number): string => `${significant(share * 100, 2)} %`
   const { inner } = figures
-  const { main, sizeToBack } = composition
+  const { main } = composition
   const hidden = composition.mostHidden
   const nameOf = (id: string): string => plan.hardscape.find((piece) => piece.id === id)?.name ?? ''
   const shown: Readonly<Record<CompositionRow | 'depth' | 'kind', string>> = {
@@ -359,8 +359,7 @@ function CompositionTable({ desk: { plan, figures }, composition, placed }: Hard
     third: main === null ? '–' : units.show('length', main.offThird * inner.lengthCm, 2),
     golden: main === null ? '–' : units.show('length', main.offGolden * inner.lengthCm, 2),
     second: composition.secondOverMain === null ? '–' : percent(composition.secondOverMain),
-    depth:
-      sizeToBack === null ? '–' : sizeToBack > 0.3 ? text.depthTold.far : sizeToBack < -0.3 ? text.depthTold.near : text.depthTold.even,
+    depth: composition.sizeReads === null ? '–' : text.depthTold[composition.sizeReads],
     hidden: hidden === null ? enPlan.none : `${nameOf(hidden.id) === '' ? text.chosen : nameOf(hidden.id)}, ${percent(hidden.share)}`,
     kind: text.kinds[composition.outlineKind],
   }

@@ -1,5 +1,5 @@
 import { enHardscape, enMaterial } from '@jovrin/contract'
-import type { Composition, PlacedPiece } from '@jovrin/core'
+import { SIZE_STEP, type Composition, type PlacedPiece } from '@jovrin/core'
 import type { Explained } from '../../../ui/Figure.js'
 import { significant, type Units } from '../../../ui/units.js'
 
@@ -12,7 +12,7 @@ export function explainDepth({ sizeToBack }: Composition, placed: readonly Place
   const { figure, worked } = enHardscape
   return {
     title: figure.depth,
-    formula: worked.depth,
+    formula: worked.depth(significant(SIZE_STEP)),
     worked: `r = ${significant(sizeToBack)}`,
     source: worked.depthSource,
     range: null,
