@@ -171,7 +171,8 @@ export {
   type Wish,
   type ZonePurpose,
 } from './plan/plan.js'
-export { UNKNOWN_SOURCE, UNPLACED, UNPLANNED } from './plan/unplanned.js'
+export { newPlan } from './plan/newPlan.js'
+export { UNKNOWN_SOURCE, UNPLACED, UNPLANNED, UNKNOWN_LAMP, UNTUNED_LINE } from './plan/unplanned.js'
 export { upgradePlan } from './plan/upgrade/upgradePlan.js'
 export { heightCmAtAge } from './planting/height.js'
 export { GRAVITY_M_PER_S2 } from './quantity/physicalConstants.js'

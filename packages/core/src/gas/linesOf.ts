@@ -1,5 +1,6 @@
 import type { Answers } from '../plan/answers.js'
-import type { GasControl, Plan } from '../plan/plan.js'
+import type { GasControl, GasLine, Plan } from '../plan/plan.js'
+import { UNTUNED_LINE } from '../plan/unplanned.js'
 import { bubblesPerSOfRate, gasRateMgPerH } from './bubble.js'
 import { defaultGasRateMgPerH } from './defaultRate.js'
 
@@ -63,14 +64,5 @@ export const gasHoursOf = (
 ): number => lightWindows.reduce((sum, { hours }) => sum + Math.max(0, hours + (line.beforeLightMin - line.beforeDarkMin) / 60), 0)
 export const hasGas = ({ gasLines }: Pick<Plan, 'gasLines'>): boolean => gasLines.some(({ control }) => control !== 'none')
 
-/** A line on a timer as it is planned when gas is added: before lights-on by what most tanks need, off before dark. */
-export const addedGasLine = (id: string): Plan['gasLines'][number] => ({
-  id,
-  control: 'timer',
-  bubblesPerS: null,
-  bubbleMl: null,
-  linePressureBar: null,
-  beforeLightMin: 90,
-  beforeDarkMin: 60,
-  limitMgPerL: null,
-})
+/** As it is planned when gas is added. */
+export const addedGasLine = (id: string): GasLine => ({ id, ...UNTUNED_LINE })

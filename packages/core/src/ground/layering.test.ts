@@ -4,6 +4,7 @@ import { tries } from '../testing/properties.js'
 import { isInside } from '../numeric/ring.js'
 import { METHOD, methodLayers, GROUND_METHODS } from './compare.js'
 import { layOutGround, type KnownLayer, type KnownZone } from './groundPlan.js'
+import { openNeed } from './ground.sums.js'
 import { groundNeeds, layingOrder } from './layering.js'
 import { tabCost, tabGrid, tabRing } from './rootTabs.js'
 
@@ -36,6 +37,19 @@ describe('what to buy', () => {
     expect(needs[1]?.volumeL).toBeCloseTo(17, 9)
     expect(needs[1]).toMatchObject({ bags: 3 })
     expect(needs[1]!.bags * 9 - needs[1]!.pouredL).toBeCloseTo(needs[1]!.leftOverL, 9)
+  })
+  test('each need opens with the layers that it is made of, two products of one ground apart', () => {
+    const needs = groundNeeds(ground, (zoneId) => (zoneId === 'y' ? { name: 'Small bag', bagL: 3, price: 8 } : null))
+    const soils = needs.filter((need) => need.ground === 'rich-soil')
+    expect(soils.map(({ laid }) => laid.map(({ id }) => id))).toEqual([['b'], ['d']])
+    for (const need of soils) {
+      const { litres, dry, bags } = openNeed(need)
+      expect(litres.worked).toEqual([need.laid[0]?.volumeL])
+      expect(dry.result).toEqual({ value: need.dryKg, dimension: 'mass' })
+      expect(bags.result.value).toBe(Math.ceil(need.pouredL / need.bagL))
+    }
+    const from = (need: (typeof needs)[number] | undefined) => need && openNeed(need).bags.terms.find(({ name }) => name === 'bagL')?.from
+    expect([from(soils[0]), from(soils[1])]).toEqual(['assumed', 'typed'])
   })
   test('a chosen bag is a line of its own', () => {
     const needs = groundNeeds(ground, (zoneId) => (zoneId === 'y' ? { name: 'Small bag', bagL: 3, price: 8 } : null))

@@ -82,6 +82,11 @@ describe('composition', () => {
     expect(of(small, middle, tall).secondOverMain).toBeCloseTo(12 / 18, 9)
     expect(of(small, middle, tall).sizeToBack).toBeCloseTo(-1, 9)
     expect(of(small, tall).sizeToBack).toBeNull()
+    expect(of(small, middle, tall).sizeReads).toBe('near')
+    expect(
+      of(piece('s', box(50, 5, 60, 15), 6), piece('m', box(30, 17.5, 40, 27.5), 12), piece('t', box(10, 30, 20, 40), 18)).sizeReads,
+    ).toBe('far')
+    expect(of(small, tall).sizeReads).toBeNull()
   })
   test.each([
     [
@@ -112,7 +117,9 @@ describe('composition', () => {
     expect(of(...spans.map(([left, right, height], index) => piece(`p${index}`, box(left, 15, right, 30), height))).outlineKind).toBe(kind),
   )
   test('a wall of the same height in front hides half of what stands behind', () => {
-    const { hidden } = of(piece('back', box(40, 30, 60, 40), 10), piece('front', box(50, 5, 70, 15), 12))
+    const { hidden, mostHidden } = of(piece('back', box(40, 30, 60, 40), 10), piece('front', box(50, 5, 70, 15), 12))
+    expect(mostHidden?.id).toBe('back')
+    expect(of(piece('alone', box(40, 30, 60, 40), 10)).mostHidden).toBeNull()
     expect(hidden).toEqual([
       { id: 'back', wideCm: 20, hiddenCm: 10, share: 0.5 },
       { id: 'front', wideCm: 20, hiddenCm: 0, share: 0 },

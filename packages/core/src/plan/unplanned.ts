@@ -1,4 +1,4 @@
-import type { Piece, Plan, WaterSource } from './plan.js'
+import type { GasLine, Lamp, Piece, Plan, WaterSource } from './plan.js'
 
 /** The parts of a plan that nobody has said anything about yet. */
 export const UNPLANNED = {
@@ -47,6 +47,26 @@ export const UNKNOWN_SOURCE = {
   silicaMgSiPerL: null,
   disinfectant: null,
 } as const satisfies Omit<WaterSource, 'id'>
+
+/** A lamp of which nothing is known. */
+export const UNKNOWN_LAMP = {
+  fluxUmolPerS: null,
+  watts: null,
+  lengthCm: null,
+  aboveWaterCm: null,
+  dimFraction: null,
+} as const satisfies Omit<Lamp, 'id'>
+
+/** A line that nobody has tuned: on a timer, open before lights-on by what most tanks need, shut before dark. */
+export const UNTUNED_LINE = {
+  control: 'timer',
+  bubblesPerS: null,
+  bubbleMl: null,
+  linePressureBar: null,
+  beforeLightMin: 90,
+  beforeDarkMin: 60,
+  limitMgPerL: null,
+} as const satisfies Omit<GasLine, 'id'>
 
 /** A piece that has no place in the tank yet. */
 export const UNPLACED = {

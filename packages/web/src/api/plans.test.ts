@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, test, vi } from 'vitest'
-import { newPlan } from '../places/shared/newPlan.js'
+import { newPlan } from '@jovrin/core'
 import { standInServer } from '../testing/standInServer.js'
 import { changePlan } from './plans.js'
 

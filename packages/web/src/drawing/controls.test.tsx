@@ -1,7 +1,6 @@
-import { STRANDS, type Band, type DayCurve, type Plan, type Strand } from '@jovrin/core'
+import { type Band, type DayCurve, newPlan, type Plan, type Strand, STRANDS } from '@jovrin/core'
 import { cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { afterEach, describe, expect, test } from 'vitest'
-import { newPlan } from '../places/shared/newPlan.js'
 import { Braid, type BraidLabels } from './braid/Braid.js'
 import type { BraidWeek } from './braid/braidGeometry.js'
 import { DayStrip, type DayStripLabels } from './day/DayStrip.js'

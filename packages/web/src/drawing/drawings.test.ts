@@ -1,7 +1,6 @@
-import { type Band, type DayEdge, edgeMinutes, moveEdge, type Plan, type Strand, STRANDS } from '@jovrin/core'
+import { type Band, type DayEdge, edgeMinutes, moveEdge, newPlan, type Plan, type Strand, STRANDS } from '@jovrin/core'
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import { newPlan } from '../places/shared/newPlan.js'
 import { algaeY, lanes, ribbons, type BraidWeek } from './braid/braidGeometry.js'
 import { partsOfDay } from './day/partsOfDay.js'
 import { plantStrokes } from './section/plants.js'

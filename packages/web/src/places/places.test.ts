@@ -1,10 +1,9 @@
-import { checkPlan, flagsOf, forecastMember, leadOf, tankFigures, type Lead } from '@jovrin/core'
+import { checkPlan, flagsOf, forecastMember, type Lead, leadOf, newPlan, tankFigures } from '@jovrin/core'
 import { enLead, PlanSchema } from '@jovrin/contract'
 import { describe, expect, test } from 'vitest'
 import { agedTimeline } from '../api/tanks.queries.js'
 import { braidWeeks, flagSentence } from './shared/balance.view.js'
 import { findingSentence } from './plan/describe/findings.text.js'
-import { newPlan } from './shared/newPlan.js'
 import { leadSentence, trendSentence } from './lead.text.js'
 import { METRIC } from '../testing/units.js'
 

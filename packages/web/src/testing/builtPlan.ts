@@ -1,5 +1,4 @@
-import { UNPLACED, type Piece, type Plan } from '@jovrin/core'
-import { newPlan } from '../places/shared/newPlan.js'
+import { newPlan, type Piece, type Plan, UNPLACED } from '@jovrin/core'
 
 /** A stone with a box for an outline. */
 export const stone = (id: string, left: number, front: number, wide: number, part: Partial<Piece> = {}): Piece => ({

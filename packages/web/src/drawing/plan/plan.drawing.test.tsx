@@ -1,7 +1,6 @@
-import { cutGround, tankFigures, type Plan, type Vertex } from '@jovrin/core'
+import { cutGround, newPlan, type Plan, tankFigures, type Vertex } from '@jovrin/core'
 import { cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { afterEach, describe, expect, test } from 'vitest'
-import { newPlan } from '../../places/shared/newPlan.js'
 import { groundFaces } from '../section/groundFaces.js'
 import { CouchView } from './CouchView.js'
 import { OutlineHandles } from './OutlineHandles.js'

@@ -1,9 +1,8 @@
-import { applyEdits, FINDINGS, MENDS, mendWith, raise, type Finding, type Plan } from '@jovrin/core'
+import { applyEdits, type Finding, FINDINGS, MENDS, mendWith, newPlan, type Plan, raise } from '@jovrin/core'
 import { cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { MemoryRouter } from 'react-router'
 import { afterEach, describe, expect, test } from 'vitest'
 import { UnitsProvider } from '../../ui/units.js'
-import { newPlan } from '../shared/newPlan.js'
 import { FindingsList } from './FindingsList.js'
 import { PriceCell } from './PriceCell.js'
 

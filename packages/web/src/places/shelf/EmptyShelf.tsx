@@ -1,9 +1,8 @@
 import { enShelf } from '@jovrin/contract'
-import { tankFigures } from '@jovrin/core'
+import { newPlan, tankFigures } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { Link } from 'react-router'
 import { SmallSection } from '../../drawing/section/SmallSection.js'
-import { newPlan } from '../shared/newPlan.js'
 
 const SAMPLE_AGE = 40
 

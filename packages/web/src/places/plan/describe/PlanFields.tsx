@@ -1,21 +1,23 @@
 import { enDescribe, enField, enGroundKind, enPlantKind, enQuestion, enRefused, enSchool } from '@jovrin/contract'
 import {
   FEEDING_SCHOOLS,
-  GROUND_KINDS,
-  longestRampMin,
-  MATERIAL,
-  numberField,
-  pieceMassKg,
-  PLANT_KINDS,
-  UNKNOWN_SOURCE,
-  UNPLACED,
   type GasLine,
+  GROUND_KINDS,
   type GroundKind,
   type Lamp,
   type LightWindow,
+  longestRampMin,
+  MATERIAL,
+  numberField,
   type Patch,
+  pieceMassKg,
   type Plan,
+  PLANT_KINDS,
   type PlantKind,
+  UNKNOWN_LAMP,
+  UNKNOWN_SOURCE,
+  UNPLACED,
+  UNTUNED_LINE,
 } from '@jovrin/core'
 import { Box, MenuItem, TextField } from '@mui/material'
 import { Choice } from '../../../ui/Choice.js'
@@ -257,18 +259,9 @@ const AmountFields = ({ patch }: { patch: Patch }) => (
   </>
 )
 
-const FIRST_LAMP: Lamp = { id: 'l1', fluxUmolPerS: null, watts: null, lengthCm: null, aboveWaterCm: null, dimFraction: null }
+const FIRST_LAMP: Lamp = { id: 'l1', ...UNKNOWN_LAMP }
 const FIRST_WINDOW: LightWindow = { id: 't1', on: '12:00', hours: 0, rampMin: 0 }
-const FIRST_LINE: GasLine = {
-  id: 'c1',
-  control: 'none',
-  bubblesPerS: null,
-  bubbleMl: null,
-  linePressureBar: null,
-  beforeLightMin: 90,
-  beforeDarkMin: 60,
-  limitMgPerL: null,
-}
+const FIRST_LINE: GasLine = { id: 'c1', ...UNTUNED_LINE, control: 'none' }
 
 function LightFields() {
   const lamp = usePen().form.draft.lamps[0] ?? FIRST_LAMP

@@ -19,7 +19,7 @@ import { useFindings, useMarginDesk, type Desk } from '../desk.js'
 import { FindingsList } from '../FindingsList.js'
 import { finishDrawn, OutlineSheet } from '../outline/OutlineSheet.js'
 import { OutlineTools } from '../outline/OutlineTools.js'
-import { readSpots, useOutlines, type Gesture } from '../outline/useOutlines.js'
+import { keptSpots, useOutlines, type Gesture } from '../outline/useOutlines.js'
 import { LabelledFloor } from '../LabelledFloor.js'
 import { SheetFrame } from '../SheetFrame.js'
 import { GroundMargin } from './GroundMargin.js'
@@ -60,7 +60,7 @@ export function GroundSheet({ desk }: { desk: Desk }) {
   const [search] = useSearchParams()
   const setParam = useSetParam()
   const outlines = useOutlines({ tankId: desk.tankId, param: 'zone', snaps: true, tools: TOOL })
-  const [free, setFree] = useKeptState<readonly Spot[]>(`jovrin.cut.${desk.tankId}`, [], readSpots)
+  const [free, setFree] = useKeptState<readonly Spot[]>(`jovrin.cut.${desk.tankId}`, [], keptSpots)
   const { chosenId, choose, tool, setTool } = outlines
   const zone = plan.zones.find(({ id }) => id === chosenId) ?? null
   const cut = CUTS.find((one) => one === search.get('cut')) ?? 'front'

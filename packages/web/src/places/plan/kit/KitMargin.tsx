@@ -12,8 +12,9 @@ import {
   openRealFlow,
   openTurnover,
   outletFlowsLPerH,
-  usualHeaterW,
   type Plan,
+  UNKNOWN_LAMP,
+  usualHeaterW,
 } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useMemo } from 'react'
@@ -260,10 +261,7 @@ function Lamps({ desk }: KitMarginProps) {
         onClick={() =>
           change((plan) => ({
             ...plan,
-            lamps: [
-              ...plan.lamps,
-              { id: localId('l'), fluxUmolPerS: null, watts: null, lengthCm: null, aboveWaterCm: null, dimFraction: null },
-            ],
+            lamps: [...plan.lamps, { id: localId('l'), ...UNKNOWN_LAMP }],
           }))
         }
       >

@@ -10,7 +10,7 @@ export type Gesture = 'choose' | 'outline' | 'line' | 'spot'
 /** Corners that an outline or a line needs. */
 export const LEAST_CORNERS = { outline: 3, line: 2 } as const
 
-export const readSpots = (kept: unknown): readonly Spot[] | null =>
+export const keptSpots = (kept: unknown): readonly Spot[] | null =>
   Array.isArray(kept) && kept.every((spot) => typeof (spot as Spot).xCm === 'number' && typeof (spot as Spot).yCm === 'number')
     ? (kept as readonly Spot[])
     : null
@@ -93,7 +93,7 @@ interface Drawing {
 const NOTHING: Drawing = { tool: 'choose', spots: [] }
 function readDrawing(kept: unknown): Drawing | null {
   if (typeof kept !== 'object' || kept === null || !('tool' in kept) || !('spots' in kept)) return null
-  const spots = readSpots(kept.spots)
+  const spots = keptSpots(kept.spots)
   return typeof kept.tool === 'string' && spots !== null ? { tool: kept.tool, spots } : null
 }
 const isToolOf = <Tool extends string>(tools: Readonly<Record<Tool, Gesture>>, tool: string): tool is Tool => Object.hasOwn(tools, tool)

@@ -1,4 +1,5 @@
-import { PLAN_SCHEMA_VERSION, UNKNOWN_SOURCE, UNPLANNED, type Plan } from '@jovrin/core'
+import { PLAN_SCHEMA_VERSION, type Plan } from './plan.js'
+import { UNKNOWN_LAMP, UNKNOWN_SOURCE, UNPLANNED, UNTUNED_LINE } from './unplanned.js'
 
 /** A plan in which nothing is known yet: common kit, every number "don't know". */
 export const newPlan = (name: string, startedOn: string, timeZone: string): Plan => ({
@@ -18,20 +19,9 @@ export const newPlan = (name: string, startedOn: string, timeZone: string): Plan
     { id: 'stems', kind: 'stems', footFraction: 0.35, density: null, pots: null },
     { id: 'rosette', kind: 'rosette', footFraction: 0.15, density: null, pots: null },
   ],
-  lamps: [{ id: 'l1', fluxUmolPerS: null, watts: null, lengthCm: null, aboveWaterCm: null, dimFraction: null }],
+  lamps: [{ id: 'l1', ...UNKNOWN_LAMP }],
   lightWindows: [{ id: 't1', on: '12:00', hours: 7, rampMin: 30 }],
-  gasLines: [
-    {
-      id: 'c1',
-      control: 'timer',
-      bubblesPerS: null,
-      bubbleMl: null,
-      linePressureBar: null,
-      beforeLightMin: 90,
-      beforeDarkMin: 60,
-      limitMgPerL: null,
-    },
-  ],
+  gasLines: [{ id: 'c1', ...UNTUNED_LINE }],
   flow: { surface: null, hasSkimmer: false, turnoverPerH: null, filter: null },
   feeding: 'lean-column',
   changes: { fraction: 0.5, everyDays: 7, firstWeeksMore: true },
