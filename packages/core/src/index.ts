@@ -200,9 +200,11 @@ export {
   type WorkingInputs,
   type WorkingRow,
 } from './quantity/working.js'
+export type { OpenedSum, OpenedTerm, Provenance, Word } from './quantity/sum.js'
 export { climateSpanW, COOLER_MARGIN, HEATER_MARGIN, heatTerms, type ClimateLoad, type HeatTerms } from './tank/climate.js'
 export { evaporationMmPerDay, EVAPORATION_SPREAD } from './tank/evaporation.js'
 export {
+  type DeadArea,
   deadCells,
   FLOW_SPREAD,
   headShare,
@@ -224,6 +226,7 @@ export { alkalinityOfDkh, dkhOfAlkalinity } from './water/carbonate.js'
 export { Answers, commonAnswers, UNKNOWN_TRAITS, type Draw } from './plan/answers.js'
 export { dimOf, effectiveHoursOf, lightHoursOf, lightsOnMin, type AnsweredLamp } from './light/lampsOf.js'
 export { gasHoursOf, hasGas, type AnsweredLine } from './gas/linesOf.js'
+export { openGasRate } from './gas/gas.sums.js'
 export { PLANT_GROUPS, PLANT_KIND, type PlantGroup, type PlantKindFacts } from './planting/kinds.js'
 export { type WeighedPiece } from './hardscape/piecesOf.js'
 export { type Stand } from './planting/standOf.js'
@@ -323,6 +326,9 @@ export { QUANTITY, type QuantityFacts } from './journal/quantities.js'
 export { compareGrounds, withMethod, type GroundComparison } from './budget/compareGrounds.js'
 export { gasBySurface, type SurfaceGas } from './budget/gasBySurface.js'
 export { coolerLoad, heaterLoad, neededCoolerW, neededHeaterW, usualHeaterW } from './tank/climateLoad.js'
+export { evaporationOf, openEvaporation, openFill, openGross, openPane } from './tank/vessel.sums.js'
+export { openDeadShare, openRealFlow, openReach, openTurnover } from './tank/flow.sums.js'
+export { openCooler, openHeater } from './tank/heat.sums.js'
 export { DAYS_PER_MONTH, monthlyCost, runningParts, USUAL_RATE, type Rate, type RunningPart, type RunningTerms } from './budget/running.js'
 export {
   columnTotals,
@@ -336,6 +342,8 @@ export {
   type ShoppingItem,
   type ShoppingLine,
 } from './budget/shopping.js'
+export { openSurfaceGas } from './budget/gasBySurface.sums.js'
+export { openMonth, openRunningPart } from './budget/running.sums.js'
 export {
   LEVEL,
   levelCosts,
@@ -346,6 +354,7 @@ export {
   type LevelCost,
   type SupplyLevel,
 } from './intent/supplyLevel.js'
+export { openUpkeep } from './intent/upkeep.sums.js'
 export { FINDINGS, type FindingCode } from './findings.js'
 export { MENDS, type MendCode } from './safety/mends.js'
 export { checkTank } from './safety/checkTank.js'
@@ -353,7 +362,9 @@ export { TOOL_GAP_CM } from './safety/checkHardscape.js'
 export { outletFlowsLPerH, outletReaches } from './safety/checkKit.js'
 export { checkPlan } from './safety/checkPlan.js'
 export { cornersOf, filledKg, filledMasses } from './safety/filled.js'
+export { openWeights } from './safety/filled.sums.js'
 export { WORKINGS } from './workings.js'
+export { SUMS, type SumId, type SumTerm } from './sums.js'
 export {
   addPath,
   addZone,
@@ -371,6 +382,7 @@ export {
   type PathShape,
 } from './ground/zoneEdits.js'
 export { withTabs } from './ground/tabEdits.js'
+export { openGroundVolume, openNeed, openPoreWater } from './ground/ground.sums.js'
 export {
   addPiece,
   duplicatePiece,
@@ -384,17 +396,7 @@ export {
   withOutline,
   withPiece,
 } from './hardscape/pieceEdits.js'
-export { edgeMinutes, moveEdge, SNAP_MIN, type DayEdge } from './light/dayEdits.js'
-export type { OpenedSum, OpenedTerm, Provenance, Word } from './quantity/sum.js'
-export { SUMS, type SumId, type SumTerm } from './sums.js'
-export { evaporationOf, openEvaporation, openFill, openGross, openPane } from './tank/vessel.sums.js'
-export { openRealFlow, openReach, openTurnover } from './tank/flow.sums.js'
-export { openCooler, openHeater } from './tank/heat.sums.js'
-export { openGroundVolume, openNeed, openPoreWater } from './ground/ground.sums.js'
 export { openAllWater, openDisplaced, openOpenWater } from './hardscape/water.sums.js'
 export { openComposition, type CompositionRow } from './hardscape/composition.sums.js'
+export { edgeMinutes, moveEdge, SNAP_MIN, type DayEdge } from './light/dayEdits.js'
 export { openDailyLight, openFloorLight } from './light/light.sums.js'
-export { openGasRate } from './gas/gas.sums.js'
-export { openMonth, openRunningPart } from './budget/running.sums.js'
-export { openUpkeep } from './intent/upkeep.sums.js'
-export { openWeights } from './safety/filled.sums.js'

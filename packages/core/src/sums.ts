@@ -1,3 +1,4 @@
+import { surfaceGasSum, surfaceLossSum } from './budget/gasBySurface.sums.js'
 import { gasCostSum, monthSum, plantsCostSum, powerCostSum, saltsCostSum, waterCostSum } from './budget/running.sums.js'
 import { gasRateSum } from './gas/gas.sums.js'
 import { bagsSum, dryGroundSum, groundSum, poreSum } from './ground/ground.sums.js'
@@ -6,7 +7,7 @@ import { allWaterSum, displacedSum, openWaterSum } from './hardscape/water.sums.
 import { upkeepSum } from './intent/upkeep.sums.js'
 import { dailyLightSum, floorLightSum } from './light/light.sums.js'
 import { filledSum, glassMassSum, piecesMassSum, usualMassSum, waterMassSum, weighedSum } from './safety/filled.sums.js'
-import { reachSum, realFlowSum, turnoverSum } from './tank/flow.sums.js'
+import { deadShareSum, reachSum, realFlowSum, turnoverSum } from './tank/flow.sums.js'
 import { coolerSum, heaterSum } from './tank/heat.sums.js'
 import { basePressureSum, evaporationSum, fillSum, floorLoadSum, footPressureSum, grossSum, paneSum } from './tank/vessel.sums.js'
 
@@ -43,11 +44,14 @@ export const SUMS = [
   realFlowSum,
   turnoverSum,
   reachSum,
+  deadShareSum,
   heaterSum,
   coolerSum,
   floorLightSum,
   dailyLightSum,
   gasRateSum,
+  surfaceGasSum,
+  surfaceLossSum,
   powerCostSum,
   gasCostSum,
   saltsCostSum,

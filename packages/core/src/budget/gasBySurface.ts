@@ -5,10 +5,16 @@ import { co2AirEquilibriumMgPerL } from '../gas/airEquilibrium.js'
 import { SURFACES, type Plan, type Surface } from '../plan/plan.js'
 
 /** CO2 held in the lit hours when gas use is compared. */
-const HELD_MG_PER_L = 25
+export const HELD_MG_PER_L = 25
 
 export interface SurfaceGas {
   readonly surface: Surface
+  readonly gasMgPerH: number
+  readonly openH: number
+  /** CO2 exchanged with the air [1/h]. */
+  readonly lossPerH: number
+  readonly equilibriumMgPerL: number
+  readonly waterL: number
   /** Gas let in on a day, with the solved rate [g]. */
   readonly gramsPerDay: number
   /** Of it, lost to the air while the level is held [g]. */
@@ -22,11 +28,18 @@ export function gasBySurface(plan: Plan): SurfaceGas[] {
   const openH = gasHoursOf(plan, line)
   return SURFACES.map((surface) => {
     const figures = tankFigures({ ...plan, flow: { ...plan.flow, surface }, gasLines: [{ ...line, bubblesPerS: null }] })
-    const equilibrium = co2AirEquilibriumMgPerL(figures.temperatureC, figures.room.co2Ppm)
+    const { gasMgPerH, waterL } = figures
+    const equilibriumMgPerL = co2AirEquilibriumMgPerL(figures.temperatureC, figures.room.co2Ppm)
+    const lossPerH = CO2_OVER_OXYGEN * figures.oxygenPerH
     return {
       surface,
-      gramsPerDay: (figures.gasMgPerH * openH) / 1000,
-      lostGPerDay: (CO2_OVER_OXYGEN * figures.oxygenPerH * (HELD_MG_PER_L - equilibrium) * figures.waterL * openH) / 1000,
+      gasMgPerH,
+      openH,
+      lossPerH,
+      equilibriumMgPerL,
+      waterL,
+      gramsPerDay: (gasMgPerH * openH) / 1000,
+      lostGPerDay: (lossPerH * (HELD_MG_PER_L - equilibriumMgPerL) * waterL * openH) / 1000,
     }
   })
 }

@@ -23,6 +23,7 @@ const FIXED = {
   dailyLight: { unit: 'mol/m²', digits: 2 },
   surface: { unit: 'm²' },
   gasRate: { unit: 'g/h', digits: 2 },
+  gasADay: { unit: 'g/day', digits: 2 },
   airShare: { unit: 'ppm' },
   concentration: { unit: 'mg/L' },
   conductivity: { unit: 'µS/cm' },

@@ -27,7 +27,7 @@ const STIR_SPAN_M_PER_S = [0.03, 0.08] as const
 /** Speed on the axis of a round jet: 6.2·u0·d/x (Rajaratnam 1976). */
 export const JET_DECAY = 6.2
 /** Half-width of a round jet over its length, to where it still stirs. */
-const JET_SPREAD = 0.22
+export const JET_SPREAD = 0.22
 export const JET_SOURCE = `Round free jet (Rajaratnam 1976); ${STIR_M_PER_S * 100} cm/s stirs leaves, rule of thumb ${STIR_SPAN_M_PER_S.map((speed) => speed * 100).join('–')}. Plants, stones and the return current left out`
 
 export type JetOutlet = Omit<Outlet, 'id'>
@@ -82,16 +82,20 @@ export function isStirred(
 const wallCm = (at: number, way: number, sizeCm: number): number =>
   Math.abs(way) < 1e-6 ? Infinity : Math.max(0, (way > 0 ? sizeCm - at : -at) / way)
 
-const CELL_CM = 4
+export const CELL_CM = 4
+/** What lies outside every jet. */
+export interface DeadArea {
+  readonly cells: readonly { readonly xCm: number; readonly yCm: number; readonly dxCm: number; readonly dyCm: number }[]
+  /** Cells of the whole floor. */
+  readonly all: number
+  readonly share: number
+}
 /** Cells of the floor that no jet reaches, as rectangles [cm], and their share of it. */
 export function deadCells(
   outlets: readonly JetOutlet[],
   reachesCm: readonly number[],
   floor: { readonly lengthCm: number; readonly widthCm: number },
-): {
-  readonly cells: readonly { readonly xCm: number; readonly yCm: number; readonly dxCm: number; readonly dyCm: number }[]
-  readonly share: number
-} {
+): DeadArea {
   const columns = Math.max(1, Math.round(floor.lengthCm / CELL_CM))
   const rows = Math.max(1, Math.round(floor.widthCm / CELL_CM))
   const dxCm = floor.lengthCm / columns
@@ -104,5 +108,5 @@ export function deadCells(
       if (!outlets.some((outlet, index) => isStirred(outlet, reachesCm[index] ?? 0, xCm, yCm, floor)))
         cells.push({ xCm: column * dxCm, yCm: row * dyCm, dxCm, dyCm })
     }
-  return { cells, share: cells.length / (rows * columns) }
+  return { cells, all: rows * columns, share: cells.length / (rows * columns) }
 }

@@ -1,6 +1,9 @@
 import type { Filter } from '../plan/plan.js'
 import { answered, defineSum, openSum, reckoned, type OpenedSum } from '../quantity/sum.js'
 import {
+  CELL_CM,
+  type DeadArea,
+  JET_SPREAD,
   FLOW_SOURCE,
   FLOW_SPREAD,
   HEAD_FORMULA,
@@ -55,6 +58,16 @@ export const reachSum = defineSum({
   formula: `${JET_DECAY}·mouthMPerS·boreMm/10/${STIR_M_PER_S}`,
   source: JET_SOURCE,
 })
+export const deadShareSum = defineSum({
+  id: 'kit.dead-share',
+  dimension: 'fraction',
+  terms: { unreached: 'count', spots: 'count' },
+  formula: 'unreached/spots',
+  source: `A grid of ${CELL_CM} cm over the floor; a jet is a cone of ${JET_SPREAD} of its way to each side, and is turned along a wall that it meets`,
+})
+export const openDeadShare = ({ cells, all, share }: DeadArea): OpenedSum =>
+  openSum(deadShareSum, share, { unreached: reckoned(cells.length), spots: reckoned(all) })
+
 /** Reach of an outlet's jet, from its share of the flow. */
 export function openReach(boreMm: number, flowLPerH: number): OpenedSum {
   const value = jetReachCm(flowLPerH, boreMm)

@@ -132,7 +132,7 @@ describe('intent', () => {
 })
 
 describe('kit', () => {
-  const show = (plan = builtPlan) => renderSheet(plan, (desk) => <KitMargin desk={desk} deadShare={0.2} />)
+  const show = (plan = builtPlan) => renderSheet(plan, (desk) => <KitMargin desk={desk} dead={{ cells: [], all: 5, share: 0 }} />)
   test('real flow follows what the filter is rated, and half-typed numbers are let be', () => {
     show()
     expect(screen.getByTitle(/Really moves|flow/i)).toBeTruthy()

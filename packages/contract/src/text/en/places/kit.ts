@@ -17,7 +17,6 @@ export const enKit = {
   reach: 'Reach',
   reachTold: (cm: string) => `stirs leaves to ${cm}`,
   dead: 'Outside every jet',
-  gasLossTold: (g: string) => `${g} g a day`,
   gasHead: ['Surface', 'Gas for 25 mg/L', 'Lost a day'],
   climate: 'Heating and cooling',
   needHeater: 'Coldest month asks for',

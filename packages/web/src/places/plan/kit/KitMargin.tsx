@@ -3,13 +3,16 @@ import { PlanChoice, PlanField } from '../PlanField.js'
 import { SumFigure } from '../SumFigure.js'
 import {
   commonAnswers,
+  type DeadArea,
   filterOf,
   gasBySurface,
   neededHeaterW,
   openCooler,
+  openDeadShare,
   openHeater,
   openReach,
   openRealFlow,
+  openSurfaceGas,
   openTurnover,
   outletFlowsLPerH,
   type Plan,
@@ -26,7 +29,7 @@ import type { Desk } from '../desk.js'
 
 interface KitMarginProps {
   readonly desk: Desk
-  readonly deadShare: number | null
+  readonly dead: DeadArea | null
 }
 
 export function KitMargin(props: KitMarginProps) {
@@ -105,7 +108,7 @@ function ReachFigure({ boreMm, flowLPerH }: { boreMm: number; flowLPerH: number 
   return <SumFigure sum={reach}>{enKit.reachTold(units.tell(reach.result, 2))}</SumFigure>
 }
 
-function Outlets({ desk, deadShare }: KitMarginProps) {
+function Outlets({ desk, dead }: KitMarginProps) {
   const { plan: kept, form, figures, change } = desk
   const flows = outletFlowsLPerH(kept, figures)
   const text = enKit
@@ -160,9 +163,9 @@ function Outlets({ desk, deadShare }: KitMarginProps) {
           </Box>
         </Box>
       ))}
-      {deadShare !== null && (
+      {dead !== null && (
         <Box sx={{ fontSize: 14 }}>
-          {text.dead}: {significant(deadShare * 100, 2)} %
+          {text.dead}: <SumFigure sum={openDeadShare(dead)} />
         </Box>
       )}
       <Button variant="text" sx={{ px: 0 }} onClick={() => change(add)}>
@@ -192,13 +195,20 @@ function GasLoss({ desk: { plan } }: { desk: Desk }) {
     >
       <HeadRow heads={text.gasHead} />
       <tbody>
-        {rows.map(({ surface, gramsPerDay, lostGPerDay }) => (
-          <tr key={surface} style={plan.flow.surface === surface ? { fontWeight: 600 } : undefined}>
-            <td>{enSurface[surface]}</td>
-            <td>{text.gasLossTold(significant(gramsPerDay, 2))}</td>
-            <td>{text.gasLossTold(significant(lostGPerDay, 2))}</td>
-          </tr>
-        ))}
+        {rows.map((row) => {
+          const { given, lost } = openSurfaceGas(row)
+          return (
+            <tr key={row.surface} style={plan.flow.surface === row.surface ? { fontWeight: 600 } : undefined}>
+              <td>{enSurface[row.surface]}</td>
+              <td>
+                <SumFigure sum={given} />
+              </td>
+              <td>
+                <SumFigure sum={lost} />
+              </td>
+            </tr>
+          )
+        })}
       </tbody>
     </Box>
   )

@@ -28,10 +28,7 @@ export function KitSheet({ desk }: { desk: Desk }) {
   const prefix = svgPrefix(useId())
   const findings = useFindings(desk)
   const reaches = useMemo(() => outletReaches(plan, figures), [plan, figures])
-  const dead = useMemo(
-    () => (plan.outlets.length === 0 ? { cells: [], share: 0 } : deadCells(plan.outlets, reaches, inner)),
-    [plan.outlets, reaches, inner],
-  )
+  const dead = useMemo(() => (plan.outlets.length === 0 ? null : deadCells(plan.outlets, reaches, inner)), [plan.outlets, reaches, inner])
   return (
     <SheetFrame
       drawing={
@@ -51,13 +48,13 @@ export function KitSheet({ desk }: { desk: Desk }) {
                     labels={{
                       ...sectionLabels(plan, figures, units, [
                         [enKit.turnover, significant(figures.turnoverPerH, 2)],
-                        [enKit.dead, plan.outlets.length === 0 ? '–' : `${significant(dead.share * 100, 2)} %`],
+                        [enKit.dead, dead === null ? '–' : units.show('fraction', dead.share)],
                       ]),
                       description: enKit.frontDescription(plan.name),
                     }}
                     marks={(section) => (
                       <>
-                        <DeadStrip layout={section} cells={dead.cells} widthCm={inner.widthCm} />
+                        <DeadStrip layout={section} cells={dead?.cells ?? []} widthCm={inner.widthCm} />
                         <OutletMarks layout={section} desk={desk} reaches={reaches} />
                       </>
                     )}
@@ -74,7 +71,7 @@ export function KitSheet({ desk }: { desk: Desk }) {
                       <PlanZones layout={layout} zones={plan.zones} prefix={prefix} />
                     </g>
                     <PlanPieces layout={layout} pieces={plan.hardscape} prefix={prefix} isFaint />
-                    <PlanJets layout={layout} outlets={plan.outlets} reachesCm={reaches} dead={dead.cells} />
+                    <PlanJets layout={layout} outlets={plan.outlets} reachesCm={reaches} dead={dead?.cells ?? []} />
                   </svg>
                 </>
               )
@@ -84,7 +81,7 @@ export function KitSheet({ desk }: { desk: Desk }) {
           <Box sx={{ fontSize: 13, color: 'text.secondary', mt: 1 }}>{enKit.power}</Box>
         </>
       }
-      margin={<KitMargin desk={desk} deadShare={plan.outlets.length === 0 ? null : dead.share} />}
+      margin={<KitMargin desk={desk} dead={dead} />}
     />
   )
 }
