@@ -35,6 +35,12 @@ interface NumberFieldProps {
 /** An assumed value shows no more digits than a guess deserves. */
 const rough = (value: number): string => significant(value, Math.abs(value) >= 20 ? 3 : 2)
 
+/** As it was typed, to five digits; what comes from another unit and would not end there, to four. */
+const asWritten = (shown: number): string => {
+  const isWhole = Math.abs(Number(shown.toPrecision(5)) - shown) <= Math.abs(shown) * 1e-6
+  return significant(shown, isWhole ? 5 : 4)
+}
+
 /** A number with its unit, its reason and "don't know". Text is the user's own until it is left; a wrong one stays and is explained. */
 export function NumberField(props: NumberFieldProps) {
   const {
@@ -56,7 +62,7 @@ export function NumberField(props: NumberFieldProps) {
   const id = useId()
   const shownUnit = props.unit ?? units.unitOf(dimension)
   const toShown = (canonical: number): number => units.to(dimension, canonical)
-  const written = kept ?? (value === null ? '' : significant(toShown(value), 5))
+  const written = kept ?? (value === null ? '' : asWritten(toShown(value)))
   const [typed, setTyped] = useState<string | null>(null)
   // A value from outside (undo, another unit) replaces the text, but never while it is being typed.
   const text = typed ?? written

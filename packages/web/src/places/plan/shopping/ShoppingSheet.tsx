@@ -198,6 +198,7 @@ function GroupRows({ desk, name, items, totals, columnName }: GroupRowsProps) {
             <td style={{ paddingLeft: 10 }}>{told}</td>
             <Box component="td" sx={{ whiteSpace: 'nowrap' }}>
               {enShopping.counted[item.unit](String(item.count))}
+              {item.unit === 'kg' && units.preferences.mass !== 'kg' && ` (${units.show('mass', item.count, 2)})`}
             </Box>
             <td>
               <Checkbox
