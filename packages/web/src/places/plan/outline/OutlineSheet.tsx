@@ -80,12 +80,14 @@ export function OutlineSheet(sheet: OutlineSheetProps) {
     take(spot)
   }
   const keys = (event: KeyboardEvent<SVGSVGElement>): void => {
-    if (event.target !== event.currentTarget) return
+    // The browser's own: its zoom, its way back, and scrolling a page whose sheet is whole.
+    if (event.target !== event.currentTarget || event.ctrlKey || event.metaKey) return
+    const canPan = gesture === 'choose' && view.zoom > 1 && !event.altKey
     const act: Record<string, (() => void) | undefined> = {
       '+': view.zoomIn,
       '-': view.zoomOut,
       '0': view.showWhole,
-      ...(gesture === 'choose' && {
+      ...(canPan && {
         ArrowLeft: () => view.moveBy(PAN_PX, 0),
         ArrowRight: () => view.moveBy(-PAN_PX, 0),
         ArrowUp: () => view.moveBy(0, PAN_PX),

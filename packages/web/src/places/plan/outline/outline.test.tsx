@@ -190,6 +190,16 @@ describe('enlarging', () => {
     key('0')
     expect(zoom()).toBe(1)
   })
+  test('keys that are the browser’s stay the browser’s', () => {
+    show()
+    const isTaken = (name: string, more: object = {}): boolean => !fireEvent.keyDown(sheet(), { key: name, ...more })
+    expect(isTaken('+', { ctrlKey: true })).toBe(false)
+    expect(isTaken('ArrowDown')).toBe(false)
+    expect(zoom()).toBe(1)
+    expect(isTaken('+')).toBe(true)
+    expect(isTaken('ArrowDown')).toBe(true)
+    expect(isTaken('ArrowLeft', { altKey: true })).toBe(false)
+  })
   test('the wheel enlarges with Ctrl, and scrolls the page without', () => {
     show()
     fireEvent.wheel(sheet(), { deltaY: -100 })
