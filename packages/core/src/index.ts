@@ -2,7 +2,6 @@
 export { SALT_IDS, SALT_SPECIES, type SaltId, type SaltSpecies } from './feed/salts.js'
 export { dailySalts, type SaltDose } from './feed/schoolDoses.js'
 export { SCHOOL } from './feed/schools.js'
-export { BUBBLE_SPREAD } from './gas/bubbleRate.working.js'
 export { GROUND, type GroundProperties } from './ground/kinds.js'
 export { bagsOf } from './ground/layer.js'
 export { GROUND_METHODS, METHOD, methodLayers, type GroundMethod, type MethodFacts } from './ground/compare.js'
@@ -11,10 +10,9 @@ export { groundHeightCm, layerTopsCm, surfaceCm, zoneAt, type GroundPlan, type L
 export { groundNeeds, layingOrder, type GroundNeed, type LayingStep } from './ground/layering.js'
 export { SAMPLE_PRODUCTS, type Product } from './ground/products.js'
 export { tabCost, tabGrid, tabRing } from './ground/rootTabs.js'
-export { compositionOf, GOLDEN, SIZE_STEP, type Composition, type HiddenPiece } from './hardscape/composition.js'
+export { compositionOf, GOLDEN, SIZE_STEP, type Composition } from './hardscape/composition.js'
 export { FIXING_TIME, MATERIAL } from './hardscape/materials.js'
 export { buoyancyOf, glassPressureKPa, pieceMassKg, plainProfile, type PlacedPiece } from './hardscape/piece.js'
-export { FLOOR_SPREAD } from './light/light.workings.js'
 export { dailyLightMolPerM2 } from './light/dailyLight.js'
 export { lightDayTable, openDayTable } from './light/dayTable.js'
 export {
@@ -175,7 +173,6 @@ export { newPlan } from './plan/newPlan.js'
 export { UNKNOWN_SOURCE, UNPLACED, UNPLANNED, UNKNOWN_LAMP, UNTUNED_LINE } from './plan/unplanned.js'
 export { upgradePlan } from './plan/upgrade/upgradePlan.js'
 export { heightCmAtAge } from './planting/height.js'
-export { GRAVITY_M_PER_S2 } from './quantity/physicalConstants.js'
 export { OutOfRangeError, requireWithin } from './quantity/outOfRange.js'
 export {
   canonicalFrom,
@@ -201,29 +198,12 @@ export {
   type WorkingRow,
 } from './quantity/working.js'
 export type { OpenedSum, OpenedTerm, Provenance, Word } from './quantity/sum.js'
-export { climateSpanW, COOLER_MARGIN, HEATER_MARGIN, heatTerms, type ClimateLoad, type HeatTerms } from './tank/climate.js'
-export { evaporationMmPerDay, EVAPORATION_SPREAD } from './tank/evaporation.js'
-export {
-  type DeadArea,
-  deadCells,
-  FLOW_SPREAD,
-  headShare,
-  isStirred,
-  jetHalfWidthCm,
-  JET_DECAY,
-  jetReachCm,
-  STIR_M_PER_S,
-  jetSpeedMPerS,
-  MEDIA_SHARE,
-  reachSpanCm,
-  realFlowLPerH,
-} from './tank/filterFlow.js'
+export { type DeadArea, deadCells, isStirred, jetHalfWidthCm } from './tank/filterFlow.js'
 export { levelOf, TILT_FINE_MM_PER_M, TWIST_LIMIT_MM, type Corners, type Level } from './tank/level.js'
-export { floorLoadKgPerM2, floorRemark, footLoad, totalKg, type FloorRemark, type Masses } from './tank/load.js'
-export { paneSafety, paneSafetySpan, paneShape, STRENGTH_N_PER_MM2, USUAL_SAFETY } from './tank/pane.js'
-export { waterDensityKgPerM3 } from './water/density.js'
+export { floorRemark, type FloorRemark, type Masses } from './tank/load.js'
+export { USUAL_SAFETY } from './tank/pane.js'
 export { alkalinityOfDkh, dkhOfAlkalinity } from './water/carbonate.js'
-export { Answers, commonAnswers, UNKNOWN_TRAITS, type Draw } from './plan/answers.js'
+export { Answers, commonAnswers, type Draw } from './plan/answers.js'
 export { dimOf, effectiveHoursOf, lightHoursOf, lightsOnMin, type AnsweredLamp } from './light/lampsOf.js'
 export { gasHoursOf, hasGas, type AnsweredLine } from './gas/linesOf.js'
 export { openGasRate } from './gas/gas.sums.js'
@@ -325,11 +305,11 @@ export { CO2_OF_COLOUR, USUAL_KITS, type Kit } from './journal/kits.js'
 export { QUANTITY, type QuantityFacts } from './journal/quantities.js'
 export { compareGrounds, withMethod, type GroundComparison } from './budget/compareGrounds.js'
 export { gasBySurface, type SurfaceGas } from './budget/gasBySurface.js'
-export { coolerLoad, heaterLoad, neededCoolerW, neededHeaterW, usualHeaterW } from './tank/climateLoad.js'
+export { neededHeaterW, usualHeaterW } from './tank/climateLoad.js'
 export { evaporationOf, openEvaporation, openFill, openGross, openPane } from './tank/vessel.sums.js'
 export { openDeadShare, openRealFlow, openReach, openTurnover } from './tank/flow.sums.js'
 export { openCooler, openHeater } from './tank/heat.sums.js'
-export { DAYS_PER_MONTH, monthlyCost, runningParts, USUAL_RATE, type Rate, type RunningPart, type RunningTerms } from './budget/running.js'
+export { monthlyCost, runningParts, USUAL_RATE, type Rate, type RunningPart } from './budget/running.js'
 export {
   columnTotals,
   priceOf,
@@ -361,7 +341,7 @@ export { checkTank } from './safety/checkTank.js'
 export { TOOL_GAP_CM } from './safety/checkHardscape.js'
 export { outletFlowsLPerH, outletReaches } from './safety/checkKit.js'
 export { checkPlan } from './safety/checkPlan.js'
-export { cornersOf, filledKg, filledMasses } from './safety/filled.js'
+export { cornersOf, filledKg } from './safety/filled.js'
 export { openWeights } from './safety/filled.sums.js'
 export { WORKINGS } from './workings.js'
 export { SUMS, type SumId, type SumTerm } from './sums.js'

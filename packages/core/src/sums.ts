@@ -7,7 +7,7 @@ import { allWaterSum, displacedSum, openWaterSum } from './hardscape/water.sums.
 import { upkeepSum } from './intent/upkeep.sums.js'
 import { dailyLightSum, floorLightSum } from './light/light.sums.js'
 import { filledSum, glassMassSum, piecesMassSum, usualMassSum, waterMassSum, weighedSum } from './safety/filled.sums.js'
-import { deadShareSum, reachSum, realFlowSum, turnoverSum } from './tank/flow.sums.js'
+import { deadShareSum, givenTurnoverSum, reachSum, realFlowSum, turnoverSum } from './tank/flow.sums.js'
 import { coolerSum, heaterSum } from './tank/heat.sums.js'
 import { basePressureSum, evaporationSum, fillSum, floorLoadSum, footPressureSum, grossSum, paneSum } from './tank/vessel.sums.js'
 
@@ -43,6 +43,7 @@ export const SUMS = [
   hiddenSum,
   realFlowSum,
   turnoverSum,
+  givenTurnoverSum,
   reachSum,
   deadShareSum,
   heaterSum,

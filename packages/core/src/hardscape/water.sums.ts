@@ -1,9 +1,9 @@
-import type { HardscapeMaterial, Plan } from '../plan/plan.js'
-import { assumed, defineSum, openSum, reckoned, type OpenedSum } from '../quantity/sum.js'
+import type { HardscapeMaterial, Piece, Plan } from '../plan/plan.js'
+import { assumed, defineSum, openSum, reckoned, type OpenedSum, type Provenance } from '../quantity/sum.js'
 import type { TankVolumes, Vessel } from '../tank/vessel.js'
 import { FILL_FORMULA, SIZES, sizesOf } from '../tank/vessel.sums.js'
 import { MATERIAL } from './materials.js'
-import { pieceMassKg } from './piece.js'
+import { pieceMassKg, type MassFrom } from './piece.js'
 import type { WeighedPiece } from './piecesOf.js'
 
 export const displacedSum = defineSum({
@@ -13,6 +13,12 @@ export const displacedSum = defineSum({
   formula: 'Σ(massKg/densityKgPerL)',
   source: 'Archimedes; densities of common stone and soaked wood, lava with its pores full',
 })
+const PROVENANCE: Readonly<Record<MassFrom, Provenance>> = { mass: 'typed', volume: 'reckoned', drawing: 'reckoned', unknown: 'assumed' }
+/** Where the mass of a piece comes from. */
+export const massProvenance = (piece: Piece): Provenance => PROVENANCE[pieceMassKg(piece).from]
+/** Of several together: as sure as the least sure of them. */
+const leastSure = (all: readonly Provenance[]): Provenance => (['assumed', 'reckoned'] as const).find((one) => all.includes(one)) ?? 'typed'
+
 /** What all pieces push aside, material by material. */
 export function openDisplaced(pieces: readonly WeighedPiece[], hardscapeL: number): OpenedSum {
   const byMaterial = new Map<HardscapeMaterial, WeighedPiece[]>()
@@ -25,7 +31,7 @@ export function openDisplaced(pieces: readonly WeighedPiece[], hardscapeL: numbe
       of: ['material', material] as const,
       massKg: {
         value: some.reduce((sum, { massKg }) => sum + massKg, 0),
-        from: some.every(({ piece }) => pieceMassKg(piece).from === 'mass') ? ('typed' as const) : ('reckoned' as const),
+        from: leastSure(some.map(({ piece }) => massProvenance(piece))),
       },
       densityKgPerL: assumed(MATERIAL[material].densityKgPerL),
     })),

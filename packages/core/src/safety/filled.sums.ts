@@ -1,6 +1,6 @@
 import type { TankFigures } from '../ecosystem/tankFigures.js'
 import { openGroundMass } from '../ground/ground.sums.js'
-import { pieceMassKg } from '../hardscape/piece.js'
+import { massProvenance } from '../hardscape/water.sums.js'
 import { UNKNOWN_TRAITS, commonAnswers } from '../plan/answers.js'
 import type { Plan } from '../plan/plan.js'
 import { answered, assumed, defineSum, openSum, reckoned, type Given, type OpenedSum } from '../quantity/sum.js'
@@ -94,10 +94,7 @@ export function openWeights(plan: Plan, figures: TankFigures): OpenedWeights {
         {},
         pieces.map(({ piece, massKg }) => ({
           of: piece.name === '' ? (['material', piece.material] as const) : (['own', piece.name] as const),
-          massKg: {
-            value: massKg,
-            from: ({ mass: 'typed', volume: 'reckoned', drawing: 'reckoned', unknown: 'assumed' } as const)[pieceMassKg(piece).from],
-          },
+          massKg: { value: massKg, from: massProvenance(piece) },
         })),
       ),
       standKg: own('standKg', UNKNOWN_TRAITS.standKgPerL.value),

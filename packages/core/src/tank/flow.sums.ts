@@ -1,4 +1,4 @@
-import type { Filter } from '../plan/plan.js'
+import type { Filter, Plan } from '../plan/plan.js'
 import { answered, defineSum, openSum, reckoned, type OpenedSum } from '../quantity/sum.js'
 import {
   CELL_CM,
@@ -15,7 +15,7 @@ import {
   reachSpanCm,
   STIR_M_PER_S,
 } from './filterFlow.js'
-import type { AnsweredFilter, Flow } from './flowOf.js'
+import { MOST_TURNOVER_PER_H, type AnsweredFilter, type Flow } from './flowOf.js'
 
 export const realFlowSum = defineSum({
   id: 'kit.real-flow',
@@ -38,18 +38,29 @@ export function openRealFlow(filter: Filter, { ratedLPerH, realLPerH, headCm, me
   )
 }
 
+const TURNOVER_SOURCE = 'Schools ask for 4 (gentle) to 10 an hour'
 export const turnoverSum = defineSum({
   id: 'kit.turnover',
   dimension: 'turnover',
   terms: { realLPerH: 'flow', openWaterL: 'volume' },
-  formula: 'realLPerH/openWaterL',
-  source: 'Schools ask for 4 (gentle) to 10 an hour',
+  formula: `min(${MOST_TURNOVER_PER_H}, realLPerH/openWaterL)`,
+  source: TURNOVER_SOURCE,
 })
-export const openTurnover = ({ turnoverPerH, pumpedLPerH, waterL }: Flow & { readonly waterL: number }): OpenedSum =>
-  openSum(turnoverSum, turnoverPerH, {
-    realLPerH: { value: turnoverPerH * waterL, from: pumpedLPerH === null ? 'assumed' : 'reckoned' },
-    openWaterL: reckoned(waterL),
-  })
+export const givenTurnoverSum = defineSum({
+  id: 'kit.turnover-given',
+  dimension: 'turnover',
+  terms: { turnoverPerH: 'turnover' },
+  formula: 'turnoverPerH',
+  source: `As you gave it, or a common one while no flow is known. ${TURNOVER_SOURCE}`,
+})
+/** Said outright it goes before the filters. */
+export const openTurnover = (
+  { flow: asked }: Pick<Plan, 'flow'>,
+  { turnoverPerH, pumpedLPerH, waterL }: Flow & { readonly waterL: number },
+): OpenedSum =>
+  asked.turnoverPerH !== null || pumpedLPerH === null
+    ? openSum(givenTurnoverSum, turnoverPerH, { turnoverPerH: answered(turnoverPerH, asked.turnoverPerH) })
+    : openSum(turnoverSum, turnoverPerH, { realLPerH: reckoned(pumpedLPerH), openWaterL: reckoned(waterL) })
 
 export const reachSum = defineSum({
   id: 'kit.jet-reach',
@@ -58,16 +69,6 @@ export const reachSum = defineSum({
   formula: `${JET_DECAY}·mouthMPerS·boreMm/10/${STIR_M_PER_S}`,
   source: JET_SOURCE,
 })
-export const deadShareSum = defineSum({
-  id: 'kit.dead-share',
-  dimension: 'fraction',
-  terms: { unreached: 'count', spots: 'count' },
-  formula: 'unreached/spots',
-  source: `A grid of ${CELL_CM} cm over the floor; a jet is a cone of ${JET_SPREAD} of its way to each side, and is turned along a wall that it meets`,
-})
-export const openDeadShare = ({ cells, all, share }: DeadArea): OpenedSum =>
-  openSum(deadShareSum, share, { unreached: reckoned(cells.length), spots: reckoned(all) })
-
 /** Reach of an outlet's jet, from its share of the flow. */
 export function openReach(boreMm: number, flowLPerH: number): OpenedSum {
   const value = jetReachCm(flowLPerH, boreMm)
@@ -78,3 +79,13 @@ export function openReach(boreMm: number, flowLPerH: number): OpenedSum {
     { realLPerH: reckoned(flowLPerH), boreMm: answered(boreMm, boreMm), mouthMPerS: reckoned(jetSpeedMPerS(flowLPerH, boreMm)) },
   )
 }
+
+export const deadShareSum = defineSum({
+  id: 'kit.dead-share',
+  dimension: 'fraction',
+  terms: { unreached: 'count', spots: 'count' },
+  formula: 'unreached/spots',
+  source: `A grid of ${CELL_CM} cm over the floor; a jet is a cone of ${JET_SPREAD} of its way to each side, and is turned along a wall that it meets`,
+})
+export const openDeadShare = ({ cells, all, share }: DeadArea): OpenedSum =>
+  openSum(deadShareSum, share, { unreached: reckoned(cells.length), spots: reckoned(all) })

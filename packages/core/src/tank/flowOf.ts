@@ -7,7 +7,7 @@ const AGITATION: Readonly<Record<Surface, number>> = { still: 0.15, ripple: 0.5,
 const SKIMMER_SHARE = 0.5
 /** Ten volumes an hour count as full flow. */
 const FULL_TURNOVER_PER_H = 10
-const MOST_TURNOVER_PER_H = 40
+export const MOST_TURNOVER_PER_H = 40
 
 /** A filter as the sums use it; `null` flow where nobody knows what it is rated for. */
 export interface AnsweredFilter {

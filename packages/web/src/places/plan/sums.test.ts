@@ -106,7 +106,7 @@ function allSums(plan: Plan): OpenedSum[] {
     ...Object.values(openComposition(composition, inner)),
     ...plan.filters.flatMap((filter) => openRealFlow(filter, filterOf(filter, commonAnswers())) ?? []),
     ...plan.outlets.map(({ boreMm }) => openReach(boreMm, 700)),
-    openTurnover(figures),
+    openTurnover(plan, figures),
     openDeadShare(deadCells(plan.outlets, outletReaches(plan, figures), inner)),
     ...gasBySurface(plan).flatMap((gas) => Object.values(openSurfaceGas(gas))),
     openHeater(figures),
@@ -191,6 +191,26 @@ describe('a sum as it is told', () => {
     expect(known.inputs.find(({ value }) => value === '120 cm')?.from).toBe('assumed')
     const unrated = { ...filter!, ratedLPerH: null }
     expect(openRealFlow(unrated, filterOf(unrated, commonAnswers()))).toBeNull()
+  })
+  test('a turnover that was given is no flow of the filters, and says where it came from', () => {
+    const told = (plan: Plan) => toldSum(openTurnover(plan, tankFigures(plan)), METRIC)
+    const given = (turnoverPerH: number | null, filters = built.filters): Plan => ({
+      ...built,
+      filters,
+      flow: { ...built.flow, turnoverPerH },
+    })
+    expect(told(given(6)).inputs).toEqual([{ name: 'Volumes an hour', value: '6 /h', from: 'typed' }])
+    expect(told(given(null, [])).inputs.map(({ from }) => from)).toEqual(['assumed'])
+    expect(told(given(null)).inputs.map(({ name }) => name)).toEqual(['Real flow', 'Open water'])
+  })
+  test('one piece whose mass nobody knows makes the mass of its material assumed', () => {
+    const [first] = built.hardscape
+    const unknown = { ...first!, id: 'unknown', massKg: null, volumeL: null, outline: null }
+    const plan: Plan = { ...built, hardscape: [first!, unknown] }
+    const made = tankFigures(plan)
+    const from = (one: OpenedSum) => one.terms.find(({ name }) => name === 'massKg')?.from
+    expect(from(openDisplaced(made.pieces, made.volumes.hardscapeL))).toBe('assumed')
+    expect(openWeights(plan, made).parts.hardscapeKg.terms.map((term) => term.from)).toContain('assumed')
   })
   test('inputs and range are in the reader’s units, the written sum in the formula’s', () => {
     const inches = {

@@ -45,7 +45,7 @@ export function KitMargin(props: KitMarginProps) {
 }
 
 function Filters({ desk }: KitMarginProps) {
-  const { form, figures, change } = desk
+  const { plan, form, figures, change } = desk
   const text = enKit
   return (
     <Group number={1} title={text.filter}>
@@ -82,7 +82,7 @@ function Filters({ desk }: KitMarginProps) {
         )
       })}
       <Box sx={{ fontSize: 14 }} className="figures">
-        {text.turnover}: <SumFigure sum={openTurnover(figures)} />
+        {text.turnover}: <SumFigure sum={openTurnover(plan, figures)} />
       </Box>
       <Button
         variant="text"

@@ -44,12 +44,7 @@ export function useSheetView(svg: RefObject<SVGSVGElement | null>, layout: PlanL
   const fingers = useRef(new Map<number, Place>())
   const dragged = useRef<{ readonly from: Place; isMoving: boolean } | null>(null)
   const isMoved = useRef(false)
-  const placeOf = (event: { readonly clientX: number; readonly clientY: number }): Place => {
-    const box = svg.current?.getBoundingClientRect()
-    if (box === undefined) return { x: 0, y: 0 }
-    const scale = layout.widthPx / Math.max(box.width, 1)
-    return { x: (event.clientX - box.left) * scale, y: (event.clientY - box.top) * scale }
-  }
+  const placeOf = (event: PointerEvent<SVGSVGElement>): Place => placeOn(event.currentTarget, layout, event)
 
   useEffect(() => {
     const sheet = svg.current
@@ -57,9 +52,7 @@ export function useSheetView(svg: RefObject<SVGSVGElement | null>, layout: PlanL
     const turn = (event: WheelEvent): void => {
       if (!event.ctrlKey) return
       event.preventDefault()
-      const box = sheet.getBoundingClientRect()
-      const scale = layout.widthPx / Math.max(box.width, 1)
-      const at = { x: (event.clientX - box.left) * scale, y: (event.clientY - box.top) * scale }
+      const at = placeOn(sheet, layout, event)
       setView((before) => zoomedAt(layout, before, Math.exp(-event.deltaY * WHEEL_ZOOM), at))
     }
     // The page must not zoom with it, and React listens passively.
@@ -130,6 +123,13 @@ export function useSheetView(svg: RefObject<SVGSVGElement | null>, layout: PlanL
       onPointerCancel: letGo,
     },
   }
+}
+
+/** A pointer's place in the sheet's window. */
+function placeOn(sheet: SVGSVGElement, layout: PlanLayout, event: { readonly clientX: number; readonly clientY: number }): Place {
+  const box = sheet.getBoundingClientRect()
+  const scale = layout.widthPx / Math.max(box.width, 1)
+  return { x: (event.clientX - box.left) * scale, y: (event.clientY - box.top) * scale }
 }
 
 /** The middle of two fingers and how far they are apart. */
