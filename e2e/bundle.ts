@@ -1,4 +1,5 @@
-import { join } from 'node:path'
+import { readdirSync } from 'node:fs'
+import { basename, join } from 'node:path'
 import { build, type BuildOptions } from 'esbuild'
 
 const root = join(import.meta.dirname, '..')
@@ -27,5 +28,13 @@ export default async function globalSetup(): Promise<void> {
     ],
   }
   await build({ ...common, entryPoints: [join(root, 'packages/server/src/main.ts')], outfile: SERVER_BUNDLE })
+  // What runs in a thread or process of its own is looked for beside the server.
+  for (const entry of workersOf(join(root, 'packages/server/src')))
+    await build({ ...common, entryPoints: [entry], outfile: join(folder, basename(entry).replace(/\.ts$/, '.mjs')) })
   await build({ ...common, entryPoints: [join(root, 'scripts/demo/seed.ts')], outfile: SEED_BUNDLE })
 }
+
+const workersOf = (source: string): string[] =>
+  readdirSync(source, { recursive: true, encoding: 'utf8' })
+    .filter((name) => /\.(worker|process)\.ts$/.test(name))
+    .map((name) => join(source, name))

@@ -8,6 +8,7 @@ import { openDatabase } from '../../packages/server/src/db/connection.js'
 import { tankService } from '../../packages/server/src/tank/tank.service.js'
 import { jobRepository } from '../../packages/server/src/job/job.repository.js'
 import { journalRepository } from '../../packages/server/src/journal/journal.repository.js'
+import { developer } from '../../packages/server/src/photo/developer.js'
 import { photoService } from '../../packages/server/src/photo/photo.service.js'
 import { planService } from '../../packages/server/src/plan/plan.service.js'
 import { liveThrough } from './life.js'
@@ -88,7 +89,8 @@ async function live(db: Knex, createdAt: string, tankId: string, plan: Plan, tod
 async function takePictures(db: Knex, clock: () => Date, folder: string, today: string): Promise<void> {
   const [river] = DEMO_TANKS
   if (river === undefined) return
-  const photos = photoService(db, clock, folder)
+  const pictures = developer()
+  const photos = photoService(db, clock, folder, pictures)
   for (const [index, { day, fullness }] of PICTURES.entries()) {
     const at = `${datePlusDays(startOf(today, river.age), day)}T15:${10 + index}:00.000Z`
     const { sha256, widthPx, heightPx } = await photos.keep(await tankPicture(fullness, at), 'UTC')
@@ -112,6 +114,7 @@ async function takePictures(db: Knex, clock: () => Date, folder: string, today: 
       at,
     )
   }
+  pictures.close()
 }
 
 seed(resolve(process.env['JOVRIN_DATA'] ?? '.demo')).catch((error: unknown) => {

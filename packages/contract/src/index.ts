@@ -1,24 +1,37 @@
 export { SessionReport, SignIn } from './access.js'
+export { CivilDate, Instant, TimeZone } from './dates.js'
 export { ForecastRequest, ForecastResponse } from './forecast.js'
 export { JobList, JobParams, JobsQuery, ListedJobSchema, Round, RoundStop } from './job.js'
 export {
   DeedsSchema,
-  Instant,
   JobRecordSchema,
   JournalEntry,
   JournalPage,
   JournalQuery,
   JournalRecordSchema,
   KitSchema,
+  ReadingSchema,
   ReadingSeries,
+  RecordedBy,
   RecordId,
   SeriesQuery,
   SettingChangeSchema,
   StoredPhoto,
 } from './journal.js'
 export { LEVER_RANGE, leversOf, LeversSchema } from './levers.js'
-export { FILE_SCHEMAS, inputsJsonSchema, openApi } from './openapi.js'
+export {
+  BACKUP_MOST_BYTES,
+  NAME_MOST,
+  NOTE_MOST,
+  PICTURE_MOST_BYTES,
+  READINGS_MOST_BYTES,
+  READINGS_MOST_ROWS,
+  SETTINGS_MOST,
+  TANK_FILE_MOST_BYTES,
+} from './limits.js'
+export { FILE_SCHEMA_NAMES, fileSchema, inputsJsonSchema, openApi } from './openapi.js'
 export { PLAN_PARTS, PlanSchema } from './plan.js'
+export { schemaAt } from './planPath.js'
 export { ProductId, ProductSchema } from './product.js'
 export { QuantitiesSchema, QuantitySchema } from './quantity.js'
 export { Problem } from './problem.js'
@@ -26,8 +39,11 @@ export { sentenceOf } from './sentences.js'
 export { NewTank, PlanRevision, PutPlanQuery, TankEntry, SettingList, TankId, Timeline } from './tank.js'
 export {
   BackupManifest,
+  type FiledRevision,
   ImportQuery,
+  RestoreQuery,
   RestoreReport,
+  RowImportQuery,
   RowImportReport,
   RowMappingSchema,
   TANK_FILE_FORMAT,
@@ -35,6 +51,9 @@ export {
   TankFileHead,
   TankImportReport,
   type RowMappingChoice,
+  Unreadable,
+  WorkId,
+  WorkProgress,
 } from './tankFile.js'
 export { enShoppingGroup, enShoppingLine, enSundry } from './text/en/budget.js'
 export { enLead, enStrand, enStrandTitle, enSupply } from './text/en/ecosystem.js'
@@ -79,6 +98,7 @@ export { enShopping } from './text/en/places/shopping.js'
 export { enToday } from './text/en/places/today.js'
 export { enVessel } from './text/en/places/vessel.js'
 export { enWorkings } from './text/en/places/workings.js'
+export { cutText } from './text/cut.js'
 export { counted, formFor, listed, nameIn, type Forms } from './text/plural.js'
 export { decimalsIn, moneyIn, significantIn } from './text/numbers.js'
 export { say, tell, type Reader, type Sentence } from './text/tell.js'

@@ -1,5 +1,6 @@
 import { ATTENTIONS, JOB_KINDS, type ListedJob } from '@jovrin/core'
 import { z } from 'zod'
+import { CivilDate } from './dates.js'
 import { JobRecordSchema } from './journal.js'
 import { QuantitiesSchema } from './quantity.js'
 import { TankId } from './tank.js'
@@ -18,7 +19,7 @@ export const ListedJobSchema: z.ZodType<ListedJob> = z.object({
 
 const MOST_DAYS = 400
 export const JobsQuery = z
-  .strictObject({ from: z.iso.date(), to: z.iso.date() })
+  .strictObject({ from: CivilDate, to: CivilDate })
   .refine(({ from, to }) => from <= to && (Date.parse(to) - Date.parse(from)) / 86_400_000 <= MOST_DAYS, {
     error: 'span_long',
     path: ['to'],
@@ -46,4 +47,4 @@ export type RoundStop = z.output<typeof RoundStop>
 export const Round = z.object({ stops: z.array(RoundStop) })
 export type Round = z.output<typeof Round>
 
-export const JobParams = z.object({ ruleId: z.string().regex(/^[a-z][a-z0-9:-]{0,60}$/), dueOn: z.iso.date() })
+export const JobParams = z.object({ ruleId: z.string().regex(/^[a-z][a-z0-9:-]{0,60}$/), dueOn: CivilDate })

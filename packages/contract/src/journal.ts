@@ -18,16 +18,19 @@ import {
   type SettingChange,
 } from '@jovrin/core'
 import { z } from 'zod'
+import { CivilDate, Instant } from './dates.js'
+import { NAME_MOST, NOTE_MOST, REASON_MOST } from './limits.js'
+import { schemaAt } from './planPath.js'
 
 export const RecordId = z.uuidv7()
-/** An instant in UTC, between the years that a plan may have. */
-export const Instant = z.iso.datetime().refine((at) => at >= '1990' && at < '2101', { error: 'date_range' })
-const CivilDate = z.iso.date().refine((date) => date >= '1990-01-01' && date <= '2100-12-31', { error: 'date_range' })
-const Name = z.string().trim().min(1).max(40).nullable()
+/** Who logged it: a name given to a device. */
+export const RecordedBy = z.string().trim().min(1).max(NAME_MOST).nullable()
 const text = (max: number) => z.string().trim().min(1).max(max)
-const common = { id: RecordId, at: Instant, recordedBy: Name, note: text(4000).nullable() }
+/** Why something was done, left out or changed. */
+export const Reason = text(REASON_MOST)
+const common = { id: RecordId, at: Instant, recordedBy: RecordedBy, note: text(NOTE_MOST).nullable() }
 
-const ReadingSchema = z
+export const ReadingSchema = z
   .strictObject({
     ...common,
     kind: z.literal('reading'),
@@ -84,7 +87,7 @@ export const JournalRecordSchema: z.ZodType<JournalRecord> = z.discriminatedUnio
       .regex(/^[A-Z]{3}$/)
       .nullable(),
   }),
-  z.strictObject({ ...common, note: text(4000), kind: z.literal('note') }),
+  z.strictObject({ ...common, note: text(NOTE_MOST), kind: z.literal('note') }),
   z.strictObject({
     ...common,
     kind: z.literal('sign'),
@@ -149,21 +152,29 @@ export const JobRecordSchema: z.ZodType<JobRecord> = z
     dueOn: CivilDate,
     state: z.enum(['done', 'skipped', 'moved']),
     movedTo: CivilDate.nullable(),
-    reason: text(500).nullable(),
+    reason: Reason.nullable(),
     at: Instant,
-    recordedBy: Name,
+    recordedBy: RecordedBy,
   })
   .refine(({ state, movedTo }) => (state === 'moved') === (movedTo !== null), { error: 'moved_where', path: ['movedTo'] })
 
-export const SettingChangeSchema: z.ZodType<SettingChange> = z.strictObject({
-  id: RecordId,
-  effectiveOn: CivilDate,
-  path: z.string().max(200),
-  from: z.unknown(),
-  to: z.unknown(),
-  planRevision: z.int(),
-  why: text(500).nullable(),
-}) // zod makes unknown fields optional
+/** One field of the plan by date. The place must be one that a plan has, and both values what may stand there. */
+export const SettingChangeSchema: z.ZodType<SettingChange> = z
+  .strictObject({
+    id: RecordId,
+    effectiveOn: CivilDate,
+    path: z.string().max(200),
+    from: z.unknown(),
+    to: z.unknown(),
+    planRevision: z.int().min(1),
+    why: Reason.nullable(),
+  })
+  .superRefine(({ path, from, to }, context) => {
+    const schema = schemaAt(path)
+    if (schema === null) return context.addIssue({ code: 'custom', message: 'no_such_field', path: ['path'] })
+    for (const [key, value] of Object.entries({ from, to }))
+      for (const issue of schema.safeParse(value).error?.issues ?? []) context.addIssue({ ...issue, path: [key, ...issue.path] })
+  })
 
 const day = z.int()
 const minute = z.int().min(0).max(1439)

@@ -18,7 +18,16 @@ import {
   StoredPhoto,
 } from './journal.js'
 import { NewTank, PlanRevision, TankEntry, Timeline } from './tank.js'
-import { BackupManifest, RestoreReport, RowImportReport, RowMappingSchema, TankFile, TankImportReport } from './tankFile.js'
+import {
+  BackupManifest,
+  RestoreReport,
+  RowImportReport,
+  RowMappingSchema,
+  TankFile,
+  TankImportReport,
+  Unreadable,
+  WorkProgress,
+} from './tankFile.js'
 import { inputsSchema, WorkedResponse } from './working.js'
 
 type Json = Record<string, unknown>
@@ -193,7 +202,7 @@ export function openApi(version: string): Json {
           parameters: [
             path('id'),
             { name: 'mapping', in: 'query', required: true, content: json(RowMappingSchema, 'input') },
-            query('dryRun'),
+            ...['dryRun', 'recordedBy', 'work'].map(query),
           ],
           requestBody: { required: true, content: { 'text/csv': { schema: { type: 'string' } } } },
           responses: { '201': ok('Kept', RowImportReport), '200': ok('Only reported', RowImportReport), ...REFUSALS },
@@ -209,7 +218,7 @@ export function openApi(version: string): Json {
       '/api/tank-files': {
         post: {
           summary: 'Bring a tank’s file in, all or nothing; dryRun=true only reports, as=copy gives new ids',
-          parameters: [query('dryRun'), query('as')],
+          parameters: ['dryRun', 'as', 'work'].map(query),
           requestBody: body(TankFile),
           responses: {
             '201': ok('Kept', TankImportReport),
@@ -317,6 +326,7 @@ export function openApi(version: string): Json {
       '/api/restore': {
         post: {
           summary: 'Put a backup in the place of the data; the old data is kept beside',
+          parameters: [query('work')],
           requestBody: { required: true, content: { 'application/zip': { schema: { type: 'string', format: 'binary' } } } },
           responses: { '200': ok('Restored', RestoreReport), '422': problem('Not a whole backup') },
         },
@@ -329,6 +339,24 @@ export function openApi(version: string): Json {
           responses: { '204': { description: 'Signed in' }, '403': problem('Wrong passphrase'), '429': problem('Too many guesses') },
         },
         delete: { summary: 'Sign out', responses: { '204': { description: 'Signed out' } } },
+      },
+      '/api/works/{id}': {
+        get: {
+          summary: 'How far a long piece of work is; its id is the one given as work when it was begun',
+          parameters: [path('id')],
+          responses: { '200': ok('Done, and of how much', WorkProgress), '404': problem('No such work is under way') },
+        },
+        delete: {
+          summary: 'Call it off; nothing of it is kept',
+          parameters: [path('id')],
+          responses: { '204': { description: 'Called off, or over' } },
+        },
+      },
+      '/api/unreadable': {
+        get: {
+          summary: 'What is stored and cannot be read any more; everything else is unharmed',
+          responses: { '200': ok('The first of them', z.array(Unreadable)) },
+        },
       },
       '/api/schemas': {
         get: {
@@ -403,7 +431,7 @@ export function openApi(version: string): Json {
 export const inputsJsonSchema = (type: z.ZodType): Json => schema(type, 'input')
 
 /** Schemas of everything that goes out and in as a file. */
-export const FILE_SCHEMAS: Readonly<Record<string, () => Json>> = {
+const FILES: Readonly<Record<string, () => Json>> = {
   'tank-file': () => schema(TankFile),
   plan: () => schema(PlanSchema),
   'journal-record': () => schema(JournalRecordSchema),
@@ -412,3 +440,6 @@ export const FILE_SCHEMAS: Readonly<Record<string, () => Json>> = {
   'reading-mapping': () => schema(RowMappingSchema, 'input'),
   'backup-manifest': () => schema(BackupManifest),
 }
+export const FILE_SCHEMA_NAMES = Object.keys(FILES)
+/** The schema of one of them; `null` where there is no such file. */
+export const fileSchema = (name: string): Json | null => (Object.hasOwn(FILES, name) ? FILES[name]!() : null)

@@ -18,20 +18,10 @@ import {
   type Vertex,
 } from '@jovrin/core'
 import { z } from 'zod'
+import { CivilDate, TimeZone } from './dates.js'
 
 const LocalId = z.string().regex(/^[a-z][a-z0-9]{0,23}$/)
 const Clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/)
-const CivilDate = z.iso.date().refine((date) => date >= '1990-01-01' && date <= '2100-12-31', { error: 'date_range' })
-const TimeZone = z.string().max(64).refine(isTimeZone, { error: 'time_zone' })
-
-function isTimeZone(name: string): boolean {
-  try {
-    new Intl.DateTimeFormat('en', { timeZone: name })
-    return true
-  } catch {
-    return false
-  }
-}
 
 /** The schema of one described answer. */
 function leaf(path: NumberPath | ChoicePath): z.ZodType {

@@ -1,5 +1,6 @@
 import { z } from 'zod'
-import { DeedsSchema, SettingChangeSchema } from './journal.js'
+import { CivilDate } from './dates.js'
+import { DeedsSchema, Reason, SettingChangeSchema } from './journal.js'
 import { PlanSchema } from './plan.js'
 
 export const TankId = z.uuid()
@@ -28,6 +29,6 @@ export const Timeline = z.object({
 export type Timeline = z.output<typeof Timeline>
 
 /** `effectiveOn` dates a change of settings; without it the change corrects the description. */
-export const PutPlanQuery = z.strictObject({ effectiveOn: z.iso.date().optional(), why: z.string().trim().min(1).max(500).optional() })
+export const PutPlanQuery = z.strictObject({ effectiveOn: CivilDate.optional(), why: Reason.optional() })
 
 export const SettingList = z.array(SettingChangeSchema)

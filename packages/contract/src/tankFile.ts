@@ -1,52 +1,74 @@
-import { DATE_ORDERS, DECIMAL_MARKS, READING_QUANTITIES, type ColumnUse } from '@jovrin/core'
+import { DATE_ORDERS, DECIMAL_MARKS, PLAIN_USES, READING_QUANTITIES, type ColumnUse } from '@jovrin/core'
 import { z } from 'zod'
+import { CivilDate, Instant, TimeZone } from './dates.js'
 import { JobRecordSchema, JournalRecordSchema, SettingChangeSchema } from './journal.js'
 import { LeversSchema } from './levers.js'
+import { SETTINGS_MOST } from './limits.js'
 import { PlanSchema } from './plan.js'
 import { TankId } from './tank.js'
 
-export const TANK_FILE_FORMAT = 1
+export const TANK_FILE_FORMAT = 2
+
+const EditSchema = z.strictObject({ path: z.string().max(200), from: z.unknown(), to: z.unknown() })
+/** A revision as a file holds it: the whole plan, or what changed in it since the revision before. */
+const FiledRevision = z
+  .strictObject({
+    revision: z.int().min(1),
+    createdAt: Instant,
+    effectiveOn: CivilDate.nullable(),
+    plan: PlanSchema.optional(),
+    edits: z.array(EditSchema).max(20_000).optional(),
+    act: z.enum(['edit', 'undo', 'redo']),
+    ofRevision: z.int().min(1).nullable(),
+  })
+  .refine(({ plan, edits }) => (plan === undefined) !== (edits === undefined), { error: 'plan_or_edits', path: ['plan'] })
+export type FiledRevision = z.output<typeof FiledRevision>
+const distinct = (list: readonly string[]): boolean => new Set(list).size === list.length
 
 /** One tank with all that is known of it, as a file. Photos are named by hash; their pictures travel in a backup. */
 export const TankFile = z.strictObject({
   format: z.literal('jovrin-tank'),
-  formatVersion: z.literal(TANK_FILE_FORMAT),
-  writtenAt: z.iso.datetime(),
+  formatVersion: z.int().min(1).max(TANK_FILE_FORMAT),
+  writtenAt: Instant,
   writtenBy: z.string().max(40),
-  tank: z.strictObject({ id: TankId, createdAt: z.iso.datetime() }),
+  tank: z.strictObject({ id: TankId, createdAt: Instant }),
   revisions: z
-    .array(
-      z.strictObject({
-        revision: z.int().min(1),
-        createdAt: z.iso.datetime(),
-        effectiveOn: z.iso.date().nullable(),
-        plan: PlanSchema,
-        act: z.enum(['edit', 'undo', 'redo']),
-        ofRevision: z.int().min(1).nullable(),
-      }),
-    )
+    .array(FiledRevision)
     .min(1)
-    .max(20_000)
+    .max(200_000)
     .refine((list) => list.every((entry, index) => entry.revision === index + 1), { error: 'revisions_order' }),
-  settings: z.array(SettingChangeSchema).max(50_000),
+  settings: z
+    .array(SettingChangeSchema)
+    .max(SETTINGS_MOST)
+    .refine((list) => distinct(list.map(({ id }) => id)), { error: 'duplicate_id' }),
   levers: LeversSchema,
   journal: z
     .array(JournalRecordSchema)
     .max(500_000)
-    .refine((list) => new Set(list.map(({ id }) => id)).size === list.length, { error: 'duplicate_id' }),
+    .refine((list) => distinct(list.map(({ id }) => id)), { error: 'duplicate_id' }),
   jobs: z
     .array(JobRecordSchema)
     .max(200_000)
-    .refine((list) => new Set(list.map(({ ruleId, dueOn }) => `${ruleId} ${dueOn}`)).size === list.length, { error: 'duplicate_id' }),
+    .refine((list) => distinct(list.map(({ ruleId, dueOn }) => `${ruleId} ${dueOn}`)), { error: 'duplicate_id' }),
 })
 export type TankFile = z.output<typeof TankFile>
 /** Looked at before anything else, so that a newer file is named as such. */
 export const TankFileHead = z.looseObject({ format: z.literal('jovrin-tank'), formatVersion: z.number() })
 
-export const ImportQuery = z.strictObject({
-  dryRun: z.enum(['true', 'false']).default('false'),
-  as: z.enum(['same', 'copy']).default('same'),
+const dryRun = z.enum(['true', 'false']).default('false')
+/** Names a long piece of work, so that its progress can be asked for and it can be called off. Made by the asker. */
+export const WorkId = z.uuidv7()
+export const ImportQuery = z.strictObject({ dryRun, as: z.enum(['same', 'copy']).default('same'), work: WorkId.optional() })
+export const RowImportQuery = z.strictObject({
+  dryRun,
+  mapping: z.string().max(10_000),
+  recordedBy: z.string().max(1000).optional(),
+  work: WorkId.optional(),
 })
+export const RestoreQuery = z.strictObject({ work: WorkId.optional() })
+/** How far a long piece of work is: `done` of `of`, in rows, bytes or what it counts. */
+export const WorkProgress = z.object({ done: z.number(), of: z.number() })
+export type WorkProgress = z.output<typeof WorkProgress>
 /** What an import of a tank did, or would do. */
 export const TankImportReport = z.object({
   tankId: TankId,
@@ -60,16 +82,14 @@ export const TankImportReport = z.object({
 export type TankImportReport = z.output<typeof TankImportReport>
 
 const ColumnUseSchema: z.ZodType<ColumnUse> = z.discriminatedUnion('use', [
-  ...(['ignore', 'at', 'date', 'time', 'quantity', 'value', 'unit', 'note', 'id'] as const).map((use) =>
-    z.strictObject({ use: z.literal(use) }),
-  ),
+  ...PLAIN_USES.map((use) => z.strictObject({ use: z.literal(use) })),
   z.strictObject({ use: z.literal('reading'), quantity: z.enum(READING_QUANTITIES), unit: z.string().max(20) }),
 ] as never) // one literal each
 export const RowMappingSchema = z.strictObject({
   columns: z.array(ColumnUseSchema).min(1).max(60),
   decimalMark: z.enum(DECIMAL_MARKS),
   dateOrder: z.enum(DATE_ORDERS),
-  timeZone: z.string().max(64),
+  timeZone: TimeZone,
   delimiter: z.enum([',', ';', '\t', '|']),
   hasHeader: z.boolean(),
 })
@@ -87,6 +107,15 @@ export const RowImportReport = z.object({
   ),
 })
 export type RowImportReport = z.output<typeof RowImportReport>
+
+/** Something stored that is not what it should be. It is left where it lies and shown to nobody as if it were sound; everything else goes on. */
+export const Unreadable = z.object({
+  what: z.enum(['plan', 'setting', 'levers', 'record', 'job', 'kit', 'product']),
+  tankId: z.string().nullable(),
+  id: z.string(),
+  detail: z.string(),
+})
+export type Unreadable = z.output<typeof Unreadable>
 
 export const RestoreReport = z.object({ tanks: z.int(), records: z.int(), photos: z.int(), keptOld: z.string() })
 export type RestoreReport = z.output<typeof RestoreReport>

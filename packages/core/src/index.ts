@@ -46,13 +46,14 @@ export {
   datePlusDays,
   daysBetween,
   instantOf,
+  instantOfIso,
   isCivilDate,
   minutesOf,
   timeOfDayMin,
   wallClock,
 } from './plan/clock.js'
 export { datedPlans } from './plan/datedPlans.js'
-export { applyEdits, diff, invert, valueAt, withValue, type Edit } from './plan/edit.js'
+export { applyEdits, diff, invert, keysOf, valueAt, withValue, type Edit } from './plan/edit.js'
 export {
   CHOICE_FIELDS,
   fieldPathOf,
@@ -172,6 +173,7 @@ export {
 export { newPlan } from './plan/newPlan.js'
 export { UNKNOWN_SOURCE, UNPLACED, UNPLANNED, UNKNOWN_LAMP, UNTUNED_LINE } from './plan/unplanned.js'
 export { upgradePlan } from './plan/upgrade/upgradePlan.js'
+export { upgradeSetting } from './plan/upgrade/upgradeSetting.js'
 export { heightCmAtAge } from './planting/height.js'
 export { OutOfRangeError, requireWithin } from './quantity/outOfRange.js'
 export {
@@ -293,6 +295,7 @@ export {
   DATE_ORDERS,
   DECIMAL_MARKS,
   guarded,
+  PLAIN_USES,
   readRow,
   unguarded,
   type ColumnUse,

@@ -15,6 +15,7 @@ import type { Clock } from './clock.js'
 import { forecastRoutes } from './forecast/forecast.routes.js'
 import type { ForecastService } from './forecast/forecast.service.js'
 import { schemaRoutes } from './http/schemas.routes.js'
+import { onlyWellFormed } from './http/wellFormed.js'
 import { errorHandler } from './http/errorHandler.js'
 import { Refusal } from './http/refusal.js'
 import { nonceOf, onlyOwnHost, securityHeaders } from './http/security.js'
@@ -31,6 +32,12 @@ import { leverRoutes } from './levers/lever.routes.js'
 import { leverService } from './levers/lever.service.js'
 import { photoRoutes } from './photo/photo.routes.js'
 import { photoService } from './photo/photo.service.js'
+import { outgoing } from './transfer/outgoing.js'
+import { unreadableRoutes } from './unreadable/unreadable.routes.js'
+import { workRoutes } from './longWork/work.routes.js'
+import type { Workers } from './longWork/workers.js'
+import { works } from './longWork/works.js'
+import type { Developer } from './photo/developer.js'
 import { planRoutes } from './plan/plan.routes.js'
 import { planService } from './plan/plan.service.js'
 import { tankRoutes } from './tank/tank.routes.js'
@@ -48,6 +55,8 @@ export interface Parts {
   readonly clock: Clock
   readonly log: Logger
   readonly forecasts: ForecastService
+  readonly workers: Workers
+  readonly pictures: Developer
   /** Folder of the built pages; `null` serves the API alone. */
   readonly webFolder: string | null
   /** Where the database and the pictures lie. */
@@ -62,10 +71,23 @@ export interface Parts {
 const BODY_LIMIT = '256kb'
 
 /** The only place where the parts meet. */
-export function app({ db, clock, log, forecasts, webFolder, dataFolder, restore, access, hostNames = LOOPBACK_NAMES }: Parts): Express {
+export function app({
+  db,
+  clock,
+  log,
+  forecasts,
+  workers,
+  pictures,
+  webFolder,
+  dataFolder,
+  restore,
+  access,
+  hostNames = LOOPBACK_NAMES,
+}: Parts): Express {
+  const underWay = works()
   const tanks = tankService(db, clock)
   const plans = planService(db, clock)
-  const photos = photoService(db, clock, dataFolder)
+  const photos = photoService(db, clock, dataFolder, pictures)
   const journal = journalService(db, clock, photos.knows)
   const timelines = timelineService(clock, plans, journal, (tankId) => jobRepository(db).ofTank(tankId))
   const jobs = jobService(db, clock, timelines, journal)
@@ -82,21 +104,29 @@ export function app({ db, clock, log, forecasts, webFolder, dataFolder, restore,
     next()
   })
   api.get('/health', (_req, res) => void res.json({ status: 'ok', version: VERSION }))
-  api.use('/session', express.json({ limit: '4kb', strict: true }))
+  api.use('/session', express.json({ limit: '4kb', strict: true }), onlyWellFormed)
   api.use(accessRoutes(access, clock))
   api.use(onlySignedIn(access, clock))
   // Files have bodies of their own kind and size.
   api.use(
-    transferRoutes(tankFileService(db, clock), readingFileService(db, clock), tanks),
+    transferRoutes({
+      tankFiles: tankFileService(db, clock, workers),
+      readingFiles: readingFileService(db, clock, workers),
+      outgoing: outgoing(dataFolder, clock, workers),
+      tanks,
+      works: underWay,
+    }),
     photoRoutes(photos, tanks, plans),
-    backupRoutes(backupService(db, clock, dataFolder), dataFolder, restore),
+    backupRoutes(backupService(clock, dataFolder, workers), dataFolder, restore, underWay),
+    workRoutes(underWay),
+    unreadableRoutes(dataFolder, workers, underWay),
   )
   api.use((req, _res, next) => {
     const hasBody = req.headers['content-length'] !== undefined && req.headers['content-length'] !== '0'
     if (hasBody && !req.is(['application/json', 'application/*+json'])) throw new Refusal(415, 'wrong_kind', enRefusal.wrongMedia)
     next()
   })
-  api.use(express.json({ limit: BODY_LIMIT, strict: true }))
+  api.use(express.json({ limit: BODY_LIMIT, strict: true }), onlyWellFormed)
   api.get('/openapi.json', (_req, res) => void res.json(openApi(VERSION)))
   api.use(
     tankRoutes(tanks),

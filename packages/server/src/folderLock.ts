@@ -1,33 +1,44 @@
-import { readFileSync, rmSync, statSync, writeFileSync } from 'node:fs'
-import { uptime } from 'node:os'
+import { readFileSync, writeFileSync } from 'node:fs'
+import { createRequire } from 'node:module'
 import { join } from 'node:path'
 import { enStart } from '@jovrin/contract'
 import { StartError } from './startError.js'
 
-const LOCK_NAME = 'server.lock'
+const require = createRequire(import.meta.url)
+interface Lock {
+  exec(sql: string): unknown
+  close(): void
+}
+const Database = require('libsql') as new (path: string) => Lock // the driver has no types of its own for this
 
-/** One process at a time writes a data folder. The lock of a process that died does not count. Returns how to let go. */
+const LOCK_NAME = 'folder.lock'
+/** Says who holds the lock, for the sentence; nothing depends on it. */
+const HOLDER_NAME = 'server.pid'
+
+/** One process at a time writes a data folder. The lock is the database engine's own, held open: the system lets go of it when its process ends, however it ends, and no clock or process number has a say. Returns how to let go. */
 export function lockFolder(folder: string): () => void {
-  const path = join(folder, LOCK_NAME)
+  const lock = new Database(join(folder, LOCK_NAME))
   try {
-    writeFileSync(path, String(process.pid), { flag: 'wx' })
+    lock.exec('BEGIN EXCLUSIVE')
   } catch (error) {
-    if ((error as NodeJS.ErrnoException).code !== 'EEXIST') throw new StartError(enStart.folderNotWritable(folder), error)
-    const holder = Number(readFileSync(path, 'utf8'))
-    // After a restart of the machine the number may belong to anybody.
-    const isOfThisBoot = statSync(path).mtimeMs > Date.now() - uptime() * 1000
-    if (holder !== process.pid && isOfThisBoot && isAlive(holder)) throw new StartError(enStart.folderInUse(folder, String(holder)))
-    writeFileSync(path, String(process.pid))
+    lock.close()
+    const { code } = error as { code?: unknown }
+    if (code === 'SQLITE_BUSY') throw new StartError(enStart.folderInUse(folder, holderOf(folder)))
+    throw new StartError(enStart.folderNotWritable(folder), error)
   }
-  return () => rmSync(path, { force: true })
+  writeFileSync(join(folder, HOLDER_NAME), String(process.pid))
+  let isHeld = true
+  return () => {
+    if (!isHeld) return
+    isHeld = false
+    lock.close()
+  }
 }
 
-function isAlive(pid: number): boolean {
-  if (!Number.isInteger(pid) || pid <= 0) return false
+function holderOf(folder: string): string {
   try {
-    process.kill(pid, 0)
-    return true
-  } catch (error) {
-    return (error as NodeJS.ErrnoException).code === 'EPERM'
+    return readFileSync(join(folder, HOLDER_NAME), 'utf8').slice(0, 12)
+  } catch {
+    return '?' // it is just starting or ending
   }
 }

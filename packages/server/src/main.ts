@@ -1,39 +1,48 @@
-import { existsSync } from 'node:fs'
+import { existsSync, rmSync } from 'node:fs'
 import { createServer, type RequestListener, type Server } from 'node:http'
 import { fileURLToPath } from 'node:url'
 import { parseArgs } from 'node:util'
-import { enRefusal, enStart } from '@jovrin/contract'
+import { enRefusal, enStart, type RestoreReport } from '@jovrin/contract'
 import type { Express } from 'express'
 import { pino } from 'pino'
 import { lanAddresses, lanNames } from './access/localNames.js'
 import { accessOf } from './access/passphrase.js'
 import { app } from './app.js'
 import type { Restore } from './backup/backup.routes.js'
-import { prepareRestore, swapFolders } from './backup/restore.js'
+import { swapFolders } from './backup/restore.js'
+import type { RestoreToPrepare } from './backup/restore.worker.js'
 import { clockFrom } from './clock.js'
-import { readyDataFolder } from './dataFolder.js'
+import { readyDataFolder, restoredFolder, sweepLeftovers } from './dataFolder.js'
 import { openDatabase } from './db/connection.js'
 import { forecastService } from './forecast/forecast.service.js'
 import { lockFolder } from './folderLock.js'
 import { Refusal } from './http/refusal.js'
+import { workers as longWorkers } from './longWork/workers.js'
+import { developer } from './photo/developer.js'
 import { StartError } from './startError.js'
 
 const DEFAULT_PORT = 4780
 const KEEP_ALIVE_MS = 310_000
 const GRACE_MS = 3000
+/** Tells whoever started the server that it fell, and was not stopped. */
+const FAULT_CODE = 70
+const RESTORER = new URL('./backup/restore.worker.ts', import.meta.url)
 
 async function start(): Promise<void> {
-  const { values } = parseArgs({ options: { port: { type: 'string' }, lan: { type: 'boolean' } } })
+  const values = given()
   const port = portOf(values.port ?? process.env['JOVRIN_PORT'])
   const clock = clockFrom(process.env['JOVRIN_NOW'])
   const dataFolder = readyDataFolder(process.env['JOVRIN_DATA'], process.env)
   const webFolder = fileURLToPath(new URL('../../web/dist', import.meta.url))
   if (!existsSync(webFolder)) throw new StartError(enStart.noBuild)
   const access = values.lan === true ? accessOf(dataFolder, process.env['JOVRIN_PASSPHRASE']) : null
-  const unlock = lockFolder(dataFolder)
-  process.once('exit', unlock)
+  let unlock = lockFolder(dataFolder)
+  process.once('exit', () => unlock())
+  sweepLeftovers(dataFolder)
   const log = pino({ level: process.env['JOVRIN_LOG'] ?? 'warn' })
   const forecasts = forecastService()
+  const workers = longWorkers()
+  const pictures = developer()
   let db = await openDatabase(dataFolder)
   const opened = (): Express =>
     app({
@@ -41,6 +50,8 @@ async function start(): Promise<void> {
       clock,
       log,
       forecasts,
+      workers,
+      pictures,
       webFolder,
       dataFolder,
       restore,
@@ -49,15 +60,26 @@ async function start(): Promise<void> {
     })
   let isSwapping = false
   /** Everything is checked beside the data before the data itself is touched; then the folders change places while nobody is served. */
-  const restore: Restore = async (zipPath) => {
+  const restore: Restore = async (zipPath, work) => {
     if (isSwapping) throw new Refusal(503, 'restoring', enRefusal.restoring)
     isSwapping = true
     try {
-      const counts = await prepareRestore(zipPath, dataFolder)
+      const task: RestoreToPrepare = { zipPath, dataFolder }
+      const counts = await workers.run<Omit<RestoreReport, 'keptOld'>>(RESTORER, task, work).catch((error: unknown) => {
+        rmSync(restoredFolder(dataFolder), { recursive: true, force: true }) // a thread that was called off cleans nothing up
+        throw error
+      })
+      const unlockFresh = lockFolder(restoredFolder(dataFolder))
       handler = busy
       await db.destroy()
       try {
-        return { ...counts, keptOld: swapFolders(dataFolder, new Date()) }
+        const keptOld = swapFolders(dataFolder, new Date())
+        unlock()
+        unlock = unlockFresh
+        return { ...counts, keptOld }
+      } catch (error) {
+        unlockFresh()
+        throw error
       } finally {
         db = await openDatabase(dataFolder)
         handler = opened()
@@ -72,9 +94,10 @@ async function start(): Promise<void> {
   server.keepAliveTimeout = KEEP_ALIVE_MS
   server.headersTimeout = KEEP_ALIVE_MS + 5_000
   const stop = (): void => {
-    setTimeout(() => process.exit(0), GRACE_MS).unref()
-    server.close(() => void Promise.all([forecasts.close(), db.destroy()]).then(() => process.exit(0)))
+    setTimeout(() => process.exit(), GRACE_MS).unref()
+    server.close(() => void Promise.all([forecasts.close(), workers.close(), db.destroy()]).then(() => process.exit()))
     server.closeIdleConnections()
+    pictures.close()
   }
   try {
     await listen(server, port, access === null ? '127.0.0.1' : '0.0.0.0')
@@ -82,6 +105,14 @@ async function start(): Promise<void> {
     await db.destroy()
     throw error
   }
+  const fall = (error: unknown): void => {
+    log.fatal({ err: error }, 'fault')
+    console.error(enStart.fault)
+    process.exitCode = FAULT_CODE
+    stop()
+  }
+  process.once('uncaughtException', fall)
+  process.once('unhandledRejection', fall)
   process.once('SIGTERM', stop)
   process.once('SIGINT', stop)
   console.log(enStart.ready(`http://127.0.0.1:${port}/`))
@@ -100,6 +131,14 @@ const busy: RequestListener = (_req, res) => {
   res
     .writeHead(503, { 'Content-Type': 'application/problem+json', 'Retry-After': '2' })
     .end(JSON.stringify({ type: 'about:blank', title: enRefusal.title[503], status: 503, code: 'restoring', detail: enRefusal.restoring }))
+}
+
+function given(): { port?: string | undefined; lan?: boolean | undefined } {
+  try {
+    return parseArgs({ options: { port: { type: 'string' }, lan: { type: 'boolean' } } }).values
+  } catch (error) {
+    throw new StartError(enStart.badArguments(error instanceof Error ? error.message : ''), error)
+  }
 }
 
 function portOf(text: string | undefined): number {

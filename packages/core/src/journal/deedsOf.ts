@@ -21,7 +21,7 @@ interface Happenings {
 export function deedsOf({ timeline, startedOn, timeZone, events, jobs }: Happenings): Deeds {
   const acts: Act[] = []
   const omitted: Omission[] = []
-  const planAt = (day: number) => (timeline.filter((entry) => entry.fromDay <= day).at(-1) ?? timeline[0])?.plan
+  const planAt = (day: number) => timeline[Math.max(0, lastAtOrBefore(timeline, day))]?.plan
   for (const event of [...events].sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0))) {
     const { date, minute } = wallClock(event.at, timeZone)
     const day = daysBetween(startedOn, date)
@@ -51,4 +51,15 @@ export function deedsOf({ timeline, startedOn, timeZone, events, jobs }: Happeni
     if (what === 'trim') acts.push({ kind: 'trim', day: newDay, minute: 540, wetG: null, kinds: [] })
   }
   return { acts: acts.sort((a, b) => a.day - b.day || a.minute - b.minute), omitted: omitted.sort((a, b) => a.day - b.day) }
+}
+
+/** Place of the last entry that holds from a day or before it; -1 where none does. Entries stand in the order of their days. */
+function lastAtOrBefore(timeline: readonly TimelineEntry[], day: number): number {
+  let [low, high] = [0, timeline.length]
+  while (low < high) {
+    const middle = (low + high) >> 1
+    if ((timeline[middle]?.fromDay ?? 0) <= day) low = middle + 1
+    else high = middle
+  }
+  return low - 1
 }

@@ -7,10 +7,27 @@ export type DateOrder = (typeof DATE_ORDERS)[number]
 export const DECIMAL_MARKS = ['.', ','] as const
 export type DecimalMark = (typeof DECIMAL_MARKS)[number]
 
+/** Uses of a column that need no more said. The last six are what a file written here tells beside a value. */
+export const PLAIN_USES = [
+  'ignore',
+  'at',
+  'date',
+  'time',
+  'quantity',
+  'value',
+  'unit',
+  'note',
+  'id',
+  'entered',
+  'enteredUnit',
+  'basis',
+  'method',
+  'moment',
+  'recordedBy',
+] as const
 /** What a column of the file holds. `long` files have a column that names the quantity and one with its value; `wide` ones a column a quantity. */
 export type ColumnUse =
-  | { readonly use: 'ignore' | 'at' | 'date' | 'time' | 'quantity' | 'value' | 'unit' | 'note' | 'id' }
-  | { readonly use: 'reading'; readonly quantity: ReadingQuantity; readonly unit: string }
+  { readonly use: (typeof PLAIN_USES)[number] } | { readonly use: 'reading'; readonly quantity: ReadingQuantity; readonly unit: string }
 
 export interface RowMapping {
   readonly columns: readonly ColumnUse[]
@@ -30,6 +47,9 @@ export interface ImportedReading {
   readonly enteredText: string
   readonly enteredUnit: string
   readonly note: string | null
+  readonly method: string | null
+  readonly moment: string | null
+  readonly recordedBy: string | null
 }
 export type RowFault = EntryFault | 'no-date' | 'bad-date' | 'date-range' | 'unknown-quantity' | 'no-value' | 'wrong-mark' | 'too-few-cells'
 export interface RefusedRow {
@@ -55,8 +75,11 @@ export function readRow(
   const at = instantOfCell(dateText, cell('time'), mapping)
   if (at === null) return refuse('bad-date', dateText)
   if (at < '1990' || at > '2101') return refuse('date-range', dateText)
-  const note = unguarded(cell('note') ?? '')
-  const shared = { line, at, note: note === '' ? null : note }
+  const told = (use: ColumnUse['use']): string | null => {
+    const text = unguarded(cell(use) ?? '')
+    return text === '' ? null : text
+  }
+  const shared = { line, at, note: told('note'), method: told('method'), moment: told('moment'), recordedBy: told('recordedBy') }
 
   const wanted: { quantity: ReadingQuantity; unit: string; text: string; id: string | null }[] = []
   const value = cell('value')
@@ -79,7 +102,16 @@ export function readRow(
     if ('fault' in typed) return refuse(typed.fault, text)
     const entered = enteredValue(quantity, typed.shown, typed.qualifier, unit, null)
     if ('fault' in entered) return refuse(entered.fault, entered.fault === 'unknown-unit' ? `${quantity} ${unit}` : text)
-    readings.push({ ...shared, ...entered, quantity, id, enteredText: text, enteredUnit: unit })
+    const basis = told('basis') ?? entered.basis
+    readings.push({
+      ...shared,
+      ...entered,
+      basis,
+      quantity,
+      id,
+      enteredText: told('entered') ?? text,
+      enteredUnit: told('enteredUnit') ?? unit,
+    })
   }
   return { readings }
 }

@@ -8,8 +8,11 @@ export interface Edit {
 const escape = (key: string): string => key.replaceAll('~', '~0').replaceAll('/', '~1')
 const unescape = (key: string): string => key.replaceAll('~1', '/').replaceAll('~0', '~')
 const isRecord = (value: unknown): value is Record<string, unknown> => typeof value === 'object' && value !== null && !Array.isArray(value)
+/** Only what a document itself holds; what its prototype has is none of its fields. */
+const ownOf = (record: Record<string, unknown>, key: string): unknown => (Object.hasOwn(record, key) ? record[key] : undefined)
 const isSame = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b)
-const keysOf = (path: string): string[] => (path === '' ? [] : path.slice(1).split('/').map(unescape))
+/** The keys of a pointer, outermost first. */
+export const keysOf = (path: string): string[] => (path === '' ? [] : path.slice(1).split('/').map(unescape))
 
 /** Ids of a list whose items carry them, in order; `null` for any other list. */
 function idsOf(list: unknown): readonly string[] | null {
@@ -26,10 +29,14 @@ export function diff(before: unknown, after: unknown, path = ''): Edit[] {
     return ids.flatMap((id, index) => diff((before as unknown[])[index], (after as unknown[])[index], `${path}/${escape(id)}`))
   if (!isRecord(before) || !isRecord(after)) return [{ path, from: before, to: after }]
   const keys = [...new Set([...Object.keys(before), ...Object.keys(after)])]
-  return keys.flatMap((key) => diff(before[key], after[key], `${path}/${escape(key)}`))
+  return keys.flatMap((key) => diff(ownOf(before, key), ownOf(after, key), `${path}/${escape(key)}`))
 }
 
 export const invert = (edits: readonly Edit[]): Edit[] => edits.map(({ path, from, to }) => ({ path, from: to, to: from })).reverse()
+
+/** How an item of a list is addressed: by its local id, or by its place where it carries none. */
+export const placeKeyOf = (item: unknown, index: number): string =>
+  isRecord(item) && typeof item['id'] === 'string' ? item['id'] : String(index)
 
 /** Place in a list of the item with a local id; items that carry none are addressed by their place. -1 where there is none. Ids begin with a letter, so neither is taken for the other. */
 function indexIn(list: readonly unknown[], key: string): number {
@@ -40,11 +47,7 @@ function indexIn(list: readonly unknown[], key: string): number {
 }
 
 const childOf = (parent: unknown, key: string): unknown =>
-  Array.isArray(parent)
-    ? (parent as readonly unknown[])[indexIn(parent, key)]
-    : isRecord(parent) && Object.hasOwn(parent, key)
-      ? parent[key]
-      : undefined
+  Array.isArray(parent) ? (parent as readonly unknown[])[indexIn(parent, key)] : isRecord(parent) ? ownOf(parent, key) : undefined
 
 /** What stands at a path; `undefined` where nothing does. */
 export const valueAt = (document: unknown, path: string): unknown => keysOf(path).reduce(childOf, document)

@@ -1,4 +1,4 @@
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import express from 'express'
@@ -17,12 +17,12 @@ let access: Access
 const clock = (): Date => new Date('2026-11-24T09:00:00Z')
 
 /** The guards before a single route, as a phone meets them: its address is not this machine's. */
-const guarded = () => {
+const guarded = (address: () => string = () => '192.0.2.7') => {
   const server = express()
   server.set('query parser', 'simple')
   server.use(onlyOwnHost(lanNames('tanks.test')))
   server.use((req, _res, next) => {
-    Object.defineProperty(req.socket, 'remoteAddress', { value: '192.0.2.7', configurable: true })
+    Object.defineProperty(req.socket, 'remoteAddress', { value: address(), configurable: true })
     next()
   })
   server.use('/session', express.json())
@@ -50,13 +50,15 @@ describe('from the local network', () => {
     ] as unknown as string[]
     expect(cookie[0]).toMatch(/HttpOnly.*SameSite=Strict/)
     await phone.get('/tanks').set('Host', 'tanks.test').set('Cookie', cookie[0]!.split(';')[0]!).expect(200)
-    await phone.delete('/session').set('Host', 'tanks.test').expect(204)
+    await phone.delete('/session').set('Host', 'tanks.test').set('Cookie', cookie[0]!.split(';')[0]!).expect(204)
+    // Not only the browser has forgotten it: a copy of the cookie opens nothing.
+    await phone.get('/tanks').set('Host', 'tanks.test').set('Cookie', cookie[0]!.split(';')[0]!).expect(401)
   })
   test('forged, foreign and expired sessions are none', async () => {
     const phone = guarded()
-    const expired = access.newSession(clock().getTime() - 40 * 86_400_000)
-    const forged = `${clock().getTime() + 1e9}.${expired.split('.')[1]}`
-    for (const token of [expired, forged, 'x', '', `${access.newSession(clock().getTime())}x`])
+    const expired = access.open(clock().getTime() - 40 * 86_400_000)
+    const forged = 'a'.repeat(43)
+    for (const token of [expired, forged, 'x', '', `${access.open(clock().getTime())}x`])
       await phone.get('/tanks').set('Host', 'tanks.test').set('Cookie', `jovrin_session=${token}`).expect(401)
   })
   test('five wrong guesses in a minute are enough', async () => {
@@ -74,12 +76,21 @@ describe('from the local network', () => {
     expect(statuses).toEqual([403, 403, 403, 403, 403, 429, 429])
     await phone.post('/session').set('Host', 'tanks.test').send({ passphrase: PASSPHRASE }).expect(429)
   })
+  test('one device that guesses locks no other out', async () => {
+    let address = '192.0.2.66'
+    const phones = guarded(() => address)
+    const guess = (passphrase: string) => phones.post('/session').set('Host', 'tanks.test').send({ passphrase })
+    for (let time = 0; time < 30; time++) await guess(`guess ${time}`)
+    expect((await guess('once more')).status).toBe(429)
+    address = '192.0.2.67'
+    expect((await guess(PASSPHRASE)).status).toBe(204)
+  })
   test('names that are not this machine’s are refused even with a session', async () => {
     const phone = guarded()
     await phone
       .get('/tanks')
       .set('Host', 'evil.test')
-      .set('Cookie', `jovrin_session=${access.newSession(clock().getTime())}`)
+      .set('Cookie', `jovrin_session=${access.open(clock().getTime())}`)
       .expect(403)
   })
   test('the calendar’s key opens the calendar and nothing else', async () => {
@@ -94,19 +105,39 @@ describe('from the local network', () => {
 })
 
 describe('the passphrase', () => {
-  test('is kept as a hash; it survives a restart, and a new one ends all sessions', () => {
+  test('is kept as a hash; it survives a restart, and a new one ends all sessions', async () => {
     expect(readFileSync(join(folder, 'access.json'), 'utf8')).not.toContain('sponge')
     const again = accessOf(folder, undefined)
-    expect(again.isPassphrase(PASSPHRASE)).toBe(true)
-    expect(again.isPassphrase('wrong')).toBe(false)
-    const session = again.newSession(0)
-    expect(again.isSession(session, 1)).toBe(true)
-    expect(accessOf(folder, 'another wet sponge').isSession(session, 1)).toBe(false)
+    expect(await again.isPassphrase(PASSPHRASE)).toBe(true)
+    expect(await again.isPassphrase('wrong')).toBe(false)
+    const session = again.open(0)
+    expect(again.isOpen(session, 1)).toBe(true)
+    // A restart signs nobody out; the list holds no token that could be used.
+    expect(accessOf(folder, undefined).isOpen(session, 1)).toBe(true)
+    expect(readFileSync(join(folder, 'sessions.json'), 'utf8')).not.toContain(session)
+    expect(accessOf(folder, 'another wet sponge').isOpen(session, 1)).toBe(false)
+  })
+  test('a list of sessions that was spoiled signs nobody in; a spoiled passphrase file is told in a sentence', () => {
+    writeFileSync(join(folder, 'sessions.json'), '{"everybody": true}')
+    expect(accessOf(folder, undefined).isOpen('x', 1)).toBe(false)
+    const spoiled = mkdtempSync(join(tmpdir(), 'jovrin-access-'))
+    for (const text of ['', '{', '[]', '{"salt":1}']) {
+      writeFileSync(join(spoiled, 'access.json'), text)
+      expect(() => accessOf(spoiled, undefined)).toThrow(/access\.json cannot be read\. Delete it/)
+    }
+    rmSync(spoiled, { recursive: true, force: true })
+  })
+  test('only so many sessions are kept, the newest', () => {
+    const many = accessOf(folder, undefined)
+    const tokens = Array.from({ length: 205 }, () => many.open(0))
+    expect(tokens.filter((token) => many.isOpen(token, 1))).toEqual(tokens.slice(5))
   })
   test('none, or a short one, is refused at the start', () => {
     const empty = mkdtempSync(join(tmpdir(), 'jovrin-access-'))
     expect(() => accessOf(empty, undefined)).toThrow(/needs a passphrase/)
     expect(() => accessOf(empty, 'short')).toThrow(/at least 10 characters/)
+    expect(() => accessOf(empty, '   short   ')).toThrow(/at least 10 characters/)
+    expect(() => accessOf(empty, ' '.repeat(20))).toThrow(/is blank/)
     rmSync(empty, { recursive: true, force: true })
   })
 })

@@ -1,12 +1,20 @@
-import type { BackupManifest } from '@jovrin/contract'
-import type { Knex } from 'knex'
 import type { Clock } from '../clock.js'
-import { writeBackup, type Sink } from './writeBackup.js'
+import type { Work } from '../longWork/works.js'
+import type { Workers } from '../longWork/workers.js'
+import type { CopyToMake } from './copy.worker.js'
+import { backupBytes } from './writeBackup.js'
+
+const COPIER = new URL('./copy.worker.ts', import.meta.url)
 
 export const backupName = (now: Date): string => `jovrin-${now.toISOString().slice(0, 16).replace(/[-:]/g, '').replace('T', '-')}.zip`
 
-export const backupService = (db: Knex, clock: Clock, dataFolder: string) => ({
+export const backupService = (clock: Clock, dataFolder: string, workers: Workers) => ({
   name: (): string => backupName(clock()),
-  write: (sink: Sink): Promise<BackupManifest> => writeBackup(db, dataFolder, clock(), sink),
+  bytes: (work: Work): AsyncGenerator<Uint8Array> =>
+    backupBytes({
+      dataFolder,
+      writtenAt: clock(),
+      copyTo: (path) => workers.run<null>(COPIER, { folder: dataFolder, path } satisfies CopyToMake, work),
+    }),
 })
 export type BackupService = ReturnType<typeof backupService>

@@ -1,37 +1,37 @@
 import { createWriteStream, existsSync, statSync } from 'node:fs'
 import { rm } from 'node:fs/promises'
 import { resolve } from 'node:path'
+import { pipeline } from 'node:stream/promises'
 import { enStart } from '@jovrin/contract'
-import { readyDataFolder } from '../dataFolder.js'
+import { readyDataFolder, restoredFolder, sweepLeftovers } from '../dataFolder.js'
 import { openDatabase } from '../db/connection.js'
 import { Refusal } from '../http/refusal.js'
 import { lockFolder } from '../folderLock.js'
 import { StartError } from '../startError.js'
 import { backupName } from './backup.service.js'
 import { prepareRestore, swapFolders } from './restore.js'
-import { writeBackup } from './writeBackup.js'
+import { backupBytes } from './writeBackup.js'
 
 /** `backup [FILE]` and `restore FILE` from a shell. A backup may be taken while the server runs; a restore needs it stopped. */
-async function run([act, file]: readonly string[]): Promise<void> {
+async function run([act, file, ...more]: readonly string[]): Promise<void> {
   const folder = readyDataFolder(process.env['JOVRIN_DATA'], process.env)
   const now = new Date()
   if (act === 'backup') {
     const path = resolve(file ?? backupName(now))
     if (existsSync(path)) throw new StartError(enStart.fileExists(path))
     const db = await openDatabase(folder)
+    let files = 0
+    const bytes = backupBytes({
+      dataFolder: folder,
+      writtenAt: now,
+      copyTo: (copy) => db.raw('VACUUM INTO ?', [copy]),
+      onManifest: (manifest) => (files = Object.keys(manifest.files).length),
+    })
     const out = createWriteStream(path, { flags: 'wx', mode: 0o600 })
     try {
-      await new Promise<void>((done, failed) => out.once('open', () => done()).once('error', failed))
-      const manifest = await writeBackup(
-        db,
-        folder,
-        now,
-        (chunk) => new Promise((done, failed) => out.write(chunk, (error) => (error ? failed(error) : done()))),
-      )
-      await new Promise<void>((done, failed) => out.end((error?: Error | null) => (error ? failed(error) : done())))
-      console.log(enStart.backupDone(path, String(statSync(path).size), String(Object.keys(manifest.files).length)))
+      await pipeline(bytes, out)
+      console.log(enStart.backupDone(path, String(statSync(path).size), String(files)))
     } catch (error) {
-      out.destroy()
       await rm(path, { force: true }) // half a backup is none
       throw error
     } finally {
@@ -43,8 +43,11 @@ async function run([act, file]: readonly string[]): Promise<void> {
   if (!existsSync(file)) throw new StartError(enStart.noSuchFile(resolve(file)))
   const unlock = lockFolder(folder)
   try {
-    const report = await prepareRestore(resolve(file), folder)
+    sweepLeftovers(folder)
+    const report = await prepareRestore(resolve(file), folder, { evenDamaged: more.includes('--even-damaged') })
+    const unlockFresh = lockFolder(restoredFolder(folder))
     const old = swapFolders(folder, now)
+    unlockFresh()
     console.log(enStart.restoreDone(String(report.tanks), String(report.records), old))
   } finally {
     unlock()

@@ -2,18 +2,30 @@ import { copyFileSync, existsSync, mkdirSync, readdirSync, renameSync, rmSync, w
 import { join } from 'node:path'
 import { enRefusal, type RestoreReport } from '@jovrin/contract'
 import { openDatabase } from '../db/connection.js'
-import { Refusal } from '../http/refusal.js'
+import { spoiledTables } from '../db/soundness.js'
 import { restoredFolder, RESTORED_MARK, STAYS } from '../dataFolder.js'
-import { unpack, type UnpackLimits } from './unpack.js'
+import { Refusal } from '../http/refusal.js'
+import { StartError } from '../startError.js'
+import { findUnreadable } from '../unreadable/findUnreadable.js'
+import { unpack, type UnpackOptions } from './unpack.js'
+
+export interface RestoreOptions extends UnpackOptions {
+  /** Take a backup that holds entries which cannot be read; they stay unread. */
+  readonly evenDamaged?: boolean
+}
 
 /** Unpacks and checks a backup in a new folder beside the data; nothing of the data is touched. Leaves no folder behind when it refuses. */
-export async function prepareRestore(zipPath: string, dataFolder: string, limits?: UnpackLimits): Promise<Omit<RestoreReport, 'keptOld'>> {
+export async function prepareRestore(
+  zipPath: string,
+  dataFolder: string,
+  { evenDamaged = false, ...options }: RestoreOptions = {},
+): Promise<Omit<RestoreReport, 'keptOld'>> {
   const fresh = restoredFolder(dataFolder)
   rmSync(fresh, { recursive: true, force: true })
   mkdirSync(fresh, { mode: 0o700 })
   try {
-    await unpack(zipPath, fresh, limits)
-    const counts = await checkDatabase(fresh)
+    await unpack(zipPath, fresh, options)
+    const counts = await checkDatabase(fresh, evenDamaged)
     const photos = join(fresh, 'photos')
     return { ...counts, photos: existsSync(photos) ? readdirSync(photos).filter((name) => !name.includes('.small.')).length : 0 }
   } catch (error) {
@@ -22,14 +34,19 @@ export async function prepareRestore(zipPath: string, dataFolder: string, limits
   }
 }
 
-async function checkDatabase(folder: string): Promise<{ tanks: number; records: number }> {
+const broken = (sentence: string): Refusal => new Refusal(422, 'broken_backup', sentence)
+
+async function checkDatabase(folder: string, evenDamaged: boolean): Promise<{ tanks: number; records: number }> {
   const db = await openDatabase(folder).catch((error: unknown) => {
-    throw new Refusal(422, 'broken_backup', error instanceof Error ? error.message : enRefusal.backupBroken)
+    throw error instanceof StartError ? broken(enRefusal.backupDatabase(error.what)) : error
   })
   try {
-    const integrity = await db.raw<{ integrity_check: string }[]>('PRAGMA integrity_check')
-    const dangling = await db.raw<unknown[]>('PRAGMA foreign_key_check')
-    if (integrity[0]?.integrity_check !== 'ok' || dangling.length > 0) throw new Refusal(422, 'broken_backup', enRefusal.backupBroken)
+    const spoiled = await spoiledTables(db, 'integrity_check')
+    const dangling = await db.raw<{ table: string }[]>('PRAGMA foreign_key_check')
+    if (spoiled.length > 0 || dangling.length > 0)
+      throw broken(enRefusal.backupDamaged([...new Set([...spoiled, ...dangling.map(({ table }) => table)])].join(', ')))
+    if (!evenDamaged)
+      for await (const { what, id, detail } of findUnreadable(db)) throw broken(enRefusal.backupContents(`${what} ${id}`, detail))
     const count = async (table: string): Promise<number> => Number((await db(table).count({ n: '*' }))[0]?.['n'] ?? 0)
     return { tanks: await count('tank'), records: (await count('reading')) + (await count('event')) }
   } finally {

@@ -4,7 +4,7 @@ import { rm } from 'node:fs/promises'
 import { join } from 'node:path'
 import type { BackupManifest } from '@jovrin/contract'
 import { Zip, ZipDeflate, ZipPassThrough } from 'fflate'
-import type { Knex } from 'knex'
+import { copyName } from '../dataFolder.js'
 import { DATABASE_NAME } from '../db/connection.js'
 import { migrationNames } from '../db/migrations/list.js'
 import { photosFolder } from '../photo/photoFiles.js'
@@ -13,43 +13,45 @@ import { VERSION } from '../version.js'
 export const MANIFEST_NAME = 'manifest.json'
 const DEFLATE_LEVEL = 6
 
-/** Where the bytes of a backup go; resolves when it can take more. */
-export type Sink = (chunk: Uint8Array) => Promise<void>
+export interface BackupSource {
+  readonly dataFolder: string
+  readonly writtenAt: Date
+  /** Writes a consistent copy of the database to a path. */
+  readonly copyTo: (path: string) => Promise<unknown>
+  /** Told once the manifest is written. */
+  readonly onManifest?: (manifest: BackupManifest) => void
+}
 
-/** One zip: a consistent copy of the database, the pictures, and a manifest with versions and hashes at the end. */
-export async function writeBackup(db: Knex, dataFolder: string, writtenAt: Date, sink: Sink): Promise<BackupManifest> {
-  const copy = join(dataFolder, `.backup-${randomBytes(6).toString('hex')}.sqlite`)
+/** The bytes of one zip: a consistent copy of the database, the pictures, and a manifest with versions and hashes at the end. Whoever stops taking them leaves nothing behind. */
+export async function* backupBytes({ dataFolder, writtenAt, copyTo, onManifest }: BackupSource): AsyncGenerator<Uint8Array> {
+  const copy = join(dataFolder, copyName(randomBytes(6).toString('hex')))
   const files: BackupManifest['files'] = {}
-  let waiting: Promise<void> = Promise.resolve()
-  let failure: unknown = null
-  const zip = new Zip((error, chunk) => {
-    if (error) failure = error
-    else waiting = waiting.then(() => sink(chunk))
-  })
-  const add = async (name: string, path: string, isPacked: boolean): Promise<void> => {
+  const archive = archiver()
+  const add = async function* (name: string, path: string, isPacked: boolean): AsyncGenerator<Uint8Array> {
     const entry = isPacked ? new ZipDeflate(name, { level: DEFLATE_LEVEL }) : new ZipPassThrough(name)
-    zip.add(entry)
+    archive.zip.add(entry)
     const hash = createHash('sha256')
     let bytes = 0
     for await (const chunk of createReadStream(path) as AsyncIterable<Buffer>) {
       hash.update(chunk)
       bytes += chunk.length
       entry.push(new Uint8Array(chunk))
-      await waiting // never more in memory than the sink has taken
-      if (failure !== null) throw asError(failure)
+      yield* archive.taken() // never more in memory than the taker has asked for
     }
     entry.push(new Uint8Array(0), true)
     files[name] = { sha256: hash.digest('hex'), bytes }
+    yield* archive.taken()
   }
   try {
-    await db.raw('VACUUM INTO ?', [copy])
-    await add(DATABASE_NAME, copy, true)
+    await copyTo(copy)
+    yield* add(DATABASE_NAME, copy, true)
     const photos = photosFolder(dataFolder)
-    if (existsSync(photos))
-      for (const name of readdirSync(photos)
-        .filter((file) => file.endsWith('.jpg'))
-        .sort())
-        await add(`photos/${name}`, join(photos, name), false)
+    const names = existsSync(photos)
+      ? readdirSync(photos)
+          .filter((file) => file.endsWith('.jpg'))
+          .sort()
+      : []
+    for (const name of names) yield* add(`photos/${name}`, join(photos, name), false)
     const manifest: BackupManifest = {
       format: 'jovrin-backup',
       formatVersion: 1,
@@ -59,16 +61,30 @@ export async function writeBackup(db: Knex, dataFolder: string, writtenAt: Date,
       files,
     }
     const last = new ZipDeflate(MANIFEST_NAME, { level: DEFLATE_LEVEL })
-    zip.add(last)
+    archive.zip.add(last)
     last.push(new TextEncoder().encode(JSON.stringify(manifest, null, 2)), true)
-    zip.end()
-    await waiting
-    if (failure !== null) throw asError(failure)
-    return manifest
+    archive.zip.end()
+    yield* archive.taken()
+    onManifest?.(manifest)
   } finally {
     await rm(copy, { force: true })
   }
 }
 
-const asError = (failure: unknown): Error =>
-  failure instanceof Error ? failure : new Error('the archive could not be written', { cause: failure })
+/** The archive hands its bytes over when it has some; they wait here until they are taken. */
+function archiver() {
+  const waiting: Uint8Array[] = []
+  let failure: Error | null = null
+  const zip = new Zip((error, chunk) => {
+    // The library types its error as present; it is null where there is none.
+    if ((error as Error | null) !== null) failure = error
+    else waiting.push(chunk)
+  })
+  return {
+    zip,
+    taken: function* (): Generator<Uint8Array> {
+      if (failure !== null) throw failure
+      yield* waiting.splice(0)
+    },
+  }
+}

@@ -14,16 +14,17 @@ const AT_MIN = 18 * 60
 const LEAST_MIN = 10
 const ALARM_BEFORE_S = 15 * 60
 
-/** One event a tank and day with all that a person has to do then; timers have none. */
 /** Files are read by whoever subscribes: canonical metric units. */
 const FILE_READER: Reader = { units: METRIC_UNITS, locale: 'en' }
 
+/** One event a tank and day with all that a person has to do then; timers have none. */
 export function icalendar(tanks: readonly CalendarTank[], writtenAt: Date): string {
   const calendar = ical({
-    name: tanks.length === 1 ? enCalendarFile.fileName(tanks[0]?.name ?? '') : enCalendarFile.fileNameAll,
+    name: tanks.length === 1 ? enCalendarFile.fileName(oneLine(tanks[0]?.name ?? '')) : enCalendarFile.fileNameAll,
     prodId: { company: 'Jovrin', product: 'Jovrin', language: 'EN' },
   })
-  for (const { tankId, name, timeZone, jobs } of tanks) {
+  for (const { tankId, name: givenName, timeZone, jobs } of tanks) {
+    const name = oneLine(givenName)
     const byDay = groupByDay(jobs)
     for (const [day, work] of byDay) {
       const start = instantOf(day, AT_MIN, timeZone)
@@ -48,6 +49,9 @@ export function icalendar(tanks: readonly CalendarTank[], writtenAt: Date): stri
   }
   return calendar.toString()
 }
+
+/** The library writes a calendar's name as it is: a line's end in it would begin a line of its own. */
+const oneLine = (text: string): string => text.replace(/[\p{Cc}\p{Zl}\p{Zp}]+/gu, ' ').trim()
 
 function groupByDay(jobs: readonly ListedJob[]): Map<string, ListedJob[]> {
   const days = new Map<string, ListedJob[]>()

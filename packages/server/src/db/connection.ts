@@ -1,10 +1,11 @@
-import { existsSync } from 'node:fs'
+import { existsSync, renameSync, rmSync, statSync } from 'node:fs'
 import { join } from 'node:path'
 import knexPackage, { type Knex } from 'knex'
 import { enStart } from '@jovrin/contract'
 import { StartError } from '../startError.js'
 import { LibsqlDialect } from './libsqlDialect.js'
 import { MigrationList, migrationNames } from './migrations/list.js'
+import { foreignTables, spoiledTables } from './soundness.js'
 
 const { knex } = knexPackage
 
@@ -13,16 +14,18 @@ export const DATABASE_NAME = 'jovrin.sqlite'
 export const databaseFile = (folder: string): string => join(folder, DATABASE_NAME)
 
 const quiet = (): void => undefined
+/** foreign_keys does nothing inside a transaction, so pragmas are set when the connection opens. */
+const KEEPER = ['journal_mode = WAL', 'synchronous = FULL', 'foreign_keys = ON', 'busy_timeout = 5000'] as const
+/** A database file begins with a hundred bytes of its own. */
+const LEAST_BYTES = 100
 
 interface RawConnection {
   pragma(text: string): unknown
 }
 
-/** Opens the database of a folder and brings it up to date. Refuses one from a newer version before anything is written. */
-export async function openDatabase(folder: string): Promise<Knex> {
-  const filename = databaseFile(folder)
-  const isNew = !existsSync(filename)
-  const db = knex({
+/** One connection to a file. */
+export const connect = (filename: string, pragmas: readonly string[] = KEEPER): Knex =>
+  knex({
     client: LibsqlDialect as unknown as typeof Knex.Client, // a subclass of Knex's own client, which its types do not export
     connection: { filename },
     useNullAsDefault: true,
@@ -30,11 +33,9 @@ export async function openDatabase(folder: string): Promise<Knex> {
     pool: {
       min: 1,
       max: 1,
-      // Pragmas are set when the connection opens: foreign_keys does nothing inside a transaction.
       afterCreate(connection: RawConnection, done: (error: Error | null) => void) {
         try {
-          for (const pragma of ['journal_mode = WAL', 'synchronous = FULL', 'foreign_keys = ON', 'busy_timeout = 5000'])
-            connection.pragma(pragma)
+          for (const pragma of pragmas) connection.pragma(pragma)
           done(null)
         } catch (error) {
           done(error as Error) // whatever the driver threw
@@ -42,20 +43,64 @@ export async function openDatabase(folder: string): Promise<Knex> {
       },
     },
   })
+
+/** Brings an open database up to date. */
+const migrate = (db: Knex): Promise<unknown> => db.migrate.latest({ migrationSource: new MigrationList() })
+
+/** Opens the database of a folder and brings it up to date. One that is empty, damaged, foreign or from a newer version is refused before anything is written. */
+export async function openDatabase(folder: string): Promise<Knex> {
+  const filename = databaseFile(folder)
+  if (!existsSync(filename)) await makeDatabase(filename)
+  if (sizeOf(filename) < LEAST_BYTES && sizeOf(`${filename}-wal`) === 0)
+    throw new StartError(enStart.emptyDatabase(filename), undefined, enStart.empty)
+  const db = connect(filename)
   try {
-    if (!isNew) await refuseNewer(db)
-    await db.migrate.latest({ migrationSource: new MigrationList() })
+    await requireSound(db, filename)
+    await migrate(db)
+    await requireOurs(db, filename)
     return db
   } catch (error) {
     await db.destroy()
     if (error instanceof StartError) throw error
-    throw new StartError(enStart.badDatabase(filename), error)
+    throw new StartError(enStart.badDatabase(filename), error, enStart.unreadable)
   }
 }
 
-async function refuseNewer(db: Knex): Promise<void> {
-  if (!(await db.schema.hasTable('knex_migrations'))) return
+const sizeOf = (path: string): number => statSync(path, { throwIfNoEntry: false })?.size ?? 0
+
+/** Made under another name and then named, so that a database is never half there. */
+async function makeDatabase(filename: string): Promise<void> {
+  const beside = `${filename}.new`
+  for (const name of [beside, `${beside}-wal`, `${beside}-shm`]) rmSync(name, { force: true })
+  const db = connect(beside, ['journal_mode = DELETE', 'synchronous = FULL'])
+  try {
+    await migrate(db)
+  } finally {
+    await db.destroy()
+  }
+  renameSync(beside, filename)
+}
+
+async function requireSound(db: Knex, filename: string): Promise<void> {
+  const spoiled = await spoiledTables(db, 'quick_check')
+  if (spoiled.length > 0)
+    throw new StartError(enStart.damagedDatabase(filename, spoiled.join(', ')), undefined, enStart.damaged(spoiled.join(', ')))
+  if (!(await db.schema.hasTable('knex_migrations'))) throw otherDatabase(filename, [enStart.noTable('knex_migrations')])
   const applied = await db<{ name: string }>('knex_migrations').select('name')
   const unknown = applied.find(({ name }) => !migrationNames.includes(name))
   if (unknown) throw new StartError(enStart.newerDatabase(unknown.name))
+}
+
+const otherDatabase = (filename: string, faults: readonly string[]): StartError =>
+  new StartError(enStart.otherDatabase(filename, faults.join(', ')), undefined, faults.join(', '))
+
+async function requireOurs(db: Knex, filename: string): Promise<void> {
+  const expected = connect(':memory:', ['foreign_keys = ON'])
+  try {
+    await migrate(expected)
+    const foreign = await foreignTables(db, expected)
+    if (foreign.length > 0) throw otherDatabase(filename, foreign)
+  } finally {
+    await expected.destroy()
+  }
 }

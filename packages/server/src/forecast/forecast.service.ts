@@ -1,6 +1,7 @@
 import type { PublicForecast } from '@jovrin/core'
 import { enRefusal, type ForecastRequest } from '@jovrin/contract'
 import { Refusal } from '../http/refusal.js'
+import { workerEntry } from '../longWork/workerEntry.js'
 import { Piscina } from 'piscina'
 
 /** More than this waiting, and a request is better sent again later. */
@@ -9,14 +10,10 @@ const MOST_WAITING = 32
 /** Long sums in worker threads. `close` waits for none: what runs is dropped. */
 export const forecastService = () => {
   let pool: Piscina | null = null
-  const open = (): Piscina =>
-    (pool ??= new Piscina({
-      filename: new URL('./forecast.worker.ts', import.meta.url).href,
-      minThreads: 0,
-      maxThreads: 2,
-      idleTimeout: 30_000,
-      execArgv: ['--import', 'tsx'],
-    }))
+  const open = (): Piscina => {
+    const { href, execArgv } = workerEntry(new URL('./forecast.worker.ts', import.meta.url))
+    return (pool ??= new Piscina({ filename: href, minThreads: 0, maxThreads: 2, idleTimeout: 30_000, execArgv: [...execArgv] }))
+  }
   return {
     run: async ({ startState, ...request }: ForecastRequest, signal: AbortSignal): Promise<PublicForecast> => {
       if (open().queueSize >= MOST_WAITING) throw new Refusal(429, 'busy', enRefusal.busy)

@@ -1,5 +1,9 @@
 import type { JobRecord } from '@jovrin/core'
+import { JobRecordSchema } from '@jovrin/contract'
 import type { Knex } from 'knex'
+import { readables } from '../db/readable.js'
+import type { Shelf } from '../db/shelf.js'
+import { jobRow } from './jobRow.js'
 
 interface JobRow {
   tank_id: string
@@ -21,16 +25,24 @@ const toRecord = (row: JobRow): JobRecord => ({
   recordedBy: row.recorded_by,
 })
 
+export const JOB_SHELF: Shelf<JobRow> = {
+  table: 'job_record',
+  what: 'job',
+  schema: JobRecordSchema,
+  stored: toRecord,
+  name: ({ tank_id, rule_id, due_on }) => ({ tankId: tank_id, id: `${rule_id} ${due_on}` }),
+}
+
 export const jobRepository = (db: Knex) => ({
   ofTank: async (tankId: string): Promise<JobRecord[]> =>
-    (await db<JobRow>('job_record').where({ tank_id: tankId }).orderBy(['due_on', 'rule_id'])).map(toRecord),
+    readables(JobRecordSchema, await db<JobRow>('job_record').where({ tank_id: tankId }).orderBy(['due_on', 'rule_id']), toRecord),
   one: async (tankId: string, ruleId: string, dueOn: string): Promise<JobRecord | null> => {
     const row = await db<JobRow>('job_record').where({ tank_id: tankId, rule_id: ruleId, due_on: dueOn }).first()
     return row ? toRecord(row) : null
   },
-  put: async (tankId: string, { ruleId, dueOn, state, movedTo, reason, at, recordedBy }: JobRecord): Promise<void> => {
+  put: async (tankId: string, record: JobRecord): Promise<void> => {
     await db<JobRow>('job_record')
-      .insert({ tank_id: tankId, rule_id: ruleId, due_on: dueOn, state, moved_to: movedTo, reason, at, recorded_by: recordedBy })
+      .insert({ tank_id: tankId, ...jobRow(record) })
       .onConflict(['tank_id', 'rule_id', 'due_on'])
       .merge()
   },

@@ -1,6 +1,10 @@
 import { RECORD_KINDS, type JournalEvent, type JournalRecord, type Reading, type ReadingQuantity, type RecordKind } from '@jovrin/core'
-import type { JournalEntry } from '@jovrin/contract'
+import { type JournalEntry, JournalRecordSchema } from '@jovrin/contract'
 import type { Knex } from 'knex'
+import { inBatches, insertJson } from '../db/insertJson.js'
+import { readable, readables } from '../db/readable.js'
+import type { Shelf } from '../db/shelf.js'
+import { eventRow, readingRow } from './rows.js'
 
 interface Kept {
   id: string
@@ -29,14 +33,8 @@ interface EventRow extends Kept {
   detail: string
 }
 
-const wrap = (row: Kept, record: JournalRecord): JournalEntry => ({
-  record,
-  version: row.version,
-  createdAt: row.created_at,
-  isDeleted: row.deleted_at !== null,
-})
-const toReading = (row: ReadingRow): Reading => ({
-  kind: 'reading',
+const toReading = (row: ReadingRow) => ({
+  kind: 'reading' as const,
   id: row.id,
   at: row.taken_at,
   recordedBy: row.recorded_by,
@@ -51,38 +49,36 @@ const toReading = (row: ReadingRow): Reading => ({
   moment: row.moment,
   eventId: row.event_id,
 })
-// The detail was checked by the contract when it was stored; the shared fields have columns of their own.
-const toEvent = (row: EventRow): JournalEvent =>
-  ({
-    ...(JSON.parse(row.detail) as object),
-    kind: row.kind,
-    id: row.id,
-    at: row.at,
-    recordedBy: row.recorded_by,
-    note: row.note,
-  }) as JournalEvent
-
-const readingRow = (record: Reading) => ({
-  taken_at: record.at,
-  quantity: record.quantity,
-  value: record.value,
-  qualifier: record.qualifier,
-  entered_text: record.enteredText,
-  entered_unit: record.enteredUnit,
-  basis: record.basis,
-  method: record.method,
-  moment: record.moment,
-  event_id: record.eventId,
-  note: record.note,
-  recorded_by: record.recordedBy,
+// The shared fields have columns of their own.
+const toEvent = (row: EventRow) => ({
+  ...(JSON.parse(row.detail) as object),
+  kind: row.kind,
+  id: row.id,
+  at: row.at,
+  recordedBy: row.recorded_by,
+  note: row.note,
 })
-const eventRow = ({ id: _id, kind, at, recordedBy, note, ...detail }: JournalEvent) => ({
-  at,
-  kind,
-  detail: JSON.stringify(detail),
-  note,
-  recorded_by: recordedBy,
+const nameOf = ({ tank_id, id }: Kept) => ({ tankId: tank_id, id })
+const OF_JOURNAL = { what: 'record', schema: JournalRecordSchema, name: nameOf } as const
+export const READING_SHELF: Shelf<ReadingRow> = { ...OF_JOURNAL, table: 'reading', stored: toReading }
+export const EVENT_SHELF: Shelf<EventRow> = { ...OF_JOURNAL, table: 'event', stored: toEvent }
+const wrap = (row: Kept, record: JournalRecord): JournalEntry => ({
+  record,
+  version: row.version,
+  createdAt: row.created_at,
+  isDeleted: row.deleted_at !== null,
 })
+/** A record as it is kept; `null` when what is stored is none. */
+const entryOf = <Row extends Kept>(row: Row, toRecord: (row: Row) => unknown): JournalEntry | null => {
+  const record = readable(JournalRecordSchema, () => toRecord(row))
+  return record === null ? null : wrap(row, record)
+}
+const recordsOf = <Row>(rows: readonly Row[], toRecord: (row: Row) => unknown): JournalRecord[] =>
+  readables(JournalRecordSchema, rows, toRecord)
+const eventsOf = (rows: readonly EventRow[]): JournalEvent[] =>
+  recordsOf(rows, toEvent).filter((record): record is JournalEvent => record.kind !== 'reading')
+const readingsOf = (rows: readonly ReadingRow[]): Reading[] =>
+  recordsOf(rows, toReading).filter((record): record is Reading => record.kind === 'reading')
 
 export interface JournalFilter {
   readonly from?: string | undefined
@@ -96,11 +92,27 @@ export interface JournalFilter {
 }
 export interface StoredRecord {
   readonly tankId: string
-  readonly entry: JournalEntry
+  /** `null`: the id is in use, but what is stored under it can no longer be read. */
+  readonly entry: JournalEntry | null
 }
 
-const newestFirst = (a: JournalEntry, b: JournalEntry): number =>
-  a.record.at === b.record.at ? (a.record.id < b.record.id ? 1 : -1) : a.record.at < b.record.at ? 1 : -1
+/** Place of a row in the journal, and the record that it holds. */
+interface Placed {
+  readonly at: string
+  readonly id: string
+  readonly entry: JournalEntry | null
+}
+const newestFirst = (a: Placed, b: Placed): number => (a.at === b.at ? (a.id < b.id ? 1 : -1) : a.at < b.at ? 1 : -1)
+
+/** What of a file’s rows cannot be kept: which, and why. */
+export interface Clash {
+  /** Place in the list. */
+  readonly place: number
+  /** The same reading is here already. */
+  readonly isHere: boolean
+  /** Its id is in use for something else. */
+  readonly isOther: boolean
+}
 
 export const journalRepository = (db: Knex) => {
   const readings = () => db<ReadingRow>('reading')
@@ -108,9 +120,9 @@ export const journalRepository = (db: Knex) => {
   return {
     one: async (id: string): Promise<StoredRecord | null> => {
       const reading = await readings().where({ id }).first()
-      if (reading) return { tankId: reading.tank_id, entry: wrap(reading, toReading(reading)) }
+      if (reading) return { tankId: reading.tank_id, entry: entryOf(reading, toReading) }
       const event = await events().where({ id }).first()
-      return event ? { tankId: event.tank_id, entry: wrap(event, toEvent(event)) } : null
+      return event ? { tankId: event.tank_id, entry: entryOf(event, toEvent) } : null
     },
 
     add: async (tankId: string, record: JournalRecord, createdAt: string): Promise<void> => {
@@ -119,27 +131,53 @@ export const journalRepository = (db: Knex) => {
       else await events().insert({ ...kept, ...eventRow(record) })
     },
 
-    /** Many at once, as SQLite reads them from one text: a statement with thousands of bound values would take ten times as long. */
     addReadings: async (tankId: string, records: readonly Reading[], createdAt: string): Promise<void> => {
-      for (let at = 0; at < records.length; at += RECORDS_PER_INSERT) {
-        const rows = records
-          .slice(at, at + RECORDS_PER_INSERT)
-          .map((record) => ({ id: record.id, tank_id: tankId, version: 1, created_at: createdAt, ...readingRow(record) }))
-        const columns = Object.keys(rows[0] ?? {})
-        const picked = columns.map((column) => `json_extract(value, '$.${column}')`).join(', ')
-        await db.raw(`INSERT INTO reading (${columns.join(', ')}) SELECT ${picked} FROM json_each(?)`, [JSON.stringify(rows)])
-      }
+      for (const batch of inBatches(records))
+        await journalRepository(db).addReadingRows(
+          tankId,
+          JSON.stringify(batch.map((record) => ({ id: record.id, ...readingRow(record) }))),
+          createdAt,
+        )
+    },
+    /** Rows as `readingRow` writes them, in a JSON list, less those at some places. */
+    addReadingRows: (tankId: string, rows: string, createdAt: string, leftOut: readonly number[] = []): Promise<void> =>
+      insertJson(db, {
+        table: 'reading',
+        columns: READING_COLUMNS,
+        rows,
+        shared: { tank_id: tankId, version: 1, created_at: createdAt },
+        leftOut,
+      }),
+
+    /** Rows of a JSON list that are here already, or whose id is in use. */
+    clashes: async (tankId: string, rows: string): Promise<Clash[]> => {
+      const found: { place: number; is_here: number; is_same: number; is_taken: number }[] = await db.raw(
+        `SELECT * FROM (
+           SELECT j.key AS place,
+             EXISTS (SELECT 1 FROM reading r WHERE r.tank_id = ? AND r.deleted_at IS NULL AND r.quantity = ${given('quantity')}
+               AND r.taken_at = ${given('taken_at')} AND r.qualifier = ${given('qualifier')} AND ${SAME_VALUE}) AS is_here,
+             EXISTS (SELECT 1 FROM reading r WHERE r.id = ${given('id')} AND r.tank_id = ? AND r.deleted_at IS NULL AND r.quantity = ${given('quantity')}
+               AND r.taken_at = ${given('taken_at')} AND r.qualifier = ${given('qualifier')} AND ${SAME_VALUE}) AS is_same,
+             EXISTS (SELECT 1 FROM reading r WHERE r.id = ${given('id')}) OR EXISTS (SELECT 1 FROM event e WHERE e.id = ${given('id')}) AS is_taken
+           FROM json_each(?) j
+         ) WHERE is_here OR is_taken`,
+        [tankId, tankId, rows],
+      )
+      return found.map(({ place, is_here, is_same, is_taken }) => ({
+        place,
+        isHere: is_here === 1,
+        isOther: is_taken === 1 && is_same === 0,
+      }))
     },
 
-    /** Which of these ids are in use, by any tank. */
-    takenIds: async (ids: readonly string[]): Promise<Set<string>> => {
-      const taken = new Set<string>()
-      for (let at = 0; at < ids.length; at += IDS_PER_QUERY) {
-        const part = ids.slice(at, at + IDS_PER_QUERY)
-        for (const { id } of [...(await readings().whereIn('id', part).select('id')), ...(await events().whereIn('id', part).select('id'))])
-          taken.add(id)
-      }
-      return taken
+    /** Places in a JSON list of the rows whose id is in use, by any tank. */
+    takenPlaces: async (rows: string): Promise<number[]> => {
+      const found: { place: number }[] = await db.raw(
+        `SELECT ${given('place')} AS place FROM json_each(?) j
+         WHERE EXISTS (SELECT 1 FROM reading r WHERE r.id = ${given('id')}) OR EXISTS (SELECT 1 FROM event e WHERE e.id = ${given('id')})`,
+        [rows],
+      )
+      return found.map(({ place }) => place)
     },
 
     change: async (record: JournalRecord, version: number): Promise<void> => {
@@ -182,25 +220,30 @@ export const journalRepository = (db: Knex) => {
           ])
           .limit(limit)
       }
-      const found: JournalEntry[] = []
+      const found: Placed[] = []
       if (kinds.includes('reading')) {
         const query = quantity === undefined ? readings() : readings().where({ quantity })
         narrow(query, 'taken_at', ['note', 'quantity', 'entered_text', 'recorded_by', 'method'])
-        found.push(...(await query).map((row) => wrap(row, toReading(row))))
+        found.push(...(await query).map((row) => ({ at: row.taken_at, id: row.id, entry: entryOf(row, toReading) })))
       }
       const eventKinds = kinds.filter((kind): kind is JournalEvent['kind'] => kind !== 'reading')
       if (eventKinds.length > 0 && quantity === undefined) {
         const query = events().whereIn('kind', eventKinds)
         narrow(query, 'at', ['note', 'detail', 'kind', 'recorded_by'])
-        found.push(...(await query).map((row) => wrap(row, toEvent(row))))
+        found.push(...(await query).map((row) => ({ at: row.at, id: row.id, entry: entryOf(row, toEvent) })))
       }
-      return found.sort(newestFirst).slice(0, limit)
+      const page = found.sort(newestFirst).slice(0, limit)
+      const entries = page.flatMap(({ entry }) => entry ?? [])
+      const last = page.at(-1)
+      // Rows that cannot be read take no place on the page.
+      if (last === undefined || page.length < limit || entries.length === limit) return entries
+      return [...entries, ...(await journalRepository(db).find(tankId, { ...filter, limit: limit - entries.length, before: last }))]
     },
 
     /** Everything that stands, oldest first: for files. */
     all: async (tankId: string): Promise<JournalRecord[]> => {
       const ofTank = { tank_id: tankId, deleted_at: null }
-      const rows = [...(await readings().where(ofTank)).map(toReading), ...(await events().where(ofTank)).map(toEvent)]
+      const rows = [...readingsOf(await readings().where(ofTank)), ...eventsOf(await events().where(ofTank))]
       return rows.sort((a, b) => (a.at === b.at ? (a.id < b.id ? -1 : 1) : a.at < b.at ? -1 : 1))
     },
 
@@ -223,18 +266,33 @@ export const journalRepository = (db: Knex) => {
     },
 
     newestReadings: async (tankId: string, since: string): Promise<Reading[]> =>
-      (await readings().where({ tank_id: tankId, deleted_at: null }).where('taken_at', '>=', since).orderBy('taken_at')).map(toReading),
+      readingsOf(await readings().where({ tank_id: tankId, deleted_at: null }).where('taken_at', '>=', since).orderBy('taken_at')),
 
     /** Acts that move the model: changes, doses, trims. */
     acts: async (tankId: string): Promise<JournalEvent[]> =>
-      (await events().where({ tank_id: tankId, deleted_at: null }).whereIn('kind', ['change', 'dose', 'trim']).orderBy('at')).map(toEvent),
+      eventsOf(await events().where({ tank_id: tankId, deleted_at: null }).whereIn('kind', ['change', 'dose', 'trim']).orderBy('at')),
     eventsSince: async (tankId: string, since: string): Promise<JournalEvent[]> =>
-      (await events().where({ tank_id: tankId, deleted_at: null }).where('at', '>=', since).orderBy('at', 'desc')).map(toEvent),
+      eventsOf(await events().where({ tank_id: tankId, deleted_at: null }).where('at', '>=', since).orderBy('at', 'desc')),
     newestGlance: async (tankId: string): Promise<string | null> =>
       (await events().where({ tank_id: tankId, kind: 'glance', deleted_at: null }).orderBy('at', 'desc').first())?.at ?? null,
   }
 }
 
-/** SQLite caps the values bound by one statement. */
-const IDS_PER_QUERY = 500
-const RECORDS_PER_INSERT = 5000
+const given = (column: string): string => `json_extract(j.value, '$.${column}')`
+/** A value that another unit rounded is the same value. */
+const SAME_VALUE = `abs(r.value - ${given('value')}) <= 1e-9 * abs(r.value)`
+const READING_COLUMNS = [
+  'id',
+  'taken_at',
+  'quantity',
+  'value',
+  'qualifier',
+  'entered_text',
+  'entered_unit',
+  'basis',
+  'method',
+  'moment',
+  'event_id',
+  'note',
+  'recorded_by',
+] as const

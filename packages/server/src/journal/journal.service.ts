@@ -3,7 +3,7 @@ import { enRefusal, type JournalEntry, type JournalPage, type JournalQuery } fro
 import type { Knex } from 'knex'
 import type { Clock } from '../clock.js'
 import { Refusal } from '../http/refusal.js'
-import { journalRepository, type StoredRecord } from './journal.repository.js'
+import { journalRepository } from './journal.repository.js'
 
 /** Whether a picture is stored; the journal only names it. */
 export type KnowsPhoto = (db: Knex, sha256: string) => Promise<boolean>
@@ -12,6 +12,7 @@ export const journalService = (db: Knex, clock: Clock, knowsPhoto: KnowsPhoto) =
   const known = async (on: Knex, tankId: string, id: string): Promise<JournalEntry> => {
     const stored = await journalRepository(on).one(id)
     if (stored === null || stored.tankId !== tankId) throw new Refusal(404, 'no_such_record', enRefusal.noSuchRecord)
+    if (stored.entry === null) throw new Refusal(409, 'unreadable', enRefusal.unreadableRecord)
     return stored.entry
   }
   const unchanged = (entry: JournalEntry, expected: number): void => {
@@ -39,7 +40,8 @@ export const journalService = (db: Knex, clock: Clock, knowsPhoto: KnowsPhoto) =
         const journal = journalRepository(trx)
         const stored = await journal.one(record.id)
         if (stored !== null) {
-          if (stored.tankId !== tankId || !isSame(stored, record)) throw new Refusal(409, 'id_taken', enRefusal.otherBody)
+          if (stored.entry === null || stored.tankId !== tankId || !isSame(stored.entry, record))
+            throw new Refusal(409, 'id_taken', enRefusal.otherBody)
           return { entry: stored.entry, isNew: false }
         }
         await requirePhoto(trx, record)
@@ -77,5 +79,5 @@ export const journalService = (db: Knex, clock: Clock, knowsPhoto: KnowsPhoto) =
 export type JournalService = ReturnType<typeof journalService>
 
 /** Compared as the contract writes them: the order of fields says nothing. */
-const isSame = ({ entry }: StoredRecord, record: JournalRecord): boolean => ordered(entry.record) === ordered(record)
+const isSame = (entry: JournalEntry, record: JournalRecord): boolean => ordered(entry.record) === ordered(record)
 const ordered = (record: JournalRecord): string => JSON.stringify(Object.entries(record).sort(([a], [b]) => (a < b ? -1 : 1)))

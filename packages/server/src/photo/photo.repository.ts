@@ -14,6 +14,13 @@ export const photoRepository = (db: Knex) => ({
     const row = await db<PhotoRow>('photo').where({ sha256 }).first()
     return row ? { sha256: row.sha256, widthPx: row.width_px, heightPx: row.height_px, takenAt: row.taken_at } : null
   },
+  /** Which of these are not stored here. */
+  missing: async (hashes: readonly string[]): Promise<string[]> => {
+    const found: { value: string }[] = await db.raw('SELECT value FROM json_each(?) WHERE value NOT IN (SELECT sha256 FROM photo)', [
+      JSON.stringify(hashes),
+    ])
+    return found.map(({ value }) => value)
+  },
   add: async ({ sha256, widthPx, heightPx, takenAt }: StoredPhoto, createdAt: string): Promise<void> => {
     await db<PhotoRow>('photo')
       .insert({ sha256, width_px: widthPx, height_px: heightPx, taken_at: takenAt, created_at: createdAt })

@@ -1,16 +1,19 @@
 import { existsSync } from 'node:fs'
-import { enRefusal, type StoredPhoto } from '@jovrin/contract'
+import { instantOf } from '@jovrin/core'
+import { enRefusal, Instant, type StoredPhoto } from '@jovrin/contract'
 import type { Knex } from 'knex'
 import type { Clock } from '../clock.js'
 import { Refusal } from '../http/refusal.js'
-import { develop } from './develop.js'
+import type { Developer } from './developer.js'
+import type { CameraClock } from './develop.js'
 import { photoRepository } from './photo.repository.js'
 import { photoPath, sha256Of, writeWhole, type PhotoSize } from './photoFiles.js'
 
-export const photoService = (db: Knex, clock: Clock, dataFolder: string) => ({
-  /** The file stands before the database names it. */
+export const photoService = (db: Knex, clock: Clock, dataFolder: string, { develop }: Developer) => ({
+  /** The file stands before the database names it. `timeZone` is where the camera's clock stood. */
   keep: async (upload: Buffer, timeZone: string): Promise<StoredPhoto> => {
-    const { full, small, ...facts } = await develop(upload, timeZone)
+    const { full, small, clock: camera, widthPx, heightPx } = await develop(upload)
+    const facts = { widthPx, heightPx, takenAt: camera === null ? null : takenAt(camera, timeZone) }
     const sha256 = sha256Of(full)
     await writeWhole(photoPath(dataFolder, sha256, 'full'), full)
     await writeWhole(photoPath(dataFolder, sha256, 'small'), small)
@@ -24,4 +27,6 @@ export const photoService = (db: Knex, clock: Clock, dataFolder: string) => ({
   },
   knows: async (on: Knex, sha256: string): Promise<boolean> => (await photoRepository(on).one(sha256)) !== null,
 })
+const takenAt = ({ date, minutes }: CameraClock, timeZone: string): string | null =>
+  Instant.safeParse(instantOf(date, minutes, timeZone).toISOString()).data ?? null
 export type PhotoService = ReturnType<typeof photoService>

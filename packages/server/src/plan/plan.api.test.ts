@@ -226,7 +226,11 @@ describe('plans of the first version', () => {
     // What the tank's file holds is today's form, and a file with the old one is taken too.
     const file = (await server.agent.get(`/api/tanks/${TANK_ID}/file`).expect(200)).body as { revisions: { plan: unknown }[] }
     expect(file.revisions[0]?.plan).toMatchObject({ schemaVersion: 2 })
-    const old = { ...file, revisions: file.revisions.map((revision) => ({ ...revision, plan: firstVersion() })) }
+    const old = {
+      ...file,
+      formatVersion: 1,
+      revisions: file.revisions.map((revision) => ({ ...revision, edits: undefined, plan: firstVersion() })),
+    }
     await server.agent.post('/api/tank-files?as=copy').send(old).expect(201)
   })
   test('half of one is refused by the schema, not by a fault', async () => {

@@ -1,5 +1,9 @@
-import { upgradePlan, type Edit, type Plan } from '@jovrin/core'
+import { upgradePlan, type Plan } from '@jovrin/core'
+import { PlanSchema } from '@jovrin/contract'
 import type { Knex } from 'knex'
+import { readable } from '../db/readable.js'
+import type { Shelf } from '../db/shelf.js'
+import { revisionRow, type NewRevision, type StoredRevision } from './rows.js'
 
 interface PlanRow {
   tank_id: string
@@ -12,60 +16,57 @@ interface PlanRow {
   act: 'edit' | 'undo' | 'redo'
   of_revision: number | null
 }
-export interface StoredRevision {
-  readonly revision: number
-  readonly createdAt: string
-  readonly effectiveOn: string | null
-  readonly plan: Plan
-  readonly act: 'edit' | 'undo' | 'redo'
-  readonly ofRevision: number | null
-}
 /** What a revision did, without the plan that it holds. */
 export type RevisionAct = Pick<StoredRevision, 'revision' | 'act'>
 
-export interface NewRevision extends StoredRevision {
-  readonly edits: readonly Edit[]
-}
+/** A stored revision; its plan is `null` when it can no longer be read. */
+export type FoundRevision = Omit<StoredRevision, 'plan'> & { readonly plan: Plan | null }
 
-const toRevision = (row: PlanRow): StoredRevision => ({
+const planOf = (row: PlanRow): unknown => upgradePlan(JSON.parse(row.document)) // older ones are read in today’s form
+export const PLAN_SHELF: Shelf<PlanRow> = {
+  table: 'plan_revision',
+  what: 'plan',
+  schema: PlanSchema,
+  stored: planOf,
+  name: ({ tank_id, revision }) => ({ tankId: tank_id, id: String(revision) }),
+}
+const toRevision = (row: PlanRow): FoundRevision => ({
   revision: row.revision,
   createdAt: row.created_at,
   effectiveOn: row.effective_on,
-  plan: upgradePlan(JSON.parse(row.document)) as Plan, // was checked by the contract when it was stored; older ones are read in today’s form
+  plan: readable(PlanSchema, () => planOf(row)),
   act: row.act,
   ofRevision: row.of_revision,
 })
 
-export const planRepository = (db: Knex) => ({
-  ofTank: async (tankId: string): Promise<StoredRevision[]> =>
-    (await db<PlanRow>('plan_revision').where({ tank_id: tankId }).orderBy('revision')).map(toRevision),
-  /** What became of a tank's plan, oldest first. No stored plan is read for it. */
-  actsOf: (tankId: string): Promise<RevisionAct[]> =>
-    db<PlanRow>('plan_revision').where({ tank_id: tankId }).orderBy('revision').select('revision', 'act'),
-  planAt: async (tankId: string, revision: number): Promise<Plan> => {
-    const row = await db<PlanRow>('plan_revision').where({ tank_id: tankId, revision }).first()
-    if (row === undefined) throw new Error(`tank ${tankId} has no revision ${revision}`)
-    return toRevision(row).plan
-  },
-  newest: async (tankId: string): Promise<StoredRevision | null> => {
-    const row = await db<PlanRow>('plan_revision').where({ tank_id: tankId }).orderBy('revision', 'desc').first()
-    return row ? toRevision(row) : null
-  },
-  first: async (tankId: string): Promise<StoredRevision | null> => {
-    const row = await db<PlanRow>('plan_revision').where({ tank_id: tankId, revision: 1 }).first()
-    return row ? toRevision(row) : null
-  },
-  add: async (tankId: string, revision: NewRevision): Promise<void> => {
-    await db<PlanRow>('plan_revision').insert({
-      tank_id: tankId,
-      revision: revision.revision,
-      created_at: revision.createdAt,
-      effective_on: revision.effectiveOn,
-      schema_version: revision.plan.schemaVersion,
-      document: JSON.stringify(revision.plan),
-      edits: JSON.stringify(revision.edits),
-      act: revision.act,
-      of_revision: revision.ofRevision,
-    })
-  },
-})
+export const planRepository = (db: Knex) => {
+  const ofTank = (tankId: string) => db<PlanRow>('plan_revision').where({ tank_id: tankId })
+  return {
+    /** So many revisions after one, oldest first. */
+    after: async (tankId: string, revision: number, limit: number): Promise<FoundRevision[]> =>
+      (await ofTank(tankId).where('revision', '>', revision).orderBy('revision').limit(limit)).map(toRevision),
+    /** What became of a tank's plan, oldest first. No stored plan is read for it: an index holds all that is asked. */
+    actsOf: (tankId: string): Promise<RevisionAct[]> => ofTank(tankId).orderBy('revision').select('revision', 'act'),
+    /** `null`: it can no longer be read. */
+    planAt: async (tankId: string, revision: number): Promise<Plan | null> => {
+      const row = await ofTank(tankId).where({ revision }).first()
+      return row === undefined ? null : toRevision(row).plan
+    },
+    /** The newest revision, with the newest plan that can be read; `null` where there is none. */
+    newest: async (tankId: string): Promise<StoredRevision | null> => {
+      let newest: FoundRevision | null = null
+      let before = Number.MAX_SAFE_INTEGER
+      for (;;) {
+        const row = await ofTank(tankId).where('revision', '<', before).orderBy('revision', 'desc').first()
+        if (row === undefined) return null
+        const found = toRevision(row)
+        newest ??= found
+        if (found.plan !== null) return { ...newest, plan: found.plan }
+        before = row.revision
+      }
+    },
+    add: async (tankId: string, revision: NewRevision): Promise<void> => {
+      await db<PlanRow>('plan_revision').insert({ tank_id: tankId, ...revisionRow(revision) })
+    },
+  }
+}

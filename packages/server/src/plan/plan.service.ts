@@ -1,11 +1,12 @@
 import { randomBytes } from 'node:crypto'
 import { diff, uuidV7, type Plan, type SettingChange } from '@jovrin/core'
-import { enRefusal, type PlanRevision } from '@jovrin/contract'
+import { enRefusal, type PlanRevision, SETTINGS_MOST } from '@jovrin/contract'
 import type { Knex } from 'knex'
 import type { Clock } from '../clock.js'
 import { Refusal } from '../http/refusal.js'
 import { historyOf, type History } from './history.js'
-import { planRepository, type RevisionAct, type StoredRevision } from './plan.repository.js'
+import { planRepository, type RevisionAct } from './plan.repository.js'
+import type { StoredRevision } from './rows.js'
 import { settingRepository } from './setting.repository.js'
 
 export const planService = (db: Knex, clock: Clock) => {
@@ -32,10 +33,16 @@ export const planService = (db: Knex, clock: Clock) => {
       const newest = await newestOf(trx, tankId)
       if (newest.revision !== expected) throw new Refusal(412, 'stale', enRefusal.stale)
       const acts = await planRepository(trx).actsOf(tankId)
-      const made = await make(historyOf(acts), ({ revision }) => planRepository(trx).planAt(tankId, revision))
+      const made = await make(historyOf(acts), async ({ revision }) => {
+        const plan = await planRepository(trx).planAt(tankId, revision)
+        if (plan === null) throw new Refusal(409, 'unreadable', enRefusal.unreadableRevision)
+        return plan
+      })
       const next = { ...made, revision: newest.revision + 1, createdAt: clock().toISOString() }
       const edits = diff(newest.plan, next.plan)
       await planRepository(trx).add(tankId, { ...next, edits })
+      if (next.effectiveOn !== null && (await settingRepository(trx).count(tankId)) + edits.length > SETTINGS_MOST)
+        throw new Refusal(409, 'too_many', enRefusal.tooManySettings(String(SETTINGS_MOST)))
       // One dated record a changed field: "what changed before this began" is answered from these.
       if (next.effectiveOn !== null)
         for (const { path, from, to } of edits)

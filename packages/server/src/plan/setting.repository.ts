@@ -1,5 +1,9 @@
-import type { SettingChange } from '@jovrin/core'
+import { upgradeSetting, type SettingChange } from '@jovrin/core'
+import { SettingChangeSchema } from '@jovrin/contract'
 import type { Knex } from 'knex'
+import { readables } from '../db/readable.js'
+import type { Shelf } from '../db/shelf.js'
+import { settingRow } from './rows.js'
 
 interface SettingRow {
   id: string
@@ -11,30 +15,44 @@ interface SettingRow {
   plan_revision: number
   why: string | null
 }
-const toChange = (row: SettingRow): SettingChange => ({
-  id: row.id,
-  effectiveOn: row.effective_on,
-  path: row.path,
-  from: JSON.parse(row.from_value) as unknown,
-  to: JSON.parse(row.to_value) as unknown,
-  planRevision: row.plan_revision,
-  why: row.why,
-})
+const toChange = (row: SettingRow): SettingChange =>
+  upgradeSetting({
+    id: row.id,
+    effectiveOn: row.effective_on,
+    path: row.path,
+    from: JSON.parse(row.from_value) as unknown,
+    to: JSON.parse(row.to_value) as unknown,
+    planRevision: row.plan_revision,
+    why: row.why,
+  })
+
+export const SETTING_SHELF: Shelf<SettingRow> = {
+  table: 'setting_change',
+  what: 'setting',
+  schema: SettingChangeSchema,
+  stored: toChange,
+  name: ({ tank_id, id }) => ({ tankId: tank_id, id }),
+}
 
 export const settingRepository = (db: Knex) => ({
   /** In the order they were made, of all revisions; which of them stand, their history says. */
   ofTank: async (tankId: string): Promise<SettingChange[]> =>
-    (await db<SettingRow>('setting_change').where({ tank_id: tankId }).orderBy('plan_revision').orderByRaw('rowid')).map(toChange),
+    readables(
+      SettingChangeSchema,
+      await db<SettingRow>('setting_change').where({ tank_id: tankId }).orderBy('plan_revision').orderByRaw('rowid'),
+      toChange,
+    ),
+  count: async (tankId: string): Promise<number> =>
+    Number((await db<SettingRow>('setting_change').where({ tank_id: tankId }).count({ n: '*' }))[0]?.['n'] ?? 0),
+  /** Places in a JSON list of the rows whose id is in use, by any tank. */
+  takenPlaces: async (rows: string): Promise<number[]> => {
+    const found: { place: number }[] = await db.raw(
+      `SELECT json_extract(j.value, '$.place') AS place FROM json_each(?) j WHERE EXISTS (SELECT 1 FROM setting_change s WHERE s.id = json_extract(j.value, '$.id'))`,
+      [rows],
+    )
+    return found.map(({ place }) => place)
+  },
   add: async (tankId: string, change: SettingChange): Promise<void> => {
-    await db<SettingRow>('setting_change').insert({
-      id: change.id,
-      tank_id: tankId,
-      effective_on: change.effectiveOn,
-      path: change.path,
-      from_value: JSON.stringify(change.from ?? null),
-      to_value: JSON.stringify(change.to ?? null),
-      plan_revision: change.planRevision,
-      why: change.why,
-    })
+    await db<SettingRow>('setting_change').insert({ tank_id: tankId, ...settingRow(change) })
   },
 })

@@ -1,5 +1,8 @@
 import type { Product } from '@jovrin/core'
+import { ProductSchema } from '@jovrin/contract'
 import type { Knex } from 'knex'
+import { readables } from '../db/readable.js'
+import type { Shelf } from '../db/shelf.js'
 
 interface ProductRow {
   id: string
@@ -7,9 +10,16 @@ interface ProductRow {
   changed_at: string
 }
 
+export const PRODUCT_SHELF: Shelf<ProductRow> = {
+  table: 'product',
+  what: 'product',
+  schema: ProductSchema,
+  stored: ({ document }) => JSON.parse(document) as unknown,
+  name: ({ id }) => ({ tankId: null, id }),
+}
+
 export const productRepository = (db: Knex) => ({
-  all: async (): Promise<Product[]> =>
-    (await db<ProductRow>('product').orderBy('id')).map(({ document }) => JSON.parse(document) as Product), // was checked by the contract when it was stored
+  all: async (): Promise<Product[]> => readables(ProductSchema, await db<ProductRow>('product').orderBy('id'), PRODUCT_SHELF.stored),
   put: async (product: Product, changedAt: string): Promise<void> => {
     await db<ProductRow>('product')
       .insert({ id: product.id, document: JSON.stringify(product), changed_at: changedAt })

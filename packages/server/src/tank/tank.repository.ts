@@ -17,6 +17,11 @@ export const tankRepository = (db: Knex) => ({
     const row = await db<TankRow>('tank').where({ id }).whereNull('deleted_at').first()
     return row ? toTank(row) : null
   },
+  /** On the shelf or put away. */
+  any: async (id: string): Promise<StoredTank | null> => {
+    const row = await db<TankRow>('tank').where({ id }).first()
+    return row ? toTank(row) : null
+  },
   isTaken: async (id: string): Promise<boolean> => (await db<TankRow>('tank').where({ id }).first()) !== undefined,
   add: async (id: string, createdAt: string): Promise<void> => {
     await db<TankRow>('tank').insert({ id, created_at: createdAt, deleted_at: null })

@@ -11,10 +11,15 @@ const newId = (now: number): string => uuidV7(now, randomBytes(16))
 const noSuchTank = (): Refusal => new Refusal(404, 'no_such_tank', enRefusal.noSuchTank)
 
 export const tankService = (db: Knex, clock: Clock) => {
-  const entry = async (on: Knex, tank: StoredTank): Promise<TankEntry> => {
+  const readableEntry = async (on: Knex, tank: StoredTank): Promise<TankEntry | null> => {
     const newest = await planRepository(on).newest(tank.id)
-    if (newest === null) throw noSuchTank()
+    if (newest === null) return null
     return { id: tank.id, createdAt: tank.createdAt, changedAt: newest.createdAt, revision: newest.revision, plan: newest.plan }
+  }
+  const entry = async (on: Knex, tank: StoredTank): Promise<TankEntry> => {
+    const found = await readableEntry(on, tank)
+    if (found === null) throw new Refusal(409, 'unreadable', enRefusal.unreadablePlan)
+    return found
   }
   const one = async (on: Knex, id: string | null): Promise<StoredTank> => {
     const tank = id === null ? null : await tankRepository(on).one(id)
@@ -22,9 +27,14 @@ export const tankService = (db: Knex, clock: Clock) => {
     return tank
   }
   return {
+    /** Every tank whose plan can be read; one that cannot keeps no other from the shelf. */
     all: async (): Promise<TankEntry[]> => {
-      const tanks = await tankRepository(db).all()
-      return Promise.all(tanks.map((tank) => entry(db, tank)))
+      const entries: TankEntry[] = []
+      for (const tank of await tankRepository(db).all()) {
+        const found = await readableEntry(db, tank)
+        if (found !== null) entries.push(found)
+      }
+      return entries
     },
     one: async (id: string | null): Promise<TankEntry> => entry(db, await one(db, id)),
     /** The id of a tank that is there; anything else is not found. */
@@ -33,9 +43,9 @@ export const tankService = (db: Knex, clock: Clock) => {
     add: ({ id = newId(clock().getTime()), plan }: NewTank): Promise<{ tank: TankEntry; isNew: boolean }> =>
       db.transaction(async (trx) => {
         if (await tankRepository(trx).isTaken(id)) {
-          const first = await planRepository(trx).first(id)
+          const first = await planRepository(trx).planAt(id, 1)
           const tank = await tankRepository(trx).one(id)
-          if (first === null || tank === null || diff(first.plan, plan).length > 0) throw new Refusal(409, 'id_taken', enRefusal.otherBody)
+          if (first === null || tank === null || diff(first, plan).length > 0) throw new Refusal(409, 'id_taken', enRefusal.otherBody)
           return { tank: await entry(trx, tank), isNew: false }
         }
         const createdAt = clock().toISOString()

@@ -115,12 +115,18 @@ describe('a tank’s file', () => {
       .set('Content-Type', 'application/json')
       .send(text.slice(0, text.length / 2))
       .expect(400)
-    await server.agent.post('/api/tank-files').expect(422)
+    await server.agent.post('/api/tank-files').expect(415)
+    await server.agent.post('/api/tank-files').send({}).expect(422)
   })
   test('a record id that another tank uses is refused with its place, and the whole file with it', async () => {
     const out = await file()
     const stranger = { ...out, tank: { ...out.tank, id: id() } }
-    const refused = await server.agent.post('/api/tank-files').send(stranger).expect(409)
+    const dry = await server.agent.post('/api/tank-files?dryRun=true').send(stranger).expect(409)
+    expect(dry.body.detail).toMatch(/Dated change 1 has an id/)
+    const refused = await server.agent
+      .post('/api/tank-files')
+      .send({ ...stranger, settings: [] })
+      .expect(409)
     expect(refused.body.detail).toMatch(/Record 1 of the journal/)
     expect((await server.agent.get(`/api/tanks/${stranger.tank.id}`)).status).toBe(404)
   })

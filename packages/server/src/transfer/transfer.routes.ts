@@ -1,54 +1,80 @@
-import { enRefusal, ImportQuery, RowMappingSchema, TankId } from '@jovrin/contract'
-import express, { Router, type Request } from 'express'
+import { pipeline } from 'node:stream/promises'
+import {
+  cutText,
+  enRefusal,
+  ImportQuery,
+  NAME_MOST,
+  READINGS_MOST_BYTES,
+  RowImportQuery,
+  RowMappingSchema,
+  TANK_FILE_MOST_BYTES,
+  type TankEntry,
+  TankId,
+} from '@jovrin/contract'
+import express, { Router, type Request, type Response } from 'express'
 import { Refusal } from '../http/refusal.js'
+import { onlyWellFormed } from '../http/wellFormed.js'
+import type { Works } from '../longWork/works.js'
 import type { TankService } from '../tank/tank.service.js'
+import type { Outgoing } from './outgoing.js'
 import type { ReadingFileService } from './readingFile.service.js'
 import type { TankFileService } from './tankFile.service.js'
-
-const TANK_FILE_LIMIT = '64mb'
-const READING_FILE_LIMIT = '24mb'
 
 const attachment = (name: string, end: string): string =>
   `attachment; filename="${name.replace(/[^A-Za-z0-9-]+/g, '-').replace(/^-+|-+$/g, '') || 'tank'}.${end}"`
 
+interface Parts {
+  readonly tankFiles: TankFileService
+  readonly readingFiles: ReadingFileService
+  readonly outgoing: Outgoing
+  readonly tanks: TankService
+  readonly works: Works
+}
+
 /** Files out and in. These bodies are larger than the API's others, and not all JSON. */
-export const transferRoutes = (tankFiles: TankFileService, readingFiles: ReadingFileService, tanks: TankService): Router => {
+export const transferRoutes = ({ tankFiles, readingFiles, outgoing, tanks, works }: Parts): Router => {
   const tankOf = async (req: Request) => tanks.one(TankId.safeParse(req.params['id']).data ?? null)
+  const send = async (res: Response, { id, plan }: TankEntry, what: 'tank' | 'readings'): Promise<void> => {
+    const file = await works.within(undefined, res, (work) => outgoing.open(id, what, work))
+    res
+      .set('Content-Disposition', what === 'tank' ? attachment(plan.name, 'json') : attachment(`${plan.name}-readings`, 'csv'))
+      .type(what === 'tank' ? 'json' : 'text/csv')
+    await pipeline(file, res)
+  }
   return Router()
-    .get('/tanks/:id/file', async (req, res) => {
+    .get('/tanks/:id/file', async (req, res) => send(res, await tankOf(req), 'tank'))
+    .post(
+      '/tank-files',
+      express.raw({ type: ['application/json', 'application/*+json'], limit: TANK_FILE_MOST_BYTES }),
+      onlyWellFormed,
+      async (req, res) => {
+        const { dryRun, as, work: name } = ImportQuery.parse(req.query)
+        const bytes = bodyOf(req, enRefusal.wrongMedia)
+        const report = await works.within(name, res, (work) => tankFiles.take({ bytes, as, isDry: dryRun === 'true' }, work))
+        res.status(report.isKept ? 201 : 200).json(report)
+      },
+    )
+    .get('/tanks/:id/readings.csv', async (req, res) => send(res, await tankOf(req), 'readings'))
+    .post('/tanks/:id/readings.csv', express.raw({ type: 'text/csv', limit: READINGS_MOST_BYTES }), onlyWellFormed, async (req, res) => {
       const tank = await tankOf(req)
-      res.set('Content-Disposition', attachment(tank.plan.name, 'json')).json(await tankFiles.of(tank.id))
-    })
-    .post('/tank-files', express.json({ limit: TANK_FILE_LIMIT }), async (req, res) => {
-      const { dryRun, as } = ImportQuery.parse(req.query)
-      const report = await tankFiles.take(req.body, as, dryRun === 'true')
-      res.status(report.isKept ? 201 : 200).json(report)
-    })
-    .get('/tanks/:id/readings.csv', async (req, res) => {
-      const tank = await tankOf(req)
-      res
-        .set('Content-Disposition', attachment(`${tank.plan.name}-readings`, 'csv'))
-        .type('text/csv')
-        .send(await readingFiles.csv(tank.id))
-    })
-    .post('/tanks/:id/readings.csv', express.raw({ type: 'text/csv', limit: READING_FILE_LIMIT }), async (req, res) => {
-      const tank = await tankOf(req)
-      if (!Buffer.isBuffer(req.body)) throw new Refusal(415, 'wrong_kind', enRefusal.wantsCsv)
-      const { mapping, dryRun, recordedBy } = req.query
-      const report = await readingFiles.take(
-        tank.id,
-        req.body,
-        RowMappingSchema.parse(jsonOf(mapping)),
-        dryRun === 'true',
-        typeof recordedBy === 'string' && recordedBy !== '' ? recordedBy.slice(0, 40) : null,
-      )
+      const bytes = bodyOf(req, enRefusal.wantsCsv)
+      const { mapping: mappingText, dryRun, recordedBy, work: name } = RowImportQuery.parse(req.query)
+      const mapping = RowMappingSchema.parse(jsonOf(mappingText))
+      const who = cutText((recordedBy ?? '').trim(), NAME_MOST)
+      const file = { bytes, mapping, isDry: dryRun === 'true', recordedBy: who === '' ? null : who }
+      const report = await works.within(name, res, (work) => readingFiles.take(tank.id, file, work))
       res.status(report.isKept ? 201 : 200).json(report)
     })
 }
 
-function jsonOf(text: unknown): unknown {
+function bodyOf(req: Request, sentence: string): Buffer {
+  if (!Buffer.isBuffer(req.body)) throw new Refusal(415, 'wrong_kind', sentence)
+  return req.body
+}
+
+function jsonOf(text: string): unknown {
   try {
-    return typeof text === 'string' ? JSON.parse(text) : undefined
+    return JSON.parse(text)
   } catch {
     throw new Refusal(400, 'not_readable', enRefusal.notJson)
   }

@@ -1,9 +1,11 @@
+import { cutText, NAME_MOST } from '@jovrin/contract'
+
 const STORE = 'jovrin.device'
 
 /** The name beside what is logged from this device; `null` where it has none. */
 export function deviceName(): string | null {
   try {
-    const name = (localStorage.getItem(STORE) ?? '').trim().slice(0, 40)
+    const name = cutText((localStorage.getItem(STORE) ?? '').trim(), NAME_MOST)
     return name === '' ? null : name
   } catch {
     return null // storage may be off
@@ -11,7 +13,7 @@ export function deviceName(): string | null {
 }
 export function nameDevice(name: string): void {
   try {
-    localStorage.setItem(STORE, name.trim().slice(0, 40))
+    localStorage.setItem(STORE, cutText(name.trim(), NAME_MOST))
   } catch {
     // Without storage the device stays unnamed.
   }

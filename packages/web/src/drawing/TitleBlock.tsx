@@ -1,3 +1,4 @@
+import { cutText } from '@jovrin/contract'
 import { INK } from './ink.js'
 
 interface TitleBlockProps {
@@ -18,7 +19,7 @@ export function TitleBlock({ x, y, width, title, rows }: TitleBlockProps) {
     <g transform={`translate(${x} ${y})`}>
       <rect width={width} height={titleBlockHeight(rows.length)} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={INK.medium} />
       <text x="7" y="16" fontSize="15" fontWeight="600" fill="var(--ink)">
-        {title.length > 28 ? `${title.slice(0, 27)}…` : title}
+        {title.length > 28 ? `${cutText(title, 27)}…` : title}
       </text>
       {rows.map(([label, value], index) => {
         const top = HEAD + index * ROW

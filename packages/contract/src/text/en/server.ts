@@ -8,7 +8,25 @@ export const enStart = {
   badPort: (text: string) => `"${text}" is not a port. Give a whole number from 1 to 65535.`,
   folderNotWritable: (folder: string) => `The data folder ${folder} cannot be written. Choose another with JOVRIN_DATA.`,
   newerDatabase: (name: string) => `The database comes from a newer Jovrin (it has "${name}"). Update Jovrin; nothing was changed.`,
+  emptyDatabase: (file: string) =>
+    `${file} is there, but it is empty. If your tanks were in it, put a backup in its place: npm run restore -- FILE. To begin anew, delete the file.`,
   badDatabase: (file: string) => `${file} is not a readable database. Nothing was changed.`,
+  damagedDatabase: (file: string, tables: string) =>
+    `${file} is damaged (${tables}). Nothing was changed. Write out what can still be read with npm run rescue -- FOLDER, then put a backup in its place with npm run restore -- FILE.`,
+  otherDatabase: (file: string, tables: string) =>
+    `${file} is not a database that Jovrin wrote: ${tables}. Nothing was changed. Put a backup in its place with npm run restore -- FILE.`,
+  empty: 'it is empty',
+  unreadable: 'it is no readable database',
+  damaged: (tables: string) => `it is damaged (${tables})`,
+  noTable: (table: string) => `the table ${table} is missing`,
+  otherColumns: (table: string) => `the table ${table} has other columns`,
+  rescueUsage: 'Say where to write what can be read: npm run rescue -- FOLDER (a new one)',
+  rescueDone: (folder: string, tanks: string, records: string, lost: string) =>
+    `Written to ${folder}: ${tanks} tanks with ${records} records. ${lost} entries could not be read; lost.txt lists them. Bring the files in with Settings, Files.`,
+  badAccess: (file: string) => `${file} cannot be read. Delete it and set JOVRIN_PASSPHRASE once more; nothing else is lost by that.`,
+  blankPassphrase: 'The passphrase is blank. Choose one of letters, digits and signs.',
+  badArguments: (why: string) => `${why}. What can be given: --port NUMBER, --lan.`,
+  fault: 'Jovrin met a fault that it cannot go on after, and ends. What was acknowledged is kept.',
   notDemoFolder: (folder: string) => `${folder} has no demo mark, so the demo data will not be written there.`,
   noBuild: 'The web pages have not been built. Run npm start, which builds them.',
   badClock: (text: string) => `JOVRIN_NOW is "${text}", which is not an instant such as 2026-11-24T09:00:00Z.`,

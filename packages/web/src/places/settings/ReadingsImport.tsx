@@ -1,5 +1,5 @@
 import { enApp, enReadingQuantity, enSettings, Problem, RowImportReport, type RowMappingChoice, type TankEntry } from '@jovrin/contract'
-import { DATE_ORDERS, DECIMAL_MARKS, READING_QUANTITIES, unitsOf, type ColumnUse, type ReadingQuantity } from '@jovrin/core'
+import { DATE_ORDERS, DECIMAL_MARKS, PLAIN_USES, READING_QUANTITIES, unitsOf, type ColumnUse, type ReadingQuantity } from '@jovrin/core'
 import { Box, Button, Checkbox, FormControlLabel, LinearProgress, MenuItem, TextField } from '@mui/material'
 import { useRef, useState } from 'react'
 import { deviceName } from '../../api/device.js'
@@ -10,7 +10,6 @@ import { valueText } from '../quantity.text.js'
 import { DELIMITERS, guessMapping, headCells } from './readingsMapping.js'
 
 const text = enSettings.importer
-const USES = ['ignore', 'at', 'date', 'time', 'quantity', 'value', 'unit', 'note', 'id'] as const
 
 /** Readings from a table: its form is guessed, looked over, tried without keeping anything, and then kept whole or not at all. */
 export function ReadingsImport({ tank }: { tank: TankEntry }) {
@@ -177,12 +176,15 @@ function Mapping({
               onChange={(event) => {
                 const chosen = event.target.value
                 const quantity = READING_QUANTITIES.find((name) => name === chosen)
-                setColumn(index, quantity === undefined ? { use: USES.find((use) => use === chosen) ?? 'ignore' } : readingColumn(quantity))
+                setColumn(
+                  index,
+                  quantity === undefined ? { use: PLAIN_USES.find((use) => use === chosen) ?? 'ignore' } : readingColumn(quantity),
+                )
               }}
               slotProps={{ inputLabel: { shrink: true } }}
               sx={{ minWidth: 130 }}
             >
-              {USES.map((use) => (
+              {PLAIN_USES.map((use) => (
                 <MenuItem key={use} value={use}>
                   {text.uses[use]}
                 </MenuItem>

@@ -51,6 +51,12 @@ const NAMES: Readonly<Record<string, ColumnUse['use']>> = {
   unit: 'unit',
   note: 'note',
   notes: 'note',
+  entered: 'entered',
+  enteredunit: 'enteredUnit',
+  basis: 'basis',
+  method: 'method',
+  moment: 'moment',
+  recordedby: 'recordedBy',
 }
 const QUANTITY_NAMES: Readonly<Record<string, ReadingQuantity>> = {
   ph: 'pH',

@@ -1,0 +1,16 @@
+/** How much is taken at a time. Said before a file is sent, held where it comes in, and the same for every way in: what goes out through one comes back through another. */
+
+/** Signs of a name, a reason, a note. */
+export const NAME_MOST = 40
+export const REASON_MOST = 500
+export const NOTE_MOST = 4000
+
+/** Bytes of a tank's file, of a table of readings and of a picture, and rows of a table. */
+export const TANK_FILE_MOST_BYTES = 64 * 1024 ** 2
+export const READINGS_MOST_BYTES = 16 * 1024 ** 2
+export const READINGS_MOST_ROWS = 100_000
+export const PICTURE_MOST_BYTES = 40 * 1024 ** 2
+export const BACKUP_MOST_BYTES = 16 * 1024 ** 3
+
+/** Dated settings of one tank: two changes of five fields a week, for forty years. */
+export const SETTINGS_MOST = 20_000

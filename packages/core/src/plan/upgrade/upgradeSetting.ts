@@ -1,0 +1,20 @@
+import type { SettingChange } from '../journal.js'
+import { UNKNOWN_SOURCE, UNPLACED } from '../unplanned.js'
+
+/** Lists whose items have more fields today than in the first version. */
+const ADDED: Readonly<Record<string, object>> = {
+  '/sources': UNKNOWN_SOURCE,
+  '/layers': { product: null },
+  '/hardscape': UNPLACED,
+}
+
+/** A dated change with values in today's form. What is none of these lists comes back as it is. */
+export function upgradeSetting(change: SettingChange): SettingChange {
+  if (!Object.hasOwn(ADDED, change.path)) return change
+  const added = ADDED[change.path]
+  const today = (value: unknown): unknown =>
+    Array.isArray(value)
+      ? (value as unknown[]).map((item) => (typeof item === 'object' && item !== null ? { ...added, ...item } : item))
+      : value
+  return { ...change, from: today(change.from), to: today(change.to) }
+}

@@ -1,0 +1,50 @@
+import { enStart } from '@jovrin/contract'
+import type { Knex } from 'knex'
+
+/** Names of the tables that a check finds damaged; the whole file where it cannot even be listed. `quick_check` leaves out what only an index says otherwise. */
+export async function spoiledTables(db: Knex, check: 'quick_check' | 'integrity_check'): Promise<string[]> {
+  if (await isSound(db, check)) return []
+  const spoiled: string[] = []
+  for (const table of await tableNames(db).catch(() => [])) if (!(await isSound(db, `${check}('${table}')`))) spoiled.push(table)
+  return spoiled.length > 0 ? spoiled : ['sqlite_schema']
+}
+
+async function isSound(db: Knex, pragma: string): Promise<boolean> {
+  try {
+    const rows: object[] = await db.raw(`PRAGMA ${pragma}`)
+    return rows.length === 1 && Object.values(rows[0] ?? {})[0] === 'ok'
+  } catch (error) {
+    if (isDamage(error)) return false
+    throw error
+  }
+}
+const isDamage = (error: unknown): boolean => String((error as { code?: unknown }).code).startsWith('SQLITE_CORRUPT')
+
+/** Tables that hold our data, by name. */
+export const tableNames = async (db: Knex): Promise<string[]> =>
+  (
+    await db<{ name: string; type: string }>('sqlite_master').where({ type: 'table' }).whereNot('name', 'like', 'sqlite_%').orderBy('name')
+  ).map(({ name }) => name)
+
+interface Column {
+  readonly name: string
+  readonly type: string
+  readonly notnull: number
+  readonly pk: number
+}
+const columnsOf = async (db: Knex, table: string): Promise<string> =>
+  ((await db.raw(`PRAGMA table_info('${table}')`)) as Column[])
+    .map(({ name, type, notnull, pk }) => `${name} ${type} ${notnull} ${pk}`)
+    .sort()
+    .join()
+
+/** How a database differs from one that was made by our migrations: tables that are missing or have other columns. */
+export async function foreignTables(db: Knex, expected: Knex): Promise<string[]> {
+  const here = new Set(await tableNames(db))
+  const faults: string[] = []
+  for (const table of await tableNames(expected)) {
+    if (!here.has(table)) faults.push(enStart.noTable(table))
+    else if ((await columnsOf(db, table)) !== (await columnsOf(expected, table))) faults.push(enStart.otherColumns(table))
+  }
+  return faults
+}
