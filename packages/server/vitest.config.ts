@@ -1,3 +1,5 @@
 import { defineConfig } from 'vitest/config'
 // Each test opens a database of its own; the modules are shared.
-export default defineConfig({ test: { name: 'server', include: ['src/**/*.test.ts'], isolate: false, testTimeout: 60_000 } })
+export default defineConfig({
+  test: { name: 'server', include: ['src/**/*.test.ts'], isolate: false, testTimeout: 60_000, globalSetup: './src/testing/bundle.ts' },
+})

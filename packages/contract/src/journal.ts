@@ -38,7 +38,7 @@ export const ReadingSchema = z
     value: z.number(),
     qualifier: z.enum(QUALIFIERS),
     enteredText: text(40),
-    enteredUnit: z.string().max(20),
+    enteredUnit: z.string().trim().max(20),
     basis: text(20).nullable(),
     method: text(60).nullable(),
     moment: z.enum(MOMENTS).nullable(),

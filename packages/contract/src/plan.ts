@@ -165,3 +165,6 @@ export const PlanSchema: z.ZodType<Plan> = z.strictObject(PARTS).superRefine((pl
     if (path !== null) context.addIssue({ code: 'custom', message: rule.code, path: [...path] })
   }
 })
+
+/** One change of a plan on its way; `undefined` and a missing value both say "not there". */
+export const EditSchema = z.strictObject({ path: z.string().max(200), from: z.unknown(), to: z.unknown() })

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { CivilDate } from './dates.js'
 import { DeedsSchema, Reason, SettingChangeSchema } from './journal.js'
-import { PlanSchema } from './plan.js'
+import { EditSchema, PlanSchema } from './plan.js'
 
 export const TankId = z.uuid()
 /** The id is made by the client, so that a repeated request is the same tank; without one the server makes it. */
@@ -20,10 +20,12 @@ export type TankEntry = z.output<typeof TankEntry>
 export const PlanRevision = z.object({ revision: z.int(), plan: PlanSchema, canUndo: z.boolean(), canRedo: z.boolean() })
 export type PlanRevision = z.output<typeof PlanRevision>
 
-/** What was in force since when, the first entry from the tank's start; and what the journal adds to the plan or takes from it. */
+/** What was in force since when, from the tank's first day; and what the journal adds to the plan or takes from it. Each later day is told by what changed on it: whole plans would be the same fields over and over. */
 export const Timeline = z.object({
   today: z.iso.date(),
-  entries: z.array(z.object({ from: z.iso.date(), plan: PlanSchema })),
+  startedOn: z.iso.date(),
+  plan: PlanSchema,
+  changes: z.array(z.object({ from: z.iso.date(), edits: z.array(EditSchema) })),
   deeds: DeedsSchema,
 })
 export type Timeline = z.output<typeof Timeline>

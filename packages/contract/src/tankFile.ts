@@ -4,12 +4,11 @@ import { CivilDate, Instant, TimeZone } from './dates.js'
 import { JobRecordSchema, JournalRecordSchema, SettingChangeSchema } from './journal.js'
 import { LeversSchema } from './levers.js'
 import { SETTINGS_MOST } from './limits.js'
-import { PlanSchema } from './plan.js'
+import { EditSchema, PlanSchema } from './plan.js'
 import { TankId } from './tank.js'
 
 export const TANK_FILE_FORMAT = 2
 
-const EditSchema = z.strictObject({ path: z.string().max(200), from: z.unknown(), to: z.unknown() })
 /** A revision as a file holds it: the whole plan, or what changed in it since the revision before. */
 const FiledRevision = z
   .strictObject({

@@ -5,9 +5,9 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { uuidV7 } from '@jovrin/core'
-import { build } from 'esbuild'
 import { expect, test } from 'vitest'
 import { openDatabase } from './db/connection.js'
+import { bundled } from './testing/bundle.js'
 import { plainPlan, TANK_ID, testServer } from './testing/testServer.js'
 
 const LANES = 2
@@ -43,18 +43,9 @@ async function killedOften(script: string): Promise<{ records: Set<string>; revi
 }
 
 test('killed in the middle of writing, fifty times over: all that was acknowledged is there, nothing is half there, and the file is sound', async () => {
-  const script = join(import.meta.dirname, '..', 'node_modules', '.cache', 'record-writer.mjs')
-  await build({
-    entryPoints: [join(import.meta.dirname, 'testing/recordWriter.ts')],
-    outfile: script,
-    bundle: true,
-    platform: 'node',
-    format: 'esm',
-    target: 'node20',
-    external: ['knex', 'libsql'],
-    logLevel: 'error',
-  })
-  for (const { records, revisions, folder, tankId } of await Promise.all(Array.from({ length: LANES }, () => killedOften(script)))) {
+  for (const { records, revisions, folder, tankId } of await Promise.all(
+    Array.from({ length: LANES }, () => killedOften(bundled('testing/recordWriter'))),
+  )) {
     const db = await openDatabase(folder)
     const kept = new Set((await db<{ id: string }>('reading').select('id')).map(({ id }) => id))
     const plans = await db<{ tank_id: string; revision: number }>('plan_revision').orderBy('revision')

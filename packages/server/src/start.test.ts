@@ -1,10 +1,11 @@
 import { spawn } from 'node:child_process'
-import { chmodSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs'
+import { chmodSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { basename, join } from 'node:path'
 import { afterEach, expect, test } from 'vitest'
 import { openDatabase } from './db/connection.js'
+import { bundled } from './testing/bundle.js'
 import { plainPlan, TANK_ID, testServer } from './testing/testServer.js'
 
 const folders: string[] = []
@@ -16,9 +17,9 @@ const folder = (): string => {
 afterEach(() => folders.splice(0).forEach((made) => rmSync(made, { recursive: true, force: true })))
 
 /** Runs the real entry point until it ends by itself. */
-function startAndEnd(args: string[], env: Record<string, string>, script = 'main.ts'): Promise<{ code: number | null; text: string }> {
+function startAndEnd(args: string[], env: Record<string, string>, script = 'main'): Promise<{ code: number | null; text: string }> {
   return new Promise((resolve) => {
-    const child = spawn(process.execPath, ['--import', 'tsx', join(import.meta.dirname, script), ...args], {
+    const child = spawn(process.execPath, [bundled(script), ...args], {
       env: { ...process.env, ...env },
     })
     let text = ''
@@ -66,6 +67,49 @@ test('a file that is no database is refused in a sentence', async () => {
   await expect(openDatabase(data)).rejects.toThrow(/is not a readable database/)
 })
 
+test('a database of no bytes, or of one, is refused as lost and not taken for an empty shelf', async () => {
+  for (const bytes of ['', 'x']) {
+    const data = folder()
+    writeFileSync(join(data, 'jovrin.sqlite'), bytes)
+    await expect(openDatabase(data)).rejects.toThrow(/is there, but it is empty\..*npm run restore/)
+    expect(readFileSync(join(data, 'jovrin.sqlite'), 'utf8')).toBe(bytes)
+    expect((await startAndEnd([], { JOVRIN_DATA: data })).text).toMatch(/is there, but it is empty/)
+  }
+})
+
+test('a database without one of its tables, or with another column, is refused by name', async () => {
+  const spoilt = async (sql: string): Promise<string> => {
+    const data = folder()
+    const db = await openDatabase(data)
+    await db.raw(sql)
+    await db.destroy()
+    return data
+  }
+  await expect(openDatabase(await spoilt('DROP TABLE photo'))).rejects.toThrow(/the table photo is missing.*Nothing was changed/)
+  await expect(openDatabase(await spoilt('ALTER TABLE event ADD COLUMN mood TEXT'))).rejects.toThrow(/the table event has other columns/)
+})
+
+test('a database is never half there: it is made under another name', async () => {
+  const data = folder()
+  writeFileSync(join(data, 'jovrin.sqlite.new'), 'left by a process that died while it made one')
+  const db = await openDatabase(data)
+  expect(await db('tank')).toEqual([])
+  await db.destroy()
+  expect(readdirSync(data).filter((name) => name.includes('.new'))).toEqual([])
+})
+
+test('words that it does not know at the start, and a spoiled passphrase file: one sentence each, no trace of the inside', async () => {
+  const unknown = await startAndEnd(['--prot', '1'], { JOVRIN_DATA: folder() })
+  expect(unknown).toMatchObject({ code: 1, text: expect.stringMatching(/--prot.* What can be given: --port NUMBER, --lan\.$/) as string })
+  expect((await startAndEnd(['--port'], { JOVRIN_DATA: folder() })).text).toMatch(/What can be given: --port NUMBER, --lan\.$/)
+  const data = folder()
+  writeFileSync(join(data, 'access.json'), '{"salt": 7}')
+  const spoiled = await startAndEnd(['--lan'], { JOVRIN_DATA: data })
+  expect(spoiled.code).toBe(1)
+  expect(spoiled.text).toMatch(/^\S*access\.json cannot be read\. Delete it and set JOVRIN_PASSPHRASE once more; .*\.$/)
+  expect(spoiled.text).not.toContain('    at ')
+})
+
 test('what was kept is there after a restart, with foreign keys on and full durability', async () => {
   const first = await testServer(folder())
   await first.agent.post('/api/tanks').send({ id: TANK_ID, plan: plainPlan() }).expect(201)
@@ -95,7 +139,7 @@ test('backup and restore by command: out, wiped, back; a missing file and a file
   await server.agent.post('/api/tanks').send({ id: TANK_ID, plan: plainPlan() }).expect(201)
   await server.close(true)
   const zip = join(folder(), 'all.zip')
-  const command = (args: string[]) => startAndEnd(args, { JOVRIN_DATA: data }, 'backup/command.ts')
+  const command = (args: string[]) => startAndEnd(args, { JOVRIN_DATA: data }, 'backup/command')
   expect((await command(['backup', zip])).text).toMatch(/^Backup written: .*all\.zip \(\d+ bytes, 1 files\)\.$/)
   expect((await command(['backup', zip])).text).toMatch(/exists already\. Name another file\.$/)
   rmSync(join(data, 'jovrin.sqlite'))

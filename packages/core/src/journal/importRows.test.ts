@@ -60,7 +60,8 @@ describe('a row', () => {
 })
 
 test('text cells that look like formulas are guarded and come back; others and numbers are never touched', () => {
-  for (const text of ['=1+1', '+a', '-x', '@y', '\tz', 'plain', "'quoted'", "it's"]) expect(unguarded(guarded(text))).toBe(text)
+  for (const text of ['=1+1', '+a', '-x', '@y', '\tz', 'plain', "'quoted'", "it's", "'=1", "''-2"])
+    expect(unguarded(guarded(text))).toBe(text)
   expect(guarded('=1+1')).toBe("'=1+1")
   expect(guarded('plain')).toBe('plain')
 })

@@ -81,6 +81,10 @@ export function readRow(
   }
   const shared = { line, at, note: told('note'), method: told('method'), moment: told('moment'), recordedBy: told('recordedBy') }
 
+  // A file that says what was typed says all of it: a blank unit there is a blank unit.
+  const enteredText = told('entered')
+  const typedThere = enteredText === null ? {} : { enteredText, enteredUnit: told('enteredUnit') ?? '', basis: told('basis') }
+
   const wanted: { quantity: ReadingQuantity; unit: string; text: string; id: string | null }[] = []
   const value = cell('value')
   if (value !== null) {
@@ -102,16 +106,7 @@ export function readRow(
     if ('fault' in typed) return refuse(typed.fault, text)
     const entered = enteredValue(quantity, typed.shown, typed.qualifier, unit, null)
     if ('fault' in entered) return refuse(entered.fault, entered.fault === 'unknown-unit' ? `${quantity} ${unit}` : text)
-    const basis = told('basis') ?? entered.basis
-    readings.push({
-      ...shared,
-      ...entered,
-      basis,
-      quantity,
-      id,
-      enteredText: told('entered') ?? text,
-      enteredUnit: told('enteredUnit') ?? unit,
-    })
+    readings.push({ ...shared, ...entered, quantity, id, enteredText: text, enteredUnit: unit, ...typedThere })
   }
   return { readings }
 }
@@ -121,8 +116,8 @@ const neededCells = ({ columns }: RowMapping): number =>
 const isQuantity = (name: string): name is ReadingQuantity => (READING_QUANTITIES as readonly string[]).includes(name)
 
 /** A leading apostrophe that guards a text cell from being taken for a formula. */
-export const unguarded = (text: string): string => (/^'[=+\-@\t]/.test(text) ? text.slice(1) : text)
-export const guarded = (text: string): string => (/^[=+\-@\t]/.test(text) ? `'${text}` : text)
+export const unguarded = (text: string): string => (/^'+[=+\-@\t]/.test(text) ? text.slice(1) : text)
+export const guarded = (text: string): string => (/^'*[=+\-@\t]/.test(text) ? `'${text}` : text)
 
 /** An ISO instant, or a civil date in the stated order with an optional time in the stated zone. `null` when it is neither. */
 function instantOfCell(text: string, timeText: string | null, { dateOrder, timeZone }: RowMapping): string | null {

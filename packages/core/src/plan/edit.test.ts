@@ -8,6 +8,7 @@ import { datedPlans } from './datedPlans.js'
 import { applyEdits, diff, invert, valueAt, withValue } from './edit.js'
 import type { SettingChange } from './journal.js'
 import { uuidV7 } from './id.js'
+import { holdsTogether } from './rules.js'
 
 describe('edits', () => {
   const changed = { ...samplePlan, temperatureC: 26, vessel: { ...samplePlan.vessel, lengthCm: 90 }, layers: [] }
@@ -191,6 +192,81 @@ describe('plans by date', () => {
         },
       ),
     ))
+  /** The same by the definition: every day made from the newest plan, field by field. */
+  const byDefinition = (plan: typeof samplePlan, changes: readonly SettingChange[]) => {
+    const fields = new Map<string, { first: unknown; segments: { on: string; value: unknown }[] }>()
+    for (const { path, from, to, effectiveOn } of changes) {
+      if (effectiveOn <= plan.startedOn) continue
+      const field = fields.get(path) ?? { first: from, segments: [] }
+      fields.set(path, { ...field, segments: [...field.segments.filter(({ on }) => on < effectiveOn), { on: effectiveOn, value: to }] })
+    }
+    for (const [path, { segments }] of fields) {
+      const value = valueAt(plan, path)
+      const last = segments.at(-1)
+      if (last && value !== undefined) segments.splice(-1, 1, { on: last.on, value })
+    }
+    const days = [...new Set([plan.startedOn, ...[...fields.values()].flatMap(({ segments }) => segments.map(({ on }) => on))])].sort()
+    return days.map((day) => ({
+      from: day,
+      plan: [...fields]
+        .sort(([a], [b]) => a.length - b.length)
+        .reduce(
+          (made, [path, { first, segments }]) =>
+            withValue(made, path, (segments.findLast(({ on }) => on <= day) ?? { value: first }).value),
+          plan,
+        ),
+    }))
+  }
+  test('whole lists and their items, in any order: as by the definition', () => {
+    const lamp = samplePlan.lamps[0]!
+    const lampsOf = (ids: readonly string[]) => ids.map((id, index) => ({ ...lamp, id, watts: 20 + index }))
+    const act = fc.oneof(
+      fc.record({
+        path: fc.constantFrom('/lamps/a/watts', '/lamps/b/watts', '/lamps/b/dimFraction', '/temperatureC'),
+        value: fc.integer({ min: 1, max: 9 }),
+      }),
+      fc.record({ path: fc.constant('/lamps'), value: fc.subarray(['a', 'b', 'c']).map(lampsOf) }),
+    )
+    fc.assert(
+      fc.property(fc.array(fc.record({ act, first: act, day: fc.integer({ min: 0, max: 30 }) }), { maxLength: 16 }), (acts) => {
+        const plan = { ...samplePlan, lamps: lampsOf(['a', 'b']) }
+        const changes = acts.map(({ act: { path, value }, first, day }, index) => ({
+          ...change(
+            { path, from: first.path === path ? first.value : (valueAt(plan, path) ?? 1), to: value },
+            datePlusDays(plan.startedOn, day),
+            index + 2,
+          ),
+        }))
+        expect(datedPlans(plan, changes)).toEqual(byDefinition(plan, changes))
+      }),
+    )
+  })
+  test('what must hold between answers holds on every day: a ramp that was corrected fits into the hours of before', () => {
+    const window = samplePlan.lightWindows[0]!
+    const plan = { ...samplePlan, lightWindows: [{ ...window, hours: 8, rampMin: 120 }] }
+    const dated = datedPlans(plan, [change({ path: `/lightWindows/${window.id}/hours`, from: 2, to: 8 }, '2026-10-01', 2)])
+    expect(dated.map(({ plan: then }) => [then.lightWindows[0]?.hours, then.lightWindows[0]?.rampMin])).toEqual([
+      [2, 60],
+      [8, 120],
+    ])
+    expect(dated.every(({ plan: then }) => holdsTogether(then))).toBe(true)
+  })
+  test('twenty thousand settings are put together in the time of one run over them', () => {
+    const days = 20_000
+    const settings = Array.from({ length: days }, (_, index) =>
+      change(
+        { path: index % 2 === 0 ? '/temperatureC' : '/lightWindows/t1/hours', from: 20, to: 5 + (index % 7) },
+        datePlusDays(samplePlan.startedOn, index + 1),
+        index + 2,
+      ),
+    )
+    let looks = 0
+    const watched = settings.map((setting) =>
+      Object.defineProperty({ ...setting }, 'effectiveOn', { get: () => (looks++, setting.effectiveOn) }),
+    )
+    expect(datedPlans(samplePlan, watched)).toHaveLength(days + 1)
+    expect(looks).toBeLessThan(10 * days) // each setting is looked at a few times, however many there are
+  })
   test('a whole list may change on a day, and its items on others', () => {
     const two = {
       ...samplePlan,

@@ -21,13 +21,13 @@ function idsOf(list: unknown): readonly string[] | null {
   return ids.every((id): id is string => id !== null) && new Set(ids).size === ids.length ? ids : null
 }
 
-/** The edits that turn one document into another. Objects are compared field by field; lists item by item where the same ids stand in the same order, else as a whole. */
+/** The edits that turn one document into another. Objects are compared field by field; lists item by item where the same ids stand in the same order, else as a whole. What two documents share is not looked into. */
 export function diff(before: unknown, after: unknown, path = ''): Edit[] {
-  if (isSame(before, after)) return []
+  if (before === after) return []
   const ids = idsOf(before)
   if (ids && ids.length > 0 && isSame(ids, idsOf(after)))
     return ids.flatMap((id, index) => diff((before as unknown[])[index], (after as unknown[])[index], `${path}/${escape(id)}`))
-  if (!isRecord(before) || !isRecord(after)) return [{ path, from: before, to: after }]
+  if (!isRecord(before) || !isRecord(after)) return isSame(before, after) ? [] : [{ path, from: before, to: after }]
   const keys = [...new Set([...Object.keys(before), ...Object.keys(after)])]
   return keys.flatMap((key) => diff(ownOf(before, key), ownOf(after, key), `${path}/${escape(key)}`))
 }

@@ -69,7 +69,7 @@ export async function openDatabase(folder: string): Promise<Knex> {
 const sizeOf = (path: string): number => statSync(path, { throwIfNoEntry: false })?.size ?? 0
 
 /** Made under another name and then named, so that a database is never half there. */
-async function makeDatabase(filename: string): Promise<void> {
+export async function makeDatabase(filename: string): Promise<void> {
   const beside = `${filename}.new`
   for (const name of [beside, `${beside}-wal`, `${beside}-shm`]) rmSync(name, { force: true })
   const db = connect(beside, ['journal_mode = DELETE', 'synchronous = FULL'])

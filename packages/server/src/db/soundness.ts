@@ -38,6 +38,9 @@ const columnsOf = async (db: Knex, table: string): Promise<string> =>
     .sort()
     .join()
 
+export const columnNames = async (db: Knex, table: string): Promise<string[]> =>
+  ((await db.raw(`PRAGMA table_info('${table}')`)) as Column[]).map(({ name }) => name)
+
 /** How a database differs from one that was made by our migrations: tables that are missing or have other columns. */
 export async function foreignTables(db: Knex, expected: Knex): Promise<string[]> {
   const here = new Set(await tableNames(db))

@@ -1,7 +1,7 @@
 import type { JobRecord } from '@jovrin/core'
 import { JobRecordSchema } from '@jovrin/contract'
 import type { Knex } from 'knex'
-import { readables } from '../db/readable.js'
+import { readablesInTurns } from '../db/readable.js'
 import type { Shelf } from '../db/shelf.js'
 import { jobRow } from './jobRow.js'
 
@@ -35,7 +35,7 @@ export const JOB_SHELF: Shelf<JobRow> = {
 
 export const jobRepository = (db: Knex) => ({
   ofTank: async (tankId: string): Promise<JobRecord[]> =>
-    readables(JobRecordSchema, await db<JobRow>('job_record').where({ tank_id: tankId }).orderBy(['due_on', 'rule_id']), toRecord),
+    readablesInTurns(JobRecordSchema, await db<JobRow>('job_record').where({ tank_id: tankId }).orderBy(['due_on', 'rule_id']), toRecord),
   one: async (tankId: string, ruleId: string, dueOn: string): Promise<JobRecord | null> => {
     const row = await db<JobRow>('job_record').where({ tank_id: tankId, rule_id: ruleId, due_on: dueOn }).first()
     return row ? toRecord(row) : null

@@ -2,7 +2,7 @@ import { RECORD_KINDS, type JournalEvent, type JournalRecord, type Reading, type
 import { type JournalEntry, JournalRecordSchema } from '@jovrin/contract'
 import type { Knex } from 'knex'
 import { inBatches, insertJson } from '../db/insertJson.js'
-import { readable, readables } from '../db/readable.js'
+import { readable, readablesInTurns } from '../db/readable.js'
 import type { Shelf } from '../db/shelf.js'
 import { eventRow, readingRow } from './rows.js'
 
@@ -73,12 +73,12 @@ const entryOf = <Row extends Kept>(row: Row, toRecord: (row: Row) => unknown): J
   const record = readable(JournalRecordSchema, () => toRecord(row))
   return record === null ? null : wrap(row, record)
 }
-const recordsOf = <Row>(rows: readonly Row[], toRecord: (row: Row) => unknown): JournalRecord[] =>
-  readables(JournalRecordSchema, rows, toRecord)
-const eventsOf = (rows: readonly EventRow[]): JournalEvent[] =>
-  recordsOf(rows, toEvent).filter((record): record is JournalEvent => record.kind !== 'reading')
-const readingsOf = (rows: readonly ReadingRow[]): Reading[] =>
-  recordsOf(rows, toReading).filter((record): record is Reading => record.kind === 'reading')
+const recordsOf = <Row>(rows: readonly Row[], toRecord: (row: Row) => unknown): Promise<JournalRecord[]> =>
+  readablesInTurns(JournalRecordSchema, rows, toRecord)
+const eventsOf = async (rows: readonly EventRow[]): Promise<JournalEvent[]> =>
+  (await recordsOf(rows, toEvent)).filter((record): record is JournalEvent => record.kind !== 'reading')
+const readingsOf = async (rows: readonly ReadingRow[]): Promise<Reading[]> =>
+  (await recordsOf(rows, toReading)).filter((record): record is Reading => record.kind === 'reading')
 
 export interface JournalFilter {
   readonly from?: string | undefined
@@ -243,7 +243,7 @@ export const journalRepository = (db: Knex) => {
     /** Everything that stands, oldest first: for files. */
     all: async (tankId: string): Promise<JournalRecord[]> => {
       const ofTank = { tank_id: tankId, deleted_at: null }
-      const rows = [...readingsOf(await readings().where(ofTank)), ...eventsOf(await events().where(ofTank))]
+      const rows = [...(await readingsOf(await readings().where(ofTank))), ...(await eventsOf(await events().where(ofTank)))]
       return rows.sort((a, b) => (a.at === b.at ? (a.id < b.id ? -1 : 1) : a.at < b.at ? -1 : 1))
     },
 

@@ -54,7 +54,9 @@ function clockOf(exif: Buffer): CameraClock | null {
     const year = taken.getUTCFullYear()
     if (!(year >= FIRST_YEAR && year <= LAST_YEAR)) return null
     const [date = '', time = ''] = taken.toISOString().split(/[TZ.]/) // the reader takes the camera's clock for UTC
-    return { date, minutes: taken.getUTCHours() * 60 + taken.getUTCMinutes(), text: `${date.replaceAll('-', ':')} ${time}` }
+    const text = `${date.replaceAll('-', ':')} ${time}`
+    // The reader carries a 13th month over into the next year; what was not written there is no time.
+    return exif.includes(text, 0, 'latin1') ? { date, minutes: taken.getUTCHours() * 60 + taken.getUTCMinutes(), text } : null
   } catch {
     return null // a mangled tag tells no time
   }

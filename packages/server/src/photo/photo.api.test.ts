@@ -1,8 +1,10 @@
-import { existsSync, readdirSync } from 'node:fs'
+import { existsSync, readdirSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
+import { pathToFileURL } from 'node:url'
 import sharp from 'sharp'
 import { afterAll, beforeAll, expect, test } from 'vitest'
 import { plainPlan, TANK_ID, testServer, type TestServer } from '../testing/testServer.js'
+import { developer } from './developer.js'
 
 let server: TestServer
 const send = (bytes: Buffer, name = 'tank.jpg') => server.agent.post(`/api/tanks/${TANK_ID}/photos`).attach('photo', bytes, name)
@@ -68,4 +70,86 @@ test('what is no picture, too large, missing or elsewhere is refused in a senten
   expect(
     existsSync(join(server.folder, 'photos')) && readdirSync(join(server.folder, 'photos')).some((name) => name.endsWith('.part')),
   ).toBe(false)
+})
+
+test('only the four kinds of picture reach a decoder, whatever a file is called', async () => {
+  const svg = (inner: string): Buffer =>
+    Buffer.from(`<?xml version="1.0"?><svg xmlns="http://www.w3.org/2000/svg" width="9" height="9">${inner}</svg>`)
+  const others = [
+    svg(''),
+    svg('<image href="file:///etc/passwd" width="9" height="9"/>'),
+    await picture().gif().toBuffer(),
+    await picture().tiff().toBuffer(),
+    Buffer.from('%PDF-1.7'),
+    Buffer.alloc(0),
+    // Begins as one of the four and is another.
+    Buffer.concat([Buffer.from([0xff, 0xd8, 0xff]), svg('')]),
+  ]
+  for (const bytes of others) expect((await send(bytes, 'tank.jpg')).body).toMatchObject({ status: 415, code: 'not_a_picture' })
+  for (const kind of ['jpeg', 'png', 'webp', 'avif'] as const)
+    expect((await send(await picture(64, 48)[kind]().toBuffer(), 'x.svg')).body, kind).toMatchObject({ widthPx: 64, heightPx: 48 })
+})
+
+test('a picture of absurdly many pixels is refused before it is unpacked', async () => {
+  const bomb = await sharp({ create: { width: 16_000, height: 6000, channels: 3, background: 'black' }, limitInputPixels: false })
+    .png({ compressionLevel: 9 })
+    .toBuffer()
+  expect(bomb.length).toBeLessThan(1024 ** 2)
+  expect((await send(bomb)).body).toMatchObject({ status: 415, code: 'not_a_picture' })
+})
+
+test('a camera whose clock is absurd tells no time, and the picture is kept', async () => {
+  for (const clock of ['0000:00:00 00:00:00', '9999:12:31 23:59:59', '1970:01:01 00:00:00', '2026:13:45 99:99:99', 'yesterday'])
+    expect(
+      (
+        await send(
+          await picture()
+            .withExif({ IFD2: { DateTimeOriginal: clock } })
+            .jpeg()
+            .toBuffer(),
+        )
+      ).body,
+      clock,
+    ).toMatchObject({ takenAt: null })
+})
+
+test('a decoder that hangs is given up, one that falls takes nobody along, and the next picture gets a new one', async () => {
+  const darkroom = (code: string): URL => {
+    const path = join(server.folder, `${Math.random()}.mjs`)
+    writeFileSync(path, code)
+    return pathToFileURL(path)
+  }
+  const bytes = await snapshot()
+  const hanging = developer({ patienceMs: 300, darkroom: darkroom("process.on('message', () => { for (;;); })") })
+  await expect(hanging.develop(bytes)).rejects.toThrow(/took too long/)
+  await expect(hanging.develop(bytes)).rejects.toThrow(/took too long/)
+  const falling = developer({ darkroom: darkroom("process.on('message', () => process.abort())") })
+  await expect(falling.develop(bytes)).rejects.toThrow(/not a picture/)
+  const sound = developer()
+  expect((await sound.develop(bytes)).widthPx).toBe(300)
+  for (const each of [hanging, falling, sound]) each.close()
+})
+
+test('uploads that are packed wrongly are refused in a sentence', async () => {
+  const url = `/api/tanks/${TANK_ID}/photos`
+  const part = (name: string, end: string): string =>
+    `--seam\r\nContent-Disposition: form-data; name="${name}"; filename="x.jpg"\r\nContent-Type: image/jpeg\r\n\r\nxx${end}`
+  const broken: [type: string, body: string][] = [
+    ['multipart/form-data', part('photo', '\r\n--seam--\r\n')],
+    ['multipart/form-data; boundary=', part('photo', '\r\n--seam--\r\n')],
+    ['multipart/form-data; boundary=other', part('photo', '\r\n--seam--\r\n')],
+    ['multipart/form-data; boundary=seam', part('photo', '')],
+    ['multipart/form-data; boundary=seam', '--seam'],
+    ['multipart/form-data; boundary=seam', ''],
+    ['multipart/form-data; boundary=seam', '--seam\r\nnonsense\r\n\r\nxx\r\n--seam--\r\n'],
+    ['multipart/form-data; boundary=seam', part('picture', '\r\n--seam--\r\n')],
+    ['multipart/form-data; boundary=seam', part('photo', `\r\n${part('photo', '\r\n--seam--\r\n')}`)],
+    ['multipart/form-data; boundary=seam', `--seam\r\nContent-Disposition: form-data; name="a"\r\n\r\nb\r\n--seam--\r\n`],
+    ['image/jpeg', 'xx'],
+  ]
+  for (const [type, body] of broken) {
+    const answer = await server.agent.post(url).set('Content-Type', type).send(body)
+    expect([400, 415], `${type} ${body}`).toContain(answer.status)
+    expect(answer.body.detail).toMatch(/\.$/)
+  }
 })

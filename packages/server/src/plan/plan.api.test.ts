@@ -107,20 +107,17 @@ describe('timeline', () => {
   test('a correction changes the past, a dated change does not', async () => {
     await put(plainPlan({ temperatureC: 23 }), '"1"').expect(200)
     await put(plainPlan({ temperatureC: 27 }), '"2"', '?effectiveOn=2026-11-20').expect(200)
-    expect(
-      (await timeline()).entries.map((entry: { from: string; plan: { temperatureC: number } }) => [entry.from, entry.plan.temperatureC]),
-    ).toEqual([
-      ['2026-09-01', 23],
-      ['2026-11-20', 27],
-    ])
+    const { plan, changes } = await timeline()
+    expect(plan).toMatchObject({ startedOn: '2026-09-01', temperatureC: 23 })
+    expect(changes).toEqual([{ from: '2026-11-20', edits: [{ path: '/temperatureC', from: 23, to: 27 }] }])
     expect((await timeline()).today).toBe('2026-11-24')
   })
   test('an earlier dated change replaces later ones, and undo brings them back', async () => {
     await put(plainPlan({ temperatureC: 27 }), '"1"', '?effectiveOn=2026-11-20').expect(200)
     await put(plainPlan({ temperatureC: 28 }), '"2"', '?effectiveOn=2026-10-01').expect(200)
-    expect((await timeline()).entries.map((entry: { from: string }) => entry.from)).toEqual(['2026-09-01', '2026-10-01'])
+    expect((await timeline()).changes.map(({ from }: { from: string }) => from)).toEqual(['2026-10-01'])
     await server.agent.post(`${url}/undo`).set('If-Match', '"3"').expect(200)
-    expect((await timeline()).entries.map((entry: { from: string }) => entry.from)).toEqual(['2026-09-01', '2026-11-20'])
+    expect((await timeline()).changes.map(({ from }: { from: string }) => from)).toEqual(['2026-11-20'])
   })
 })
 

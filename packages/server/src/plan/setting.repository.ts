@@ -1,7 +1,7 @@
 import { upgradeSetting, type SettingChange } from '@jovrin/core'
 import { SettingChangeSchema } from '@jovrin/contract'
 import type { Knex } from 'knex'
-import { readables } from '../db/readable.js'
+import { readablesInTurns } from '../db/readable.js'
 import type { Shelf } from '../db/shelf.js'
 import { settingRow } from './rows.js'
 
@@ -37,7 +37,7 @@ export const SETTING_SHELF: Shelf<SettingRow> = {
 export const settingRepository = (db: Knex) => ({
   /** In the order they were made, of all revisions; which of them stand, their history says. */
   ofTank: async (tankId: string): Promise<SettingChange[]> =>
-    readables(
+    readablesInTurns(
       SettingChangeSchema,
       await db<SettingRow>('setting_change').where({ tank_id: tankId }).orderBy('plan_revision').orderByRaw('rowid'),
       toChange,

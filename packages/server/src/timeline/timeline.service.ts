@@ -1,4 +1,4 @@
-import { civilDate, datedPlans, daysBetween, deedsOf, type JobRecord, type TimelineEntry } from '@jovrin/core'
+import { civilDate, datedPlans, daysBetween, deedsOf, diff, type JobRecord, type TimelineEntry } from '@jovrin/core'
 import type { Timeline } from '@jovrin/contract'
 import type { Clock } from '../clock.js'
 import type { JournalService } from '../journal/journal.service.js'
@@ -28,7 +28,9 @@ export const timelineService = (clock: Clock, plans: PlanService, journal: Journ
     ofTank: async (tankId: string): Promise<Timeline> => {
       const { plan, entries, aged, today, told } = await parts(tankId)
       const deeds = deedsOf({ ...aged, timeZone: plan.timeZone, events: await journal.acts(tankId), jobs: told })
-      return { today, entries: entries.map(({ from, plan: dated }) => ({ from, plan: dated })), deeds }
+      const first = entries[0]?.plan ?? plan
+      const changes = entries.slice(1).map((entry, index) => ({ from: entry.from, edits: diff(entries[index]?.plan ?? first, entry.plan) }))
+      return { today, startedOn: plan.startedOn, plan: first, changes, deeds }
     },
   }
 }

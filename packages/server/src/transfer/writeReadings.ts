@@ -28,6 +28,9 @@ export async function writeReadings(db: Knex, tankId: string, out: FileHandle): 
   return readings.length
 }
 
+/** All digits and no power of ten: what people and spreadsheets read. */
+const plain = new Intl.NumberFormat('en-US', { useGrouping: false, maximumSignificantDigits: 17 })
+
 const cell = (text: string | null): string => guarded(text ?? '')
 function cells(reading: Reading): string[] {
   const { dimension } = QUANTITY[reading.quantity]
@@ -36,7 +39,7 @@ function cells(reading: Reading): string[] {
     reading.id,
     reading.at,
     reading.quantity,
-    `${reading.qualifier === '=' ? '' : reading.qualifier}${toldInUnit(dimension, reading.value, unit) ?? reading.value}`,
+    `${reading.qualifier === '=' ? '' : reading.qualifier}${plain.format(toldInUnit(dimension, reading.value, unit) ?? reading.value)}`,
     unit,
     cell(reading.enteredText),
     cell(reading.enteredUnit),

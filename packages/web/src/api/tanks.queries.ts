@@ -1,5 +1,5 @@
 import { leversOf, LeversSchema, PlanRevision, TankEntry, Timeline } from '@jovrin/contract'
-import { daysBetween, type Deeds, type TimelineEntry } from '@jovrin/core'
+import { applyEdits, daysBetween, type Deeds, type TimelineEntry } from '@jovrin/core'
 import { queryOptions } from '@tanstack/react-query'
 import { z } from 'zod'
 import { getJson } from './http.js'
@@ -30,12 +30,17 @@ export interface AgedTimeline {
   readonly timeline: readonly TimelineEntry[]
   readonly deeds: Deeds
 }
-export function agedTimeline({ today, entries, deeds }: Timeline): AgedTimeline {
-  const startedOn = entries.at(-1)?.plan.startedOn ?? today
+export function agedTimeline({ today, startedOn, plan: first, changes, deeds }: Timeline): AgedTimeline {
+  const timeline: TimelineEntry[] = [{ fromDay: 0, plan: first }]
+  for (const { from, edits } of changes) {
+    const before = timeline.at(-1)?.plan ?? first
+    const plan = applyEdits(before, edits) ?? before // the server made each from the one before it
+    timeline.push({ fromDay: Math.max(1, daysBetween(startedOn, from)), plan })
+  }
   return {
     startedOn,
     deeds,
     today: Math.max(0, daysBetween(startedOn, today)),
-    timeline: entries.map(({ from, plan }, index) => ({ fromDay: index === 0 ? 0 : Math.max(1, daysBetween(startedOn, from)), plan })),
+    timeline,
   }
 }

@@ -1,4 +1,4 @@
-import { checkPlan, flagsOf, forecastMember, type Lead, leadOf, newPlan, tankFigures } from '@jovrin/core'
+import { checkPlan, diff, flagsOf, forecastMember, type Lead, leadOf, newPlan, tankFigures } from '@jovrin/core'
 import { enLead, PlanSchema } from '@jovrin/contract'
 import { describe, expect, test } from 'vitest'
 import { agedTimeline } from '../api/tanks.queries.js'
@@ -73,11 +73,16 @@ test('a timeline is told in days of the tank’s age; a tank of tomorrow is look
     agedTimeline({
       today: '2026-09-21',
       deeds: { acts: [], omitted: [] },
-      entries: [
-        { from: '2026-09-01', plan },
-        { from: '2026-09-11', plan: later },
-      ],
+      startedOn: '2026-09-01',
+      plan,
+      changes: [{ from: '2026-09-11', edits: diff(plan, later) }],
     }),
-  ).toMatchObject({ today: 20, timeline: [{ fromDay: 0 }, { fromDay: 10 }] })
-  expect(agedTimeline({ today: '2026-08-01', deeds: { acts: [], omitted: [] }, entries: [{ from: '2026-09-01', plan }] }).today).toBe(0)
+  ).toMatchObject({
+    today: 20,
+    timeline: [
+      { fromDay: 0, plan },
+      { fromDay: 10, plan: later },
+    ],
+  })
+  expect(agedTimeline({ today: '2026-08-01', deeds: { acts: [], omitted: [] }, startedOn: '2026-09-01', plan, changes: [] }).today).toBe(0)
 })

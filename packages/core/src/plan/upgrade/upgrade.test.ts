@@ -3,6 +3,7 @@ import { tankFigures } from '../../ecosystem/tankFigures.js'
 import { samplePlanV1 } from '../../testing/samplePlan.js'
 import type { Plan } from '../plan.js'
 import { upgradePlan } from './upgradePlan.js'
+import { upgradeSetting } from './upgradeSetting.js'
 
 test('a plan of the first version still says what it said', () => {
   const plan = upgradePlan(structuredClone(samplePlanV1)) as Plan
@@ -24,4 +25,20 @@ test('today’s plans, newer ones and what is no plan come back as they are', ()
     { schemaVersion: 1, vessel: {}, sources: [], layers: 'none', hardscape: [] },
   ])
     expect(upgradePlan(other)).toBe(other)
+})
+
+test('a dated change of a whole list of the first version says today what it said then', () => {
+  const change = { id: 'x', effectiveOn: '2026-10-01', planRevision: 2, why: null }
+  const layer = { id: 'g1', ground: 'sand', frontCm: 2, backCm: 3 }
+  expect(upgradeSetting({ ...change, path: '/layers', from: [], to: [layer] })).toEqual({
+    ...change,
+    path: '/layers',
+    from: [],
+    to: [{ ...layer, product: null }],
+  })
+  const product = { name: 'x', bagL: 9, bulkKgPerL: null, porosity: null, price: null }
+  const kept = { ...change, path: '/layers', from: [{ ...layer, product }], to: 'nonsense' }
+  expect(upgradeSetting(kept)).toEqual(kept)
+  const other = { ...change, path: '/toString', from: [layer], to: [layer] }
+  expect(upgradeSetting(other)).toBe(other)
 })
