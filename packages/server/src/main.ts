@@ -10,7 +10,7 @@ import { accessOf } from './access/passphrase.js'
 import { app } from './app.js'
 import type { Restore } from './backup/backup.routes.js'
 import { swapFolders } from './backup/restore.js'
-import type { RestoreToPrepare } from './backup/restore.worker.js'
+import type { RestoreToPrepare } from './backup/restore.process.js'
 import { clockFrom } from './clock.js'
 import { readyDataFolder, restoredFolder, sweepLeftovers } from './dataFolder.js'
 import { openDatabase } from './db/connection.js'
@@ -26,7 +26,7 @@ const KEEP_ALIVE_MS = 310_000
 const GRACE_MS = 3000
 /** Tells whoever started the server that it fell, and was not stopped. */
 const FAULT_CODE = 70
-const RESTORER = new URL('./backup/restore.worker.ts', import.meta.url)
+const RESTORER = new URL('./backup/restore.process.ts', import.meta.url)
 
 async function start(): Promise<void> {
   const values = given()
@@ -65,8 +65,8 @@ async function start(): Promise<void> {
     isSwapping = true
     try {
       const task: RestoreToPrepare = { zipPath, dataFolder }
-      const counts = await workers.run<Omit<RestoreReport, 'keptOld'>>(RESTORER, task, work).catch((error: unknown) => {
-        rmSync(restoredFolder(dataFolder), { recursive: true, force: true }) // a thread that was called off cleans nothing up
+      const counts = await workers.processes.run<Omit<RestoreReport, 'keptOld'>>(RESTORER, task, work).catch((error: unknown) => {
+        rmSync(restoredFolder(dataFolder), { recursive: true, force: true }) // a process that was ended cleans nothing up
         throw error
       })
       const unlockFresh = lockFolder(restoredFolder(dataFolder))

@@ -120,10 +120,10 @@ test('a decoder that hangs is given up, one that falls takes nobody along, and t
     return pathToFileURL(path)
   }
   const bytes = await snapshot()
-  const hanging = developer({ patienceMs: 300, darkroom: darkroom("process.on('message', () => { for (;;); })") })
+  const hanging = developer({ patienceMs: 300, darkroom: darkroom('export default () => { for (;;); }') })
   await expect(hanging.develop(bytes)).rejects.toThrow(/took too long/)
   await expect(hanging.develop(bytes)).rejects.toThrow(/took too long/)
-  const falling = developer({ darkroom: darkroom("process.on('message', () => process.abort())") })
+  const falling = developer({ darkroom: darkroom('export default () => process.abort()') })
   await expect(falling.develop(bytes)).rejects.toThrow(/not a picture/)
   const sound = developer()
   expect((await sound.develop(bytes)).widthPx).toBe(300)

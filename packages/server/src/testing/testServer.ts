@@ -33,6 +33,7 @@ export async function testServer(folder = mkdtempSync(join(tmpdir(), 'jovrin-'))
   return {
     folder,
     db,
+    handler,
     agent: supertest.agent(handler).host('localhost'),
     close: async (keepFolder = false): Promise<void> => {
       await forecasts.close()

@@ -8,19 +8,19 @@ import { OUTBOX_NAME } from '../dataFolder.js'
 import type { Clock } from '../clock.js'
 import type { Work } from '../longWork/works.js'
 import type { Workers } from '../longWork/workers.js'
-import type { FileToWrite } from './writeFile.worker.js'
+import type { FileToWrite } from './writeFile.process.js'
 
-const WRITER = new URL('./writeFile.worker.ts', import.meta.url)
+const WRITER = new URL('./writeFile.process.ts', import.meta.url)
 
 /** Files of a tank, written beside the server and then sent: a slow reader holds nothing but a file. */
-export const outgoing = (dataFolder: string, clock: Clock, workers: Workers) => ({
+export const outgoing = (dataFolder: string, clock: Clock, { processes }: Workers) => ({
   open: async (tankId: string, what: FileToWrite['what'], work: Work): Promise<Readable> => {
     const outbox = join(dataFolder, OUTBOX_NAME)
     await mkdir(outbox, { recursive: true, mode: 0o700 })
     const path = join(outbox, randomBytes(6).toString('hex'))
     const task: FileToWrite = { folder: dataFolder, path, tankId, what, writtenAt: clock().toISOString() }
     try {
-      await workers.run(WRITER, task, work)
+      await processes.run(WRITER, task, work)
     } catch (error) {
       await rm(path, { force: true })
       throw error

@@ -1,5 +1,6 @@
 import type { RowMappingChoice } from '@jovrin/contract'
 import { task } from '../longWork/task.js'
+import { threaded } from '../longWork/threaded.js'
 import { readRows, type ReadRows } from './readRows.js'
 
 export interface RowsToRead {
@@ -7,6 +8,6 @@ export interface RowsToRead {
   readonly mapping: RowMappingChoice
   readonly recordedBy: string | null
 }
-export default task<RowsToRead, ReadRows>(({ bytes, mapping, recordedBy }, told) =>
-  readRows(new Uint8Array(bytes), mapping, recordedBy, told),
+export default threaded(
+  task<RowsToRead, ReadRows>(({ bytes, mapping, recordedBy }, told) => readRows(new Uint8Array(bytes), mapping, recordedBy, told)),
 )

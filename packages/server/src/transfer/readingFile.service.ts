@@ -5,7 +5,8 @@ import type { Clock } from '../clock.js'
 import { allOrNothing } from '../db/allOrNothing.js'
 import { journalRepository } from '../journal/journal.repository.js'
 import type { Work } from '../longWork/works.js'
-import { calledOff, type Workers } from '../longWork/workers.js'
+import { calledOff } from '../longWork/calledOff.js'
+import type { Workers } from '../longWork/workers.js'
 import type { ReadRows, RowFaultAt } from './readRows.js'
 import type { RowsToRead } from './readRows.worker.js'
 
@@ -20,12 +21,12 @@ export interface ReadingFile {
   readonly recordedBy: string | null
 }
 
-export const readingFileService = (db: Knex, clock: Clock, workers: Workers) => ({
+export const readingFileService = (db: Knex, clock: Clock, { threads }: Workers) => ({
   /** Reads a file against a mapping. Kept only when every row is good, and not in a dry run, which does all the same and takes it back. */
   take: async (tankId: string, { bytes, mapping, isDry, recordedBy }: ReadingFile, work: Work): Promise<RowImportReport> => {
     const copy = new Uint8Array(bytes).buffer // a body may share its memory with others
     const task: RowsToRead = { bytes: copy, mapping, recordedBy }
-    const read = await workers.run<ReadRows>(READER, task, work, [copy])
+    const read = await threads.run<ReadRows>(READER, task, work, [copy])
     const kept = await allOrNothing(db, async (trx) => {
       const outcome = await keep(trx, tankId, read, clock().toISOString(), work)
       return { ...outcome, isKept: !isDry && read.faultsInAll + outcome.faults.length === 0 }

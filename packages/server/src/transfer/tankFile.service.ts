@@ -8,7 +8,8 @@ import { Refusal } from '../http/refusal.js'
 import { journalRepository } from '../journal/journal.repository.js'
 import { leverRepository } from '../levers/lever.repository.js'
 import type { Work } from '../longWork/works.js'
-import { calledOff, type Workers } from '../longWork/workers.js'
+import { calledOff } from '../longWork/calledOff.js'
+import type { Workers } from '../longWork/workers.js'
 import { photoRepository } from '../photo/photo.repository.js'
 import { settingRepository } from '../plan/setting.repository.js'
 import { tankRepository } from '../tank/tank.repository.js'
@@ -23,12 +24,12 @@ export interface GivenTankFile {
   readonly isDry: boolean
 }
 
-export const tankFileService = (db: Knex, clock: Clock, workers: Workers) => ({
+export const tankFileService = (db: Knex, clock: Clock, { threads }: Workers) => ({
   /** All or nothing. A dry run does the same and takes it back. */
   take: async ({ bytes, as, isDry }: GivenTankFile, work: Work): Promise<TankImportReport> => {
     const copy = new Uint8Array(bytes).buffer // a body may share its memory with others
     const task: TankFileToRead = { bytes: copy, as, now: clock().toISOString() }
-    const file = await workers.run<ReadTank>(READER, task, work, [copy])
+    const file = await threads.run<ReadTank>(READER, task, work, [copy])
     return allOrNothing(db, async (trx) => {
       if (await tankRepository(trx).isTaken(file.id)) throw new Refusal(409, 'id_taken', enRefusal.tankTaken)
       const photosMissing = (await photoRepository(trx).missing(file.pictures)).length
