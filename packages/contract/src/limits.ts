@@ -12,5 +12,5 @@ export const READINGS_MOST_ROWS = 100_000
 export const PICTURE_MOST_BYTES = 40 * 1024 ** 2
 export const BACKUP_MOST_BYTES = 16 * 1024 ** 3
 
-/** Dated settings of one tank: two changes of five fields a week, for forty years. */
-export const SETTINGS_MOST = 20_000
+/** Dated settings of one tank: two changes of five fields a week, for twenty years. */
+export const SETTINGS_MOST = 10_000

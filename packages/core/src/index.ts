@@ -52,6 +52,7 @@ export {
   timeOfDayMin,
   wallClock,
 } from './plan/clock.js'
+export { planAt } from './plan/timelineAt.js'
 export { datedPlans } from './plan/datedPlans.js'
 export { applyEdits, diff, invert, keysOf, valueAt, withValue, type Edit } from './plan/edit.js'
 export {

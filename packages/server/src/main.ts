@@ -1,16 +1,16 @@
-import { existsSync, rmSync } from 'node:fs'
+import { existsSync } from 'node:fs'
 import { createServer, type RequestListener, type Server } from 'node:http'
 import { fileURLToPath } from 'node:url'
 import { parseArgs } from 'node:util'
-import { enRefusal, enStart, type RestoreReport } from '@jovrin/contract'
+import { enRefusal, enStart } from '@jovrin/contract'
 import type { Express } from 'express'
 import { pino } from 'pino'
 import { lanAddresses, lanNames } from './access/localNames.js'
 import { accessOf } from './access/passphrase.js'
 import { app } from './app.js'
 import type { Restore } from './backup/backup.routes.js'
+import { prepareApart } from './backup/prepareApart.js'
 import { swapFolders } from './backup/restore.js'
-import type { RestoreToPrepare } from './backup/restore.process.js'
 import { clockFrom } from './clock.js'
 import { readyDataFolder, restoredFolder, sweepLeftovers } from './dataFolder.js'
 import { openDatabase } from './db/connection.js'
@@ -26,7 +26,6 @@ const KEEP_ALIVE_MS = 310_000
 const GRACE_MS = 3000
 /** Tells whoever started the server that it fell, and was not stopped. */
 const FAULT_CODE = 70
-const RESTORER = new URL('./backup/restore.process.ts', import.meta.url)
 
 async function start(): Promise<void> {
   const values = given()
@@ -64,11 +63,7 @@ async function start(): Promise<void> {
     if (isSwapping) throw new Refusal(503, 'restoring', enRefusal.restoring)
     isSwapping = true
     try {
-      const task: RestoreToPrepare = { zipPath, dataFolder }
-      const counts = await workers.processes.run<Omit<RestoreReport, 'keptOld'>>(RESTORER, task, work).catch((error: unknown) => {
-        rmSync(restoredFolder(dataFolder), { recursive: true, force: true }) // a process that was ended cleans nothing up
-        throw error
-      })
+      const counts = await prepareApart(workers.processes, { zipPath, dataFolder }, work)
       const unlockFresh = lockFolder(restoredFolder(dataFolder))
       handler = busy
       await db.destroy()

@@ -3,6 +3,7 @@ import { isSaltId, type Act, type Deeds, type Omission } from '../ecosystem/deed
 import { daysBetween, wallClock } from '../plan/clock.js'
 import type { JobRecord, JournalEvent } from '../plan/journal.js'
 import type { TimelineEntry } from '../plan/plan.js'
+import { planAt } from '../plan/timelineAt.js'
 
 /** Scheduled care that a rule of the calendar stands for. */
 const CARE_OF_RULE: Readonly<Record<string, Omission['what']>> = { change: 'change', trim: 'trim', dose: 'dose' }
@@ -21,7 +22,6 @@ interface Happenings {
 export function deedsOf({ timeline, startedOn, timeZone, events, jobs }: Happenings): Deeds {
   const acts: Act[] = []
   const omitted: Omission[] = []
-  const planAt = (day: number) => timeline[Math.max(0, lastAtOrBefore(timeline, day))]?.plan
   for (const event of [...events].sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0))) {
     const { date, minute } = wallClock(event.at, timeZone)
     const day = daysBetween(startedOn, date)
@@ -29,7 +29,7 @@ export function deedsOf({ timeline, startedOn, timeZone, events, jobs }: Happeni
     const when = { day, minute }
     if (event.kind === 'change') {
       acts.push({ kind: 'change', ...when, fraction: event.fraction, hasWiped: event.hasWiped })
-      const plan = planAt(day)
+      const plan = planAt(timeline, day)
       if (plan && isChangeDay(plan, day)) omitted.push({ what: 'change', day })
     } else if (event.kind === 'dose' && event.salt !== null && event.grams !== null && isSaltId(event.salt))
       acts.push({ kind: 'dose', ...when, salt: event.salt, grams: event.grams })
@@ -44,22 +44,11 @@ export function deedsOf({ timeline, startedOn, timeZone, events, jobs }: Happeni
     const day = daysBetween(startedOn, dueOn)
     if (what === undefined || state === 'done' || day < 0) continue
     omitted.push({ what, day })
-    const plan = planAt(day)
+    const plan = planAt(timeline, day)
     const newDay = movedTo === null ? -1 : daysBetween(startedOn, movedTo)
     if (state !== 'moved' || plan === undefined || newDay < 0) continue
     if (what === 'change') acts.push({ kind: 'change', day: newDay, minute: 540, fraction: plan.changes.fraction, hasWiped: true })
     if (what === 'trim') acts.push({ kind: 'trim', day: newDay, minute: 540, wetG: null, kinds: [] })
   }
   return { acts: acts.sort((a, b) => a.day - b.day || a.minute - b.minute), omitted: omitted.sort((a, b) => a.day - b.day) }
-}
-
-/** Place of the last entry that holds from a day or before it; -1 where none does. Entries stand in the order of their days. */
-function lastAtOrBefore(timeline: readonly TimelineEntry[], day: number): number {
-  let [low, high] = [0, timeline.length]
-  while (low < high) {
-    const middle = (low + high) >> 1
-    if ((timeline[middle]?.fromDay ?? 0) <= day) low = middle + 1
-    else high = middle
-  }
-  return low - 1
 }

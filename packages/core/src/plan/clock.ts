@@ -46,8 +46,26 @@ function clockIn(timeZone: string): Intl.DateTimeFormat {
   return made
 }
 
+const DAY_MS = 86_400_000
+/** By zone and day of UTC: how far ahead its clocks are all day, `null` on a day on which they change. The tables of zones are slow to ask, and a file may have a hundred thousand times. */
+const AHEAD_ALL_DAY = new Map<string, number | null>()
+const MOST_DAYS_KNOWN = 20_000
+
 /** Milliseconds that the zone's wall clock is ahead of UTC at an instant. */
 function aheadMs(instantMs: number, timeZone: string): number {
+  const day = Math.floor(instantMs / DAY_MS)
+  const key = `${timeZone} ${day}`
+  let allDay = AHEAD_ALL_DAY.get(key)
+  if (allDay === undefined) {
+    if (AHEAD_ALL_DAY.size >= MOST_DAYS_KNOWN) AHEAD_ALL_DAY.clear()
+    const atStart = askedAheadMs(day * DAY_MS, timeZone)
+    allDay = atStart === askedAheadMs((day + 1) * DAY_MS, timeZone) ? atStart : null
+    AHEAD_ALL_DAY.set(key, allDay)
+  }
+  return allDay ?? askedAheadMs(instantMs, timeZone)
+}
+
+function askedAheadMs(instantMs: number, timeZone: string): number {
   const parts = Object.fromEntries(
     clockIn(timeZone)
       .formatToParts(instantMs)

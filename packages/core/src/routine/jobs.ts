@@ -1,3 +1,4 @@
+import { planAt } from '../plan/timelineAt.js'
 import { tankFigures } from '../ecosystem/tankFigures.js'
 import { dailySalts } from '../feed/schoolDoses.js'
 import { datePlusDays, daysBetween } from '../plan/clock.js'
@@ -33,7 +34,7 @@ export function jobsBetween({ timeline, startedOn }: Schedule, from: string, to:
   const last = daysBetween(startedOn, to)
   const workOf = new Map<Plan, PlanWork>()
   for (let day = first; day <= last; day++) {
-    const plan = (timeline.filter((entry) => entry.fromDay <= day).at(-1) ?? timeline[0])?.plan
+    const plan = planAt(timeline, day)
     if (plan === undefined) break
     const work = workOf.get(plan) ?? planWork(plan)
     workOf.set(plan, work)

@@ -198,7 +198,7 @@ describe('a backup', () => {
   test('of thousands of small files is looked through in seconds', async () => {
     const { folder, zip } = await backedUp()
     const many = Object.fromEntries(
-      Array.from({ length: 3000 }, (_, index) => [`photos/${index.toString(16).padStart(64, '0')}.jpg`, strToU8(String(index))]),
+      Array.from({ length: 1500 }, (_, index) => [`photos/${index.toString(16).padStart(64, '0')}.jpg`, strToU8(String(index))]),
     )
     const started = Date.now()
     await expect(

@@ -15,7 +15,7 @@ export function readables<Row, T>(schema: z.ZodType<T>, rows: readonly Row[], st
   return rows.flatMap((row) => readable(schema, () => stored(row)) ?? [])
 }
 
-const CHECKED_AT_A_TIME = 1000
+const CHECKED_AT_A_TIME = 500
 /** The readable ones of a list that may be long: between two stretches everybody else has a turn. */
 export async function readablesInTurns<Row, T>(schema: z.ZodType<T>, rows: readonly Row[], stored: (row: Row) => unknown): Promise<T[]> {
   const found: T[] = []

@@ -231,18 +231,20 @@ describe('what the model sees', () => {
       ['/temperatureC', 24.5, 25.5, '2026-11-23', 'tips were pale', 2],
       ['/lamps/l1/dimFraction', 0.8, 0.6, '2026-11-23', 'tips were pale', 2],
     ])
-    expect(
-      (await timeline()).entries.map((entry: { from: string; plan: { lamps: { dimFraction: number }[] } }) => [
-        entry.from,
-        entry.plan.lamps[0]?.dimFraction,
-      ]),
-    ).toEqual([
-      ['2026-09-01', 0.8],
-      ['2026-11-23', 0.6],
+    const told = await timeline()
+    expect([told.startedOn, told.plan.lamps[0].dimFraction]).toEqual(['2026-09-01', 0.8])
+    expect(told.changes).toEqual([
+      {
+        from: '2026-11-23',
+        edits: [
+          { path: '/temperatureC', from: 24.5, to: 25.5 },
+          { path: '/lamps/l1/dimFraction', from: 0.8, to: 0.6 },
+        ],
+      },
     ])
     await server.agent.post(`/api/tanks/${TANK_ID}/plan/undo`).set('If-Match', '"2"').expect(200)
     expect((await server.agent.get(`/api/tanks/${TANK_ID}/settings`)).body).toEqual([])
-    expect((await timeline()).entries).toHaveLength(1)
+    expect((await timeline()).changes).toEqual([])
   })
 })
 

@@ -1,8 +1,8 @@
 import { upgradePlan, type Plan } from '@jovrin/core'
 import { PlanSchema } from '@jovrin/contract'
 import type { Knex } from 'knex'
-import { readable } from '../db/readable.js'
 import type { Shelf } from '../db/shelf.js'
+import { storedPlan } from './storedPlan.js'
 import { revisionRow, type NewRevision, type StoredRevision } from './rows.js'
 
 interface PlanRow {
@@ -22,19 +22,18 @@ export type RevisionAct = Pick<StoredRevision, 'revision' | 'act'>
 /** A stored revision; its plan is `null` when it can no longer be read. */
 export type FoundRevision = Omit<StoredRevision, 'plan'> & { readonly plan: Plan | null }
 
-const planOf = (row: PlanRow): unknown => upgradePlan(JSON.parse(row.document)) // older ones are read in today’s form
 export const PLAN_SHELF: Shelf<PlanRow> = {
   table: 'plan_revision',
   what: 'plan',
   schema: PlanSchema,
-  stored: planOf,
+  stored: ({ document }) => upgradePlan(JSON.parse(document)),
   name: ({ tank_id, revision }) => ({ tankId: tank_id, id: String(revision) }),
 }
 const toRevision = (row: PlanRow): FoundRevision => ({
   revision: row.revision,
   createdAt: row.created_at,
   effectiveOn: row.effective_on,
-  plan: readable(PlanSchema, () => planOf(row)),
+  plan: storedPlan(row.document),
   act: row.act,
   ofRevision: row.of_revision,
 })

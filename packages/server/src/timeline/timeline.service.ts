@@ -1,4 +1,5 @@
-import { civilDate, datedPlans, daysBetween, deedsOf, diff, type JobRecord, type TimelineEntry } from '@jovrin/core'
+import { setImmediate } from 'node:timers/promises'
+import { civilDate, datedPlans, daysBetween, deedsOf, diff, type Edit, type JobRecord, type TimelineEntry } from '@jovrin/core'
 import type { Timeline } from '@jovrin/contract'
 import type { Clock } from '../clock.js'
 import type { JournalService } from '../journal/journal.service.js'
@@ -6,6 +7,8 @@ import type { PlanService } from '../plan/plan.service.js'
 
 /** What became of a tank's jobs; kept by the jobs' own word. */
 export type ToldJobs = (tankId: string) => Promise<JobRecord[]>
+
+const CHANGES_AT_A_TIME = 1000
 
 export interface AgedSchedule {
   readonly timeline: readonly TimelineEntry[]
@@ -29,7 +32,13 @@ export const timelineService = (clock: Clock, plans: PlanService, journal: Journ
       const { plan, entries, aged, today, told } = await parts(tankId)
       const deeds = deedsOf({ ...aged, timeZone: plan.timeZone, events: await journal.acts(tankId), jobs: told })
       const first = entries[0]?.plan ?? plan
-      const changes = entries.slice(1).map((entry, index) => ({ from: entry.from, edits: diff(entries[index]?.plan ?? first, entry.plan) }))
+      const changes: { from: string; edits: Edit[] }[] = []
+      let before = first
+      for (const { from, plan: dated } of entries.slice(1)) {
+        if (changes.length % CHANGES_AT_A_TIME === CHANGES_AT_A_TIME - 1) await setImmediate() // everybody else has a turn
+        changes.push({ from, edits: diff(before, dated) })
+        before = dated
+      }
       return { today, startedOn: plan.startedOn, plan: first, changes, deeds }
     },
   }

@@ -1,5 +1,5 @@
 import { enApp, enBalance, enDescribe, LeversSchema, type PlanRevision, type Timeline } from '@jovrin/contract'
-import { applyLevers, type Levers } from '@jovrin/core'
+import { applyLevers, type Levers, planAt } from '@jovrin/core'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useCallback, useEffect, useMemo, useState } from 'react'
 import { useParams, useSearchParams } from 'react-router'
@@ -55,7 +55,7 @@ function KnownBalance({ tankId, revision, told, draft }: KnownProps) {
   const forecast = useForecast({ timeline, today, weeks, levers, deeds, isDragging })
   const keeper = usePlanKeeper(tankId, revision, () => undefined)
   // In force today; an entry that is still to come is not.
-  const plan = timeline.filter((entry) => entry.fromDay <= today).at(-1)?.plan ?? revision.plan
+  const plan = planAt(timeline, today) ?? revision.plan
 
   const show = useCallback(
     (part: Readonly<Record<string, string>>) => setSearch((before) => ({ ...Object.fromEntries(before), ...part }), { replace: true }),
