@@ -52,6 +52,7 @@ export {
   TankImportReport,
   type RowMappingChoice,
   Unreadable,
+  UnreadableQuery,
   WorkId,
   WorkProgress,
 } from './tankFile.js'

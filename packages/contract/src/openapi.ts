@@ -354,7 +354,8 @@ export function openApi(version: string): Json {
       },
       '/api/unreadable': {
         get: {
-          summary: 'What is stored and cannot be read any more; everything else is unharmed',
+          summary: 'Tanks whose plan cannot be read any more; all=true looks every stored entry over. Everything else is unharmed',
+          parameters: [query('all')],
           responses: { '200': ok('The first of them', z.array(Unreadable)) },
         },
       },

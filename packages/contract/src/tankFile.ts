@@ -114,6 +114,7 @@ export const Unreadable = z.object({
   id: z.string(),
   detail: z.string(),
 })
+export const UnreadableQuery = z.strictObject({ all: z.enum(['true', 'false']).default('false') })
 export type Unreadable = z.output<typeof Unreadable>
 
 export const RestoreReport = z.object({ tanks: z.int(), records: z.int(), photos: z.int(), keptOld: z.string() })

@@ -119,7 +119,7 @@ export function app({
     photoRoutes(photos, tanks, plans),
     backupRoutes(backupService(clock, dataFolder, workers), dataFolder, restore, underWay),
     workRoutes(underWay),
-    unreadableRoutes(dataFolder, workers, underWay),
+    unreadableRoutes(dataFolder, tanks, workers, underWay),
   )
   api.use((req, _res, next) => {
     const hasBody = req.headers['content-length'] !== undefined && req.headers['content-length'] !== '0'

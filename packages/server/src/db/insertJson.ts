@@ -24,7 +24,7 @@ export async function insertJson(db: Knex, { table, columns, rows, shared, leftO
 }
 
 /** Rows of one statement: few enough that whoever waits for the event loop does not notice. */
-export const ROWS_PER_INSERT = 1000
+export const ROWS_PER_INSERT = 500
 
 /** A list in pieces of a statement's size. */
 export function* inBatches<T>(list: readonly T[], size = ROWS_PER_INSERT): Generator<T[]> {

@@ -13,7 +13,7 @@ beforeEach(async () => {
 })
 afterEach(() => server.close())
 const unreadable = async () =>
-  (await server.agent.get('/api/unreadable').expect(200)).body as { what: string; id: string; tankId: string; detail: string }[]
+  (await server.agent.get('/api/unreadable?all=true').expect(200)).body as { what: string; id: string; tankId: string; detail: string }[]
 
 test.each([
   ['no JSON', 'x'],
@@ -32,6 +32,7 @@ test.each([
   await server.agent.get('/api/calendar.ics').expect(200)
   await server.agent.get(`${url(OTHER)}/timeline`).expect(200)
   expect(await unreadable()).toMatchObject([{ what: 'plan', tankId: TANK_ID, id: '1' }])
+  expect((await server.agent.get('/api/unreadable').expect(200)).body).toMatchObject([{ what: 'plan', tankId: TANK_ID }])
   expect(({} as Record<string, unknown>)['polluted']).toBeUndefined()
 })
 

@@ -90,7 +90,7 @@ test('the server killed again and again: what it acknowledged is there, an impor
     await pressing
   }
   const last = await runningServer(folder)
-  const unreadable = JSON.parse((await last.ask({ path: '/api/unreadable' }))!.body.toString()) as object[]
+  const unreadable = JSON.parse((await last.ask({ path: '/api/unreadable?all=true' }))!.body.toString()) as object[]
   expect(await last.stop()).toBe(0)
   const db = await openDatabase(folder)
   const idsOf = async (table: string): Promise<Set<string>> => new Set((await db<{ id: string }>(table).select('id')).map(({ id }) => id))

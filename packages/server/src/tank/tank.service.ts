@@ -1,6 +1,6 @@
 import { randomBytes } from 'node:crypto'
 import { diff, uuidV7 } from '@jovrin/core'
-import { enRefusal, type NewTank, type TankEntry } from '@jovrin/contract'
+import { enRefusal, type NewTank, type TankEntry, type Unreadable } from '@jovrin/contract'
 import type { Knex } from 'knex'
 import type { Clock } from '../clock.js'
 import { Refusal } from '../http/refusal.js'
@@ -35,6 +35,14 @@ export const tankService = (db: Knex, clock: Clock) => {
         if (found !== null) entries.push(found)
       }
       return entries
+    },
+    /** Tanks on the shelf whose plan cannot be read any more. */
+    unreadable: async (): Promise<Unreadable[]> => {
+      const found: Unreadable[] = []
+      for (const tank of await tankRepository(db).all())
+        if ((await readableEntry(db, tank)) === null)
+          found.push({ what: 'plan', tankId: tank.id, id: tank.id, detail: enRefusal.unreadablePlan })
+      return found
     },
     one: async (id: string | null): Promise<TankEntry> => entry(db, await one(db, id)),
     /** The id of a tank that is there; anything else is not found. */

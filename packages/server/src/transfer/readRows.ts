@@ -17,7 +17,7 @@ import type { Told } from '../longWork/task.js'
 
 const REFUSALS_TOLD = 50
 const PREVIEWED = 8
-export const ROWS_PER_BATCH = 1000
+const ROWS_PER_BATCH = 500
 /** Characters that are parsed at a time, so that neither a long file nor one of line ends alone stands in memory as rows. */
 const CHARACTERS_AT_A_TIME = 1024 ** 2
 /** A file may be loosely set, but one of nothing but line ends is none. */

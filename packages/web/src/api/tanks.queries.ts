@@ -1,4 +1,4 @@
-import { leversOf, LeversSchema, PlanRevision, TankEntry, Timeline } from '@jovrin/contract'
+import { leversOf, LeversSchema, PlanRevision, TankEntry, Timeline, Unreadable } from '@jovrin/contract'
 import { applyEdits, daysBetween, type Deeds, type TimelineEntry } from '@jovrin/core'
 import { queryOptions } from '@tanstack/react-query'
 import { z } from 'zod'
@@ -6,6 +6,13 @@ import { getJson } from './http.js'
 
 export const allTanks = () =>
   queryOptions({ queryKey: ['tanks'], queryFn: ({ signal }) => getJson('/api/tanks', z.array(TankEntry), signal) })
+/** Tanks that are stored and cannot be read. */
+export const unreadableTanks = () =>
+  queryOptions({
+    queryKey: ['unreadable', 'tanks'],
+    queryFn: ({ signal }) => getJson('/api/unreadable', z.array(Unreadable), signal),
+    staleTime: Infinity,
+  })
 export const planOfTank = (tankId: string) =>
   queryOptions({
     queryKey: ['tanks', tankId, 'plan'],

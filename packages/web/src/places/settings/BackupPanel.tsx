@@ -1,9 +1,11 @@
-import { enApp, enBalance, enSettings, Problem, RestoreReport } from '@jovrin/contract'
-import { Box, Button, LinearProgress } from '@mui/material'
+import { enApp, enBalance, enSettings, RestoreReport } from '@jovrin/contract'
+import { Box, Button } from '@mui/material'
 import { useQueryClient } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
+import { useLongWork } from '../../api/longWork.js'
 import { SheetDialog } from '../../ui/SheetDialog.js'
 import { significant } from '../../ui/units.js'
+import { WorkBar } from './WorkBar.js'
 import { Section } from './Section.js'
 
 /** Everything out in one archive, and back in. */
@@ -11,31 +13,17 @@ export function BackupPanel() {
   const client = useQueryClient()
   const input = useRef<HTMLInputElement>(null)
   const [file, setFile] = useState<File | null>(null)
-  const [state, setState] = useState<{ readonly isBusy: boolean; readonly said: string | null; readonly isFailure: boolean }>({
-    isBusy: false,
-    said: null,
-    isFailure: false,
-  })
+  const [said, setSaid] = useState<{ readonly text: string; readonly isFailure: boolean } | null>(null)
+  const work = useLongWork()
   const restore = async (archive: File): Promise<void> => {
     setFile(null)
-    setState({ isBusy: true, said: null, isFailure: false })
+    setSaid(null)
     try {
-      const answer = await fetch('/api/restore', { method: 'POST', headers: { 'Content-Type': 'application/zip' }, body: archive })
-      const json: unknown = await answer.json().catch(() => null)
-      if (!answer.ok) throw new Error(Problem.safeParse(json).data?.detail ?? enApp.failed)
-      const report = RestoreReport.parse(json)
-      setState({
-        isBusy: false,
-        said: enSettings.restored(significant(report.tanks, 7), significant(report.records, 9), report.keptOld),
-        isFailure: false,
-      })
+      const report = await work.send('/api/restore', 'application/zip', archive, RestoreReport)
+      setSaid({ text: enSettings.restored(significant(report.tanks, 7), significant(report.records, 9), report.keptOld), isFailure: false })
       await client.invalidateQueries()
     } catch (error) {
-      setState({
-        isBusy: false,
-        said: error instanceof TypeError ? enApp.offline : error instanceof Error ? error.message : enApp.failed,
-        isFailure: true,
-      })
+      setSaid({ text: error instanceof Error ? error.message : enApp.failed, isFailure: true })
     }
   }
   return (
@@ -56,18 +44,18 @@ export function BackupPanel() {
             event.target.value = ''
           }}
         />
-        <Button disabled={state.isBusy} onClick={() => input.current?.click()}>
+        <Button disabled={work.share !== null} onClick={() => input.current?.click()}>
           {enSettings.restore}
         </Button>
       </Box>
       <Box sx={{ color: 'text.secondary', fontSize: 14 }}>{enSettings.restoreHint}</Box>
-      {state.isBusy && <LinearProgress aria-label={enSettings.restore} />}
-      {state.said !== null && (
+      <WorkBar work={work} label={enSettings.restore} />
+      {said !== null && (
         <Box
-          role={state.isFailure ? 'alert' : 'status'}
-          sx={{ color: state.isFailure ? 'var(--algae)' : undefined, overflowWrap: 'anywhere' }}
+          role={said.isFailure ? 'alert' : 'status'}
+          sx={{ color: said.isFailure ? 'var(--algae)' : undefined, overflowWrap: 'anywhere' }}
         >
-          {state.said}
+          {said.text}
         </Box>
       )}
       <SheetDialog title={enSettings.restore} isOpen={file !== null} onClose={() => setFile(null)}>

@@ -1,11 +1,13 @@
-import { enAnswers, enApp, enRefused, enSettings, type TankEntry, TankImportReport } from '@jovrin/contract'
+import { enAnswers, enApp, enRefused, enSettings, TANK_FILE_MOST_BYTES, type TankEntry, TankImportReport } from '@jovrin/contract'
 import { Box, Button, Checkbox, FormControlLabel, MenuItem, TextField } from '@mui/material'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
-import { postJson } from '../../api/http.js'
+import { useLongWork } from '../../api/longWork.js'
 import { allTanks } from '../../api/tanks.queries.js'
 import { useNotice } from '../../ui/notice.js'
 import { significant } from '../../ui/units.js'
+import { megabytes } from './megabytes.js'
+import { WorkBar } from './WorkBar.js'
 import { ReadingsImport } from './ReadingsImport.js'
 import { Section } from './Section.js'
 
@@ -58,14 +60,20 @@ function TankImport() {
   const client = useQueryClient()
   const tell = useNotice()
   const input = useRef<HTMLInputElement>(null)
-  const [file, setFile] = useState<unknown>(null)
+  const [file, setFile] = useState<File | null>(null)
+  const work = useLongWork()
   const [isCopy, setCopy] = useState(false)
   const [report, setReport] = useState<TankImportReport | null>(null)
   const [failure, setFailure] = useState<string | null>(null)
-  const send = async (body: unknown, as: boolean, dryRun: boolean): Promise<void> => {
+  const send = async (body: File, as: boolean, dryRun: boolean): Promise<void> => {
     setFailure(null)
     try {
-      const answer = await postJson(`/api/tank-files?dryRun=${dryRun}&as=${as ? 'copy' : 'same'}`, body, TankImportReport)
+      const answer = await work.send(
+        `/api/tank-files?dryRun=${dryRun}&as=${as ? 'copy' : 'same'}`,
+        'application/json',
+        body,
+        TankImportReport,
+      )
       if (dryRun) return setReport(answer)
       setReport(null)
       setFile(null)
@@ -77,15 +85,13 @@ function TankImport() {
     }
   }
   const choose = async (chosen: File): Promise<void> => {
-    try {
-      const body: unknown = JSON.parse(await chosen.text())
-      setFile(body)
-      await send(body, isCopy, true)
-    } catch {
-      setFile(null)
-      setReport(null)
-      setFailure(enRefused.notTankFile)
-    }
+    setReport(null)
+    setFile(null)
+    if (chosen.size > TANK_FILE_MOST_BYTES) return setFailure(enSettings.tooLarge(megabytes(TANK_FILE_MOST_BYTES)))
+    // The server reads it; a glance tells what is no such file at all.
+    if (!/^\s*\{/.test(await chosen.slice(0, 200).text())) return setFailure(enRefused.notTankFile)
+    setFile(chosen)
+    await send(chosen, isCopy, true)
   }
   return (
     <Box sx={{ display: 'grid', gap: 0.5 }}>
@@ -116,6 +122,8 @@ function TankImport() {
           label={enSettings.asCopy}
         />
       </Box>
+      <Box sx={{ color: 'text.secondary', fontSize: 14 }}>{enSettings.tankLimit(megabytes(TANK_FILE_MOST_BYTES))}</Box>
+      <WorkBar work={work} label={enSettings.importTank} />
       {failure !== null && (
         <Box role="alert" sx={{ color: 'var(--algae)' }}>
           {failure}
@@ -125,7 +133,7 @@ function TankImport() {
         <Box role="status">
           {enSettings.dryRun(report.name, significant(report.records, 7), significant(report.revisions, 7))}
           {report.photosMissing > 0 && <div>{enSettings.photosMissing(significant(report.photosMissing))}</div>}
-          <Button variant="contained" onClick={() => void send(file, isCopy, false)}>
+          <Button variant="contained" disabled={work.share !== null} onClick={() => file !== null && void send(file, isCopy, false)}>
             {enSettings.bringIn}
           </Button>
         </Box>

@@ -1,15 +1,28 @@
-import { enApp, enReadingQuantity, enSettings, Problem, RowImportReport, type RowMappingChoice, type TankEntry } from '@jovrin/contract'
+import {
+  enApp,
+  enReadingQuantity,
+  enSettings,
+  READINGS_MOST_BYTES,
+  READINGS_MOST_ROWS,
+  RowImportReport,
+  type RowMappingChoice,
+  type TankEntry,
+} from '@jovrin/contract'
 import { DATE_ORDERS, DECIMAL_MARKS, PLAIN_USES, READING_QUANTITIES, unitsOf, type ColumnUse, type ReadingQuantity } from '@jovrin/core'
-import { Box, Button, Checkbox, FormControlLabel, LinearProgress, MenuItem, TextField } from '@mui/material'
+import { Box, Button, Checkbox, FormControlLabel, MenuItem, TextField } from '@mui/material'
 import { useRef, useState } from 'react'
 import { deviceName } from '../../api/device.js'
 import { useJournalChanged } from '../../api/journal.queries.js'
+import { useLongWork } from '../../api/longWork.js'
 import { useNotice } from '../../ui/notice.js'
 import { significant, useUnits } from '../../ui/units.js'
 import { valueText } from '../quantity.text.js'
+import { megabytes } from './megabytes.js'
+import { WorkBar } from './WorkBar.js'
 import { DELIMITERS, guessMapping, headCells } from './readingsMapping.js'
 
 const text = enSettings.importer
+const LOOKED_AT_BYTES = 64 * 1024
 
 /** Readings from a table: its form is guessed, looked over, tried without keeping anything, and then kept whole or not at all. */
 export function ReadingsImport({ tank }: { tank: TankEntry }) {
@@ -20,21 +33,13 @@ export function ReadingsImport({ tank }: { tank: TankEntry }) {
   const [mapping, setMapping] = useState<RowMappingChoice | null>(null)
   const [report, setReport] = useState<RowImportReport | null>(null)
   const [failure, setFailure] = useState<string | null>(null)
-  const [isBusy, setBusy] = useState(false)
+  const work = useLongWork()
   const send = async (isDry: boolean): Promise<void> => {
     if (file === null || mapping === null) return
     setFailure(null)
-    setBusy(true)
     try {
       const query = new URLSearchParams({ dryRun: String(isDry), mapping: JSON.stringify(mapping), recordedBy: deviceName() ?? '' })
-      const answer = await fetch(`/api/tanks/${tank.id}/readings.csv?${query.toString()}`, {
-        method: 'POST',
-        headers: { 'Content-Type': 'text/csv' },
-        body: file.bytes,
-      })
-      const json: unknown = await answer.json().catch(() => null)
-      if (!answer.ok) throw new Error(Problem.safeParse(json).data?.detail ?? enApp.failed)
-      const told = RowImportReport.parse(json)
+      const told = await work.send(`/api/tanks/${tank.id}/readings.csv?${query.toString()}`, 'text/csv', file.bytes, RowImportReport)
       setReport(told)
       if (!told.isKept) return
       setFile(null)
@@ -43,17 +48,17 @@ export function ReadingsImport({ tank }: { tank: TankEntry }) {
       tell({ text: text.kept(significant(told.accepted, 7)) })
     } catch (error) {
       setReport(null)
-      setFailure(error instanceof TypeError ? enApp.offline : error instanceof Error ? error.message : enApp.failed)
-    } finally {
-      setBusy(false)
+      setFailure(error instanceof Error ? error.message : enApp.failed)
     }
   }
   const choose = async (chosen: File): Promise<void> => {
+    setReport(null)
+    if (chosen.size > READINGS_MOST_BYTES) return setFailure(enSettings.tooLarge(megabytes(READINGS_MOST_BYTES)))
     const bytes = await chosen.arrayBuffer()
-    const read = new TextDecoder().decode(bytes)
+    // Its beginning says what its columns are.
+    const read = new TextDecoder().decode(bytes.slice(0, LOOKED_AT_BYTES))
     setFile({ bytes, text: read })
     setMapping(guessMapping(read, tank.plan.timeZone))
-    setReport(null)
     setFailure(null)
   }
   const change = (part: Partial<RowMappingChoice>): void => {
@@ -76,6 +81,9 @@ export function ReadingsImport({ tank }: { tank: TankEntry }) {
           }}
         />
         <Button onClick={() => input.current?.click()}>{enSettings.importReadings}</Button>
+        <Box sx={{ color: 'text.secondary', fontSize: 14 }}>
+          {enSettings.readingsLimit(significant(READINGS_MOST_ROWS, 7), megabytes(READINGS_MOST_BYTES))}
+        </Box>
       </Box>
       {file !== null && mapping !== null && (
         <Box
@@ -98,11 +106,11 @@ export function ReadingsImport({ tank }: { tank: TankEntry }) {
             }
           />
           <Box>
-            <Button type="submit" variant="contained" disabled={isBusy}>
+            <Button type="submit" variant="contained" disabled={work.share !== null}>
               {text.look}
             </Button>
           </Box>
-          {isBusy && <LinearProgress aria-label={text.look} />}
+          <WorkBar work={work} label={text.look} />
           {report !== null && <Report report={report} onKeep={() => void send(false)} />}
         </Box>
       )}

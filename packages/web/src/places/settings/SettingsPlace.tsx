@@ -8,6 +8,7 @@ import { changeJson } from '../../api/http.js'
 import { session } from '../../api/journal.queries.js'
 import { CalendarFile } from '../shared/CalendarFile.js'
 import { BackupPanel } from './BackupPanel.js'
+import { CheckPanel } from './CheckPanel.js'
 import { FilesPanel } from './FilesPanel.js'
 import { KitTable } from './KitTable.js'
 import { Section } from './Section.js'
@@ -35,6 +36,7 @@ export function SettingsPlace() {
         <Box sx={{ display: 'grid', gap: 3, alignContent: 'start', minWidth: 0 }}>
           <FilesPanel />
           <BackupPanel />
+          <CheckPanel />
           <Lan />
           <CalendarFile />
         </Box>

@@ -1,10 +1,20 @@
-import { enApp, enNumber, enRefused, enSettings, KitSchema, type RowImportReport, type TankEntry } from '@jovrin/contract'
+import {
+  enApp,
+  enNumber,
+  enRefused,
+  enSettings,
+  KitSchema,
+  type RowImportReport,
+  TANK_FILE_MOST_BYTES,
+  type TankEntry,
+} from '@jovrin/contract'
 import type { Kit } from '@jovrin/core'
 import { cleanup, configure, fireEvent, screen, waitFor } from '@testing-library/react'
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
 import { barePlan } from '../../testing/builtPlan.js'
 import { renderPage } from '../../testing/renderPage.js'
 import { problem, standInServer } from '../../testing/standInServer.js'
+import { CheckPanel } from './CheckPanel.js'
 import { FilesPanel } from './FilesPanel.js'
 import { KitTable } from './KitTable.js'
 import { ReadingsImport } from './ReadingsImport.js'
@@ -97,14 +107,43 @@ describe('a tank’s file', () => {
     give(enSettings.importTank, 'river.json', '{"format":"jovrin-tank"}')
     await waitFor(() => expect(screen.getByText(enSettings.photosMissing('2'))).toBeTruthy())
     fireEvent.click(screen.getByLabelText(enSettings.asCopy))
-    await waitFor(() => expect(server.asked).toHaveLength(2))
+    const posts = () => server.asked.filter(({ method }) => method === 'POST')
+    await waitFor(() => expect(posts()).toHaveLength(2))
     fireEvent.click(await screen.findByText(enSettings.bringIn))
     await waitFor(() => expect(screen.getByText(enSettings.broughtIn('River'))).toBeTruthy())
-    expect(server.asked.filter(({ method }) => method === 'POST').map(({ path }) => path.split('?')[1])).toEqual([
+    expect(posts().map(({ path }) => path.split('?')[1]?.replace(/&work=.*/, ''))).toEqual([
       'dryRun=true&as=same',
       'dryRun=true&as=copy',
       'dryRun=false&as=copy',
     ])
+  })
+  test('one that is too large is not sent', async () => {
+    const server = show(() => ({ status: 200, body: [] }))
+    const large = new File(['{'], 'river.json')
+    Object.defineProperty(large, 'size', { value: TANK_FILE_MOST_BYTES + 1 })
+    fireEvent.change(screen.getByLabelText(enSettings.importTank, { selector: 'input' }), { target: { files: [large] } })
+    await waitFor(() => expect(screen.getByRole('alert').textContent).toBe(enSettings.tooLarge('64')))
+    expect(server.asked.filter(({ method }) => method === 'POST')).toEqual([])
+    expect(screen.getByText(enSettings.tankLimit('64'))).toBeTruthy()
+  })
+  test('how far it is is shown while it is under way, and it can be called off', async () => {
+    const hungUp = vi.fn()
+    vi.stubGlobal('fetch', (path: string, options: RequestInit = {}) => {
+      if (path.startsWith('/api/works/')) return Promise.resolve(new Response(JSON.stringify({ done: 3, of: 4 }), { status: 200 }))
+      return new Promise((_resolve, reject) =>
+        options.signal?.addEventListener('abort', () => {
+          hungUp(path)
+          reject(new DOMException('aborted', 'AbortError'))
+        }),
+      )
+    })
+    renderPage(<FilesPanel />, { known: [[['tanks'], []]] })
+    give(enSettings.importTank, 'river.json', '{"format":"jovrin-tank"}')
+    await waitFor(() => expect(screen.getByRole('progressbar').getAttribute('aria-valuenow')).toBe('75'), { timeout: 3000 })
+    fireEvent.click(screen.getByText(enSettings.callOff))
+    await waitFor(() => expect(screen.getByRole('alert').textContent).toBe(enApp.calledOff))
+    expect(hungUp).toHaveBeenCalledWith(expect.stringMatching(/^\/api\/tank-files\?.*work=/))
+    expect(screen.queryByRole('progressbar')).toBeNull()
   })
   test('something else is told to be something else, and nothing is sent', async () => {
     const server = show(() => ({ status: 200, body: [] }))
@@ -154,5 +193,19 @@ describe('kits', () => {
     fireEvent.change(field(lowestHead), { target: { value: '' } })
     fireEvent.blur(field(lowestHead))
     await waitFor(() => expect(puts()[0]?.body).toMatchObject({ lowest: null }))
+  })
+})
+
+describe('looking the data over', () => {
+  test('is done when it is asked for, and says that all is well or what is not', async () => {
+    const found = [{ what: 'record', tankId: tank.id, id: 'x1', detail: 'note takes at most 4000 characters or entries.' }]
+    const server = standInServer(() => ({ status: 200, body: server.asked.length === 1 ? [] : found }))
+    renderPage(<CheckPanel />)
+    expect(server.asked).toEqual([])
+    const button = screen.getByRole('button', { name: enSettings.check })
+    fireEvent.click(button)
+    await waitFor(() => expect(screen.getByRole('status').textContent).toBe(enSettings.checkGood))
+    fireEvent.click(button)
+    await waitFor(() => expect(screen.getByRole('status').textContent).toContain('record of the journal x1: note takes'))
   })
 })

@@ -6,7 +6,7 @@ import { Link } from 'react-router'
 import { z } from 'zod'
 import { changeJson } from '../../api/http.js'
 import { roundToday } from '../../api/journal.queries.js'
-import { agedTimeline, allTanks, timelineOfTank } from '../../api/tanks.queries.js'
+import { agedTimeline, allTanks, timelineOfTank, unreadableTanks } from '../../api/tanks.queries.js'
 import { SmallBraid } from '../../drawing/braid/SmallBraid.js'
 import { SmallSection } from '../../drawing/section/SmallSection.js'
 import { ageText } from '../../ui/age.js'
@@ -22,6 +22,16 @@ const WIDEST_PX = 250
 const TALLEST_PX = 118
 const MM_PER_PX = 25.4 / 96
 
+/** Tanks that are there and cannot be shown must not look as if they were gone. */
+function HiddenTanks({ count }: { count: number }) {
+  if (count === 0) return null
+  return (
+    <Box role="alert" sx={{ my: 1, p: 1, border: '2px solid var(--algae)' }}>
+      {enShelf.unreadable(count, significant(count))}
+    </Box>
+  )
+}
+
 /** All tanks, drawn to one scale, with their lead, what presses most, and a small braid. */
 export function ShelfPlace() {
   const tanks = useQuery(allTanks())
@@ -30,10 +40,18 @@ export function ShelfPlace() {
     const timeline = timelines[index]?.data
     return timeline ? [{ tank, timeline }] : []
   })
+  const unreadable = useQuery(unreadableTanks())
   const stops = useQuery(roundToday()).data?.stops ?? []
   const forecasts = useShelfForecasts(known.map(({ tank, timeline }) => ({ tankId: tank.id, timeline })))
   if (!tanks.data) return <QueryState error={tanks.error} onRetry={() => void tanks.refetch()} />
-  if (tanks.data.length === 0) return <EmptyShelf />
+  const hidden = unreadable.data ?? []
+  if (tanks.data.length === 0)
+    return (
+      <>
+        <HiddenTanks count={hidden.length} />
+        <EmptyShelf />
+      </>
+    )
   const sizes = tanks.data.map(({ plan }) => tankFigures(plan).vessel)
   const pxPerCm = Math.min(...sizes.map((vessel) => Math.min(WIDEST_PX / vessel.lengthCm, TALLEST_PX / (vessel.heightCm + 16))))
   return (
@@ -49,6 +67,7 @@ export function ShelfPlace() {
           {enShelf.newTank}
         </Button>
       </Box>
+      <HiddenTanks count={hidden.length} />
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
         {tanks.data.map((tank) => (
           <TankRow

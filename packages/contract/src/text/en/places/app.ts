@@ -40,6 +40,7 @@ export const enApp = {
   notFound: 'There is no such place.',
   toShelf: 'Go to the Shelf',
   offline: 'The server does not answer. It may have been stopped.',
+  calledOff: 'Called off. Nothing was kept.',
   skip: 'Skip to the sheet',
   dayOfTank: (day: string) => `day ${day}`,
   plannedFor: (day: string) => `planned for ${day}`,

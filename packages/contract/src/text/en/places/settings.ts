@@ -11,6 +11,25 @@ export const enSettings = {
   readingsFile: 'Its readings (CSV)',
   importTank: 'Bring a tank’s file in',
   importReadings: 'Bring readings in (CSV)',
+  tankLimit: (megabytes: string) => `A tank’s file may have up to ${megabytes} MB.`,
+  readingsLimit: (rows: string, megabytes: string) =>
+    `A table may have up to ${rows} rows and ${megabytes} MB; bring a longer one in in parts.`,
+  tooLarge: (megabytes: string) => `This file is larger than the ${megabytes} MB that are taken at a time. Nothing was sent.`,
+  callOff: 'Call it off',
+  check: 'Look the data over',
+  checkHint: 'Every stored entry is read once and compared with what it should be. Nothing is changed.',
+  checkGood: 'Everything that is stored can be read.',
+  checkFound: (count: string) =>
+    `${count} entries cannot be read. They are left as they are and shown nowhere else; everything else is unharmed. A backup from before has them whole; npm run rescue writes out the rest.`,
+  unreadableWhat: {
+    plan: 'revision of a plan',
+    setting: 'dated setting',
+    levers: 'draft of levers',
+    record: 'record of the journal',
+    job: 'told job',
+    kit: 'test kit',
+    product: 'entry of the library',
+  },
   asCopy: 'as a copy, with ids of its own',
   dryRun: (name: string, records: string, revisions: string) =>
     `${name}: ${records} records, ${revisions} revisions of the plan. Nothing is kept yet.`,

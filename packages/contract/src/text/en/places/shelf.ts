@@ -1,3 +1,5 @@
+import { counted } from '../../plural.js'
+
 export const enShelf = {
   title: 'Shelf',
   newTank: 'Describe a tank',
@@ -16,5 +18,7 @@ export const enShelf = {
   undo: 'Bring it back',
   braidOf: (name: string) => `Braid of ${name} over six weeks`,
   sectionOf: (name: string, size: string) => `${name}, ${size}, drawn to the shelf’s scale`,
+  unreadable: (count: number, told: string) =>
+    `${counted(count, { one: 'tank is', other: 'tanks are' }, told)} not shown: what is stored of the plan cannot be read. The records are untouched. “Look the data over” in the Settings says more.`,
   scale: (n: string) => `all to 1:${n}`,
 } as const

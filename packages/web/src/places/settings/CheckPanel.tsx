@@ -1,0 +1,50 @@
+import { enApp, enSettings, Unreadable } from '@jovrin/contract'
+import { Box, Button, LinearProgress } from '@mui/material'
+import { useQuery } from '@tanstack/react-query'
+import { z } from 'zod'
+import { getJson } from '../../api/http.js'
+import { significant } from '../../ui/units.js'
+import { Section } from './Section.js'
+
+const TOLD = 20
+
+/** Looks every stored entry over when it is asked to, and says what cannot be read. */
+export function CheckPanel() {
+  const check = useQuery({
+    queryKey: ['unreadable', 'all'],
+    queryFn: ({ signal }) => getJson('/api/unreadable?all=true', z.array(Unreadable), signal),
+    enabled: false,
+    retry: false,
+  })
+  return (
+    <Section title={enSettings.check}>
+      <Box sx={{ color: 'text.secondary', fontSize: 14 }}>{enSettings.checkHint}</Box>
+      <Box>
+        <Button disabled={check.isFetching} onClick={() => void check.refetch()}>
+          {enSettings.check}
+        </Button>
+      </Box>
+      {check.isFetching && <LinearProgress aria-label={enSettings.check} />}
+      {!check.isFetching && check.error !== null && (
+        <Box role="alert" sx={{ color: 'var(--algae)' }}>
+          {check.error instanceof Error ? check.error.message : enApp.failed}
+        </Box>
+      )}
+      {!check.isFetching && check.error === null && check.data !== undefined && <Found found={check.data} />}
+    </Section>
+  )
+}
+
+function Found({ found }: { found: readonly Unreadable[] }) {
+  if (found.length === 0) return <Box role="status">{enSettings.checkGood}</Box>
+  return (
+    <Box role="status" sx={{ display: 'grid', gap: 0.5 }}>
+      <div>{enSettings.checkFound(significant(found.length, 7))}</div>
+      {found.slice(0, TOLD).map(({ what, id, detail }) => (
+        <Box key={`${what} ${id}`} sx={{ color: 'var(--algae)', fontSize: 14, overflowWrap: 'anywhere' }}>
+          {`${enSettings.unreadableWhat[what]} ${id}: ${detail}`}
+        </Box>
+      ))}
+    </Box>
+  )
+}
