@@ -62,7 +62,7 @@ export default tseslint.config(
   // Parts of the scripts run in a page.
   { files: ['scripts/**/*.mjs', '*.mjs'], languageOptions: { globals: { ...globals.node, ...globals.browser } } },
   {
-    files: ['**/vite.config.ts', '**/vitest.config.ts', '**/playwright.config.ts', 'e2e/bundle.ts', '**/*.worker.ts'],
+    files: ['**/vite.config.ts', '**/vitest.config.ts', '**/playwright.config.ts', '**/bundle.ts', '**/*.worker.ts', '**/*.process.ts'],
     rules: { 'no-restricted-syntax': 'off' },
   },
 )

@@ -51,10 +51,6 @@ export {
   TankFileHead,
   TankImportReport,
   type RowMappingChoice,
-  Unreadable,
-  UnreadableQuery,
-  WorkId,
-  WorkProgress,
 } from './tankFile.js'
 export { enShoppingGroup, enShoppingLine, enSundry } from './text/en/budget.js'
 export { enLead, enStrand, enStrandTitle, enSupply } from './text/en/ecosystem.js'
@@ -103,4 +99,6 @@ export { cutText } from './text/cut.js'
 export { counted, formFor, listed, nameIn, type Forms } from './text/plural.js'
 export { decimalsIn, moneyIn, significantIn } from './text/numbers.js'
 export { say, tell, type Reader, type Sentence } from './text/tell.js'
+export { Unreadable, UnreadableQuery } from './unreadable.js'
+export { WorkId, WorkProgress } from './work.js'
 export { inputsSchema, WorkedResponse } from './working.js'

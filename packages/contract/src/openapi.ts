@@ -18,16 +18,9 @@ import {
   StoredPhoto,
 } from './journal.js'
 import { NewTank, PlanRevision, TankEntry, Timeline } from './tank.js'
-import {
-  BackupManifest,
-  RestoreReport,
-  RowImportReport,
-  RowMappingSchema,
-  TankFile,
-  TankImportReport,
-  Unreadable,
-  WorkProgress,
-} from './tankFile.js'
+import { BackupManifest, RestoreReport, RowImportReport, RowMappingSchema, TankFile, TankImportReport } from './tankFile.js'
+import { Unreadable } from './unreadable.js'
+import { WorkProgress } from './work.js'
 import { inputsSchema, WorkedResponse } from './working.js'
 
 type Json = Record<string, unknown>

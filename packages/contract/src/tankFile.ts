@@ -6,6 +6,7 @@ import { LeversSchema } from './levers.js'
 import { SETTINGS_MOST } from './limits.js'
 import { EditSchema, PlanSchema } from './plan.js'
 import { TankId } from './tank.js'
+import { WorkId } from './work.js'
 
 export const TANK_FILE_FORMAT = 2
 
@@ -55,8 +56,6 @@ export type TankFile = z.output<typeof TankFile>
 export const TankFileHead = z.looseObject({ format: z.literal('jovrin-tank'), formatVersion: z.number() })
 
 const dryRun = z.enum(['true', 'false']).default('false')
-/** Names a long piece of work, so that its progress can be asked for and it can be called off. Made by the asker. */
-export const WorkId = z.uuidv7()
 export const ImportQuery = z.strictObject({ dryRun, as: z.enum(['same', 'copy']).default('same'), work: WorkId.optional() })
 export const RowImportQuery = z.strictObject({
   dryRun,
@@ -65,9 +64,6 @@ export const RowImportQuery = z.strictObject({
   work: WorkId.optional(),
 })
 export const RestoreQuery = z.strictObject({ work: WorkId.optional() })
-/** How far a long piece of work is: `done` of `of`, in rows, bytes or what it counts. */
-export const WorkProgress = z.object({ done: z.number(), of: z.number() })
-export type WorkProgress = z.output<typeof WorkProgress>
 /** What an import of a tank did, or would do. */
 export const TankImportReport = z.object({
   tankId: TankId,
@@ -106,16 +102,6 @@ export const RowImportReport = z.object({
   ),
 })
 export type RowImportReport = z.output<typeof RowImportReport>
-
-/** Something stored that is not what it should be. It is left where it lies and shown to nobody as if it were sound; everything else goes on. */
-export const Unreadable = z.object({
-  what: z.enum(['plan', 'setting', 'levers', 'record', 'job', 'kit', 'product']),
-  tankId: z.string().nullable(),
-  id: z.string(),
-  detail: z.string(),
-})
-export const UnreadableQuery = z.strictObject({ all: z.enum(['true', 'false']).default('false') })
-export type Unreadable = z.output<typeof Unreadable>
 
 export const RestoreReport = z.object({ tanks: z.int(), records: z.int(), photos: z.int(), keptOld: z.string() })
 export type RestoreReport = z.output<typeof RestoreReport>

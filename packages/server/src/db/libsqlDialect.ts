@@ -23,7 +23,7 @@ export class LibsqlDialect extends BetterSqlite3 {
 
   /** The driver answers at once, so a crowd of queries would go on from one to the next and nobody else would be heard. Whoever gets the connection waits for a turn of the event loop before it uses it. */
   override async acquireConnection(): Promise<unknown> {
-    const connection = await super.acquireConnection()
+    const connection: unknown = await super.acquireConnection()
     await setImmediate()
     return connection
   }

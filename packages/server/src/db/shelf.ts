@@ -1,4 +1,4 @@
-import { sentenceOf, type Unreadable } from '@jovrin/contract'
+import { enRefused, sentenceOf, type Unreadable } from '@jovrin/contract'
 import type { Knex } from 'knex'
 import type { z } from 'zod'
 
@@ -34,7 +34,7 @@ function faultOf<Row>({ schema, stored }: Shelf<Row>, row: Row): string | null {
   try {
     const [issue] = schema.safeParse(stored(row)).error?.issues ?? []
     return issue === undefined ? null : sentenceOf(issue).detail
-  } catch (error) {
-    return error instanceof Error ? error.message : String(error) // no JSON at all
+  } catch {
+    return enRefused.noJson
   }
 }

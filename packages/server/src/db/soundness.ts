@@ -32,14 +32,14 @@ interface Column {
   readonly notnull: number
   readonly pk: number
 }
-const columnsOf = async (db: Knex, table: string): Promise<string> =>
-  ((await db.raw(`PRAGMA table_info('${table}')`)) as Column[])
+const columnsOf = (db: Knex, table: string): Promise<Column[]> => db.raw<Column[]>(`PRAGMA table_info('${table}')`)
+const describedIn = (columns: readonly Column[]): string =>
+  columns
     .map(({ name, type, notnull, pk }) => `${name} ${type} ${notnull} ${pk}`)
     .sort()
     .join()
 
-export const columnNames = async (db: Knex, table: string): Promise<string[]> =>
-  ((await db.raw(`PRAGMA table_info('${table}')`)) as Column[]).map(({ name }) => name)
+export const columnNames = async (db: Knex, table: string): Promise<string[]> => (await columnsOf(db, table)).map(({ name }) => name)
 
 /** How a database differs from one that was made by our migrations: tables that are missing or have other columns. */
 export async function foreignTables(db: Knex, expected: Knex): Promise<string[]> {
@@ -47,7 +47,8 @@ export async function foreignTables(db: Knex, expected: Knex): Promise<string[]>
   const faults: string[] = []
   for (const table of await tableNames(expected)) {
     if (!here.has(table)) faults.push(enStart.noTable(table))
-    else if ((await columnsOf(db, table)) !== (await columnsOf(expected, table))) faults.push(enStart.otherColumns(table))
+    else if (describedIn(await columnsOf(db, table)) !== describedIn(await columnsOf(expected, table)))
+      faults.push(enStart.otherColumns(table))
   }
   return faults
 }

@@ -133,8 +133,8 @@ test('a kit, an entry of the library and a draft that cannot be read are as if t
 })
 
 test('a plan’s history is told from an index, without walking the stored plans', async () => {
-  const plan = (await server.db.raw(
+  const plan = await server.db.raw<{ detail: string }[]>(
     `EXPLAIN QUERY PLAN SELECT revision, act FROM plan_revision WHERE tank_id = 'x' ORDER BY revision`,
-  )) as { detail: string }[]
+  )
   expect(plan.map(({ detail }) => detail).join()).toMatch(/COVERING INDEX plan_acts/)
 })

@@ -96,10 +96,10 @@ test('the server killed again and again: what it acknowledged is there, an impor
   const idsOf = async (table: string): Promise<Set<string>> => new Set((await db<{ id: string }>(table).select('id')).map(({ id }) => id))
   const [events, readings] = [await idsOf('event'), await idsOf('reading')]
   const revisions = await db<{ revision: number }>('plan_revision').count({ n: '*' })
-  const settings = (await db.raw(
+  const settings = await db.raw<{ n: number }[]>(
     'SELECT count(*) AS n FROM plan_revision WHERE effective_on IS NOT NULL AND revision NOT IN (SELECT plan_revision FROM setting_change) AND edits <> ?',
     ['[]'],
-  )) as { n: number }[]
+  )
   await db.destroy()
   const lost = [...acknowledged.records].filter((id) => !events.has(id)).length
   const lostRows = [...acknowledged.imported].filter((id) => !readings.has(id)).length

@@ -1,5 +1,6 @@
 export const enRefused = {
   theBody: 'The request',
+  noJson: 'What is stored is not readable as JSON.',
   tooSmall: (name: string, limit: string) => `${name} must be at least ${limit}.`,
   tooLarge: (name: string, limit: string) => `${name} must be at most ${limit}.`,
   tooShort: (name: string, limit: string) => `${name} needs at least ${limit} character or entry.`,

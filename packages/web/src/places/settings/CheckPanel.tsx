@@ -3,6 +3,7 @@ import { Box, Button, LinearProgress } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { z } from 'zod'
 import { getJson } from '../../api/http.js'
+import { allTanks } from '../../api/tanks.queries.js'
 import { significant } from '../../ui/units.js'
 import { Section } from './Section.js'
 
@@ -36,13 +37,15 @@ export function CheckPanel() {
 }
 
 function Found({ found }: { found: readonly Unreadable[] }) {
+  const tanks = useQuery(allTanks()).data ?? []
   if (found.length === 0) return <Box role="status">{enSettings.checkGood}</Box>
   return (
     <Box role="status" sx={{ display: 'grid', gap: 0.5 }}>
       <div>{enSettings.checkFound(significant(found.length, 7))}</div>
-      {found.slice(0, TOLD).map(({ what, id, detail }) => (
+      {found.slice(0, TOLD).map(({ what, tankId, id, detail }) => (
         <Box key={`${what} ${id}`} sx={{ color: 'var(--algae)', fontSize: 14, overflowWrap: 'anywhere' }}>
-          {`${enSettings.unreadableWhat[what]} ${id}: ${detail}`}
+          {[tanks.find((tank) => tank.id === tankId)?.plan.name ?? tankId, enSettings.unreadableWhat[what], id].filter(Boolean).join(' · ')}
+          {`: ${detail}`}
         </Box>
       ))}
     </Box>

@@ -17,7 +17,7 @@ import { useLongWork } from '../../api/longWork.js'
 import { useNotice } from '../../ui/notice.js'
 import { significant, useUnits } from '../../ui/units.js'
 import { valueText } from '../quantity.text.js'
-import { megabytes } from './megabytes.js'
+import { many, megabytes } from './limits.text.js'
 import { WorkBar } from './WorkBar.js'
 import { DELIMITERS, guessMapping, headCells } from './readingsMapping.js'
 
@@ -82,7 +82,7 @@ export function ReadingsImport({ tank }: { tank: TankEntry }) {
         />
         <Button onClick={() => input.current?.click()}>{enSettings.importReadings}</Button>
         <Box sx={{ color: 'text.secondary', fontSize: 14 }}>
-          {enSettings.readingsLimit(significant(READINGS_MOST_ROWS, 7), megabytes(READINGS_MOST_BYTES))}
+          {enSettings.readingsLimit(many(READINGS_MOST_ROWS), megabytes(READINGS_MOST_BYTES))}
         </Box>
       </Box>
       {file !== null && mapping !== null && (

@@ -12,8 +12,7 @@ export const enSettings = {
   importTank: 'Bring a tank’s file in',
   importReadings: 'Bring readings in (CSV)',
   tankLimit: (megabytes: string) => `A tank’s file may have up to ${megabytes} MB.`,
-  readingsLimit: (rows: string, megabytes: string) =>
-    `A table may have up to ${rows} rows and ${megabytes} MB; bring a longer one in in parts.`,
+  readingsLimit: (rows: string, megabytes: string) => `A table may have up to ${rows} rows and ${megabytes} MB; divide a longer one.`,
   tooLarge: (megabytes: string) => `This file is larger than the ${megabytes} MB that are taken at a time. Nothing was sent.`,
   callOff: 'Call it off',
   check: 'Look the data over',
