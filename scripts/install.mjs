@@ -69,9 +69,21 @@ export function installBrowser() {
   }
 }
 
-/** Starts a child that gets our signals, and ends with its code. */
+/** Starts the server: it gets our signals, we end with its code and say so when nobody asked it to end. */
 export function hand(command, args, env = {}) {
   const child = spawn(command, args, { cwd: root, env: { ...process.env, ...env }, stdio: 'inherit' })
-  for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill(signal))
-  child.on('exit', (code, signal) => process.exit(signal ? 1 : (code ?? 1)))
+  let isAsked = false
+  for (const signal of ['SIGINT', 'SIGTERM'])
+    process.on(signal, () => {
+      isAsked = true
+      child.kill(signal)
+    })
+  child.on('exit', (code, signal) => {
+    if (!isAsked && signal !== null)
+      console.error(`Jovrin was ended from outside (${signal}). What was acknowledged is kept; start it again.`)
+    else if (!isAsked && code === FAULT_CODE) console.error('Jovrin ended because of a fault; the lines above say which. Start it again.')
+    process.exit(signal ? 1 : (code ?? 1))
+  })
 }
+/** The server’s own word for having fallen; other codes come with a sentence. */
+const FAULT_CODE = 70

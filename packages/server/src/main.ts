@@ -76,7 +76,7 @@ async function start(): Promise<void> {
         unlockFresh()
         throw error
       } finally {
-        db = await openDatabase(dataFolder)
+        db = await openDatabase(dataFolder, { isChecked: true })
         handler = opened()
       }
     } finally {

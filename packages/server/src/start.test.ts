@@ -110,6 +110,27 @@ test('words that it does not know at the start, and a spoiled passphrase file: o
   expect(spoiled.text).not.toContain('    at ')
 })
 
+test('a fault that nobody expected: it says so, ends in order and with a code of its own, and what was kept is kept', async () => {
+  const data = folder()
+  const first = await testServer(data)
+  await first.agent.post('/api/tanks').send({ id: TANK_ID, plan: plainPlan() }).expect(201)
+  await first.close(true)
+  const fault = join(folder(), 'fault.mjs')
+  writeFileSync(fault, "setTimeout(() => Promise.reject(new Error('nobody caught this')), 1500)")
+  const probe = createServer().listen(0, '127.0.0.1')
+  await new Promise((resolve) => probe.once('listening', resolve))
+  const { port } = probe.address() as { port: number }
+  await new Promise((resolve) => probe.close(resolve))
+  const fallen = await startAndEnd(['--port', String(port)], { JOVRIN_DATA: data, NODE_OPTIONS: `--import file://${fault}` })
+  expect(fallen.code).toBe(70)
+  expect(fallen.text).toMatch(/ready/)
+  expect(fallen.text).toMatch(/nobody caught this/)
+  expect(fallen.text).toMatch(/Jovrin met a fault that it cannot go on after, and ends\./)
+  const again = await testServer(data)
+  await again.agent.get(`/api/tanks/${TANK_ID}`).expect(200)
+  await again.close(true)
+})
+
 test('what was kept is there after a restart, with foreign keys on and full durability', async () => {
   const first = await testServer(folder())
   await first.agent.post('/api/tanks').send({ id: TANK_ID, plan: plainPlan() }).expect(201)

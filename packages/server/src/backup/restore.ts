@@ -3,7 +3,7 @@ import { join } from 'node:path'
 import { enRefusal, type RestoreReport } from '@jovrin/contract'
 import { openDatabase } from '../db/connection.js'
 import { spoiledTables } from '../db/soundness.js'
-import { restoredFolder, RESTORED_MARK, STAYS } from '../dataFolder.js'
+import { INBOX_NAME, OUTBOX_NAME, restoredFolder, RESTORED_MARK, STAYS } from '../dataFolder.js'
 import { Refusal } from '../http/refusal.js'
 import { StartError } from '../startError.js'
 import { findUnreadable } from '../unreadable/findUnreadable.js'
@@ -73,5 +73,7 @@ export function swapFolders(dataFolder: string, now: Date): string {
     throw error
   }
   rmSync(join(dataFolder, RESTORED_MARK))
+  // What was on its way in or out belongs to no kept folder.
+  for (const name of [INBOX_NAME, OUTBOX_NAME]) rmSync(join(old, name), { recursive: true, force: true })
   return old
 }

@@ -47,17 +47,17 @@ export const connect = (filename: string, pragmas: readonly string[] = KEEPER): 
 /** Brings an open database up to date. */
 const migrate = (db: Knex): Promise<unknown> => db.migrate.latest({ migrationSource: new MigrationList() })
 
-/** Opens the database of a folder and brings it up to date. One that is empty, damaged, foreign or from a newer version is refused before anything is written. */
-export async function openDatabase(folder: string): Promise<Knex> {
+/** Opens the database of a folder and brings it up to date. One that is empty, damaged, foreign or from a newer version is refused before anything is written. `isChecked`: that has just been looked at, by a process that kept nobody waiting. */
+export async function openDatabase(folder: string, { isChecked = false }: { readonly isChecked?: boolean } = {}): Promise<Knex> {
   const filename = databaseFile(folder)
   if (!existsSync(filename)) await makeDatabase(filename)
   if (sizeOf(filename) < LEAST_BYTES && sizeOf(`${filename}-wal`) === 0)
     throw new StartError(enStart.emptyDatabase(filename), undefined, enStart.empty)
   const db = connect(filename)
   try {
-    await requireSound(db, filename)
+    if (!isChecked) await requireSound(db, filename)
     await migrate(db)
-    await requireOurs(db, filename)
+    if (!isChecked) await requireOurs(db, filename)
     return db
   } catch (error) {
     await db.destroy()

@@ -136,11 +136,11 @@ test('tank files: many records, many settings, many revisions, plans that swell,
     revision(index + 2, { edits: [{ path: '/temperatureC', from: index === 0 ? 24.5 : 20 + (index % 9), to: 20 + ((index + 1) % 9) }] }),
   )
   await drop('many revisions', tankFile({ revisions: [first, ...many] }), [201])
-  const tabs = Array.from({ length: 1000 }, (_, index) => ({ id: `t${index}`, kind: 'tab', xCm: 1, yCm: 1, depthCm: 2 }))
+  const tabs = Array.from({ length: 1000 }, (_, index) => ({ id: `t${index}`, kind: 'tab', xCm: 1, yCm: 1 }))
   const swelling = Array.from({ length: times(20, 12_000) }, (_, index) =>
     revision(index + 2, { edits: [{ path: '/isTrimmed', from: index % 2 === 0, to: index % 2 === 1 }] }),
   )
-  await drop('plans that swell', tankFile({ revisions: [{ ...first, plan: { ...plainPlan(), tabs } }, ...swelling] }), [201, 400, 413])
+  await drop('plans that swell', tankFile({ revisions: [{ ...first, plan: { ...plainPlan(), tabs } }, ...swelling] }), [times(201, 413)])
   await drop('too large', { ...tankFile({}), body: Buffer.alloc(65 * 1024 ** 2, 0x20) }, [413])
 }, 900_000)
 
@@ -200,7 +200,7 @@ test('backups, files and restores broken off at any moment: nothing is left behi
     if (left.length === 0) break
     await new Promise((resolve) => setTimeout(resolve, 100))
   }
-  report('broken off', { tries: 3 * tries, left: left.length, 'longest wait ms': longestMs })
+  report('broken off', { tries: 3 * tries, left: left.join(' ') || 0, 'longest wait ms': longestMs })
   expect(left).toEqual([])
   expect(server.isRunning(), server.said()).toBe(true)
   // A restore that was sent whole goes on after its sender has gone; nobody is served while the folders change places.

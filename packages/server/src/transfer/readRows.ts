@@ -13,6 +13,7 @@ import {
 import Papa from 'papaparse'
 import { Refusal } from '../http/refusal.js'
 import { readingRow } from '../journal/rows.js'
+import { shareTexts, type SharedTexts } from '../longWork/sharedTexts.js'
 import type { Told } from '../longWork/task.js'
 
 const REFUSALS_TOLD = 50
@@ -33,7 +34,7 @@ export interface ReadRows {
   readonly faultsInAll: number
   readonly preview: RowImportReport['preview']
   /** JSON lists of the table’s rows, each with the line it came from: the database reads them as they are. */
-  readonly batches: readonly string[]
+  readonly batches: SharedTexts
 }
 export interface RowFaultAt {
   readonly line: number
@@ -143,7 +144,7 @@ function takenReadings(recordedBy: string | null) {
     refuse,
     all: () => {
       pack()
-      return { readings, twice, faults, faultsInAll, preview, batches }
+      return { readings, twice, faults, faultsInAll, preview, batches: shareTexts(batches) }
     },
   }
 }

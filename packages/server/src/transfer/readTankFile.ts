@@ -6,6 +6,7 @@ import { Refusal } from '../http/refusal.js'
 import { requireWellFormed } from '../http/wellFormed.js'
 import { jobRow } from '../job/jobRow.js'
 import { eventRow, readingRow } from '../journal/rows.js'
+import { shareTexts, type SharedTexts } from '../longWork/sharedTexts.js'
 import type { Told } from '../longWork/task.js'
 import { historyOf } from '../plan/history.js'
 import { revisionRow, settingRow, type NewRevision } from '../plan/rows.js'
@@ -19,7 +20,14 @@ export interface ReadTank {
   readonly levers: string
   readonly pictures: readonly string[]
   readonly counts: { readonly revisions: number; readonly records: number; readonly jobs: number }
-  readonly batches: readonly { readonly table: FiledTable; readonly columns: readonly string[]; readonly rows: string }[]
+  /** One after another; the rows of each lie in `rows` at the same place. */
+  readonly batches: readonly { readonly table: FiledTable; readonly columns: readonly string[] }[]
+  readonly rows: SharedTexts
+}
+interface Batch {
+  readonly table: FiledTable
+  readonly columns: readonly string[]
+  readonly rows: string
 }
 export interface ReadTankOptions {
   /** `copy` gives tank and records ids of their own. */
@@ -54,7 +62,7 @@ export function readTankFile(bytes: Uint8Array, { as, now }: ReadTankOptions, to
     levers: JSON.stringify(leversOf(levers)),
     pictures: [...new Set(journal.flatMap((record) => (record.kind === 'photo' ? [record.sha256] : [])))],
     counts: { revisions: filed.length, records: journal.length, jobs: jobs.length },
-    batches: [
+    ...shared([
       ...revisions.batches,
       ...packed(
         'setting_change',
@@ -69,7 +77,7 @@ export function readTankFile(bytes: Uint8Array, { as, now }: ReadTankOptions, to
         records.flatMap(({ record, place }) => (record.kind === 'reading' ? [] : [{ place, id: record.id, ...eventRow(record) }])),
       ),
       ...packed('job_record', jobs.map(jobRow)),
-    ],
+    ]),
   }
 }
 
@@ -94,9 +102,9 @@ function inTodaysForm(body: unknown): unknown {
 }
 
 /** Rows of all revisions. One that is told as edits must follow from the one before it, and be a plan that is accepted. */
-function unfolded(filed: readonly FiledRevision[], told: Told): { name: string; batches: ReadTank['batches'] } {
+function unfolded(filed: readonly FiledRevision[], told: Told): { name: string; batches: Batch[] } {
   requireHistory(filed)
-  const batches: ReadTank['batches'][number][] = []
+  const batches: Batch[] = []
   let rows: object[] = []
   let length = 0
   let batchLength = 0
@@ -132,7 +140,12 @@ function requireHistory(filed: readonly FiledRevision[]): void {
   if (fault !== null) throw new Refusal(422, 'broken_file', enRefusal.brokenHistory(String(fault)))
 }
 
-function packed(table: FiledTable, rows: readonly object[]): ReadTank['batches'][number][] {
+const shared = (batches: readonly Batch[]): Pick<ReadTank, 'batches' | 'rows'> => ({
+  batches: batches.map(({ table, columns }) => ({ table, columns })),
+  rows: shareTexts(batches.map(({ rows }) => rows)),
+})
+
+function packed(table: FiledTable, rows: readonly object[]): Batch[] {
   const columns = Object.keys(rows[0] ?? {}).filter((name) => name !== 'place')
   return [...inBatches(rows)].map((batch) => ({ table, columns, rows: JSON.stringify(batch) }))
 }

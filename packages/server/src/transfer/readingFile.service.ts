@@ -4,6 +4,7 @@ import type { Knex } from 'knex'
 import type { Clock } from '../clock.js'
 import { allOrNothing } from '../db/allOrNothing.js'
 import { journalRepository } from '../journal/journal.repository.js'
+import { sharedText } from '../longWork/sharedTexts.js'
 import type { Work } from '../longWork/works.js'
 import { calledOff } from '../longWork/calledOff.js'
 import type { Workers } from '../longWork/workers.js'
@@ -55,9 +56,10 @@ async function keep(
 ): Promise<{ here: number; faults: RowFaultAt[] }> {
   const faults: RowFaultAt[] = []
   let here = 0
-  for (const [index, rows] of batches.entries()) {
+  for (let index = 0; index < batches.ends.length; index++) {
     if (work.signal.aborted) throw calledOff()
-    work.told({ done: index, of: batches.length })
+    work.told({ done: index, of: batches.ends.length })
+    const rows = sharedText(batches, index)
     const clashes = await journalRepository(trx).clashes(tankId, rows)
     if (clashes.length > 0) {
       const list = JSON.parse(rows) as { line: number; isNamed: boolean; id: string }[] // as readRows writes them

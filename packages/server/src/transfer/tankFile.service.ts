@@ -7,6 +7,7 @@ import { insertJson } from '../db/insertJson.js'
 import { Refusal } from '../http/refusal.js'
 import { journalRepository } from '../journal/journal.repository.js'
 import { leverRepository } from '../levers/lever.repository.js'
+import { sharedText } from '../longWork/sharedTexts.js'
 import type { Work } from '../longWork/works.js'
 import { calledOff } from '../longWork/calledOff.js'
 import type { Workers } from '../longWork/workers.js'
@@ -52,9 +53,10 @@ const SHARED: Readonly<Record<FiledTable, (file: ReadTank) => Readonly<Record<st
 async function keep(trx: Knex, file: ReadTank, work: Work): Promise<void> {
   await tankRepository(trx).add(file.id, file.createdAt)
   await leverRepository(trx).put(file.id, leversOf(LeversSchema.parse(JSON.parse(file.levers))), file.createdAt)
-  for (const [index, { table, columns, rows }] of file.batches.entries()) {
+  for (const [index, { table, columns }] of file.batches.entries()) {
     if (work.signal.aborted) throw calledOff()
     work.told({ done: index, of: file.batches.length })
+    const rows = sharedText(file.rows, index)
     await requireFreeIds(trx, table, rows)
     await insertJson(trx, { table, columns, rows, shared: SHARED[table](file) })
     await setImmediate() // everybody else has a turn
