@@ -7,6 +7,7 @@ import { Worker } from 'node:worker_threads'
 import { gzipSync } from 'node:zlib'
 import { planEditWaits } from './bench/planEdit.mjs'
 import { oneMore, redraws, watchRedraws } from './bench/redraw.mjs'
+import { waitsDuring } from './bench/waits.mjs'
 import { buildPages, installBrowser, installPackages, root, run } from './install.mjs'
 
 installPackages({ quiet: true })
@@ -134,14 +135,52 @@ const mapping = {
   delimiter: ',',
   hasHeader: true,
 }
-const taken = await (
-  await fetch(`${RIVER_API}/readings.csv?mapping=${encodeURIComponent(JSON.stringify(mapping))}`, {
+const ADDRESS = 'http://127.0.0.1:4793'
+const read = async (path, options) => {
+  const answer = await fetch(`${ADDRESS}${path}`, options)
+  const bytes = Buffer.from(await answer.arrayBuffer())
+  if (!answer.ok) throw new Error(`${path} was answered ${answer.status}`)
+  return bytes
+}
+const kept = await waitsDuring(ADDRESS, () =>
+  read(`${RIVER_API.slice(ADDRESS.length)}/readings.csv?mapping=${encodeURIComponent(JSON.stringify(mapping))}`, {
     method: 'POST',
     headers: { 'Content-Type': 'text/csv' },
     body: rows.join('\n'),
-  })
-).json()
+  }),
+)
+const taken = JSON.parse(kept.result)
 if (taken.accepted !== 100_000) throw new Error(`only ${taken.accepted} readings were taken`)
+say('readings-import-100k-s', kept.tookMs / 1000, 's', 1)
+say('longest-wait-during-import-ms', kept.longestMs, 'ms', 1)
+const tankFile = await waitsDuring(ADDRESS, () => read('/api/tanks/01920000-0000-7000-8000-000000000001/file'))
+say('tank-file-100k-out-s', tankFile.tookMs / 1000, 's', 1)
+say('longest-wait-during-file-out-ms', tankFile.longestMs, 'ms', 1)
+const backup = await waitsDuring(ADDRESS, () => read('/api/backup.zip'))
+say('backup-100k-s', backup.tookMs / 1000, 's', 1)
+say('longest-wait-during-backup-ms', backup.longestMs, 'ms', 1)
+const settled = JSON.parse(await read('/api/tanks/01920000-0000-7000-8000-000000000005/file'))
+const SETTINGS = 2000
+const dated = {
+  ...settled,
+  journal: [],
+  settings: range(1, SETTINGS).map((index) => ({
+    id: uuid(0x100000 + index),
+    effectiveOn: new Date(Date.parse(`${settled.revisions[0].plan.startedOn}T00:00:00Z`) + index * 86_400_000).toISOString().slice(0, 10),
+    path: '/temperatureC',
+    from: 24,
+    to: 20 + (index % 9),
+    planRevision: 1,
+    why: null,
+  })),
+}
+const copied = JSON.parse(
+  await read('/api/tank-files?as=copy', { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(dated) }),
+)
+const timelines = []
+for (let time = 0; time < 12; time++) timelines.push(await timed(() => read(`/api/tanks/${copied.tankId}/timeline`)))
+say('timeline-2000-settings-ms', quantile(timelines.slice(2), 0.5), 'ms', 10)
+await read(`/api/tanks/${copied.tankId}`, { method: 'DELETE' })
 
 const browser = await chromium.launch({
   executablePath: '/usr/bin/chromium',

@@ -25,7 +25,27 @@ test('export, wipe, import, compare equal', async ({ page, demoApp, emptyApp }) 
   await page
     .getByLabel('Bring a tank’s file in')
     .setInputFiles({ name: 'half.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(out).slice(0, 5000)) })
+  await expect(page.getByText('This file is cut off or damaged')).toBeVisible()
+  await page
+    .getByLabel('Bring a tank’s file in')
+    .setInputFiles({ name: 'poem.json', mimeType: 'application/json', buffer: Buffer.from('roses are red') })
   await expect(page.getByText('This is not a tank’s file written by Jovrin.')).toBeVisible()
+})
+
+test('a long table shows how far it is and is called off: nothing of it is kept', async ({ page, demoApp }) => {
+  await page.goto(`${demoApp}/settings`)
+  const minute = (index: number): string => new Date(Date.parse('2025-01-01T00:00:00Z') + index * 600_000).toISOString()
+  const table = `at,quantity,value\n${Array.from({ length: 50_000 }, (_, index) => `${minute(index)},oxygen,7.1`).join('\n')}`
+  await page.getByLabel('Bring readings in (CSV)').setInputFiles({ name: 'log.csv', mimeType: 'text/csv', buffer: Buffer.from(table) })
+  await page.getByRole('button', { name: 'Look it over' }).click()
+  await expect(page.getByRole('progressbar', { name: 'Look it over' })).toHaveAttribute('aria-valuenow', /[1-9]/)
+  await page.getByRole('button', { name: 'Call it off' }).click()
+  await expect(page.getByText('Called off. Nothing was kept.')).toBeVisible()
+  await expect(page.getByRole('progressbar')).toHaveCount(0)
+  const kept = await page.request.get(`${demoApp}/api/tanks/${RIVER}/readings?quantity=oxygen`)
+  expect(((await kept.json()) as { at: number[] }).at).toEqual([])
+  await page.getByRole('button', { name: 'Look the data over' }).click()
+  await expect(page.getByText('Everything that is stored can be read.')).toBeVisible()
 })
 
 test('readings from a table: guessed, looked over, refused by line, mended, kept', async ({ page, demoApp }) => {

@@ -10,6 +10,7 @@ import { INBOX_NAME } from '../dataFolder.js'
 import { Refusal } from '../http/refusal.js'
 import type { Work, Works } from '../longWork/works.js'
 import type { BackupService } from './backup.service.js'
+import { whileTaken } from './whileTaken.js'
 
 /** Closes what is open, puts a backup in its place, and opens that. */
 export type Restore = (zipPath: string, work: Work) => Promise<RestoreReport>
@@ -21,7 +22,9 @@ export const backupRoutes = (backups: BackupService, dataFolder: string, restore
   Router()
     .get('/backup.zip', async (_req, res) => {
       res.type('application/zip').set('Content-Disposition', `attachment; filename="${backups.name()}"`)
-      await works.within(undefined, res, (work) => pipeline(Readable.from(whileTaken(backups.bytes(work), () => res.destroy())), res))
+      await works.within(undefined, res, (work) =>
+        pipeline(Readable.from(whileTaken(backups.bytes(work), () => res.destroy(), STALLED_MS)), res),
+      )
     })
     .post('/restore', async (req, res) => {
       if (!req.is(['application/zip', 'application/octet-stream'])) throw new Refusal(415, 'wrong_kind', enRefusal.wantsZip)
@@ -36,20 +39,6 @@ export const backupRoutes = (backups: BackupService, dataFolder: string, restore
         await rm(path, { force: true })
       }
     })
-
-/** Passes bytes on and gives up on a taker that stands still. */
-async function* whileTaken(bytes: AsyncGenerator<Uint8Array>, giveUp: () => void): AsyncGenerator<Uint8Array> {
-  let timer: NodeJS.Timeout | undefined
-  try {
-    for await (const chunk of bytes) {
-      timer?.refresh()
-      timer ??= setTimeout(giveUp, STALLED_MS)
-      yield chunk
-    }
-  } finally {
-    clearTimeout(timer)
-  }
-}
 
 async function* limited(req: Request): AsyncGenerator<Buffer> {
   let bytes = 0

@@ -139,6 +139,32 @@ describe('the calendar file, in an independent parser', () => {
   })
 })
 
+test('a tank’s name cannot write lines of its own into a calendar file', async () => {
+  const id = '01920000-0000-7000-8000-0000000000dd'
+  const name = 'Evil\r\nBEGIN:VEVENT\r\nSUMMARY:forged\r\nEND:VEVENT\u2028X:1;,\\'
+  await server.agent
+    .post('/api/tanks')
+    .send({ id, plan: plainPlan({ name }) })
+    .expect(201)
+  for (const path of [`/api/tanks/${id}/calendar.ics`, '/api/calendar.ics']) {
+    const { text } = await server.agent.get(path).buffer(true).expect(200)
+    expect(text).not.toMatch(/^(SUMMARY:forged|BEGIN:VEVENT[^\r\n]|X:1)/m)
+    const summaries = new ICAL.Component(ICAL.parse(text) as unknown[])
+      .getAllSubcomponents('vevent')
+      .map((event) => String(event.getFirstPropertyValue('summary')))
+    expect(summaries.filter((line) => line === 'forged')).toEqual([])
+    expect(summaries.some((line) => line.startsWith('Evil BEGIN:VEVENT SUMMARY:forged END:VEVENT X:1;,\\: '))).toBe(true)
+  }
+  const one = await server.agent.get(`/api/tanks/${id}/calendar.ics`).buffer(true)
+  // Long lines are folded; unfolded, the name is one line.
+  const named = one.text
+    .replace(/\r\n[ \t]/g, '')
+    .split('\r\n')
+    .filter((line) => /^(NAME|X-WR-CALNAME)/.test(line))
+  expect(named).toHaveLength(2)
+  await server.agent.delete(`/api/tanks/${id}`).expect(204)
+})
+
 describe('a tank that is planted in a month', () => {
   const PLANNED = '01920000-0000-7000-8000-0000000000cc'
   const listed = async (from: string, to: string): Promise<{ ruleId: string; dueOn: string; state: string }[]> =>

@@ -28,6 +28,7 @@ export const enRefusal = {
   unreadableRecord: 'This record cannot be read any more. It is left where it is; write a new one.',
   unreadableRevision: 'The revision before cannot be read any more, so there is no going back to it.',
   unreadablePlan: 'The plan of this tank cannot be read any more. Its records are untouched; “npm run rescue” writes them out.',
+  brokenJson: 'This file is cut off or damaged: it cannot be read as JSON. Nothing was changed.',
   notJson: 'The request is not readable as JSON.',
   tooBig: 'The request is larger than this address takes.',
   wrongMedia: 'Send the request as application/json.',
