@@ -40,8 +40,12 @@ test('a port in use: one sentence, non-zero exit', async () => {
 })
 
 test('a port that is none, a clock that is none', async () => {
-  expect((await startAndEnd(['--port', '70000'], { JOVRIN_DATA: folder() })).text).toMatch(/^"70000" is not a port\. .*\.$/)
-  expect((await startAndEnd([], { JOVRIN_DATA: folder(), JOVRIN_NOW: 'tomorrow' })).text).toMatch(/^JOVRIN_NOW is "tomorrow", .*\.$/)
+  const [port, clock] = await Promise.all([
+    startAndEnd(['--port', '70000'], { JOVRIN_DATA: folder() }),
+    startAndEnd([], { JOVRIN_DATA: folder(), JOVRIN_NOW: 'tomorrow' }),
+  ])
+  expect(port.text).toMatch(/^"70000" is not a port\. .*\.$/)
+  expect(clock.text).toMatch(/^JOVRIN_NOW is "tomorrow", .*\.$/)
 })
 
 test('a folder that cannot be made: one sentence, non-zero exit', async () => {
@@ -73,8 +77,8 @@ test('a database of no bytes, or of one, is refused as lost and not taken for an
     writeFileSync(join(data, 'jovrin.sqlite'), bytes)
     await expect(openDatabase(data)).rejects.toThrow(/is there, but it is empty\..*npm run restore/)
     expect(readFileSync(join(data, 'jovrin.sqlite'), 'utf8')).toBe(bytes)
-    expect((await startAndEnd([], { JOVRIN_DATA: data })).text).toMatch(/is there, but it is empty/)
   }
+})).text).toMatch(/is there, but it is empty/)
 })
 
 test('a database without one of its tables, or with another column, is refused by name', async () => {
@@ -99,12 +103,13 @@ test('a database is never half there: it is made under another name', async () =
 })
 
 test('words that it does not know at the start, and a spoiled passphrase file: one sentence each, no trace of the inside', async () => {
-  const unknown = await startAndEnd(['--prot', '1'], { JOVRIN_DATA: folder() })
-  expect(unknown).toMatchObject({ code: 1, text: expect.stringMatching(/--prot.* What can be given: --port NUMBER, --lan\.$/) as string })
-  expect((await startAndEnd(['--port'], { JOVRIN_DATA: folder() })).text).toMatch(/What can be given: --port NUMBER, --lan\.$/)
   const data = folder()
   writeFileSync(join(data, 'access.json'), '{"salt": 7}')
-  const spoiled = await startAndEnd(['--lan'], { JOVRIN_DATA: data })
+  const [unknown, spoiled] = await Promise.all([
+    startAndEnd(['--prot', '1'], { JOVRIN_DATA: folder() }),
+    startAndEnd(['--lan'], { JOVRIN_DATA: data }),
+  ])
+  expect(unknown).toMatchObject({ code: 1, text: expect.stringMatching(/--prot.* What can be given: --port NUMBER, --lan\.$/) as string })
   expect(spoiled.code).toBe(1)
   expect(spoiled.text).toMatch(/^\S*access\.json cannot be read\. Delete it and set JOVRIN_PASSPHRASE once more; .*\.$/)
   expect(spoiled.text).not.toContain('    at ')
@@ -145,13 +150,13 @@ test('what was kept is there after a restart, with foreign keys on and full dura
 })
 
 test('the local network needs a passphrase, and a long one', async () => {
-  expect(await startAndEnd(['--lan'], { JOVRIN_DATA: folder() })).toMatchObject({
-    code: 1,
-    text: expect.stringMatching(/^Opening to the local network needs a passphrase\. .*\.$/) as string,
-  })
-  expect((await startAndEnd(['--lan'], { JOVRIN_DATA: folder(), JOVRIN_PASSPHRASE: 'short' })).text).toBe(
-    'The passphrase needs at least 10 characters.',
-  )
+  const [none, short] = await Promise.all([
+    startAndEnd(['--lan'], { JOVRIN_DATA: folder() }),
+    startAndEnd(['--lan'], { JOVRIN_DATA: folder(), JOVRIN_PASSPHRASE: 'short' }),
+  ])
+  expect(none.code).toBe(1)
+  expect(none.text).toMatch(/^Opening to the local network needs a passphrase\. .*\.$/)
+  expect(short.text).toBe('The passphrase needs at least 10 characters.')
 })
 
 test('backup and restore by command: out, wiped, back; a missing file and a file in the way are told in a sentence', async () => {

@@ -5,7 +5,7 @@ import { enStart } from '@jovrin/contract'
 import { StartError } from '../startError.js'
 import { LibsqlDialect } from './libsqlDialect.js'
 import { MigrationList, migrationNames } from './migrations/list.js'
-import { foreignTables, spoiledTables } from './soundness.js'
+import { differences, spoiledTables, tableColumns, type TableColumns } from './soundness.js'
 
 const { knex } = knexPackage
 
@@ -50,14 +50,16 @@ const migrate = (db: Knex): Promise<unknown> => db.migrate.latest({ migrationSou
 /** Opens the database of a folder and brings it up to date. One that is empty, damaged, foreign or from a newer version is refused before anything is written. `isChecked`: that has just been looked at, by a process that kept nobody waiting. */
 export async function openDatabase(folder: string, { isChecked = false }: { readonly isChecked?: boolean } = {}): Promise<Knex> {
   const filename = databaseFile(folder)
-  if (!existsSync(filename)) await makeDatabase(filename)
+  const isNew = !existsSync(filename)
+  if (isNew) await makeDatabase(filename)
+  const isSound = isNew || isChecked
   if (sizeOf(filename) < LEAST_BYTES && sizeOf(`${filename}-wal`) === 0)
     throw new StartError(enStart.emptyDatabase(filename), undefined, enStart.empty)
   const db = connect(filename)
   try {
-    if (!isChecked) await requireSound(db, filename)
+    if (!isSound) await requireSound(db, filename)
     await migrate(db)
-    if (!isChecked) await requireOurs(db, filename)
+    if (!isSound) await requireOurs(db, filename)
     return db
   } catch (error) {
     await db.destroy()
@@ -94,13 +96,20 @@ async function requireSound(db: Knex, filename: string): Promise<void> {
 const otherDatabase = (filename: string, faults: readonly string[]): StartError =>
   new StartError(enStart.otherDatabase(filename, faults.join(', ')), undefined, faults.join(', '))
 
+let ours: Promise<TableColumns> | null = null
+/** Tables and columns as our migrations make them. */
+const ourColumns = (): Promise<TableColumns> =>
+  (ours ??= (async () => {
+    const db = connect(':memory:', ['foreign_keys = ON'])
+    try {
+      await migrate(db)
+      return await tableColumns(db)
+    } finally {
+      await db.destroy()
+    }
+  })())
+
 async function requireOurs(db: Knex, filename: string): Promise<void> {
-  const expected = connect(':memory:', ['foreign_keys = ON'])
-  try {
-    await migrate(expected)
-    const foreign = await foreignTables(db, expected)
-    if (foreign.length > 0) throw otherDatabase(filename, foreign)
-  } finally {
-    await expected.destroy()
-  }
+  const faults = differences(await tableColumns(db), await ourColumns())
+  if (faults.length > 0) throw otherDatabase(filename, faults)
 }

@@ -41,14 +41,18 @@ const describedIn = (columns: readonly Column[]): string =>
 
 export const columnNames = async (db: Knex, table: string): Promise<string[]> => (await columnsOf(db, table)).map(({ name }) => name)
 
-/** How a database differs from one that was made by our migrations: tables that are missing or have other columns. */
-export async function foreignTables(db: Knex, expected: Knex): Promise<string[]> {
-  const here = new Set(await tableNames(db))
-  const faults: string[] = []
-  for (const table of await tableNames(expected)) {
-    if (!here.has(table)) faults.push(enStart.noTable(table))
-    else if (describedIn(await columnsOf(db, table)) !== describedIn(await columnsOf(expected, table)))
-      faults.push(enStart.otherColumns(table))
-  }
-  return faults
+/** What each table has for columns, as one text a table. */
+export type TableColumns = ReadonlyMap<string, string>
+export async function tableColumns(db: Knex): Promise<TableColumns> {
+  const tables = new Map<string, string>()
+  for (const table of await tableNames(db)) tables.set(table, describedIn(await columnsOf(db, table)))
+  return tables
 }
+
+/** How a database differs from one that our migrations made: tables that are missing or have other columns. */
+export const differences = (here: TableColumns, ours: TableColumns): string[] =>
+  [...ours].flatMap(([table, columns]) => {
+    const found = here.get(table)
+    if (found === undefined) return enStart.noTable(table)
+    return found === columns ? [] : enStart.otherColumns(table)
+  })

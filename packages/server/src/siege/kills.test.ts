@@ -11,7 +11,7 @@ import { plainPlan, TANK_ID } from '../testing/plainPlan.js'
 import { report, SEED, times } from './long.js'
 import { runningServer, type RunningServer } from './runningServer.js'
 
-const KILLS = times(3, 220)
+const KILLS = times(2, 220)
 const json = { 'Content-Type': 'application/json' }
 const newId = (): string => uuidV7(Date.now(), randomBytes(16))
 

@@ -2,6 +2,7 @@ import { randomBytes } from 'node:crypto'
 import { datePlusDays, uuidV7 } from '@jovrin/core'
 import { READINGS_MOST_ROWS } from '@jovrin/contract'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
+import { IS_LONG } from '../siege/long.js'
 import { plainPlan, TANK_ID, testServer, type TestServer } from '../testing/testServer.js'
 
 let server: TestServer
@@ -180,7 +181,7 @@ describe('a hostile table of readings', () => {
       status: 413,
       detail: expect.stringMatching(/rows at a time/) as string,
     })
-    expect((await take('2026-11-01,6.5\n'.repeat(READINGS_MOST_ROWS + 1))).body).toMatchObject({ status: 413 })
+    if (IS_LONG) expect((await take('2026-11-01,6.5\n'.repeat(READINGS_MOST_ROWS + 1))).body).toMatchObject({ status: 413 })
     expect((await take(','.repeat(4 * 1024 ** 2))).body).toMatchObject({ isKept: true, rows: 0 })
     expect((await take(`"${'x'.repeat(4 * 1024 ** 2)}`)).body).toMatchObject({ status: 422 })
     expect(await counts()).toEqual(before)

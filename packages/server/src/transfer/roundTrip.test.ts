@@ -9,7 +9,7 @@ import { prepareRestore, swapFolders } from '../backup/restore.js'
 import { anyRecord, anyText } from '../testing/anyRecord.js'
 import { plainPlan, TANK_ID, testServer, type TestServer } from '../testing/testServer.js'
 
-const RUNS = process.env['JOVRIN_LONG'] === undefined ? 8 : 200
+const RUNS = process.env['JOVRIN_LONG'] === undefined ? 4 : 200
 const SEED = process.env['JOVRIN_LONG'] === undefined ? { seed: 20_261_127 } : {}
 
 type Act =

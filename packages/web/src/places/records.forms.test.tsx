@@ -333,7 +333,7 @@ describe('the emergency card', () => {
     open({
       known: [
         [['tanks', TANK, 'plan'], { revision: 1, plan: { ...barePlan, name: 'River' }, canUndo: false, canRedo: false }],
-        [['tanks', TANK, 'timeline'], { today, entries: [{ from: '2026-01-01', plan: barePlan }], deeds: { acts: [], omitted: [] } }],
+        [['tanks', TANK, 'timeline'], { today, startedOn: '2026-01-01', plan: barePlan, changes: [], deeds: { acts: [], omitted: [] } }],
       ],
     })
     expect(screen.getAllByText(/River/)[0]?.textContent).toMatch(/\d+ L/)

@@ -223,7 +223,7 @@ describe('a table that comes in', () => {
       'quantity',
       'value',
       'unit',
-      'ignore',
+      'entered',
       'note',
     ]))
   test('cells without their quotation marks', () =>
