@@ -11,7 +11,7 @@ import { bundled } from './testing/bundle.js'
 import { plainPlan, TANK_ID, testServer } from './testing/testServer.js'
 
 const LANES = 2
-const KILLS_PER_LANE = process.env['JOVRIN_LONG'] === undefined ? 6 : 120
+const KILLS_PER_LANE = process.env['JOVRIN_LONG'] === undefined ? 4 : 120
 
 /** One process that is started on a folder, writes, and is killed without warning; again and again. */
 async function killedOften(script: string): Promise<{ records: Set<string>; revisions: number; folder: string; tankId: string }> {

@@ -191,7 +191,7 @@ every(
     const whole = await server.ask({ path: '/api/backup.zip' })
     expect(whole?.status).toBe(200)
     const stopWatching = watch(server)
-    const tries = times(3, 120)
+    const tries = times(2, 120)
     for (let time = 0; time < tries; time++)
       await Promise.all([
         server.ask({ path: '/api/backup.zip', breakOffMs: 2 + ((time * 7) % 400) }),

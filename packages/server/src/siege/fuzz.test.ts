@@ -7,7 +7,7 @@ import { report, SEED, times } from './long.js'
 import { OPERATIONS, requestsOf } from './anyRequest.js'
 import { runningServer, watch, type Answer, type Asked } from './runningServer.js'
 
-const REQUESTS = times(500, 25_000)
+const REQUESTS = times(300, 25_000)
 const AT_ONCE = 4
 
 const json = { 'Content-Type': 'application/json' }
@@ -57,7 +57,7 @@ test('requests of every kind over the description: no fault, no lost answer, eve
   expect(server.isRunning(), server.said()).toBe(true)
   // A siege that is refused at the gate would prove nothing.
   expect((statuses.get(200) ?? 0) + (statuses.get(201) ?? 0)).toBeGreaterThan(REQUESTS / 20)
-  expect(statuses.size).toBeGreaterThan(6)
+  expect(statuses.size).toBeGreaterThan(5)
   // What is still there can still be read.
   for (const path of ['/api/tanks', '/api/round', `/api/tanks/${TANK_ID}/timeline`, '/api/unreadable?all=true'])
     expect([200, 404], path).toContain((await server.ask({ path }))?.status)

@@ -8,8 +8,8 @@ import { report, times } from './long.js'
 import { runningServer, watch, type RunningServer } from './runningServer.js'
 
 const WRITERS = 8
-const EDITS_EACH = times(6, 48)
-const RECORDS_EACH = times(15, 120)
+const EDITS_EACH = times(3, 48)
+const RECORDS_EACH = times(6, 120)
 const json = { 'Content-Type': 'application/json' }
 const newId = (): string => uuidV7(Date.now(), randomBytes(16))
 

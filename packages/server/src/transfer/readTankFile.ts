@@ -85,7 +85,7 @@ function jsonOf(bytes: Uint8Array): unknown {
   try {
     return JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(bytes))
   } catch {
-    throw new Refusal(400, 'not_readable', enRefusal.brokenJson)
+    throw new Refusal(422, 'broken_file', enRefusal.brokenJson)
   }
 }
 

@@ -114,7 +114,7 @@ describe('a tank’s file', () => {
       .post('/api/tank-files')
       .set('Content-Type', 'application/json')
       .send(text.slice(0, text.length / 2))
-      .expect(400)
+      .expect(422)
     await server.agent.post('/api/tank-files').expect(415)
     await server.agent.post('/api/tank-files').send({}).expect(422)
   })
