@@ -111,18 +111,14 @@ const revision = (number: number, change: object): object => ({
   ...change,
 })
 
-every(
-  'tables of readings: as many rows as there may be, more, nothing but line ends, one endless row',
-  async () => {
-    await drop('table of most rows', csv(rows(READINGS_MOST_ROWS)), [201])
-    await drop('the same again', csv(rows(READINGS_MOST_ROWS)), [201])
-    if (IS_LONG) await drop('table of too many rows', csv(rows(READINGS_MOST_ROWS + 1)), [413])
-    await drop('line ends', csv('\n'.repeat(16 * 1024 ** 2 - 1)), [413])
-    await drop('one endless row', csv(','.repeat(16 * 1024 ** 2 - 1)), [200, 201])
-    await drop('an open quotation mark', csv(`"${'x'.repeat(16 * 1024 ** 2 - 2)}`), [422])
-  },
-  600_000,
-)
+test('tables of readings: as many rows as there may be, more, nothing but line ends, one endless row', async () => {
+  await drop('table of most rows', csv(rows(READINGS_MOST_ROWS)), [201])
+  await drop('the same again', csv(rows(READINGS_MOST_ROWS)), [201])
+  if (IS_LONG) await drop('table of too many rows', csv(rows(READINGS_MOST_ROWS + 1)), [413])
+  await drop('line ends', csv('\n'.repeat(16 * 1024 ** 2 - 1)), [413])
+  await drop('one endless row', csv(','.repeat(16 * 1024 ** 2 - 1)), [200, 201])
+  await drop('an open quotation mark', csv(`"${'x'.repeat(16 * 1024 ** 2 - 2)}`), [422])
+}, 600_000)
 
 test('tank files: many records, many settings, many revisions, plans that swell, one that is too large', async () => {
   await drop('many records', tankFile({ journal: Array.from({ length: 150_000 }, (_, index) => note(index)) }), [201])
@@ -184,45 +180,41 @@ test('pictures: of too many pixels, of another kind, of nothing', async () => {
   await drop('forty megabytes of noise', upload(Buffer.concat([Buffer.from([0xff, 0xd8, 0xff]), randomBytes(39 * 1024 ** 2)])), [415])
 }, 600_000)
 
-every(
-  'backups, files and restores broken off at any moment: nothing is left behind, and the next one is whole',
-  async () => {
-    const whole = await server.ask({ path: '/api/backup.zip' })
-    expect(whole?.status).toBe(200)
-    const stopWatching = watch(server)
-    const tries = 120
-    for (let time = 0; time < tries; time++)
-      await Promise.all([
-        server.ask({ path: '/api/backup.zip', breakOffMs: 2 + ((time * 7) % 400) }),
-        server.ask({ path: `/api/tanks/${TANK_ID}/file`, breakOffMs: 2 + ((time * 11) % 300) }),
-        server.ask({ ...restore(whole!.body), breakOffMs: 2 + ((time * 13) % 250) }),
-      ])
-    const { longestMs } = await stopWatching()
-    let left: string[] = []
-    for (let look = 0; look < 100; look++) {
-      left = [
-        ...readdirSync(server.folder).filter((name) => name.startsWith('.backup-')),
-        ...['.inbox', '.outbox'].flatMap((name) => (existsSync(`${server.folder}/${name}`) ? readdirSync(`${server.folder}/${name}`) : [])),
-        ...readdirSync(dirname(server.folder)).filter((name) => name === `${basename(server.folder)}.restored`),
-      ]
-      if (left.length === 0) break
-      await new Promise((resolve) => setTimeout(resolve, 100))
-    }
-    report('broken off', { tries: 3 * tries, left: left.join(' ') || 0, 'longest wait ms': longestMs })
-    expect(left).toEqual([])
-    expect(server.isRunning(), server.said()).toBe(true)
-    // A restore that was sent whole goes on after its sender has gone; nobody is served while the folders change places.
-    let next = 503
-    for (let look = 0; next === 503 && look < 100; look++) {
-      next = (await server.ask({ path: '/api/backup.zip' }))?.status ?? 0
-      if (next === 503) await new Promise((resolve) => setTimeout(resolve, 100))
-    }
-    expect(next).toBe(200)
-    for (const name of readdirSync(dirname(server.folder)).filter((entry) => entry.startsWith(`${basename(server.folder)}.before-`)))
-      rmSync(`${dirname(server.folder)}/${name}`, { recursive: true })
-  },
-  900_000,
-)
+test('backups, files and restores broken off at any moment: nothing is left behind, and the next one is whole', async () => {
+  const whole = await server.ask({ path: '/api/backup.zip' })
+  expect(whole?.status).toBe(200)
+  const stopWatching = watch(server)
+  const tries = 120
+  for (let time = 0; time < tries; time++)
+    await Promise.all([
+      server.ask({ path: '/api/backup.zip', breakOffMs: 2 + ((time * 7) % 400) }),
+      server.ask({ path: `/api/tanks/${TANK_ID}/file`, breakOffMs: 2 + ((time * 11) % 300) }),
+      server.ask({ ...restore(whole!.body), breakOffMs: 2 + ((time * 13) % 250) }),
+    ])
+  const { longestMs } = await stopWatching()
+  let left: string[] = []
+  for (let look = 0; look < 100; look++) {
+    left = [
+      ...readdirSync(server.folder).filter((name) => name.startsWith('.backup-')),
+      ...['.inbox', '.outbox'].flatMap((name) => (existsSync(`${server.folder}/${name}`) ? readdirSync(`${server.folder}/${name}`) : [])),
+      ...readdirSync(dirname(server.folder)).filter((name) => name === `${basename(server.folder)}.restored`),
+    ]
+    if (left.length === 0) break
+    await new Promise((resolve) => setTimeout(resolve, 100))
+  }
+  report('broken off', { tries: 3 * tries, left: left.join(' ') || 0, 'longest wait ms': longestMs })
+  expect(left).toEqual([])
+  expect(server.isRunning(), server.said()).toBe(true)
+  // A restore that was sent whole goes on after its sender has gone; nobody is served while the folders change places.
+  let next = 503
+  for (let look = 0; next === 503 && look < 100; look++) {
+    next = (await server.ask({ path: '/api/backup.zip' }))?.status ?? 0
+    if (next === 503) await new Promise((resolve) => setTimeout(resolve, 100))
+  }
+  expect(next).toBe(200)
+  for (const name of readdirSync(dirname(server.folder)).filter((entry) => entry.startsWith(`${basename(server.folder)}.before-`)))
+    rmSync(`${dirname(server.folder)}/${name}`, { recursive: true })
+}, 900_000)
 
 test('in all of it nobody waited long', () => {
   report('bombs', { 'longest wait ms': waits })
