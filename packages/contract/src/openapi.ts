@@ -337,7 +337,7 @@ export function openApi(version: string): Json {
         get: {
           summary: 'How far a long piece of work is; its id is the one given as work when it was begun',
           parameters: [path('id')],
-          responses: { '200': ok('Done, and of how much', WorkProgress), '404': problem('No such work is under way') },
+          responses: { '200': ok('Done, and of how much; 0 of 0 where nothing is known of it', WorkProgress) },
         },
         delete: {
           summary: 'Call it off; nothing of it is kept',

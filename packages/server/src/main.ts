@@ -17,6 +17,7 @@ import { openDatabase } from './db/connection.js'
 import { forecastService } from './forecast/forecast.service.js'
 import { lockFolder } from './folderLock.js'
 import { Refusal } from './http/refusal.js'
+import { NOTHING_TOLD } from './longWork/works.js'
 import { workers as longWorkers } from './longWork/workers.js'
 import { developer } from './photo/developer.js'
 import { StartError } from './startError.js'
@@ -121,8 +122,10 @@ async function start(): Promise<void> {
     )
 }
 
-/** While the folders change places. */
-const busy: RequestListener = (_req, res) => {
+/** While the folders change places. How far the restore is can be asked all the same: its own page does. */
+const busy: RequestListener = (req, res) => {
+  if (req.method === 'GET' && req.url?.startsWith('/api/works/') === true)
+    return void res.writeHead(200, { 'Content-Type': 'application/json' }).end(JSON.stringify(NOTHING_TOLD))
   res
     .writeHead(503, { 'Content-Type': 'application/problem+json', 'Retry-After': '2' })
     .end(JSON.stringify({ type: 'about:blank', title: enRefusal.title[503], status: 503, code: 'restoring', detail: enRefusal.restoring }))

@@ -1,17 +1,12 @@
-import { enRefusal, WorkId } from '@jovrin/contract'
+import { WorkId } from '@jovrin/contract'
 import { Router, type Request } from 'express'
-import { Refusal } from '../http/refusal.js'
 import type { Works } from './works.js'
 
 /** How far a long piece of work is, and the way to call it off. */
 export const workRoutes = (works: Works): Router => {
   const nameOf = (req: Request): string => WorkId.safeParse(req.params['id']).data ?? ''
   return Router()
-    .get('/works/:id', (req, res) => {
-      const progress = works.progress(nameOf(req))
-      if (progress === null) throw new Refusal(404, 'no_such_work', enRefusal.noSuchWork)
-      res.json(progress)
-    })
+    .get('/works/:id', (req, res) => void res.json(works.progress(nameOf(req))))
     .delete('/works/:id', (req, res) => {
       works.callOff(nameOf(req))
       res.status(204).end()

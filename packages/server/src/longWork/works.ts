@@ -14,6 +14,8 @@ interface Running {
   readonly callOff: AbortController
 }
 const MOST_AT_ONCE = 8
+/** Of work that is still on its way here, is over, or was never begun: whoever asks cannot know which, and it is no fault of theirs. */
+export const NOTHING_TOLD: WorkProgress = { done: 0, of: 0 }
 
 /** The long pieces of work that are under way, by the names that their askers gave them. */
 export const works = () => {
@@ -24,7 +26,7 @@ export const works = () => {
     within: async <Result>(name: string | undefined, asker: Asker, act: (work: Work) => Promise<Result>): Promise<Result> => {
       if (underWay >= MOST_AT_ONCE) throw new Refusal(429, 'busy', enRefusal.busy)
       if (name !== undefined && named.has(name)) throw new Refusal(409, 'id_taken', enRefusal.workTaken)
-      const running: Running = { progress: { done: 0, of: 0 }, callOff: new AbortController() }
+      const running: Running = { progress: NOTHING_TOLD, callOff: new AbortController() }
       asker.once('close', () => running.callOff.abort())
       if (name !== undefined) named.set(name, running)
       underWay++
@@ -35,7 +37,7 @@ export const works = () => {
         if (name !== undefined) named.delete(name)
       }
     },
-    progress: (name: string): WorkProgress | null => named.get(name)?.progress ?? null,
+    progress: (name: string): WorkProgress => named.get(name)?.progress ?? NOTHING_TOLD,
     callOff: (name: string): void => named.get(name)?.callOff.abort(),
   }
 }

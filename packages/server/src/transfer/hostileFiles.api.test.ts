@@ -228,15 +228,15 @@ describe('a long piece of work', () => {
       .set('Content-Type', 'application/json')
       .send(JSON.stringify(file({ journal: many })))
       .then((told) => told)
-    let progress = 404
-    while (progress === 404) progress = (await server.agent.get(`/api/works/${work}`)).status
+    const progress = async (): Promise<number> => (await server.agent.get(`/api/works/${work}`).expect(200)).body.of
+    while ((await progress()) === 0);
     await server.agent.delete(`/api/works/${work}`).expect(204)
     expect((await answer).body).toMatchObject({ status: 409, code: 'called_off' })
-    await server.agent.get(`/api/works/${work}`).expect(404)
+    expect(await progress()).toBe(0)
     expect(await counts()).toEqual(before)
   })
   test('whose id is none, or in use, is refused', async () => {
-    await server.agent.get('/api/works/nobody').expect(404)
+    expect((await server.agent.get('/api/works/nobody').expect(200)).body).toEqual({ done: 0, of: 0 })
     await server.agent.delete('/api/works/nobody').expect(204)
     expect((await server.agent.post('/api/tank-files?work=1').send(file())).status).toBe(400)
   })

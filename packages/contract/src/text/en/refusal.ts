@@ -17,7 +17,6 @@ export const enRefusal = {
   notMultipart: 'The upload is cut off or not written as multipart/form-data with one picture in the field “photo”.',
   pictureSlow: 'This picture took too long to read, so it was given up. Save it again with an ordinary program and send that.',
   calledOff: 'It was called off. Nothing was kept.',
-  noSuchWork: 'No such work is under way.',
   workTaken: 'Work under this id is under way already.',
   tooManySettings: (most: string) => `A tank keeps at most ${most} dated changes.`,
   settingTaken: (index: string) => `Dated change ${index} has an id that another tank uses. Bring the file in as a copy instead.`,
