@@ -1,7 +1,7 @@
 import { Button, Snackbar } from '@mui/material'
 import type { Notice } from './notice.js'
 
-/** The line itself; fetched when the first notice is told. */
+/** The line itself; fetched once the first sheet stands, or with the first notice. */
 export function NoticeBar({ notice, isOpen, onClose }: { notice: Notice; isOpen: boolean; onClose: () => void }) {
   const { text, action } = notice
   return (

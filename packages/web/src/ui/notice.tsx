@@ -1,16 +1,24 @@
-import { createContext, lazy, Suspense, useCallback, useContext, useState, type ReactNode } from 'react'
+import { createContext, lazy, Suspense, useCallback, useContext, useEffect, useState, type ReactNode } from 'react'
+import { PlainNotice } from './PlainNotice.js'
 
 export interface Notice {
   readonly text: string
   readonly action?: { readonly label: string; readonly run: () => void }
 }
-const NoticeBar = lazy(async () => ({ default: (await import('./NoticeBar.js')).NoticeBar }))
+const fetchBar = () => import('./NoticeBar.js').catch(() => null)
+const NoticeBar = lazy(async () => ({ default: (await fetchBar())?.NoticeBar ?? PlainNotice }))
+/** The page has its first sheet by then, and a phone may lose its server at any moment after it. */
+const FETCHED_AFTER_MS = 1500
 const Context = createContext<((notice: Notice) => void) | null>(null)
 
 /** One quiet line at the foot of the page: what was done, and how to take it back. */
 export function NoticeProvider({ children }: { children: ReactNode }) {
   const [notice, setNotice] = useState<Notice | null>(null)
   const [isOpen, setOpen] = useState(false)
+  useEffect(() => {
+    const timer = setTimeout(() => void fetchBar(), FETCHED_AFTER_MS)
+    return () => clearTimeout(timer)
+  }, [])
   const tell = useCallback((next: Notice) => {
     setNotice(next)
     setOpen(true)
