@@ -28,6 +28,7 @@ export {
   READINGS_MOST_ROWS,
   SETTINGS_MOST,
   TANK_FILE_MOST_BYTES,
+  UNREADABLE_TOLD,
 } from './limits.js'
 export { FILE_SCHEMA_NAMES, fileSchema, inputsJsonSchema, openApi } from './openapi.js'
 export { PLAN_PARTS, PlanSchema } from './plan.js'

@@ -12,5 +12,8 @@ export const READINGS_MOST_ROWS = 100_000
 export const PICTURE_MOST_BYTES = 40 * 1024 ** 2
 export const BACKUP_MOST_BYTES = 16 * 1024 ** 3
 
+/** Entries that cannot be read are listed up to this number; there may be more. */
+export const UNREADABLE_TOLD = 200
+
 /** Dated settings of one tank: two changes of five fields a week, for twenty years. */
 export const SETTINGS_MOST = 10_000

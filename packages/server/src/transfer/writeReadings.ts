@@ -1,10 +1,11 @@
 import type { FileHandle } from 'node:fs/promises'
-import { guarded, QUANTITY, type Reading, toldInUnit, unitsOfDimension } from '@jovrin/core'
+import { guarded, type PLAIN_USES, QUANTITY, type Reading, toldInUnit, unitsOfDimension } from '@jovrin/core'
 import type { Knex } from 'knex'
 import Papa from 'papaparse'
 import { inBatches } from '../db/insertJson.js'
 import { journalRepository } from '../journal/journal.repository.js'
 
+/** Each is a use that the way in knows, so that whatever goes out can come back. */
 const COLUMNS = [
   'id',
   'at',
@@ -18,7 +19,7 @@ const COLUMNS = [
   'moment',
   'recordedBy',
   'note',
-] as const
+] as const satisfies readonly (typeof PLAIN_USES)[number][]
 
 /** Writes all readings of a tank as CSV, oldest first. Values are canonical; `<` and `>` stand before them. */
 export async function writeReadings(db: Knex, tankId: string, out: FileHandle): Promise<number> {

@@ -1,4 +1,4 @@
-import { enApp, enSettings, Unreadable } from '@jovrin/contract'
+import { enApp, enSettings, Unreadable, UNREADABLE_TOLD } from '@jovrin/contract'
 import { Box, Button, LinearProgress } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { z } from 'zod'
@@ -38,10 +38,11 @@ export function CheckPanel() {
 
 function Found({ found }: { found: readonly Unreadable[] }) {
   const tanks = useQuery(allTanks()).data ?? []
+  const count = significant(found.length, 7)
   if (found.length === 0) return <Box role="status">{enSettings.checkGood}</Box>
   return (
     <Box role="status" sx={{ display: 'grid', gap: 0.5 }}>
-      <div>{enSettings.checkFound(significant(found.length, 7))}</div>
+      <div>{enSettings.checkFound(found.length < UNREADABLE_TOLD ? count : enSettings.orMore(count))}</div>
       {found.slice(0, TOLD).map(({ what, tankId, id, detail }) => (
         <Box key={`${what} ${id}`} sx={{ color: 'var(--algae)', fontSize: 14, overflowWrap: 'anywhere' }}>
           {[tanks.find((tank) => tank.id === tankId)?.plan.name ?? tankId, enSettings.unreadableWhat[what], id].filter(Boolean).join(' · ')}

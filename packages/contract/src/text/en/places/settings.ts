@@ -20,6 +20,7 @@ export const enSettings = {
   checkGood: 'Everything that is stored can be read.',
   checkFound: (count: string) =>
     `${count} entries cannot be read. They are left as they are and shown nowhere else; everything else is unharmed. A backup from before has them whole; npm run rescue writes out the rest.`,
+  orMore: (count: string) => `${count} or more`,
   unreadableWhat: {
     plan: 'revision of a plan',
     setting: 'dated setting',
