@@ -10,7 +10,6 @@ import {
   instantOf,
   jobsBetween,
   lightsOnMin,
-  MOMENTS,
   randomOf,
   simulate,
   toUnit,
@@ -60,10 +59,11 @@ export function liveThrough({ timeline, today, stream, names }: LifeOptions): Li
   const jobs = toldJobs(timeline, today, random, names)
   const skippedOnly = deedsOf({ timeline, startedOn, timeZone, events: [], jobs })
   const days = Math.max(1, age)
-  const { forcing, startState, figures } = compile({ timeline, days, stepMin: 30, draw: HIDDEN, deeds: skippedOnly })
+  const parameters = drawParameters(HIDDEN.seed, HIDDEN.member)
+  const { forcing, startState, figures } = compile({ timeline, days, stepMin: 30, draw: HIDDEN, parameters, deeds: skippedOnly })
   const { rows, curves } = simulate({
     forcing,
-    parameters: drawParameters(HIDDEN.seed, HIDDEN.member),
+    parameters,
     startState,
     days,
     curveDays: Array.from({ length: days }, (_, day) => day),
@@ -218,7 +218,7 @@ class Keeper {
       'lights-on': on + 5,
       'gas-off': on + window.hours * 60 - line.beforeDarkMin - 5,
     } as const
-    for (const moment of MOMENTS)
+    for (const moment of ['gas-on', 'lights-on', 'gas-off'] as const)
       if (this.chance() > 0.15)
         this.read('pH', curve.pH[Math.min(47, Math.floor(minutes[moment] / 30))] ?? 7, this.when(day, minutes[moment]), moment)
     this.read('alkalinity', row(DAY.alkalinity), this.when(day, on + 30))

@@ -24,8 +24,8 @@ const common = (
   startedOn: string,
 ): Pick<Plan, keyof typeof UNPLANNED | 'schemaVersion' | 'name' | 'startedOn' | 'timeZone' | 'roomCo2Ppm' | 'isTrimmed' | 'sources'> => ({
   ...UNPLANNED,
-  room: { monthlyC: [19.5, 19.5, 20, 20.5, 21.5, 23, 24.5, 24.5, 22.5, 21, 20, 19.5], humidityFraction: 0.48, sunHours: 0 },
-  schemaVersion: 2,
+  room: { monthlyC: [19.5, 19.5, 20, 20.5, 21.5, 23, 24.5, 24.5, 22.5, 21, 20, 19.5], humidityFraction: 0.48, sunHours: 0, volumeM3: 180 },
+  schemaVersion: 3,
   name,
   startedOn,
   timeZone: 'Europe/Berlin',
@@ -216,6 +216,9 @@ const riverTank = (startedOn: string): Plan => ({
     {
       id: 'gas',
       control: 'timer',
+      diffuser: 'in-line',
+      peakMgPerL: null,
+      cylinderKg: 2,
       bubblesPerS: 2.6,
       bubbleMl: 0.07,
       linePressureBar: 0.8,
@@ -297,6 +300,9 @@ const shallowTank = (startedOn: string): Plan => ({
     {
       id: 'gas',
       control: 'timer',
+      diffuser: 'in-tank',
+      peakMgPerL: null,
+      cylinderKg: 0.5,
       bubblesPerS: null,
       bubbleMl: null,
       linePressureBar: null,
@@ -391,6 +397,9 @@ const rackTank =
       {
         id: 'gas',
         control: 'controller',
+        diffuser: 'in-tank',
+        peakMgPerL: null,
+        cylinderKg: 2,
         bubblesPerS: 0.8,
         bubbleMl: 0.06,
         linePressureBar: 0.5,

@@ -38,7 +38,7 @@ import {
 
 const plan: Plan = {
   ...UNPLANNED,
-  schemaVersion: 2,
+  schemaVersion: 3,
   name: 'x',
   startedOn: '2026-01-01',
   timeZone: 'UTC',
@@ -136,6 +136,9 @@ describe('texts of records', () => {
               {
                 id: 'c',
                 control: 'timer',
+                diffuser: null,
+                peakMgPerL: null,
+                cylinderKg: null,
                 bubblesPerS: null,
                 bubbleMl: null,
                 linePressureBar: null,

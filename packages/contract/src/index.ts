@@ -1,6 +1,7 @@
 export { SessionReport, SignIn } from './access.js'
 export { CivilDate, Instant, TimeZone } from './dates.js'
 export { ForecastRequest, ForecastResponse } from './forecast.js'
+export { GasSummary, gasSummaryOf, TankCondition } from './condition.js'
 export { JobList, JobParams, JobsQuery, ListedJobSchema, Round, RoundStop } from './job.js'
 export {
   DeedsSchema,
@@ -57,7 +58,7 @@ export { enShoppingGroup, enShoppingLine, enSundry } from './text/en/budget.js'
 export { enLead, enStrand, enStrandTitle, enSupply } from './text/en/ecosystem.js'
 export { enSalt, enSchool } from './text/en/feed.js'
 export { enChoice, enField, enPart, enQuestion, type FieldPath } from './text/en/field.js'
-export { enGasControl } from './text/en/gas.js'
+export { enByPlan, enDiffuser, enGasAdvice, enGasControl, enGasDoubt, enGasMoment, enGasSource, enGasVerdict } from './text/en/gas.js'
 export { enGroundKind, enGroundMethod, enLayingStep, enZonePurpose } from './text/en/ground.js'
 export { enFixing, enMaterial } from './text/en/hardscape.js'
 export { enLayout, enPace, enSupplyLevel, enSupplyLevelWhat, enViewSide, enWish } from './text/en/intent.js'

@@ -1,5 +1,6 @@
 import { ATTENTIONS, JOB_KINDS, type ListedJob } from '@jovrin/core'
 import { z } from 'zod'
+import { GasSummary } from './condition.js'
 import { CivilDate } from './dates.js'
 import { JobRecordSchema } from './journal.js'
 import { QuantitiesSchema } from './quantity.js'
@@ -35,6 +36,7 @@ export const RoundStop = z.object({
   name: z.string(),
   today: z.iso.date(),
   attention: z.array(z.enum(ATTENTIONS)),
+  gas: GasSummary,
   lastGlanceAt: z.iso.datetime().nullable(),
   minutesPerWeek: z.number(),
   due: z.array(ListedJobSchema),

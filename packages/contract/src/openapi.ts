@@ -6,6 +6,7 @@ import { PlanSchema } from './plan.js'
 import { ProductSchema } from './product.js'
 import { Problem } from './problem.js'
 import { SessionReport, SignIn } from './access.js'
+import { TankCondition } from './condition.js'
 import { JobList, Round } from './job.js'
 import {
   JobRecordSchema,
@@ -237,6 +238,13 @@ export function openApi(version: string): Json {
           summary: 'A picture; size=small for a small one',
           parameters: [path('sha256'), query('size')],
           responses: { '200': { description: 'The picture', content: { 'image/jpeg': { schema: { type: 'string', format: 'binary' } } } } },
+        },
+      },
+      '/api/tanks/{id}/condition': {
+        get: {
+          summary: 'What is judged of the tank now: gas, ammonia and nitrite',
+          parameters: [path('id')],
+          responses: { '200': ok('Judged', TankCondition), ...REFUSALS },
         },
       },
       '/api/tanks/{id}/jobs': {

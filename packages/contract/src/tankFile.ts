@@ -8,7 +8,7 @@ import { EditSchema, PlanSchema } from './plan.js'
 import { TankId } from './tank.js'
 import { WorkId } from './work.js'
 
-export const TANK_FILE_FORMAT = 2
+export const TANK_FILE_FORMAT = 3
 
 /** A revision as a file holds it: the whole plan, or what changed in it since the revision before. */
 const FiledRevision = z

@@ -109,6 +109,7 @@ export {
 } from './plan/finding.js'
 export {
   DENSITIES,
+  DIFFUSERS,
   DISINFECTANTS,
   FEEDING_SCHOOLS,
   FILTER_MEDIA,
@@ -131,6 +132,7 @@ export {
   ZONE_PURPOSES,
   type Barrier,
   type Density,
+  type Diffuser,
   type Extra,
   type LayoutKind,
   type Pace,
@@ -209,6 +211,31 @@ export { alkalinityOfDkh, dkhOfAlkalinity } from './water/carbonate.js'
 export { Answers, commonAnswers, type Draw } from './plan/answers.js'
 export { dimOf, effectiveHoursOf, lightHoursOf, lightsOnMin, type AnsweredLamp } from './light/lampsOf.js'
 export { gasHoursOf, hasGas, type AnsweredLine } from './gas/linesOf.js'
+export { gasFactsOf, type GasFacts } from './judge/gas/facts.js'
+export {
+  GAS_DOUBTS,
+  GAS_MOMENTS,
+  GAS_SOURCES,
+  type GasDoubt,
+  type GasEvidence,
+  type GasMoment,
+  type GasSource,
+  type TakenInputs,
+} from './judge/gas/evidence.js'
+export { GAS_EVIDENCE_MS } from './judge/gas/gather.js'
+export { GAS_ANIMALS, type GasAnimals } from './gas/grade.js'
+export {
+  GAS_ADVICE,
+  GAS_SEVERITIES,
+  GAS_VERDICTS,
+  judgeGas,
+  type GasAdvice,
+  type GasJudgement,
+  type GasSeverity,
+  type GasSupply,
+  type GasVerdict,
+} from './judge/gas/judgeGas.js'
+export { areAnimalsSeen } from './judge/gas/suffering.js'
 export { openGasRate } from './gas/gas.sums.js'
 export { PLANT_GROUPS, PLANT_KIND, type PlantGroup, type PlantKindFacts } from './planting/kinds.js'
 export { type WeighedPiece } from './hardscape/piecesOf.js'
@@ -235,7 +262,8 @@ export { DAY, DAY_STRIDE } from './ecosystem/daySeries.js'
 export { NO_DEEDS, type Act, type Deeds } from './ecosystem/deeds.js'
 export { drawParameters } from './ecosystem/drawParameters.js'
 export { type CheckpointStore } from './ecosystem/checkpoints.js'
-export { flagsOf, hasAnimalsAt, type Flag } from './ecosystem/flags.js'
+export { flagsOf, isOfGas, type Flag } from './ecosystem/flags.js'
+export { gasAnimalsAt, hasAnimalsAt } from './livestock/presence.js'
 export {
   forecastMember,
   stateToday,
@@ -272,8 +300,18 @@ export {
   type ProgrammeCode,
   type ProgrammeStep,
 } from './startup/programme.js'
-export { readinessOf, UNIONISED_HARM, UNIONISED_TROUBLE, type Readiness, type ReadinessReport } from './startup/readiness.js'
-export { attentionOf, ATTENTIONS, type Attention } from './routine/attention.js'
+export {
+  judgeNitrogen,
+  NITROGEN_DANGERS,
+  READINESS,
+  UNIONISED_HARM,
+  UNIONISED_TROUBLE,
+  type NitrogenDanger,
+  type NitrogenFacts,
+  type NitrogenJudgement,
+  type Readiness,
+} from './judge/judgeNitrogen.js'
+export { attentionOf, ATTENTIONS, type Attention } from './judge/attention.js'
 export { workMinutes } from './routine/minutes.js'
 export { JOB_KINDS, type JobKind, type JobValues } from './routine/jobKinds.js'
 export { jobsBetween, minutesPerWeek, type Job } from './routine/jobs.js'
@@ -281,7 +319,6 @@ export { listJobs, openToday, type JobState, type ListedJob } from './routine/li
 export { preparationJobs } from './routine/preparationJobs.js'
 export { deedsOf } from './journal/deedsOf.js'
 export { canonicalOf, enteredValue, readTyped, unitsOf, type EntryFault } from './journal/entry.js'
-export { gasCheck, type GasCheck, type GasVerdict } from './journal/gasCheck.js'
 export {
   hindcastBand,
   hindcastMember,

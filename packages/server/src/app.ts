@@ -14,6 +14,8 @@ import { calendarRoutes } from './calendar/calendar.routes.js'
 import type { Clock } from './clock.js'
 import { forecastRoutes } from './forecast/forecast.routes.js'
 import type { ForecastService } from './forecast/forecast.service.js'
+import { conditionRoutes } from './condition/condition.routes.js'
+import { conditionService } from './condition/condition.service.js'
 import { errorHandler } from './http/errorHandler.js'
 import { Refusal } from './http/refusal.js'
 import { schemaRoutes } from './http/schemas.routes.js'
@@ -90,7 +92,8 @@ export function app({
   const photos = photoService(db, clock, dataFolder, pictures)
   const journal = journalService(db, clock, photos.knows)
   const timelines = timelineService(clock, plans, journal, (tankId) => jobRepository(db).ofTank(tankId))
-  const jobs = jobService(db, clock, timelines, journal)
+  const conditions = conditionService(clock, timelines, plans, journal)
+  const jobs = jobService(db, clock, { timelines, journal, conditions })
   const server = express()
   server.disable('x-powered-by')
   server.set('query parser', 'simple')
@@ -132,6 +135,7 @@ export function app({
     tankRoutes(tanks),
     planRoutes(plans, tanks),
     timelineRoutes(timelines, tanks),
+    conditionRoutes(conditions, tanks),
     leverRoutes(leverService(db, clock), tanks),
     forecastRoutes(forecasts),
     workingRoutes(),

@@ -4,6 +4,7 @@ import { tries } from '../testing/properties.js'
 import { FEEDING_SCHOOLS, FIXINGS, GROUND_KINDS, HARDSCAPE_MATERIALS, PLANT_KINDS, ZONE_PURPOSES, type Plan } from '../plan/plan.js'
 import type { PlanV1 } from '../plan/upgrade/planV1.js'
 import { v1to2 } from '../plan/upgrade/v1to2.js'
+import { v2to3 } from '../plan/upgrade/v2to3.js'
 import { samplePlan } from '../testing/samplePlan.js'
 import { dkhOfAlkalinity } from '../water/carbonate.js'
 import { bandOf, changeBand, leadOf } from './balance.js'
@@ -98,6 +99,9 @@ const anyOldPlan: fc.Arbitrary<PlanV1> = fc.record({
     fc.record({
       id: fc.constant('c'),
       control: fc.constantFrom('none', 'timer', 'controller'),
+      diffuser: fc.constantFrom('in-tank' as const, 'in-line' as const, 'reactor' as const, null),
+      peakMgPerL: maybe(5, 150),
+      cylinderKg: fc.constant(null),
       bubblesPerS: maybe(0, 50),
       bubbleMl: maybe(0.01, 0.5),
       linePressureBar: maybe(0, 6),
@@ -171,7 +175,7 @@ const anyPiece = fc.record({
 const anyPlan: fc.Arbitrary<Plan> = fc
   .tuple(anyOldPlan, fc.array(anyZone, { maxLength: 3 }), fc.array(anyPiece, { maxLength: 3 }), maybe(0, 50_000))
   .map(([old, zones, hardscape, ratedLPerH]) => ({
-    ...v1to2(old),
+    ...v2to3(v1to2(old)),
     zones,
     hardscape,
     filters: [{ id: 'f', ratedLPerH, headCm: null, media: null, watts: null }],
@@ -293,18 +297,29 @@ describe('the known misfits that are mended', () => {
 })
 
 describe('gas by default', () => {
-  test('is solved for 25 mg/L at lights-on, unless the peak without plants would pass its limit; shown as bubbles', () => {
-    const brisk: Plan = { ...samplePlan, patches: [], flow: { ...samplePlan.flow, surface: 'strong', hasSkimmer: true } }
-    const figures = tankFigures(brisk)
-    expect(figures.isGasSolved).toBe(true)
-    expect(figures.bubblesPerS).toBeGreaterThan(0)
-    const gas = run(brisk, 21)
-    expect(daily(gas, DAY.co2AtLightsOn).at(-1)).toBeGreaterThan(22)
-    expect(daily(gas, DAY.co2AtLightsOn).at(-1)).toBeLessThan(28)
-    expect(
-      Math.max(...daily(run({ ...samplePlan, patches: [], flow: { ...samplePlan.flow, surface: 'still' } }, 21), DAY.co2Max)),
-    ).toBeLessThan(45) // 36 by the closed form, and what ground and filter give off
+  test('is solved so that the day’s peak comes to what animals bear; shown as bubbles', () => {
+    for (const surface of ['still', 'ripple', 'strong'] as const) {
+      const bare: Plan = { ...samplePlan, patches: [], flow: { ...samplePlan.flow, surface } }
+      const figures = tankFigures(bare)
+      expect(figures.gasLevels.peak).toBeCloseTo(30, 6)
+      expect(figures.bubblesPerS).toBeGreaterThan(0)
+      // What ground and filter give off comes on top, what the surface film keeps back too.
+      const ofModel = (plan: Plan): number => daily(run(plan, 21), DAY.co2Max).at(-1)!
+      expect(ofModel(bare)).toBeGreaterThan(28)
+      expect(ofModel(bare)).toBeLessThan(32)
+      expect(ofModel({ ...bare, patches: samplePlan.patches })).toBeLessThan(ofModel(bare))
+    }
   })
+})
+
+test('how gas goes in decides how much of it stays: half from a stone, nearly all from a reactor', () => {
+  const peak = (diffuser: Plan['gasLines'][number]['diffuser']): number =>
+    tankFigures({ ...samplePlan, gasLines: [{ ...samplePlan.gasLines[0]!, bubblesPerS: 2, diffuser }] }).gasLevels.peak
+  expect(peak('in-tank')).toBeLessThan(peak('in-line'))
+  expect(peak('in-line')).toBeLessThan(peak('reactor'))
+  const tuned = (diffuser: Plan['gasLines'][number]['diffuser']): number =>
+    tankFigures({ ...samplePlan, gasLines: [{ ...samplePlan.gasLines[0]!, diffuser }] }).gasMgPerH
+  expect(tuned('in-tank') / tuned('reactor')).toBeCloseTo(0.9 / 0.5, 6)
 })
 
 describe('levers', () => {

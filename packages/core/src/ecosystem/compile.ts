@@ -1,7 +1,9 @@
 import { FILTER_START, startState as filledState } from './startState.js'
 import { GROUND } from '../ground/kinds.js'
 import { SCHOOL } from '../feed/schools.js'
-import { lightDayTable, openDayTable } from '../light/dayTable.js'
+import { gasOpenTable } from '../gas/gasDay.js'
+import { commonLimitMgPerL, type AnsweredLine } from '../gas/linesOf.js'
+import { lightDayTable } from '../light/dayTable.js'
 import { minutesOf } from '../plan/clock.js'
 import type { Plan, TimelineEntry } from '../plan/plan.js'
 import { molarMass } from '../feed/chemicalFormula.js'
@@ -14,6 +16,7 @@ import { isChangeDay } from './changeDays.js'
 import { DETRITUS_VACUUMED, GOOD_LAI, MOST_CUT, WIPED } from './care.js'
 import { eventOfAct, NO_DEEDS, type Deeds, type Omission } from './deeds.js'
 import type { Conditions, DoseMgPerL, Forcing, Site, TankEvent, TimedEvent } from './forcing.js'
+import { DEFAULT_PARAMETERS, type Parameters } from './parameters.js'
 import { PRODUCT_METHOD } from './simulate.js'
 import { tankFigures, type TankFigures } from './tankFigures.js'
 
@@ -31,6 +34,8 @@ export interface CompileOptions {
   readonly stepMin: 10 | 30 | 60
   /** Unknown answers drawn for one member of an ensemble; `null` takes the common values. */
   readonly draw?: Draw | null
+  /** The member's parameters: an untuned gas line is tuned in its own tank. */
+  readonly parameters?: Parameters
   /** What was done besides the plan, and left out of it. */
   readonly deeds?: Deeds
   /** An act at the start of a day: the standing plants times a factor (thinned or added to). */
@@ -45,10 +50,10 @@ export interface Compiled {
 
 /** The only door from plan to forcing. Any plan that the contract accepts gives a forcing whose series are finite; absent kinds and missing ground are left out, not divided by. */
 export function compile(options: CompileOptions): Compiled {
-  const { timeline, days, stepMin, draw = null, deeds = NO_DEEDS } = options
+  const { timeline, days, stepMin, draw = null, parameters = DEFAULT_PARAMETERS, deeds = NO_DEEDS } = options
   const newest = timeline.at(-1)
   if (newest === undefined) throw new RangeError('a timeline has at least one entry')
-  const figures = tankFigures(newest.plan, new Answers(draw))
+  const figures = tankFigures(newest.plan, new Answers(draw), parameters)
   const site = siteOf(figures)
   const first = timeline[0]?.plan ?? newest.plan
   const startTap = tapOf(first, new Answers(draw))
@@ -57,8 +62,9 @@ export function compile(options: CompileOptions): Compiled {
   const omitted = new Set(deeds.omitted.map(omissionKey))
   timeline.forEach((entry, index) => {
     const until = timeline[index + 1]?.fromDay ?? days
-    const now = entry === newest ? figures : tankFigures(entry.plan, new Answers(draw))
-    for (const fromDay of breakpoints(entry, until)) spans.push({ fromDay, conditions: conditionsOf(entry.plan, now, fromDay, stepMin) })
+    const now = entry === newest ? figures : tankFigures(entry.plan, new Answers(draw), parameters)
+    for (const fromDay of breakpoints(entry, until))
+      spans.push({ fromDay, conditions: conditionsOf(entry.plan, now, fromDay, { stepMin, parameters }) })
     const tap = tapOf(entry.plan, new Answers(draw))
     for (let day = entry.fromDay; day < until; day++)
       events.push(...eventsOfDay(entry.plan, day, tap, (what) => omitted.has(omissionKey({ what, day }))))
@@ -133,7 +139,12 @@ function breakpoints({ fromDay, plan }: TimelineEntry, until: number): number[] 
   return [...new Set(days)].sort((a, b) => a - b)
 }
 
-function conditionsOf(plan: Plan, figures: TankFigures, day: number, stepMin: number): Conditions {
+function conditionsOf(
+  plan: Plan,
+  figures: TankFigures,
+  day: number,
+  { stepMin, parameters: { dissolvedGasShare } }: { readonly stepMin: number; readonly parameters: Parameters },
+): Conditions {
   const light = plan.lightWindows.map((window) => ({
     onMin: minutesOf(window.on),
     minutes: window.hours * 60,
@@ -146,36 +157,27 @@ function conditionsOf(plan: Plan, figures: TankFigures, day: number, stepMin: nu
     flow: figures.flow,
     ppfd: figures.ppfd,
     lightShareOfStep: lightDayTable(light, stepMin),
-    gasShareOfStep: gasShareOfStep(figures, light, stepMin),
-    gasMgPerH: figures.gasMgPerH,
-    gasLimitMgPerL: commonLimitMgPerL(figures),
+    gasShareOfStep: gasShareOfStep(figures, plan.lightWindows, stepMin),
+    // The kernel dissolves one share of all gas; lines that dissolve another give as much more or less.
+    gasMgPerH: figures.gasLines.reduce((sum, line) => sum + dissolvedMgPerH(line), 0) / dissolvedGasShare,
+    gasLimitMgPerL: commonLimitMgPerL(figures.gasLines),
     foodGPerDay: day >= plan.animals.fishFromDay ? figures.foodGPerDay : 0,
     grazers: day >= plan.animals.grazersFromDay ? figures.grazers : 0,
   }
 }
 
-/** Share of the full gas rate in each step: every line by what it gives, open around the light by its own times. */
-function gasShareOfStep(
-  { gasLines, gasMgPerH }: TankFigures,
-  light: readonly { readonly onMin: number; readonly minutes: number }[],
-  stepMin: number,
-): Float64Array {
-  const tables = gasLines.map(({ beforeLightMin, beforeDarkMin, mgPerH }) => ({
-    share: gasMgPerH > 0 ? mgPerH / gasMgPerH : 0,
-    open: openDayTable(
-      light.map(({ onMin, minutes }) => ({ onMin: onMin - beforeLightMin, minutes: minutes + beforeLightMin - beforeDarkMin })),
-      stepMin,
-    ),
+/** Gas that dissolves in each step as a share of what all lines dissolve together: every line by what it gives, open around the light by its own times. */
+function gasShareOfStep({ gasLines }: TankFigures, windows: Plan['lightWindows'], stepMin: number): Float64Array {
+  const dissolved = gasLines.reduce((sum, line) => sum + dissolvedMgPerH(line), 0)
+  const tables = gasLines.map((line) => ({
+    share: dissolved > 0 ? dissolvedMgPerH(line) / dissolved : 0,
+    open: gasOpenTable(windows, line, stepMin),
   }))
   return Float64Array.from({ length: Math.round(1440 / stepMin) }, (_, step) =>
     tables.reduce((sum, { share, open }) => sum + share * open[step]!, 0),
   )
 }
-/** The level at which all gas is shut; a line on a timer goes on, so that one of those leaves no limit. */
-const commonLimitMgPerL = ({ gasLines }: TankFigures): number | null =>
-  gasLines.length > 0 && gasLines.every(({ limitMgPerL }) => limitMgPerL !== null)
-    ? Math.min(...gasLines.map(({ limitMgPerL }) => limitMgPerL ?? Infinity))
-    : null
+const dissolvedMgPerH = ({ mgPerH, dissolvedShare }: AnsweredLine): number => mgPerH * dissolvedShare
 
 const omissionKey = ({ what, day }: Omission): string => `${what} ${day}`
 

@@ -50,7 +50,14 @@ export function stateToday(
   member: number,
   store: CheckpointStore,
 ): Float64Array {
-  const compiled = compile({ timeline, days: Math.max(1, today), stepMin: INTERACTIVE_STEP_MIN, draw: drawOf(seed, member), deeds })
+  const compiled = compile({
+    timeline,
+    days: Math.max(1, today),
+    stepMin: INTERACTIVE_STEP_MIN,
+    draw: drawOf(seed, member),
+    parameters: parametersOf(seed, member),
+    deeds,
+  })
   return checkpointed({ compiled, timeline, deeds, today, parameters: parametersOf(seed, member), slot: `${seed}/${member}` }, store)
 }
 
@@ -75,6 +82,7 @@ export function forecastMember(
       days: today + days,
       stepMin: INTERACTIVE_STEP_MIN,
       draw,
+      parameters,
       deeds,
       ...(massFactor === undefined ? {} : { massChange: { day: today, factor: massFactor } }),
     })

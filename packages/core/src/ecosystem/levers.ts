@@ -1,5 +1,6 @@
-import type { FeedingSchool, Plan } from '../plan/plan.js'
-import { longestRampMin } from '../plan/fields.js'
+import { co2AirEquilibriumMgPerL } from '../gas/airEquilibrium.js'
+import { longestRampMin, NUMBER_FIELDS } from '../plan/fields.js'
+import type { FeedingSchool, GasLine, Plan } from '../plan/plan.js'
 import { tankFigures } from './tankFigures.js'
 
 /** What can be moved on the Balance place, each as the value it would have from today. A missing field stays as planned. */
@@ -33,14 +34,18 @@ export function applyLevers(plan: Plan, levers: Levers): Plan {
   }
 }
 
-/** Off keeps the line, so that it can be switched on again. Bubbles that were solved for become a given number here: a lever moves what the grower would move. */
+/** Off keeps the line, so that it can be switched on again. A lever moves what the grower would move: bubbles where they are counted, else the level that the line is tuned to. */
 function scaledGas(plan: Plan, factor: number): Plan['gasLines'] {
-  const { gasLines } = tankFigures(plan)
-  return plan.gasLines.map((line) => {
+  const { gasLines, room } = tankFigures(plan)
+  const airMgPerL = co2AirEquilibriumMgPerL(room.waterC, room.co2Ppm)
+  return plan.gasLines.map((line): GasLine => {
     const answered = gasLines.find(({ id }) => id === line.id)
     if (answered === undefined) return line
-    const { bubblesPerS } = answered
-    return factor === 0 ? { ...line, control: 'none', bubblesPerS } : { ...line, bubblesPerS: bubblesPerS * factor }
+    const { bubblesPerS, tunedToMgPerL } = answered
+    if (factor === 0) return { ...line, control: 'none' }
+    if (tunedToMgPerL === null) return { ...line, bubblesPerS: bubblesPerS * factor }
+    const [, most] = NUMBER_FIELDS['gasLines/*/peakMgPerL'].range
+    return { ...line, peakMgPerL: Math.min(most, airMgPerL + factor * (tunedToMgPerL - airMgPerL)) }
   })
 }
 

@@ -62,10 +62,12 @@ export function publicForecast({ plan, startState, weeks, stepMinutes, seed, mem
   const days = weeks * 7
   const runs = Array.from({ length: members }, (_, index) => {
     const member = members === 1 ? 0 : index + 1
-    const compiled = compile({ timeline: [{ fromDay: 0, plan }], days, stepMin: stepMinutes, draw: member === 0 ? null : { seed, member } })
+    const draw = member === 0 ? null : { seed, member }
+    const parameters = draw === null ? DEFAULT_PARAMETERS : drawParameters(seed, member)
+    const compiled = compile({ timeline: [{ fromDay: 0, plan }], days, stepMin: stepMinutes, draw, parameters })
     return simulate({
       forcing: compiled.forcing,
-      parameters: member === 0 ? DEFAULT_PARAMETERS : drawParameters(seed, member),
+      parameters,
       startState: startState ?? compiled.startState,
       days,
     })

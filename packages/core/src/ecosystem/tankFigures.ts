@@ -1,5 +1,6 @@
 import { co2AirEquilibriumMgPerL } from '../gas/airEquilibrium.js'
-import { gasLinesOf, type AnsweredLine } from '../gas/linesOf.js'
+import { gasLevels, type GasLevels } from '../gas/gasDay.js'
+import { commonLimitMgPerL, gasLinesOf, type AnsweredLine } from '../gas/linesOf.js'
 import { groundOf } from '../ground/groundOf.js'
 import type { GroundPlan, LaidLayer } from '../ground/groundPlan.js'
 import { hardscapeOf, type WeighedPiece } from '../hardscape/piecesOf.js'
@@ -13,7 +14,7 @@ import { flowOf, type Flow } from '../tank/flowOf.js'
 import { roomOf, type Room } from '../tank/roomOf.js'
 import { innerSize, tankVolumes, type InnerSize, type TankVolumes, type Vessel } from '../tank/vessel.js'
 import { vesselOf } from '../tank/vesselOf.js'
-import { DEFAULT_PARAMETERS } from './parameters.js'
+import { DEFAULT_PARAMETERS, type Parameters } from './parameters.js'
 import { CO2_OVER_OXYGEN, cleanTransferMPerH } from './processes/gasExchange.js'
 import { transferOfTemperature } from './step.js'
 
@@ -44,13 +45,14 @@ export interface TankFigures extends Light, Flow, Animals {
   readonly gasLines: readonly AnsweredLine[]
   readonly gasMgPerH: number
   readonly bubblesPerS: number
-  /** True where a rate was solved for, not given. */
-  readonly isGasSolved: boolean
+  /** CO2 of a day on which nothing takes it up [mg/L]. */
+  readonly gasLevels: GasLevels
   /** Paths of what was answered "don't know". */
   readonly assumed: readonly (NumberPath | ChoicePath)[]
 }
 
-export function tankFigures(plan: Plan, answers = new Answers()): TankFigures {
+/** `parameters`: of the drawn tank, for what its grower would tune by measuring. */
+export function tankFigures(plan: Plan, answers = new Answers(), parameters: Parameters = DEFAULT_PARAMETERS): TankFigures {
   const vessel = vesselOf(plan, answers)
   const inner = innerSize(vessel)
   const room = roomOf(plan, answers)
@@ -61,15 +63,15 @@ export function tankFigures(plan: Plan, answers = new Answers()): TankFigures {
   const waterL = Math.max(volumes.openWaterL, volumes.fillL * LEAST_WATER_FRACTION, LEAST_WATER_L)
   const light = lightOf(plan, answers, inner, (ground.groundL * 1000) / (inner.lengthCm * inner.widthCm), waterL)
   const flow = flowOf(plan, answers, waterL)
-  const speedMPerH = cleanTransferMPerH(DEFAULT_PARAMETERS, flow.agitation, flow.skimmer) * transferOfTemperature(room.waterC)
+  const speedMPerH = cleanTransferMPerH(parameters, flow.agitation, flow.skimmer) * transferOfTemperature(room.waterC)
   const oxygenPerH = (speedMPerH * surfaceM2 * 1000) / waterL
   const stand = standOf(plan, answers, surfaceM2)
-  const gasLines = gasLinesOf(plan, answers, {
+  const gasWater = {
     waterL,
     kPerH: CO2_OVER_OXYGEN * oxygenPerH,
     equilibriumMgPerL: co2AirEquilibriumMgPerL(room.waterC, room.co2Ppm),
-    dissolvedShare: DEFAULT_PARAMETERS.dissolvedGasShare,
-  })
+  }
+  const gasLines = gasLinesOf(plan, answers, { ...gasWater, dissolvedShare: parameters.dissolvedGasShare })
   return {
     vessel,
     inner,
@@ -88,7 +90,7 @@ export function tankFigures(plan: Plan, answers = new Answers()): TankFigures {
     gasLines,
     gasMgPerH: gasLines.reduce((sum, { mgPerH }) => sum + mgPerH, 0),
     bubblesPerS: gasLines.reduce((sum, { bubblesPerS }) => sum + bubblesPerS, 0),
-    isGasSolved: gasLines.some(({ isSolved }) => isSolved),
+    gasLevels: gasLevels(gasLines, plan.lightWindows, gasWater, commonLimitMgPerL(gasLines)),
     ...animalsOf(plan, answers, waterL),
     assumed: [...answers.assumed],
   }

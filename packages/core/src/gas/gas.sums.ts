@@ -25,7 +25,7 @@ export const openGasRate = (
       const own = asked.find(({ id }) => id === line.id)
       return {
         of: gasLines.length > 1 ? (['gasLine', String(place + 1)] as const) : undefined,
-        bubblesPerS: { value: line.bubblesPerS, from: line.isSolved ? ('reckoned' as const) : ('typed' as const) },
+        bubblesPerS: { value: line.bubblesPerS, from: line.tunedToMgPerL !== null ? ('reckoned' as const) : ('typed' as const) },
         bubbleMl: answered(line.bubbleMl, own?.bubbleMl),
         linePressureBar: answered(line.linePressureBar, own?.linePressureBar),
       }

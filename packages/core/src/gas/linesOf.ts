@@ -1,60 +1,79 @@
 import type { Answers } from '../plan/answers.js'
-import type { GasControl, GasLine, Plan } from '../plan/plan.js'
+import type { Diffuser, GasControl, GasLine, Plan } from '../plan/plan.js'
 import { UNTUNED_LINE } from '../plan/unplanned.js'
 import { bubblesPerSOfRate, gasRateMgPerH } from './bubble.js'
-import { defaultGasRateMgPerH } from './defaultRate.js'
+import { DISSOLVED_SHARE } from './diffusers.js'
+import { rateForPeakMgPerH, type GasWater, type GivingLine } from './gasDay.js'
+import { aimedPeakMgPerL, wantsSensitive } from './limits.js'
 
 /** A line that gives gas, every answer known. */
-export interface AnsweredLine {
+export interface AnsweredLine extends GivingLine {
   readonly id: string
   readonly control: Exclude<GasControl, 'none'>
+  readonly diffuser: Diffuser | null
   readonly bubbleMl: number
   readonly linePressureBar: number
-  readonly beforeLightMin: number
-  readonly beforeDarkMin: number
   /** The level at which a controller shuts it; a timer has none. */
   readonly limitMgPerL: number | null
   readonly bubblesPerS: number
-  readonly mgPerH: number
-  /** True where the rate was solved for, not given. */
-  readonly isSolved: boolean
+  /** What an uncounted line is tuned to at gas-off, in a day without plants; `null` where bubbles were given. */
+  readonly tunedToMgPerL: number | null
 }
 
-/** What the solved rate depends on. */
-export interface GasWater {
-  readonly waterL: number
-  /** CO2 exchange with the air [1/h]. */
-  readonly kPerH: number
-  readonly equilibriumMgPerL: number
+/** What the answers depend on. `dissolvedShare` is of a diffuser that nobody told. */
+export interface GasSurroundings extends GasWater {
   readonly dissolvedShare: number
 }
 
-/** Lines of a plan that give gas. Those whose bubbles nobody counted share the rate that brings the water to its level at lights-on. */
-export function gasLinesOf(plan: Pick<Plan, 'gasLines' | 'lightWindows'>, answers: Answers, water: GasWater): AnsweredLine[] {
-  const open = plan.gasLines.filter(({ control }) => control !== 'none')
-  const unknown = open.filter(({ bubblesPerS }) => bubblesPerS === null).length
-  const [first] = plan.lightWindows
-  return open.map((line, place): AnsweredLine => {
-    const counter = {
-      bubbleMl: answers.number('gasLines/*/bubbleMl', line.bubbleMl, place),
-      linePressureBar: answers.number('gasLines/*/linePressureBar', line.linePressureBar, place),
-    }
-    const rest = {
-      id: line.id,
-      control: line.control === 'controller' ? 'controller' : 'timer',
-      ...counter,
-      beforeLightMin: line.beforeLightMin,
-      beforeDarkMin: line.beforeDarkMin,
-      limitMgPerL: line.control === 'controller' ? answers.number('gasLines/*/limitMgPerL', line.limitMgPerL, place) : null,
-    } as const
-    if (line.bubblesPerS !== null) {
-      const { bubblesPerS } = line
-      return { ...rest, bubblesPerS, mgPerH: gasRateMgPerH({ ...counter, bubblesPerS }), isSolved: false }
-    }
-    const openH = first === undefined ? 0 : Math.min(24, first.hours + (line.beforeLightMin - line.beforeDarkMin) / 60)
-    const mgPerH = defaultGasRateMgPerH({ ...water, beforeLightH: line.beforeLightMin / 60, openH }) / unknown
-    return { ...rest, bubblesPerS: bubblesPerSOfRate(mgPerH, counter), mgPerH, isSolved: true }
-  })
+/** Lines of a plan that give gas. Those whose bubbles nobody counted share the rate that brings the day's peak to what the first of them is tuned to. */
+export function gasLinesOf(
+  plan: Pick<Plan, 'gasLines' | 'lightWindows' | 'intent'>,
+  answers: Answers,
+  around: GasSurroundings,
+): AnsweredLine[] {
+  const lines = plan.gasLines
+    .filter(({ control }) => control !== 'none')
+    .map((line, place) => {
+      const { id, control, diffuser, beforeLightMin, beforeDarkMin, bubblesPerS } = line
+      const counter = {
+        bubbleMl: answers.number('gasLines/*/bubbleMl', line.bubbleMl, place),
+        linePressureBar: answers.number('gasLines/*/linePressureBar', line.linePressureBar, place),
+      }
+      return {
+        id,
+        control: control === 'controller' ? ('controller' as const) : ('timer' as const),
+        diffuser,
+        ...counter,
+        beforeLightMin,
+        beforeDarkMin,
+        dissolvedShare: dissolvedShareOf(diffuser, answers, place) ?? around.dissolvedShare,
+        limitMgPerL: control === 'controller' ? answers.number('gasLines/*/limitMgPerL', line.limitMgPerL, place) : null,
+        bubblesPerS,
+        mgPerH: bubblesPerS === null ? null : gasRateMgPerH({ ...counter, bubblesPerS }),
+        tunedToMgPerL: bubblesPerS === null ? tunedTo(line, plan.intent, answers, place) : null,
+      }
+    })
+  const untuned = lines.filter(({ bubblesPerS }) => bubblesPerS === null)
+  const known = lines.flatMap((line) => (line.mgPerH === null ? [] : [{ ...line, mgPerH: line.mgPerH }]))
+  const solvedMgPerH = rateForPeakMgPerH(untuned[0]?.tunedToMgPerL ?? 0, untuned, known, plan.lightWindows, around)
+  return lines.map(({ bubblesPerS, mgPerH, ...line }) => ({
+    ...line,
+    mgPerH: mgPerH ?? solvedMgPerH,
+    bubblesPerS: bubblesPerS ?? bubblesPerSOfRate(solvedMgPerH, line),
+  }))
+}
+
+const dissolvedShareOf = (diffuser: Diffuser | null, answers: Answers, place: number): number | null =>
+  diffuser === null ? null : answers.unknown(`dissolved in ${diffuser}`, DISSOLVED_SHARE[diffuser], null, place)
+
+/** How far a level is off that was tuned by an indicator or by pH. Rule of thumb. */
+const TUNING = { value: 1, low: 1 / 1.17, high: 1.17 } as const
+
+/** What a line is tuned to: the level that was told, or what the animals of the plan bear. A told one is met no better, so that a tank keeps its draw when the level is moved. */
+function tunedTo({ peakMgPerL }: GasLine, intent: Plan['intent'], answers: Answers, place: number): number {
+  const aimed = aimedPeakMgPerL(wantsSensitive(intent))
+  const level = peakMgPerL ?? answers.unknown('gas peak', { value: aimed, low: aimed, high: aimed }, 'gasLines/*/peakMgPerL', place)
+  return level * answers.unknown('gas tuned', TUNING, null, place)
 }
 
 /** Hours a day in which a line gives gas. */
@@ -63,6 +82,12 @@ export const gasHoursOf = (
   line: Pick<AnsweredLine, 'beforeLightMin' | 'beforeDarkMin'>,
 ): number => lightWindows.reduce((sum, { hours }) => sum + Math.max(0, hours + (line.beforeLightMin - line.beforeDarkMin) / 60), 0)
 export const hasGas = ({ gasLines }: Pick<Plan, 'gasLines'>): boolean => gasLines.some(({ control }) => control !== 'none')
+
+/** The level at which all gas is shut; a line on a timer goes on, so that one of those leaves no limit. */
+export const commonLimitMgPerL = (lines: readonly Pick<AnsweredLine, 'limitMgPerL'>[]): number | null =>
+  lines.length > 0 && lines.every(({ limitMgPerL }) => limitMgPerL !== null)
+    ? Math.min(...lines.map(({ limitMgPerL }) => limitMgPerL ?? Infinity))
+    : null
 
 /** As it is planned when gas is added. */
 export const addedGasLine = (id: string): GasLine => ({ id, ...UNTUNED_LINE })

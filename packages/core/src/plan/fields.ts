@@ -1,6 +1,7 @@
 import type { Dimension } from '../quantity/dimensions.js'
 import {
   DENSITIES,
+  DIFFUSERS,
   DISINFECTANTS,
   FEEDING_SCHOOLS,
   FILTER_MEDIA,
@@ -114,6 +115,7 @@ export const NUMBER_FIELDS = {
   'room/monthlyC/*': { dimension: 'temperature', range: [-10, 50], usual: [12, 34] },
   'room/humidityFraction': { dimension: 'fraction', range: [0, 1], unknown: { value: 0.5, low: 0.35, high: 0.65 } },
   'room/sunHours': { dimension: 'hours', range: [0, 16] },
+  'room/volumeM3': { dimension: 'space', range: [2, 5000], usual: [15, 150], unknown: { value: 40, low: 25, high: 70 } },
   temperatureC: { dimension: 'temperature', range: [10, 36], usual: [18, 30], unknown: { value: 24.5, low: 22.5, high: 26.5 } },
   roomCo2Ppm: { dimension: 'airShare', range: [280, 5000], usual: [400, 2000], unknown: { value: 700, low: 450, high: 1500 } },
   'sources/*/alkalinityMeqPerL': {
@@ -171,11 +173,13 @@ export const NUMBER_FIELDS = {
   'lightWindows/*/hours': { dimension: 'hours', range: [0, 24], usual: [4, 12], isSure: true },
   'lightWindows/*/rampMin': { dimension: 'minutes', range: [0, 240], isSure: true },
   'gasLines/*/bubblesPerS': { dimension: 'bubbles', range: [0, 50], usual: [0.2, 10] },
+  'gasLines/*/peakMgPerL': { dimension: 'concentration', range: [5, 150], usual: [10, 60], unknown: { value: 30, low: 25, high: 35 } },
   'gasLines/*/bubbleMl': { dimension: 'bubble', range: [0.01, 0.5], unknown: { value: 0.07, low: 0.05, high: 0.1 } },
   'gasLines/*/linePressureBar': { dimension: 'pressure', range: [0, 6], unknown: { value: 0.8, low: 0.1, high: 2 } },
   'gasLines/*/beforeLightMin': BEFORE,
   'gasLines/*/beforeDarkMin': BEFORE,
   'gasLines/*/limitMgPerL': { dimension: 'concentration', range: [5, 80], usual: [10, 40], unknown: { value: 30, low: 25, high: 35 } },
+  'gasLines/*/cylinderKg': { dimension: 'mass', range: [0.01, 100], usual: [0.4, 10], unknown: { value: 2, low: 0.5, high: 5 } },
   'flow/turnoverPerH': { dimension: 'turnover', range: [0, 40], usual: [2, 15], unknown: { value: 7, low: 4, high: 11 } },
   'filters/*/ratedLPerH': { dimension: 'flow', range: [0, 50_000], usual: [50, 5000] },
   'filters/*/headCm': { dimension: 'length', range: [0, 500], unknown: { value: 120, low: 70, high: 200 } },
@@ -225,6 +229,7 @@ export const CHOICE_FIELDS = {
   'patches/*/kind': { choices: PLANT_KINDS, isSure: true },
   'patches/*/density': { choices: DENSITIES },
   'gasLines/*/control': { choices: GAS_CONTROLS, isSure: true },
+  'gasLines/*/diffuser': { choices: DIFFUSERS },
   'flow/surface': { choices: SURFACES },
   'flow/filter': { choices: FILTER_STATES },
   'filters/*/media': { choices: FILTER_MEDIA },

@@ -30,8 +30,8 @@ export type ReadingQuantity = (typeof READING_QUANTITIES)[number]
 export const QUALIFIERS = ['=', '<', '>'] as const
 export type Qualifier = (typeof QUALIFIERS)[number]
 
-/** When in the gas day a reading was taken; CO2 is judged by it. */
-export const MOMENTS = ['gas-on', 'lights-on', 'gas-off'] as const
+/** When in the gas day a reading was taken, or of a sample that stood open for a day; CO2 is judged by it. */
+export const MOMENTS = ['gas-on', 'lights-on', 'gas-off', 'degassed'] as const
 export type Moment = (typeof MOMENTS)[number]
 
 export const ANIMAL_STATES = ['lively', 'hiding', 'gasping', 'dead'] as const

@@ -1,7 +1,7 @@
 /** What is intended for one tank: shapes only, no arithmetic. `null` is the answer "don't know": the model then assumes a value and widens its band.
  *  Lists stand even where a screen offers only one entry; their local ids are never reused. Lengths in cm, inner floor as origin. */
 
-export const PLAN_SCHEMA_VERSION = 2
+export const PLAN_SCHEMA_VERSION = 3
 
 export const PLANT_KINDS = ['carpet', 'stems', 'rhizome', 'rosette', 'moss', 'floater'] as const
 export type PlantKind = (typeof PLANT_KINDS)[number]
@@ -19,6 +19,8 @@ export const FILTER_STATES = ['new', 'seeded', 'mature'] as const
 export type FilterState = (typeof FILTER_STATES)[number]
 export const GAS_CONTROLS = ['none', 'timer', 'controller'] as const
 export type GasControl = (typeof GAS_CONTROLS)[number]
+export const DIFFUSERS = ['in-tank', 'in-line', 'reactor'] as const
+export type Diffuser = (typeof DIFFUSERS)[number]
 
 export const LAYOUT_KINDS = ['stones', 'wood-and-stones', 'formal-rows', 'island', 'valley', 'slope', 'shallow'] as const
 export type LayoutKind = (typeof LAYOUT_KINDS)[number]
@@ -95,6 +97,8 @@ export interface PlanRoom {
   readonly humidityFraction: number | null
   /** Direct sun on the glass a day, at its worst. */
   readonly sunHours: number | null
+  /** Of the room that gas would fill if a cylinder emptied itself. */
+  readonly volumeM3: number | null
 }
 export interface WaterSource {
   readonly id: string
@@ -216,13 +220,18 @@ export interface LightWindow {
 export interface GasLine {
   readonly id: string
   readonly control: GasControl
+  readonly diffuser: Diffuser | null
   readonly bubblesPerS: number | null
+  /** What a line whose bubbles nobody counted is tuned to: CO2 at gas-off in a day without plants. */
+  readonly peakMgPerL: number | null
   readonly bubbleMl: number | null
   readonly linePressureBar: number | null
   readonly beforeLightMin: number
   readonly beforeDarkMin: number
   /** Only a controller has one. */
   readonly limitMgPerL: number | null
+  /** CO2 in the full cylinder. */
+  readonly cylinderKg: number | null
 }
 export interface Filter {
   readonly id: string

@@ -12,7 +12,12 @@ export const UNPLANNED = {
     floor: null,
     cornersMm: { frontLeft: null, frontRight: null, backLeft: null, backRight: null },
   },
-  room: { monthlyC: [null, null, null, null, null, null, null, null, null, null, null, null], humidityFraction: null, sunHours: null },
+  room: {
+    monthlyC: [null, null, null, null, null, null, null, null, null, null, null, null],
+    humidityFraction: null,
+    sunHours: null,
+    volumeM3: null,
+  },
   zones: [],
   barriers: [],
   tabs: [],
@@ -60,6 +65,9 @@ export const UNKNOWN_LAMP = {
 /** A line that nobody has tuned: on a timer, open before lights-on by what most tanks need, shut before dark. */
 export const UNTUNED_LINE = {
   control: 'timer',
+  diffuser: null,
+  peakMgPerL: null,
+  cylinderKg: null,
   bubblesPerS: null,
   bubbleMl: null,
   linePressureBar: null,

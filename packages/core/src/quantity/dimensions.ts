@@ -53,6 +53,8 @@ const FOLLOWS = {
   slope: { of: 'length', units: { cm: ['mm/m', 1], in: ['in/ft', (FOOT_M * 100) / INCH_CM / 1000] } },
   /** Canonical cm². */
   area: { of: 'length', units: { cm: ['cm²', 1], in: ['in²', 1 / INCH_CM ** 2] } },
+  /** Of rooms; canonical m³. */
+  space: { of: 'length', units: { cm: ['m³', 1], in: ['ft³', 1 / FOOT_M ** 3] } },
   /** Canonical L/h. */
   flow: {
     of: 'volume',

@@ -3,7 +3,7 @@ import { isChangeDay } from '../ecosystem/changeDays.js'
 import { withValue } from '../plan/edit.js'
 import type { JobRecord, JournalEvent } from '../plan/journal.js'
 import { samplePlan } from '../testing/samplePlan.js'
-import { attentionOf } from './attention.js'
+import { attentionOf } from '../judge/attention.js'
 import { jobsBetween, minutesByKind, minutesPerWeek } from './jobs.js'
 import { listJobs, openToday } from './listJobs.js'
 
@@ -133,7 +133,16 @@ test('animals in trouble come before gas, gas before an outlet; the newest glanc
     outlet: null,
     ...change,
   })
-  expect(attentionOf([glance({ animals: 'gasping', indicator: 'yellow', outlet: 'stopped' })])).toEqual(['animals', 'gas', 'outlet'])
-  expect(attentionOf([glance({ isAllFine: true }), glance({ animals: 'gasping' })])).toEqual([])
-  expect(attentionOf([{ ...base, kind: 'death', animal: 'shrimp', count: 1 }])).toEqual(['animals'])
+  const calm = { verdict: 'enough', severity: 'fine', animals: 'some' } as const
+  const none = { danger: 'none-seen' } as const
+  expect(attentionOf([glance({ outlet: 'stopped' })], { ...calm, verdict: 'suffering', severity: 'alarm' }, none)).toEqual([
+    'animals',
+    'outlet',
+  ])
+  expect(attentionOf([glance({ isAllFine: true }), glance({ animals: 'gasping' })], calm, none)).toEqual([])
+  expect(attentionOf([{ ...base, kind: 'death', animal: 'shrimp', count: 1 }], calm, none)).toEqual(['animals'])
+  expect(attentionOf([], { ...calm, verdict: 'much', severity: 'warn' }, { danger: 'harm' })).toEqual(['gas', 'ammonia'])
+  // Nobody lives there yet: ammonia is what a new tank has.
+  expect(attentionOf([], { ...calm, animals: 'none' }, { danger: 'harm' })).toEqual([])
+  expect(attentionOf([], { ...calm, verdict: 'no-gas' }, none)).toEqual([])
 })

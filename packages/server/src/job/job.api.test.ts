@@ -27,6 +27,9 @@ beforeAll(async () => {
         {
           id: 'c1',
           control: 'timer',
+          diffuser: null,
+          peakMgPerL: null,
+          cylinderKg: null,
           bubblesPerS: 2,
           bubbleMl: 0.07,
           linePressureBar: 1,
@@ -108,7 +111,7 @@ test('a round lists tanks with animals in trouble first', async () => {
     .expect(201)
   const { stops } = (await server.agent.get('/api/round').expect(200)).body
   expect(stops.map(({ name, attention }: { name: string; attention: string[] }) => [name, attention])).toEqual([
-    ['Second', ['animals', 'gas']],
+    ['Second', ['animals']],
     ['Reading-room river', []],
   ])
   expect(stops[0].lastGlanceAt).toBe('2026-11-24T07:00:00.000Z')

@@ -9,9 +9,10 @@ import {
   preparationJobs,
   type JobRecord,
 } from '@jovrin/core'
-import { enRefusal, type JobList, type Round, type RoundStop, type TankEntry } from '@jovrin/contract'
+import { enRefusal, gasSummaryOf, type JobList, type Round, type RoundStop, type TankEntry } from '@jovrin/contract'
 import type { Knex } from 'knex'
 import type { Clock } from '../clock.js'
+import type { ConditionService } from '../condition/condition.service.js'
 import { Refusal } from '../http/refusal.js'
 import type { JournalService } from '../journal/journal.service.js'
 import type { TimelineService } from '../timeline/timeline.service.js'
@@ -21,7 +22,13 @@ import { jobRepository } from './job.repository.js'
 const ATTENTION_MS = 48 * 3_600_000
 const ASKED_BACK_DAYS = 8
 
-export const jobService = (db: Knex, clock: Clock, timelines: TimelineService, journal: JournalService) => {
+export interface JobSources {
+  readonly timelines: TimelineService
+  readonly journal: JournalService
+  readonly conditions: ConditionService
+}
+
+export const jobService = (db: Knex, clock: Clock, { timelines, journal, conditions }: JobSources) => {
   const listed = async (tankId: string, from: string, to: string) => {
     const { aged, today, told } = await timelines.scheduleOf(tankId)
     // A job that was moved stands on another day than the one it was due on.
@@ -37,11 +44,13 @@ export const jobService = (db: Knex, clock: Clock, timelines: TimelineService, j
     const { today } = await timelines.scheduleOf(tank.id)
     const { aged, jobs } = await listed(tank.id, datePlusDays(today, -ASKED_BACK_DAYS), today)
     const events = await journal.eventsSince(tank.id, new Date(clock().getTime() - ATTENTION_MS).toISOString())
+    const { gas, nitrogen } = await conditions.ofTank(tank.id)
     return {
       tankId: tank.id,
       name: tank.plan.name,
       today,
-      attention: attentionOf(events),
+      attention: attentionOf(events, gas, nitrogen),
+      gas: gasSummaryOf(gas),
       lastGlanceAt: await journal.newestGlance(tank.id),
       minutesPerWeek: minutesPerWeek(aged, today),
       ...openToday(jobs, today),

@@ -104,6 +104,12 @@ interface Placed {
 }
 const newestFirst = (a: Placed, b: Placed): number => (a.at === b.at ? (a.id < b.id ? 1 : -1) : a.at < b.at ? 1 : -1)
 
+/** Instants, both included. */
+export interface Span {
+  readonly since: string
+  readonly until: string
+}
+
 /** What of a file’s rows cannot be kept: which, and why. */
 export interface Clash {
   /** Place in the list. */
@@ -265,8 +271,30 @@ export const journalRepository = (db: Knex) => {
       return `{"quantity":${JSON.stringify(quantity)},"at":[${columns.at ?? ''}],"value":[${columns.value ?? ''}],"qualifier":${JSON.stringify(columns.qualifier ?? '')}}`
     },
 
-    newestReadings: async (tankId: string, since: string): Promise<Reading[]> =>
-      readingsOf(await readings().where({ tank_id: tankId, deleted_at: null }).where('taken_at', '>=', since).orderBy('taken_at')),
+    /** What the condition of a tank is judged by, within a span: of each quantity and moment the newest readings, of pH the highest as well; glances, signs, deaths. A probe's thousands stay where they are. */
+    evidence: async (tankId: string, { since, until }: Span): Promise<JournalRecord[]> => {
+      const ranked = readings()
+        .where({ tank_id: tankId, deleted_at: null })
+        .whereIn('quantity', JUDGED)
+        .whereBetween('taken_at', [since, until])
+        .select(
+          '*',
+          db.raw('row_number() OVER (PARTITION BY quantity, moment ORDER BY taken_at DESC) AS newest'),
+          db.raw('row_number() OVER (PARTITION BY quantity, moment, substr(taken_at, 1, 10) ORDER BY value DESC) AS highest'),
+        )
+        .as('ranked')
+      const rows: ReadingRow[] = await db
+        .from(ranked)
+        .where('newest', '<=', JUDGED_OF_EACH)
+        .orWhere((ofPh) => void ofPh.where('quantity', 'pH').where('highest', 1))
+      const told = await events()
+        .where({ tank_id: tankId, deleted_at: null })
+        .whereIn('kind', ['glance', 'sign', 'death'])
+        .whereBetween('at', [since, until])
+        .orderBy('at', 'desc')
+        .limit(JUDGED_EVENTS)
+      return [...(await readingsOf(rows)), ...(await eventsOf(told))]
+    },
 
     /** Acts that move the model: changes, doses, trims. */
     acts: async (tankId: string): Promise<JournalEvent[]> =>
@@ -277,6 +305,12 @@ export const journalRepository = (db: Knex) => {
       (await events().where({ tank_id: tankId, kind: 'glance', deleted_at: null }).orderBy('at', 'desc').first())?.at ?? null,
   }
 }
+
+/** Quantities that gas, ammonia and nitrite are judged by. */
+const JUDGED: readonly ReadingQuantity[] = ['pH', 'alkalinity', 'hardness', 'temperature', 'indicator', 'ammonia', 'nitrite']
+/** Two tests at zero, and those of the same day beside them. */
+const JUDGED_OF_EACH = 8
+const JUDGED_EVENTS = 200
 
 const given = (column: string): string => `json_extract(j.value, '$.${column}')`
 /** A value that another unit rounded is the same value. */

@@ -1,9 +1,9 @@
-import { type JournalRecord, type Reading, type ReadingQuantity } from '@jovrin/core'
+import { type JournalRecord, type ReadingQuantity } from '@jovrin/core'
 import { enRefusal, type JournalEntry, type JournalPage, type JournalQuery } from '@jovrin/contract'
 import type { Knex } from 'knex'
 import type { Clock } from '../clock.js'
 import { Refusal } from '../http/refusal.js'
-import { journalRepository } from './journal.repository.js'
+import { journalRepository, type Span } from './journal.repository.js'
 
 /** Whether a picture is stored; the journal only names it. */
 export type KnowsPhoto = (db: Knex, sha256: string) => Promise<boolean>
@@ -70,7 +70,7 @@ export const journalService = (db: Knex, clock: Clock, knowsPhoto: KnowsPhoto) =
       }),
 
     seriesJson: (tankId: string, quantity: ReadingQuantity): Promise<string> => journalRepository(db).seriesJson(tankId, quantity),
-    newestReadings: (tankId: string, since: string): Promise<Reading[]> => journalRepository(db).newestReadings(tankId, since),
+    evidence: (tankId: string, span: Span): Promise<JournalRecord[]> => journalRepository(db).evidence(tankId, span),
     acts: (tankId: string) => journalRepository(db).acts(tankId),
     eventsSince: (tankId: string, since: string) => journalRepository(db).eventsSince(tankId, since),
     newestGlance: (tankId: string) => journalRepository(db).newestGlance(tankId),

@@ -137,7 +137,7 @@ describe('bad input', () => {
     await refusal(plainPlan({ vessel: { ...vessel, lengthCm: 1e9 } }), 'vessel.lengthCm')
     await refusal({ ...plainPlan(), temperatureC: 'warm' }, 'temperatureC')
     await refusal({ ...plainPlan(), temperatureC: NaN, vessel: { ...vessel, widthCm: '1e999' } }, 'vessel.widthCm') // NaN travels as null, which is "don't know"
-    await refusal({ ...plainPlan(), schemaVersion: 3 }, 'schemaVersion')
+    await refusal({ ...plainPlan(), schemaVersion: 4 }, 'schemaVersion')
     await refusal({ ...plainPlan(), surprise: 1 }, 'surprise')
     await refusal({ ...plainPlan(), timeZone: 'Moon/Crater' }, 'timeZone')
     await refusal({ ...plainPlan(), startedOn: '2026-02-31' }, 'startedOn')
@@ -211,24 +211,54 @@ describe('plans of the first version', () => {
   test('are taken from scripts and kept in today’s form', async () => {
     await put(firstVersion(), '"1"').expect(200)
     const now = await server.agent.get(url).expect(200)
-    expect(now.body).toMatchObject({ schemaVersion: 2, name: 'From before', zones: [], layers: [{ id: 'g1', product: null }] })
+    expect(now.body).toMatchObject({ schemaVersion: 3, name: 'From before', zones: [], layers: [{ id: 'g1', product: null }] })
   })
   test('stored ones are read in today’s form and stay as they were written', async () => {
     const document = JSON.stringify(firstVersion())
     await server.db('plan_revision').update({ document, schema_version: 1 })
     const read = await server.agent.get(url).expect(200)
-    expect(read.body).toMatchObject({ schemaVersion: 2, hardscape: [{ id: 's1', outline: null, fixing: 'none' }] })
+    expect(read.body).toMatchObject({ schemaVersion: 3, hardscape: [{ id: 's1', outline: null, fixing: 'none' }] })
     await put({ ...read.body, temperatureC: 23 }, '"1"').expect(200)
     expect((await server.db('plan_revision').where({ revision: 1 }).first()).document).toBe(document)
     // What the tank's file holds is today's form, and a file with the old one is taken too.
     const file = (await server.agent.get(`/api/tanks/${TANK_ID}/file`).expect(200)).body as { revisions: { plan: unknown }[] }
-    expect(file.revisions[0]?.plan).toMatchObject({ schemaVersion: 2 })
+    expect(file.revisions[0]?.plan).toMatchObject({ schemaVersion: 3 })
     const old = {
       ...file,
       formatVersion: 1,
       revisions: file.revisions.map((revision) => ({ ...revision, edits: undefined, plan: firstVersion() })),
     }
     await server.agent.post('/api/tank-files?as=copy').send(old).expect(201)
+  })
+  test('a file whose edits were made on plans of the second version', async () => {
+    const { room, ...rest } = plainPlan({ name: 'From before' })
+    const { volumeM3: _volume, ...asked } = room
+    const line = {
+      id: 'c1',
+      control: 'timer',
+      bubblesPerS: 2,
+      bubbleMl: null,
+      linePressureBar: null,
+      beforeLightMin: 90,
+      beforeDarkMin: 60,
+      limitMgPerL: null,
+    }
+    const file = (await server.agent.get(`/api/tanks/${TANK_ID}/file`).expect(200)).body as { revisions: object[] }
+    const first = { ...file.revisions[0], effectiveOn: null, act: 'edit', ofRevision: null }
+    const old = {
+      ...file,
+      formatVersion: 2,
+      settings: [],
+      revisions: [
+        { ...first, revision: 1, edits: undefined, plan: { ...rest, room: asked, schemaVersion: 2 } },
+        { ...first, revision: 2, plan: undefined, edits: [{ path: '/gasLines', from: [], to: [line] }] },
+        { ...first, revision: 3, plan: undefined, edits: [{ path: '/gasLines', from: [line], to: [] }] },
+        { ...first, revision: 4, plan: undefined, edits: [{ path: '/gasLines', from: [], to: [line] }] },
+      ],
+    }
+    const { body } = await server.agent.post('/api/tank-files?as=copy').send(old).expect(201)
+    const now = await server.agent.get(`/api/tanks/${(body as { tankId: string }).tankId}/plan`).expect(200)
+    expect(now.body).toMatchObject({ schemaVersion: 3, gasLines: [{ ...line, diffuser: null, peakMgPerL: null, cylinderKg: null }] })
   })
   test('half of one is refused by the schema, not by a fault', async () => {
     for (const broken of [{ schemaVersion: 1 }, { ...firstVersion(), layers: 'none' }, { ...firstVersion(), vessel: null }])

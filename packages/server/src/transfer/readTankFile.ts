@@ -47,7 +47,7 @@ export function readTankFile(bytes: Uint8Array, { as, now }: ReadTankOptions, to
   if (head.data.formatVersion > TANK_FILE_FORMAT) throw new Refusal(422, 'newer_file', enRefusal.newerFile(String(head.data.formatVersion)))
   const given = TankFile.parse(inTodaysForm(body))
   const { tank, settings, journal, jobs, levers, revisions: filed } = as === 'copy' ? withNewIds(given, now) : given
-  const revisions = unfolded(filed, told)
+  const revisions = unfolded(filed, plansAsFiled(body), told)
   const known = new Set(filed.map(({ revision }) => revision))
   if (
     settings.some(({ planRevision }) => !known.has(planRevision)) ||
@@ -101,16 +101,22 @@ function inTodaysForm(body: unknown): unknown {
   }
 }
 
+/** Plans in the form that the file holds them in, by revision; where a revision is told as edits there is none. */
+const plansAsFiled = (body: unknown): unknown[] => (body as { revisions: { plan?: unknown }[] }).revisions.map(({ plan }) => plan)
+
 /** Rows of all revisions. One that is told as edits must follow from the one before it, and be a plan that is accepted. */
-function unfolded(filed: readonly FiledRevision[], told: Told): { name: string; batches: Batch[] } {
+function unfolded(filed: readonly FiledRevision[], asFiled: readonly unknown[], told: Told): { name: string; batches: Batch[] } {
   requireHistory(filed)
   const batches: Batch[] = []
   let rows: object[] = []
   let length = 0
   let batchLength = 0
   let before: Plan | null = null
+  // Edits fit the plan as it was written then, not as it is read today.
+  let document: unknown = null
   for (const { revision, createdAt, effectiveOn, act, ofRevision, plan, edits } of filed) {
-    const after: Plan = plan ?? planAfter(before, edits ?? [], revision)
+    document = plan === undefined ? edited(document, edits ?? [], revision) : asFiled[revision - 1]
+    const after: Plan = plan ?? PlanSchema.parse(upgradePlan(document))
     const next: NewRevision = { revision, createdAt, effectiveOn, act, ofRevision, plan: after, edits: diff(before ?? after, after) }
     const row = revisionRow(next)
     length += row.document.length + row.edits.length
@@ -128,10 +134,10 @@ function unfolded(filed: readonly FiledRevision[], told: Told): { name: string; 
   return { name: before?.name ?? '', batches: [...batches, ...packed('plan_revision', rows)] }
 }
 
-function planAfter(before: Plan | null, edits: NonNullable<FiledRevision['edits']>, revision: number): Plan {
+function edited(before: unknown, edits: NonNullable<FiledRevision['edits']>, revision: number): unknown {
   const after = before === null ? null : applyEdits(before, edits)
   if (after === null) throw new Refusal(422, 'broken_file', enRefusal.editsLost(String(revision)))
-  return PlanSchema.parse(after)
+  return after
 }
 
 /** What is undone must have been done: otherwise nobody could say which revisions stand. */

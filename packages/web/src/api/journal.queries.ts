@@ -72,7 +72,7 @@ export function useJournalChanged(): (tankId: string) => Promise<void> {
       await Promise.all([
         client.invalidateQueries({
           predicate: ({ queryKey: [root, tank, part] }) =>
-            root === 'tanks' && tank === tankId && ['journal', 'readings', 'timeline', 'jobs'].includes(String(part)),
+            root === 'tanks' && tank === tankId && ['journal', 'readings', 'timeline', 'jobs', 'condition'].includes(String(part)),
         }),
         client.invalidateQueries({ queryKey: ['round'] }),
       ])

@@ -1,4 +1,4 @@
-import { leversOf, LeversSchema, PlanRevision, TankEntry, Timeline, Unreadable } from '@jovrin/contract'
+import { leversOf, LeversSchema, PlanRevision, TankCondition, TankEntry, Timeline, Unreadable } from '@jovrin/contract'
 import { applyEdits, daysBetween, type Deeds, type TimelineEntry } from '@jovrin/core'
 import { queryOptions } from '@tanstack/react-query'
 import { z } from 'zod'
@@ -22,6 +22,12 @@ export const timelineOfTank = (tankId: string) =>
   queryOptions({
     queryKey: ['tanks', tankId, 'timeline'],
     queryFn: ({ signal }) => getJson(`/api/tanks/${tankId}/timeline`, Timeline, signal),
+  })
+/** What is judged of the tank now. Asked again when it is looked at again: readings age. */
+export const conditionOfTank = (tankId: string) =>
+  queryOptions({
+    queryKey: ['tanks', tankId, 'condition'],
+    queryFn: ({ signal }) => getJson(`/api/tanks/${tankId}/condition`, TankCondition, signal),
   })
 export const leversOfTank = (tankId: string) =>
   queryOptions({

@@ -3,12 +3,9 @@ import { tankFigures } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { Link, useParams } from 'react-router'
-import { agedTimeline, planOfTank, timelineOfTank } from '../api/tanks.queries.js'
+import { conditionOfTank, planOfTank } from '../api/tanks.queries.js'
 import { SheetDialog } from '../ui/SheetDialog.js'
-import { significant, useUnits } from '../ui/units.js'
-
-/** Below this age a tank's ammonia may rise when its gas is driven out. */
-const YOUNG_DAYS = 56
+import { useUnits } from '../ui/units.js'
 
 /** What to do when animals gasp. In the first bundle, so that it opens without the server. */
 export function EmergencyCard({ isOpen, onClose }: { isOpen: boolean; onClose: () => void }) {
@@ -52,14 +49,14 @@ export function EmergencyCard({ isOpen, onClose }: { isOpen: boolean; onClose: (
 function OfThisTank({ tankId }: { tankId: string }) {
   const units = useUnits()
   const plan = useQuery(planOfTank(tankId)).data?.plan
-  const timeline = useQuery(timelineOfTank(tankId)).data
+  const nitrogen = useQuery(conditionOfTank(tankId)).data?.nitrogen
   if (plan === undefined) return null
   const { waterL } = tankFigures(plan)
-  const age = timeline === undefined ? null : agedTimeline(timeline).today
   return (
     <Box sx={{ mb: 1, fontWeight: 600 }}>
       {enEmergency.volume(plan.name, units.show('volume', 0.3 * waterL, 2), units.show('volume', 0.5 * waterL, 2))}
-      {age !== null && age < YOUNG_DAYS && <Box sx={{ color: 'var(--algae)' }}>{enEmergency.binderFirst(plan.name, significant(age))}</Box>}
+      {nitrogen?.isBinderFirst === true && <Box sx={{ color: 'var(--algae)' }}>{enEmergency.binderFirst(plan.name)}</Box>}
+      {nitrogen?.isBinderFirst === false && nitrogen.ammonia !== null && <Box>{enEmergency.noBinder(plan.name)}</Box>}
     </Box>
   )
 }

@@ -1,6 +1,6 @@
 import type { ChoicePath, Described, FlagPath, NumberPath, Plan, ValueAt } from '@jovrin/core'
 import { enSchool } from './feed.js'
-import { enGasControl } from './gas.js'
+import { enDiffuser, enGasControl } from './gas.js'
 import { enGroundKind, enZonePurpose } from './ground.js'
 import { enFixing, enMaterial } from './hardscape.js'
 import { enLayout, enPace, enViewSide, enWish } from './intent.js'
@@ -49,6 +49,7 @@ export const enField = {
   'room/monthlyC/*': ['Room, mean of a month', 'Mean of the room where the tank stands.'],
   'room/humidityFraction': ['Humidity', 'Relative, of the room; 40–60 % is common.'],
   'room/sunHours': ['Direct sun', 'On the glass, on the worst day of the year.'],
+  'room/volumeM3': ['Size of the room', 'Floor area times height. A cylinder that leaks fills it.'],
   temperatureC: ['Water temperature', 'As it is most of the day.'],
   roomCo2Ppm: ['Room CO2', 'From a room meter. Fresh air has 420 ppm, a closed bedroom in the morning 1500.'],
   'sources/*/alkalinityMeqPerL': ['Tap alkalinity (KH)', 'From a drop test, a strip or the water report.'],
@@ -108,12 +109,18 @@ export const enField = {
   'lightWindows/*/hours': ['Hours', 'From first to last light, ramps included.'],
   'lightWindows/*/rampMin': ['Ramp', 'From dark to full light, and back.'],
   'gasLines/*/control': ['CO2', 'A timer opens the valve by the clock; a controller also shuts it at a level.'],
-  'gasLines/*/bubblesPerS': ['Bubbles', 'Leave it open and Jovrin solves for 25 mg/L when the lights come on.'],
+  'gasLines/*/diffuser': ['Gas goes in by', 'A stone or disc in the tank loses half of it; a reactor hardly any.'],
+  'gasLines/*/bubblesPerS': ['Bubbles', 'Leave it open and Jovrin solves for the peak beside it.'],
+  'gasLines/*/peakMgPerL': [
+    'Tuned to, at gas-off',
+    'What you tune to where bubbles are not counted. Left open: 30 mg/L, with shrimps 25. Over 30 is only for tanks without animals.',
+  ],
   'gasLines/*/bubbleMl': ['Size of a bubble', 'In the counter, at line pressure.'],
   'gasLines/*/linePressureBar': ['Line pressure', 'Above the air’s. Open stone 0.1, glass disc 0.3–1, fine ceramic 1–2 bar.'],
   'gasLines/*/beforeLightMin': ['On before light', 'Before lights-on.'],
   'gasLines/*/beforeDarkMin': ['Off before dark', 'Before lights-off.'],
   'gasLines/*/limitMgPerL': ['Shuts at', 'The level at which the controller closes the valve.'],
+  'gasLines/*/cylinderKg': ['Cylinder holds', 'Full. For what a leak would do to the room’s air.'],
   'flow/surface': ['Surface', 'Still as a mirror, rippled, or strongly broken.'],
   'flow/hasSkimmer': ['Surface skimmer', 'It draws the film off and some gas with it.'],
   'flow/turnoverPerH': ['Turnover', 'Tank volumes an hour, real flow: about half to two thirds of what the box says.'],
@@ -215,6 +222,7 @@ export const enChoice = {
   'patches/*/kind': enPlantKind,
   'patches/*/density': enDensity,
   'gasLines/*/control': enGasControl,
+  'gasLines/*/diffuser': enDiffuser,
   'flow/surface': enSurface,
   'flow/filter': enFilterState,
   'filters/*/media': enFilterMedia,

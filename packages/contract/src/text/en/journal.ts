@@ -1,6 +1,11 @@
 import type { Moment, AnimalState, IndicatorColour, OutletState, ReadingQuantity, RecordKind, Sign } from '@jovrin/core'
 
-export const enMoment = { 'gas-on': 'gas on', 'lights-on': 'lights on', 'gas-off': 'gas off' } satisfies Record<Moment, string>
+export const enMoment = {
+  'gas-on': 'gas on',
+  'lights-on': 'lights on',
+  'gas-off': 'gas off',
+  degassed: 'degassed sample',
+} satisfies Record<Moment, string>
 
 export const enAnimalState = { lively: 'lively', hiding: 'hiding', gasping: 'gasping', dead: 'one died' } satisfies Record<
   AnimalState,

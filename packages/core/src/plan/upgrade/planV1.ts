@@ -1,4 +1,5 @@
 import type { GroundKind, HardscapeMaterial, Plan, PlanFlow } from '../plan.js'
+import type { GasLineV2 } from './planV2.js'
 
 /** A plan as it was written before zones, pieces with a place, kit and money. */
 export interface PlanV1 extends Omit<
@@ -15,6 +16,7 @@ export interface PlanV1 extends Omit<
   | 'tabs'
   | 'tabProduct'
   | 'hardscape'
+  | 'gasLines'
   | 'filters'
   | 'outlets'
   | 'climate'
@@ -35,5 +37,6 @@ export interface PlanV1 extends Omit<
     readonly backCm: number | null
   }[]
   readonly hardscape: readonly { readonly id: string; readonly material: HardscapeMaterial; readonly massKg: number | null }[]
+  readonly gasLines: readonly GasLineV2[]
   readonly flow: PlanFlow
 }

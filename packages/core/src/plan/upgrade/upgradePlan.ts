@@ -1,12 +1,23 @@
-import { v1to2 } from './v1to2.js'
 import type { PlanV1 } from './planV1.js'
+import type { PlanV2 } from './planV2.js'
+import { v1to2 } from './v1to2.js'
+import { v2to3 } from './v2to3.js'
 
 /** A stored document in today's form. What is not an older plan comes back as it is: the boundary's schema says what is wrong with it. */
 export function upgradePlan(document: unknown): unknown {
   if (typeof document !== 'object' || document === null) return document
-  const version = (document as { schemaVersion?: unknown }).schemaVersion
-  if (version !== 1) return document
-  const { vessel, sources, layers, hardscape } = document as Partial<PlanV1>
-  const isWhole = typeof vessel === 'object' && [sources, layers, hardscape].every((list) => Array.isArray(list))
-  return isWhole ? v1to2(document as PlanV1) : document
+  switch ((document as { schemaVersion?: unknown }).schemaVersion) {
+    case 1:
+      return isWholeV1(document) ? upgradePlan(v1to2(document)) : document
+    case 2:
+      return isWholeV2(document) ? v2to3(document) : document
+    default:
+      return document
+  }
 }
+
+/** Only what the way up looks into; the schema looks at all of it afterwards. */
+const isWholeV1 = (document: Partial<PlanV1>): document is PlanV1 =>
+  isHeld(document.vessel) && [document.sources, document.layers, document.hardscape].every((list) => Array.isArray(list))
+const isWholeV2 = (document: Partial<PlanV2>): document is PlanV2 => isHeld(document.room) && Array.isArray(document.gasLines)
+const isHeld = (part: unknown): boolean => typeof part === 'object' && part !== null

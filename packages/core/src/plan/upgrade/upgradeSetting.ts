@@ -1,11 +1,13 @@
 import type { SettingChange } from '../journal.js'
 import { UNKNOWN_SOURCE, UNPLACED } from '../unplanned.js'
+import { UNASKED_OF_LINE } from './v2to3.js'
 
-/** Lists whose items have more fields today than in the first version. */
+/** Lists whose items have more fields today than in an older version. */
 const ADDED: Readonly<Record<string, object>> = {
   '/sources': UNKNOWN_SOURCE,
   '/layers': { product: null },
   '/hardscape': UNPLACED,
+  '/gasLines': UNASKED_OF_LINE,
 }
 
 /** A dated change with values in today's form. What is none of these lists comes back as it is. */

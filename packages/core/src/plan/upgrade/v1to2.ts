@@ -1,9 +1,9 @@
-import type { Plan } from '../plan.js'
 import { UNKNOWN_SOURCE, UNPLACED, UNPLANNED } from '../unplanned.js'
 import type { PlanV1 } from './planV1.js'
+import type { PlanV2 } from './planV2.js'
 
 /** Version 2 adds intent, stand, room, zones, tabs, places of pieces, kit and money. What a plan said before, it still says. */
-export const v1to2 = (plan: PlanV1): Plan => ({
+export const v1to2 = (plan: PlanV1): PlanV2 => ({
   ...UNPLANNED,
   ...plan,
   schemaVersion: 2,

@@ -1,38 +1,54 @@
-import { enAnswers, enMoment, enReadingQuantity, enWorkingTitle, type TankEntry } from '@jovrin/contract'
-import { clockOf, dkhOfAlkalinity, gasCheck, hasAnimalsAt, lightsOnMin, WORKINGS, type GasCheck, type Reading } from '@jovrin/core'
+import {
+  enAnswers,
+  enByPlan,
+  enGasDoubt,
+  enGasMoment,
+  enGasSource,
+  enGasVerdict,
+  enReadingQuantity,
+  enWorkingTitle,
+  type TankEntry,
+} from '@jovrin/contract'
+import { clockOf, dkhOfAlkalinity, lightsOnMin, WORKINGS, type GasEvidence, type GasJudgement, type Reading } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
-import { latestReadings } from '../../api/journal.queries.js'
-import { agedTimeline, timelineOfTank } from '../../api/tanks.queries.js'
-import { Figure } from '../../ui/Figure.js'
+import { conditionOfTank } from '../../api/tanks.queries.js'
+import { Figure, type Explained } from '../../ui/Figure.js'
 import { MarginTable } from '../../ui/MarginTable.js'
-import { shortDate, significant, useUnits } from '../../ui/units.js'
+import { QueryState } from '../../ui/QueryState.js'
+import { shortDate, significant, useUnits, type Units } from '../../ui/units.js'
+import { gasAdvice } from '../gas.text.js'
 import { valueText } from '../quantity.text.js'
 import { Sums } from './Sums.js'
 
-const CO2_FROM_PH = WORKINGS.find(({ id }) => id === 'gas.co2-from-ph')
+const WORKING_OF = { 'ph-kh': 'gas.co2-from-ph', drop: 'gas.co2-from-drop' } as const
+
+const text = (value: number): string => String(Number(value.toPrecision(4)))
+const readingOf = (evidence: readonly GasEvidence[], is: (reading: Reading) => boolean): Reading | undefined =>
+  evidence.flatMap(({ from }) => from).find(is)
 
 /** The newest readings, as the sums take them. */
-function knownOf({ moments, alkalinity, temperature }: GasCheck): Readonly<Record<string, string>> {
-  const newest = moments.at(-1)?.pH
-  const degassed = moments.find(({ moment }) => moment === 'gas-on')?.pH
-  const text = (value: number): string => String(Number(value.toPrecision(4)))
+function knownOf({ evidence }: GasJudgement): Readonly<Record<string, string>> {
+  const of = (quantity: Reading['quantity']) =>
+    readingOf(evidence, (reading) => reading.quantity === quantity && reading.moment !== 'degassed')
+  const degassed = readingOf(evidence, ({ moment }) => moment === 'degassed')
+  const [pH, alkalinity, temperature] = [of('pH'), of('alkalinity'), of('temperature')]
+  const ionicStrength = evidence.find(({ source }) => source === 'ph-kh')?.taken.ionicStrengthMolPerKg
   return {
-    ...(newest ? { pH: text(newest.value), pHNow: text(newest.value) } : {}),
+    ...(pH ? { pH: text(pH.value), pHNow: text(pH.value) } : {}),
     ...(degassed ? { pHDegassed: text(degassed.value) } : {}),
     ...(alkalinity ? { khDkh: text(dkhOfAlkalinity(alkalinity.value)) } : {}),
     ...(temperature ? { temperatureC: text(temperature.value) } : {}),
+    ...(ionicStrength === undefined ? {} : { ionicStrengthMolPerKg: text(ionicStrength) }),
   }
 }
 
-/** Whether the gas is enough and safe, from what was measured over the gas day; and when it goes on and off. */
+/** Whether the gas is enough and safe, by everything that is known of it; what to do; and when it goes on and off. */
 export function GasAnswer({ tank }: { tank: TankEntry }) {
   const units = useUnits()
-  const page = useQuery(latestReadings(tank.id)).data
-  const timeline = useQuery(timelineOfTank(tank.id)).data
-  if (page === undefined || timeline === undefined) return null
-  const readings = page.entries.flatMap(({ record }): Reading[] => (record.kind === 'reading' ? [record] : []))
-  const check = gasCheck(readings, hasAnimalsAt(tank.plan, agedTimeline(timeline).today))
+  const condition = useQuery(conditionOfTank(tank.id))
+  if (!condition.data) return <QueryState error={condition.error} onRetry={() => void condition.refetch()} />
+  const { gas } = condition.data
   const line = tank.plan.gasLines.find(({ control }) => control !== 'none')
   const [window] = tank.plan.lightWindows
   const onMin = lightsOnMin(tank.plan)
@@ -40,52 +56,21 @@ export function GasAnswer({ tank }: { tank: TankEntry }) {
     <Box sx={{ display: 'grid', gap: 1.5 }}>
       <Box
         role="status"
-        sx={{ fontSize: 17, fontWeight: 600, color: check.verdict === 'alarm' || check.verdict === 'much' ? 'var(--algae)' : undefined }}
+        sx={{ fontSize: 17, fontWeight: 600, color: gas.severity === 'alarm' || gas.severity === 'warn' ? 'var(--algae)' : undefined }}
       >
-        {enAnswers.verdict[check.verdict]}
+        {gas.by?.source === 'plan' && `${enByPlan} `}
+        {enGasVerdict[gas.verdict]}
       </Box>
-      {(check.moments.length > 0 || check.indicator !== null) && (
+      <Box component="ol" sx={{ m: 0, pl: 2.5 }}>
+        {gas.advice.map((code) => (
+          <li key={code}>{gasAdvice(code, gas.limitMgPerL, units)}</li>
+        ))}
+      </Box>
+      {gas.evidence.length > 0 && (
         <MarginTable caption={enAnswers.gasTable}>
-          {check.moments.map(({ moment, pH, co2 }) => (
-            <tr key={moment}>
-              <td>{enMoment[moment]}</td>
-              <td>{`pH ${significant(pH.value)} · ${shortDate(pH.at.slice(0, 10))}`}</td>
-              <td>
-                <Figure
-                  explained={{
-                    title: enWorkingTitle['gas.co2-from-ph'] ?? '',
-                    formula: CO2_FROM_PH?.formula ?? '',
-                    inputs: [
-                      { name: 'pH', value: significant(pH.value), from: 'measured' },
-                      {
-                        name: enReadingQuantity.alkalinity,
-                        value: check.alkalinity ? valueText('alkalinity', check.alkalinity.value, check.alkalinity.qualifier, units) : '',
-                        from: 'measured',
-                      },
-                      {
-                        name: enReadingQuantity.temperature,
-                        value: check.temperature
-                          ? valueText('temperature', check.temperature.value, '=', units)
-                          : units.show('temperature', 24.5),
-                        from: check.temperature ? 'measured' : 'assumed',
-                      },
-                    ],
-                    source: CO2_FROM_PH?.source ?? '',
-                    range: [`${significant(co2.low ?? co2.value, 2)} mg/L`, `${significant(co2.high ?? co2.value, 2)} mg/L`],
-                  }}
-                >
-                  {`${significant(co2.value, 2)} mg/L (${significant(co2.low ?? co2.value, 2)}–${significant(co2.high ?? co2.value, 2)})`}
-                </Figure>
-              </td>
-            </tr>
+          {gas.evidence.map((piece) => (
+            <EvidenceRow key={`${piece.source} ${piece.moment}`} piece={piece} units={units} />
           ))}
-          {check.indicator !== null && (
-            <tr>
-              <td>{enReadingQuantity.indicator}</td>
-              <td>{`${valueText('indicator', check.indicator.reading.value, '=', units)} · ${shortDate(check.indicator.reading.at.slice(0, 10))}`}</td>
-              <td>{`${significant(check.indicator.range[0])}–${significant(check.indicator.range[2])} mg/L`}</td>
-            </tr>
-          )}
         </MarginTable>
       )}
       {line !== undefined && window !== undefined && (
@@ -93,7 +78,61 @@ export function GasAnswer({ tank }: { tank: TankEntry }) {
       )}
       <div>{enAnswers.gasWait}</div>
       <Box sx={{ color: 'text.secondary' }}>{enAnswers.gasErr}</Box>
-      <Sums ids={['gas.co2-from-ph', 'gas.co2-from-drop']} tank={tank} given={knownOf(check)} />
+      <Sums ids={['gas.co2-from-ph', 'gas.co2-from-drop']} tank={tank} given={knownOf(gas)} />
     </Box>
   )
+}
+
+function EvidenceRow({ piece, units }: { piece: GasEvidence; units: Units }) {
+  const { source, moment, at, co2, doubts, from } = piece
+  const [own] = from
+  const range = `${significant(co2.low, 2)}–${significant(co2.high, 2)} mg/L`
+  const explained = explainedOf(piece, units)
+  return (
+    <tr>
+      <td>{enGasMoment[moment]}</td>
+      <td>
+        {[
+          own === undefined
+            ? enGasSource[source]
+            : `${enReadingQuantity[own.quantity]} ${valueText(own.quantity, own.value, own.qualifier, units)}`,
+          source === 'drop' ? enGasSource.drop : null,
+          at === null ? null : shortDate(at.slice(0, 10)),
+        ]
+          .filter((part) => part !== null)
+          .join(' · ')}
+      </td>
+      <td>{explained === null ? range : <Figure explained={explained}>{`${significant(co2.value, 2)} mg/L (${range})`}</Figure>}</td>
+      <td>{doubts.length === 0 ? enAnswers.gasTrust : doubts.map((doubt) => enGasDoubt[doubt]).join(', ')}</td>
+    </tr>
+  )
+}
+
+/** The working of a reckoned level; a colour has none. */
+function explainedOf({ source, from, taken, co2 }: GasEvidence, units: Units): Explained | null {
+  if (source !== 'ph-kh' && source !== 'drop') return null
+  const working = WORKINGS.find(({ id }) => id === WORKING_OF[source])
+  if (working === undefined) return null
+  return {
+    title: enWorkingTitle[working.id] ?? '',
+    formula: working.formula,
+    inputs: [
+      ...from.map(({ quantity, value, qualifier, moment }) => ({
+        name: moment === 'degassed' ? `${enReadingQuantity[quantity]}, ${enGasSource.drop}` : enReadingQuantity[quantity],
+        value: valueText(quantity, value, qualifier, units),
+        from: 'measured' as const,
+      })),
+      ...(taken.temperatureC === undefined
+        ? []
+        : [{ name: enReadingQuantity.temperature, value: units.show('temperature', taken.temperatureC), from: 'assumed' as const }]),
+      ...(taken.ionicStrengthMolPerKg === undefined
+        ? []
+        : [{ name: enAnswers.ionicStrength, value: `${significant(taken.ionicStrengthMolPerKg, 2)} mol/kg`, from: 'reckoned' as const }]),
+      ...(taken.roomCo2Ppm === undefined
+        ? []
+        : [{ name: enAnswers.roomAir, value: units.show('airShare', taken.roomCo2Ppm), from: 'assumed' as const }]),
+    ],
+    source: working.source,
+    range: [`${significant(co2.low, 2)} mg/L`, `${significant(co2.high, 2)} mg/L`],
+  }
 }

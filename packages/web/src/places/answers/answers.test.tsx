@@ -1,5 +1,15 @@
-import { enAnswers, enJournal, enMoment, enNotNormal, enToday, type TankEntry } from '@jovrin/contract'
-import type { Reading } from '@jovrin/core'
+import {
+  enAnswers,
+  enByPlan,
+  enGasAdvice,
+  enGasMoment,
+  enGasVerdict,
+  enJournal,
+  enNotNormal,
+  enToday,
+  type TankEntry,
+} from '@jovrin/contract'
+import { gasFactsOf, judgeGas, judgeNitrogen, tankFigures, type Reading } from '@jovrin/core'
 import { cleanup, configure, fireEvent, screen, within } from '@testing-library/react'
 import { afterEach, beforeEach, describe, expect, test } from 'vitest'
 import { barePlan } from '../../testing/builtPlan.js'
@@ -22,6 +32,9 @@ const plan = {
     {
       id: 'c1',
       control: 'timer' as const,
+      diffuser: null,
+      peakMgPerL: null,
+      cylinderKg: null,
       bubblesPerS: 2,
       bubbleMl: null,
       linePressureBar: null,
@@ -62,6 +75,15 @@ const known = (readings: readonly Reading[], today = '2026-11-24', settings: rea
     [['tanks', TANK, 'settings'], settings],
     [['tanks'], [tank]],
   ] as const
+/** As the server judges it on the evening of 24 November. */
+const conditionOf = (readings: readonly Reading[], now = Date.parse('2026-11-24T18:30:00.000Z')) =>
+  [
+    ['tanks', TANK, 'condition'],
+    {
+      gas: judgeGas(readings, gasFactsOf(plan, tankFigures(plan), { ageDays: 84, areSeen: false, changedOn: null }), now),
+      nitrogen: judgeNitrogen(readings, { ageDays: 84, hasGas: true, temperatureC: 24.5, roomCo2Ppm: 600 }, now),
+    },
+  ] as const
 const status = (): string => screen.getAllByRole('status')[0]!.textContent
 
 describe('is the gas enough and safe', () => {
@@ -72,25 +94,27 @@ describe('is the gas enough and safe', () => {
     reading('alkalinity', 4 * (20 / 56.077)),
     reading('temperature', 24.5),
   ]
-  const show = (readings: readonly Reading[]): void => void renderPage(<GasAnswer tank={tank} />, { known: known(readings) })
-  test('each moment of the gas day has its carbon dioxide, with both ends, and opens', () => {
-    show(day(7.5, 6.8, 6.65))
-    const moments = (['gas-on', 'lights-on', 'gas-off'] as const).map((moment) => screen.getByText(enMoment[moment]).closest('tr')!)
-    const mgPerL = moments.map((row) => Number.parseFloat(within(row).getByRole('button').textContent))
-    expect(mgPerL[0]! < mgPerL[1]! && mgPerL[1]! < mgPerL[2]!).toBe(true)
-    fireEvent.click(within(moments[1]!).getByRole('button'))
+  const show = (readings: readonly Reading[]): void =>
+    void renderPage(<GasAnswer tank={tank} />, { known: [...known(readings), conditionOf(readings)] })
+
+  test('three moments of a day, each with its range, and figures that open', () => {
+    show(day(7.5, 6.8, 6.7))
+    const rows = (['before-gas', 'lights-on', 'peak'] as const).map((moment) => screen.getByText(enGasMoment[moment]).closest('tr')!)
+    expect(rows.every((row) => /mg\/L \(/.test(row.textContent))).toBe(true)
+    fireEvent.click(within(rows[1]!).getByRole('button'))
     expect(within(screen.getByRole('dialog')).getAllByText('measured').length).toBe(3)
   })
-  test('far too much is an alarm while animals live there; too little is not', () => {
+  test('far too much is an alarm while animals live there, with what to do; too little is not', () => {
     show(day(7.5, 6.3, 5.9))
-    expect([enAnswers.verdict['alarm'], enAnswers.verdict['much']]).toContain(status())
+    expect(status()).toBe(enGasVerdict.dangerous)
+    expect(screen.getByText(enGasAdvice['shut-now'])).toBeTruthy()
     cleanup()
     show(day(7.6, 7.5, 7.4))
-    expect(status()).toBe(enAnswers.verdict['short'])
+    expect(status()).toBe(enGasVerdict.short)
   })
   test('nothing measured is said to be so, with the times of the gas by the plan', () => {
     show([])
-    expect(status()).toBe(enAnswers.verdict['no-reading'])
+    expect(status()).toContain(enByPlan)
     expect(screen.getByText(enAnswers.gasTimes('10:30', '19:00'))).toBeTruthy()
   })
   test('readings go into the sums below, so that nobody types them again', () => {
@@ -104,7 +128,7 @@ describe('may animals go in', () => {
   const test_ = (quantity: 'ammonia' | 'nitrite', value: number, daysAgo: number, part: Partial<Reading> = {}) =>
     reading(quantity, value, { at: new Date(now - daysAgo * 86_400_000).toISOString(), qualifier: value === 0 ? '<' : '=', ...part })
   const show = (readings: readonly Reading[]): string => {
-    renderPage(<AnimalsAnswer tank={tank} />, { known: known(readings.toSorted((a, b) => (a.at < b.at ? 1 : -1))) })
+    renderPage(<AnimalsAnswer tank={tank} />, { known: [...known(readings), conditionOf(readings, now)] })
     const told = status()
     cleanup()
     return told
@@ -119,13 +143,12 @@ describe('may animals go in', () => {
     expect(show([])).not.toBe(show([test_('ammonia', 0, 2), test_('ammonia', 0, 0.5), test_('nitrite', 0, 2), test_('nitrite', 0, 0.5)])))
   test('the same ammonia is worse the higher the pH', () => {
     const danger = (pH: number): string => {
-      renderPage(<AnimalsAnswer tank={tank} />, {
-        known: known([
-          test_('ammonia', 2, 0.1),
-          reading('pH', pH, { at: new Date(now - 8_000_000).toISOString() }),
-          reading('temperature', 26, { at: new Date(now - 8_000_000).toISOString() }),
-        ]),
-      })
+      const tested = [
+        test_('ammonia', 2, 0.1),
+        reading('pH', pH, { at: new Date(now - 8_000_000).toISOString() }),
+        reading('temperature', 26, { at: new Date(now - 8_000_000).toISOString() }),
+      ]
+      renderPage(<AnimalsAnswer tank={tank} />, { known: [...known(tested), conditionOf(tested, now)] })
       const told = screen.getAllByText(enAnswers.unionised).flatMap((cell) => cell.closest('tr') ?? [])[0]!.textContent
       cleanup()
       return told

@@ -1,11 +1,11 @@
-import { enApp, enBalance, enDescribe, LeversSchema, type PlanRevision, type Timeline } from '@jovrin/contract'
+import { enApp, enBalance, enDescribe, gasSummaryOf, LeversSchema, type PlanRevision, type Timeline } from '@jovrin/contract'
 import { applyLevers, type Levers, planAt } from '@jovrin/core'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useCallback, useEffect, useMemo, useState } from 'react'
 import { useParams, useSearchParams } from 'react-router'
 import { changeJson } from '../../api/http.js'
 import { newestLast } from '../../api/newestLast.js'
-import { agedTimeline, leversOfTank, planOfTank, timelineOfTank } from '../../api/tanks.queries.js'
+import { agedTimeline, leversOfTank, planOfTank, timelineOfTank, conditionOfTank } from '../../api/tanks.queries.js'
 import { useNotice } from '../../ui/notice.js'
 import { QueryState } from '../../ui/QueryState.js'
 import { useForecast } from '../../workers/useForecast.js'
@@ -53,6 +53,8 @@ function KnownBalance({ tankId, revision, told, draft }: KnownProps) {
   const weeks = search.get('weeks') === String(LONG_WEEKS) ? LONG_WEEKS : SHORT_WEEKS
   const week = Math.min(weeks - 1, Math.max(0, Math.round(Number(search.get('week')) || 0)))
   const forecast = useForecast({ timeline, today, weeks, levers, deeds, isDragging })
+  const condition = useQuery(conditionOfTank(tankId)).data
+  const gas = useMemo(() => (condition === undefined ? null : { summary: gasSummaryOf(condition.gas), tankId }), [condition, tankId])
   const keeper = usePlanKeeper(tankId, revision, () => undefined)
   // In force today; an entry that is still to come is not.
   const plan = planAt(timeline, today) ?? revision.plan
@@ -100,6 +102,7 @@ function KnownBalance({ tankId, revision, told, draft }: KnownProps) {
         weeks={weeks}
         week={week}
         levers={levers}
+        gas={gas}
         onShow={show}
         onMove={move}
         onKeep={() => setKeepOpen(true)}

@@ -3,7 +3,7 @@ import {
   applyLevers,
   datePlusDays,
   flagsOf,
-  hasAnimalsAt,
+  gasAnimalsAt,
   isAtRest,
   leadOf,
   type Levers,
@@ -23,7 +23,7 @@ import { decimals, longDate, percent, shortDate, significant } from '../../ui/un
 import { FEW_MEMBERS, type ForecastState } from '../../workers/useForecast.js'
 import { braidWeeks } from '../shared/balance.view.js'
 import { EffectTable } from './EffectTable.js'
-import { LeadNote } from './LeadNote.js'
+import { LeadNote, type LeadGas } from './LeadNote.js'
 import { LeverBoard } from './LeverBoard.js'
 import { LimitTable } from './LimitTable.js'
 import { WeekTable } from './WeekTable.js'
@@ -37,6 +37,8 @@ interface SheetProps {
   readonly weeks: number
   readonly week: number
   readonly levers: Levers
+  /** As it is judged today; `null` until it is known. */
+  readonly gas: LeadGas | null
   readonly onShow: (part: Readonly<Record<string, string>>) => void
   readonly onMove: (levers: Levers, isFinal: boolean) => void
   readonly onKeep: () => void
@@ -49,7 +51,19 @@ const ALGAE_TICKS = [
 ] as const
 
 /** The braid and a typical day on the left; the lead, the levers and what limits on the right. */
-export function BalanceSheet({ forecast, plan, today, startedOn, weeks, week: wishedWeek, levers, onShow, onMove, onKeep }: SheetProps) {
+export function BalanceSheet({
+  forecast,
+  plan,
+  today,
+  startedOn,
+  weeks,
+  week: wishedWeek,
+  levers,
+  gas,
+  onShow,
+  onMove,
+  onKeep,
+}: SheetProps) {
   const { results } = forecast
   // While more weeks are being reckoned the last results stay on the sheet.
   const reckoned = (results[0]?.planned.weeks.length ?? 0) / WEEK_STRIDE
@@ -136,7 +150,7 @@ export function BalanceSheet({ forecast, plan, today, startedOn, weeks, week: wi
           </>
         )}
       </Box>
-      <Margin {...{ forecast, plan, today, week, levers, isMoved, arm, reckoned, onMove, onKeep }} />
+      <Margin {...{ forecast, plan, today, week, levers, gas, isMoved, arm, reckoned, onMove, onKeep }} />
     </Box>
   )
 }
@@ -144,14 +158,14 @@ export function BalanceSheet({ forecast, plan, today, startedOn, weeks, week: wi
 /** Only the hours are a lever; the other edges belong to the plan. */
 const LEVER_EDGES = ['lightOff'] as const
 
-type MarginProps = Pick<SheetProps, 'forecast' | 'plan' | 'today' | 'week' | 'levers' | 'onMove' | 'onKeep'> & {
+type MarginProps = Pick<SheetProps, 'forecast' | 'plan' | 'today' | 'week' | 'levers' | 'gas' | 'onMove' | 'onKeep'> & {
   readonly isMoved: boolean
   readonly arm: 'planned' | 'changed'
   readonly reckoned: number
 }
 
 /** The margin column: notes, levers, tables. */
-function Margin({ forecast, plan, today, week, levers, isMoved, arm, reckoned, onMove, onKeep }: MarginProps) {
+function Margin({ forecast, plan, today, week, levers, gas, isMoved, arm, reckoned, onMove, onKeep }: MarginProps) {
   const { results } = forecast
   const figures = useMemo(() => tankFigures(plan), [plan])
   const notes = useMemo(() => {
@@ -160,9 +174,10 @@ function Margin({ forecast, plan, today, week, levers, isMoved, arm, reckoned, o
       above: (
         <LeadNote
           lead={leadOf(results, arm, week, today)}
-          flags={flagsOf(results, arm, week, hasAnimalsAt(plan, today + week * 7))}
+          flags={flagsOf(results, arm, week, gasAnimalsAt(plan, today + week * 7))}
           results={results}
           week={week}
+          gas={arm === 'planned' && week === 0 ? gas : null}
         />
       ),
       below: (
@@ -176,7 +191,7 @@ function Margin({ forecast, plan, today, week, levers, isMoved, arm, reckoned, o
         </>
       ),
     }
-  }, [results, arm, week, today, reckoned, plan])
+  }, [results, arm, week, today, reckoned, plan, gas])
   return (
     <Box
       component="aside"

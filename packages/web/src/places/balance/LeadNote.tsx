@@ -1,9 +1,10 @@
-import { enBalance, enLead } from '@jovrin/contract'
-import { changeShares, MODEL_VERSION, type Flag, type Lead, type MemberResult } from '@jovrin/core'
+import { enBalance, enLead, type GasSummary } from '@jovrin/contract'
+import { changeShares, isOfGas, MODEL_VERSION, type Flag, type Lead, type MemberResult } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { Figure } from '../../ui/Figure.js'
 import { percent, significant } from '../../ui/units.js'
 import { leadSentence, trendSentence } from '../lead.text.js'
+import { GasLine } from '../shared/GasLine.js'
 import { flagSentence } from '../shared/balance.view.js'
 
 interface LeadNoteProps {
@@ -11,12 +12,19 @@ interface LeadNoteProps {
   readonly flags: readonly Flag[]
   readonly results: readonly MemberResult[]
   readonly week: number
+  /** Of today; told instead of a forecast of this week's gas. */
+  readonly gas: LeadGas | null
+}
+export interface LeadGas {
+  readonly summary: GasSummary
+  readonly tankId: string
 }
 
 const FLAGS_SHOWN = 2
 
 /** The lead in words and days, how many of the possible tanks share it, where it goes, and what presses. */
-export function LeadNote({ lead, flags, results, week }: LeadNoteProps) {
+export function LeadNote({ lead, flags, results, week, gas }: LeadNoteProps) {
+  const told = gas === null ? flags : flags.filter(({ code }) => !isOfGas(code))
   // Two digits at most, and none below a thousandth a day: the model is not that sharp.
   const perDay = (value: number): string => significant(Math.round(value * 1000) / 1000, 2)
   const trend = trendSentence(lead)
@@ -43,7 +51,12 @@ export function LeadNote({ lead, flags, results, week }: LeadNoteProps) {
           {`${enLead.index} ${perDay(lead.perDay.median)} /d`}
         </Figure>
       </Box>
-      {flags.slice(0, FLAGS_SHOWN).map((flag) => (
+      {gas !== null && (
+        <Box sx={{ fontSize: 14, mt: 0.5 }}>
+          <GasLine gas={gas.summary} tankId={gas.tankId} />
+        </Box>
+      )}
+      {told.slice(0, FLAGS_SHOWN).map((flag) => (
         <Box key={flag.code} sx={{ color: 'var(--algae)', fontSize: 14, mt: 0.5 }}>
           {flagSentence(flag)}
         </Box>

@@ -127,11 +127,11 @@ describe('tables beside the braid', () => {
   })
   test('the lead, the share of tanks that agree, and at most two of what presses', () => {
     const flags: readonly Flag[] = [
-      { code: 'co2-alarm', severity: 'alarm', value: 42 },
+      { code: 'co2-too-much', severity: 'alarm', value: 42 },
       { code: 'ammonia', severity: 'warn', value: 0.3 },
       { code: 'nitrite', severity: 'warn', value: 0.4 },
     ]
-    renderPage(<LeadNote lead={leadOf(results, 'changed', 1, 14)} flags={flags} results={results} week={1} />)
+    renderPage(<LeadNote lead={leadOf(results, 'changed', 1, 14)} flags={flags} results={results} week={1} gas={null} />)
     const note = screen.getByRole('status')
     expect(note.textContent).toMatch(/wipe the glass/)
     expect(within(note).getByRole('button').textContent).toMatch(/\/d$/)

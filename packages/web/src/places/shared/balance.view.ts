@@ -12,8 +12,10 @@ export function braidWeeks(results: readonly MemberResult[], arm: Arm, weeks: nu
 }
 
 const FLAG_TEXT: Readonly<Record<Flag['code'], (value: string) => string>> = {
-  'co2-alarm': enBalance.flags.co2Alarm,
-  'co2-high': enBalance.flags.co2Warn,
+  'co2-dangerous': enBalance.flags.co2Dangerous,
+  'co2-too-much': enBalance.flags.co2TooMuch,
+  'co2-much': enBalance.flags.co2Much,
+  'co2-wasted': enBalance.flags.co2Wasted,
   'oxygen-low': enBalance.flags.oxygenLow,
   ammonia: enBalance.flags.ammonia,
   nitrite: enBalance.flags.nitrite,

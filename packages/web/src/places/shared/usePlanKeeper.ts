@@ -39,7 +39,7 @@ export function usePlanKeeper(tankId: string, initial: PlanRevision, onStored: (
       client.setQueryData(planOfTank(tankId).queryKey, next)
       void client.invalidateQueries({
         queryKey: ['tanks'],
-        predicate: ({ queryKey }) => queryKey.length === 1 || ['timeline', 'settings', 'jobs'].includes(String(queryKey[2])),
+        predicate: ({ queryKey }) => queryKey.length === 1 || ['timeline', 'settings', 'jobs', 'condition'].includes(String(queryKey[2])),
       })
       void client.invalidateQueries({ queryKey: ['round'] })
       setState({ kind })

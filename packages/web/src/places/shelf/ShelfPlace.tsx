@@ -13,6 +13,8 @@ import { ageText } from '../../ui/age.js'
 import { useNotice } from '../../ui/notice.js'
 import { QueryState } from '../../ui/QueryState.js'
 import { shortDate, significant, useUnits } from '../../ui/units.js'
+import { attentionBesideGas } from '../shared/attention.js'
+import { GasLine } from '../shared/GasLine.js'
 import { flagSentence } from '../shared/balance.view.js'
 import { leadSentence } from '../lead.text.js'
 import { EmptyShelf } from './EmptyShelf.js'
@@ -110,6 +112,8 @@ function TankRow({ tank, timeline, forecast, stop, pxPerCm }: TankRowProps) {
     })
   }
   const worst = forecast?.flags[0]
+  const beside = stop ? attentionBesideGas(stop) : []
+  const isCalm = stop === null || stop.gas.severity === 'fine' || stop.gas.severity === 'note'
   return (
     <Box
       component="li"
@@ -147,15 +151,22 @@ function TankRow({ tank, timeline, forecast, stop, pxPerCm }: TankRowProps) {
         </Box>
         <Box sx={{ mt: 0.5 }}>{forecast ? leadSentence(forecast.lead) : enShelf.reckoning}</Box>
         {stop && (
-          <Box sx={{ color: stop.attention.length > 0 ? 'var(--algae)' : 'text.secondary', mt: 0.25 }}>
-            {stop.attention.map((name) => `▲ ${enToday.attention[name] ?? name} · `)}
+          <Box sx={{ mt: 0.25 }}>
+            <GasLine gas={stop.gas} tankId={tank.id} />
+          </Box>
+        )}
+        {stop && (
+          <Box sx={{ color: beside.length > 0 ? 'var(--algae)' : 'text.secondary', mt: 0.25 }}>
+            {beside.map((name) => `▲ ${enToday.attention[name] ?? name} · `)}
             <Box component={Link} to="/today" sx={{ color: 'inherit' }}>
               {dueText(stop)}
             </Box>
           </Box>
         )}
         {forecast && (
-          <Box sx={{ color: worst ? 'var(--algae)' : 'text.secondary', mt: 0.25 }}>{worst ? flagSentence(worst) : enShelf.nothing}</Box>
+          <Box sx={{ color: worst ? 'var(--algae)' : 'text.secondary', mt: 0.25 }}>
+            {worst ? flagSentence(worst) : isCalm && beside.length === 0 ? enShelf.nothing : null}
+          </Box>
         )}
       </Box>
       <Link to={`/tanks/${tank.id}/balance`} tabIndex={-1} aria-hidden style={{ display: 'block', minHeight: 84 }}>

@@ -1,4 +1,4 @@
-import { flagsOf, hasAnimalsAt, leadOf, type Flag, type Lead, type MemberResult, type Plan } from '@jovrin/core'
+import { flagsOf, gasAnimalsAt, isOfGas, leadOf, type Flag, type Lead, type MemberResult, type Plan } from '@jovrin/core'
 import type { Timeline } from '@jovrin/contract'
 import { useEffect, useState } from 'react'
 import { agedTimeline } from '../../api/tanks.queries.js'
@@ -47,6 +47,7 @@ function summarise(results: readonly MemberResult[], today: number, plan: Plan |
   return {
     lead: leadOf(results, 'planned', 0, today),
     weeks: braidWeeks(results, 'planned', WEEKS),
-    flags: flagsOf(results, 'planned', 0, plan !== undefined && hasAnimalsAt(plan, today)),
+    // Gas of this week is judged by what was measured, in a line of its own.
+    flags: flagsOf(results, 'planned', 0, plan === undefined ? 'none' : gasAnimalsAt(plan, today)).filter(({ code }) => !isOfGas(code)),
   }
 }

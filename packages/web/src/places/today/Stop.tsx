@@ -4,6 +4,8 @@ import { Box, Button } from '@mui/material'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { decimals, longDate, shortDate, significant, useUnits } from '../../ui/units.js'
+import { attentionBesideGas } from '../shared/attention.js'
+import { GasLine } from '../shared/GasLine.js'
 import { ALL_FINE, useLog } from '../shared/logging.js'
 import { jobText } from '../job.text.js'
 import { MoveDialog } from '../MoveDialog.js'
@@ -34,7 +36,7 @@ export function Stop({ stop, nextId }: { stop: RoundStop; nextId: string | null 
             {stop.name}
           </Box>
         </Box>
-        {stop.attention.map((name) => (
+        {attentionBesideGas(stop).map((name) => (
           <Box key={name} sx={{ color: 'var(--algae)', fontWeight: 600 }}>{`▲ ${enToday.attention[name] ?? name}`}</Box>
         ))}
         <Box className="figures" sx={{ color: 'text.secondary', flexGrow: 1 }}>
@@ -54,6 +56,7 @@ export function Stop({ stop, nextId }: { stop: RoundStop; nextId: string | null 
           )}
         </Box>
       </Box>
+      <GasLine gas={stop.gas} tankId={stop.tankId} />
       {stop.due.length === 0 && stop.overdue.length === 0 && <Box sx={{ color: 'text.secondary' }}>{enToday.nothingDue}</Box>}
       <JobRows title={enToday.due} jobs={stop.due} stop={stop} onTell={tell} onMove={setMoving} />
       <JobRows title={enToday.overdue} jobs={stop.overdue} stop={stop} onTell={tell} onMove={setMoving} />

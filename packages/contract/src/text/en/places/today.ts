@@ -16,7 +16,7 @@ export const enToday = {
   minutes: (minutes: string) => `${minutes} min`,
   upkeep: 'Upkeep a week',
   weekly: (minutes: string) => `${minutes} min a week`,
-  attention: { animals: 'animals in trouble', gas: 'gas', outlet: 'outlet', signs: 'signs' },
+  attention: { animals: 'animals in trouble', gas: 'gas', ammonia: 'ammonia or nitrite', outlet: 'outlet', signs: 'signs' },
   glanceToday: (time: string) => `glance at ${time}`,
   noGlance: 'no glance today',
   lastGlance: (date: string) => `last glance ${date}`,

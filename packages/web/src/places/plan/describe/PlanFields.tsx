@@ -311,15 +311,18 @@ function GasFields() {
   return (
     <Group number={6} title={enDescribe.section.gas}>
       <PlanChoice path="gasLines/*/control" item={line} />
+      {line.control !== 'none' && <PlanChoice path="gasLines/*/diffuser" item={line} />}
       {line.control !== 'none' && (
         <Box sx={{ mt: 1 }}>
           <Grid>
             <PlanField path="gasLines/*/bubblesPerS" item={line} />
+            {line.bubblesPerS === null && <PlanField path="gasLines/*/peakMgPerL" item={line} />}
             <PlanField path="gasLines/*/bubbleMl" item={line} />
             <PlanField path="gasLines/*/linePressureBar" item={line} />
             <PlanField path="gasLines/*/beforeLightMin" item={line} />
             <PlanField path="gasLines/*/beforeDarkMin" item={line} />
             {line.control === 'controller' && <PlanField path="gasLines/*/limitMgPerL" item={line} />}
+            <PlanField path="gasLines/*/cylinderKg" item={line} />
           </Grid>
         </Box>
       )}

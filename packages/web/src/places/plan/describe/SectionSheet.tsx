@@ -112,7 +112,13 @@ export function SectionSheet({ plan, age, question, onMoveDay }: SectionSheetPro
         </Labelled>
         <Labelled label={enDescribe.figures.gas}>
           {hasGas ? (
-            <Figure explained={figures.isGasSolved ? { ...gas, formula: `${gas.formula}; ${enDescribe.figures.solved}` } : gas}>
+            <Figure
+              explained={
+                figures.gasLines.some(({ tunedToMgPerL }) => tunedToMgPerL !== null)
+                  ? { ...gas, formula: `${gas.formula}; ${enDescribe.figures.solved}` }
+                  : gas
+              }
+            >
               {`${units.show('bubbles', figures.bubblesPerS, 2)} · ${units.tell(gasRate.result)}`}
             </Figure>
           ) : (

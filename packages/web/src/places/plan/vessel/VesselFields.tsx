@@ -60,6 +60,7 @@ export function VesselFields({ desk, level }: { desk: Desk; level: Level | null 
           ))}
           <PlanField path="room/humidityFraction" />
           <PlanField path="room/sunHours" />
+          <PlanField path="room/volumeM3" />
         </Box>
       </Group>
       <Group number={5} title={text.water}>

@@ -1,0 +1,108 @@
+import { openDayTable } from '../light/dayTable.js'
+import { minutesOf } from '../plan/clock.js'
+import type { GasLine, Plan } from '../plan/plan.js'
+
+/** What decides how fast gas comes and goes. */
+export interface GasWater {
+  readonly waterL: number
+  /** CO2 exchange with the air [1/h], above 0. */
+  readonly kPerH: number
+  readonly equilibriumMgPerL: number
+}
+
+const STEP_MIN = 10
+const STEPS = 1440 / STEP_MIN
+
+type Times = Pick<GasLine, 'beforeLightMin' | 'beforeDarkMin'>
+
+/** Share of each step in which a line is open, around every light window by its own times. */
+export const gasOpenTable = (windows: Plan['lightWindows'], { beforeLightMin, beforeDarkMin }: Times, stepMin = STEP_MIN): Float64Array =>
+  openDayTable(
+    windows.map(({ on, hours }) => ({ onMin: minutesOf(on) - beforeLightMin, minutes: hours * 60 + beforeLightMin - beforeDarkMin })),
+    stepMin,
+  )
+
+/** CO2 above the air's equilibrium [mg/L] at the start of each step, once every day is alike and nothing takes it up. Film model: Lewis & Whitman (1924). Linear in the source. */
+function aboveAir(dissolvedMgPerH: Float64Array, { waterL, kPerH }: GasWater): Float64Array {
+  const kept = Math.exp((-kPerH * STEP_MIN) / 60)
+  const gained = (1 - kept) / (kPerH * waterL)
+  const after = (level: number, step: number): number => level * kept + dissolvedMgPerH[step]! * gained
+  let level = 0
+  for (let step = 0; step < STEPS; step++) level = after(level, step)
+  level /= 1 - kept ** STEPS
+  return Float64Array.from({ length: STEPS }, (_, step) => {
+    const now = level
+    level = after(level, step)
+    return now
+  })
+}
+
+/** A line that gives a known amount. */
+export interface GivingLine extends Times {
+  readonly mgPerH: number
+  readonly dissolvedShare: number
+}
+const sourceOf = (windows: Plan['lightWindows'], lines: readonly GivingLine[]): Float64Array => {
+  const source = new Float64Array(STEPS)
+  for (const line of lines)
+    gasOpenTable(windows, line).forEach((open, step) => (source[step] = source[step]! + open * line.mgPerH * line.dissolvedShare))
+  return source
+}
+
+/** Rate [mg/h at the valve] that each of some lines gives, so that the day's peak reaches a level over what the known lines give already. */
+export function rateForPeakMgPerH(
+  peakMgPerL: number,
+  unknown: readonly Omit<GivingLine, 'mgPerH'>[],
+  known: readonly GivingLine[],
+  windows: Plan['lightWindows'],
+  water: GasWater,
+): number {
+  const given = aboveAir(sourceOf(windows, known), water)
+  const ofOne = aboveAir(
+    sourceOf(
+      windows,
+      unknown.map((line) => ({ ...line, mgPerH: 1 })),
+    ),
+    water,
+  )
+  let rate = Infinity
+  ofOne.forEach((gain, step) => {
+    if (gain > 1e-12) rate = Math.min(rate, (peakMgPerL - water.equilibriumMgPerL - given[step]!) / gain)
+  })
+  return Number.isFinite(rate) ? Math.max(0, rate) : 0
+}
+
+/** CO2 [mg/L] of a day on which nothing takes it up: what a new tank has, and more than a planted one. */
+export interface GasLevels {
+  readonly atLightsOn: number
+  readonly peak: number
+}
+
+/** `limitMgPerL`: the level at which a controller shuts all of it; null where none does. */
+export function gasLevels(
+  lines: readonly GivingLine[],
+  windows: Plan['lightWindows'],
+  water: GasWater,
+  limitMgPerL: number | null,
+): GasLevels {
+  const day = aboveAir(sourceOf(windows, lines), water)
+  const [first] = windows
+  const most = limitMgPerL === null ? Infinity : Math.max(limitMgPerL, water.equilibriumMgPerL)
+  const level = (above: number): number => Math.min(most, water.equilibriumMgPerL + above)
+  return {
+    atLightsOn: first === undefined ? water.equilibriumMgPerL : level(day[Math.round(minutesOf(first.on) / STEP_MIN) % STEPS]!),
+    peak: level(day.reduce((highest, above) => Math.max(highest, above), 0)),
+  }
+}
+
+/** Minutes before the first light at which gas must open, so that lights-on has a share of the peak's rise; `null` where a day is too short for it. Tries a quarter of an hour at a time. */
+export function leadMinutes(share: number, line: Times, windows: Plan['lightWindows'], water: GasWater): number | null {
+  for (let beforeLightMin = line.beforeLightMin; beforeLightMin <= LONGEST_LEAD_MIN; beforeLightMin += 15) {
+    const { atLightsOn, peak } = gasLevels([{ ...line, beforeLightMin, mgPerH: 1000, dissolvedShare: 1 }], windows, water, null)
+    const air = water.equilibriumMgPerL
+    if (atLightsOn - air >= share * (peak - air)) return beforeLightMin
+  }
+  return null
+}
+/** Earlier than this the night has too little time to air out. Rule of thumb. */
+const LONGEST_LEAD_MIN = 240

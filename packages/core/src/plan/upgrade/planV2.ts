@@ -1,0 +1,11 @@
+import type { GasLine, Plan } from '../plan.js'
+
+/** A line before its diffuser, the level that it is tuned to and its cylinder were asked for. */
+export type GasLineV2 = Omit<GasLine, 'diffuser' | 'peakMgPerL' | 'cylinderKg'>
+
+/** A plan as it was written before those, and before the size of the room. */
+export interface PlanV2 extends Omit<Plan, 'schemaVersion' | 'gasLines' | 'room'> {
+  readonly schemaVersion: 2
+  readonly room: Omit<Plan['room'], 'volumeM3'>
+  readonly gasLines: readonly GasLineV2[]
+}
