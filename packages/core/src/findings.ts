@@ -1,13 +1,17 @@
+import { GAS_FINDINGS } from './safety/checkGas.js'
 import { GROUND_FINDINGS } from './safety/checkGround.js'
 import { HARDSCAPE_FINDINGS } from './safety/checkHardscape.js'
 import { INTENT_FINDINGS } from './safety/checkIntent.js'
 import { KIT_FINDINGS } from './safety/checkKit.js'
+import { START_FINDINGS } from './safety/checkStart.js'
 import { TANK_FINDINGS } from './safety/checkTank.js'
 import { VESSEL_FINDINGS } from './safety/checkVessel.js'
 
 /** Everything that can be found about a plan, by its code. */
 export const FINDINGS = {
   ...TANK_FINDINGS,
+  ...GAS_FINDINGS,
+  ...START_FINDINGS,
   ...VESSEL_FINDINGS,
   ...GROUND_FINDINGS,
   ...HARDSCAPE_FINDINGS,

@@ -1,6 +1,5 @@
 import { gasHoursOf } from '../gas/linesOf.js'
 import { tankFigures } from '../ecosystem/tankFigures.js'
-import { CO2_OVER_OXYGEN } from '../ecosystem/processes/gasExchange.js'
 import { co2AirEquilibriumMgPerL } from '../gas/airEquilibrium.js'
 import { SURFACES, type Plan, type Surface } from '../plan/plan.js'
 
@@ -30,7 +29,7 @@ export function gasBySurface(plan: Plan): SurfaceGas[] {
     const figures = tankFigures({ ...plan, flow: { ...plan.flow, surface }, gasLines: [{ ...line, bubblesPerS: null }] })
     const { gasMgPerH, waterL } = figures
     const equilibriumMgPerL = co2AirEquilibriumMgPerL(figures.temperatureC, figures.room.co2Ppm)
-    const lossPerH = CO2_OVER_OXYGEN * figures.oxygenPerH
+    const lossPerH = figures.co2PerH
     return {
       surface,
       gasMgPerH,

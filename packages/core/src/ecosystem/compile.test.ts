@@ -13,6 +13,8 @@ import { DAY, DAY_STRIDE } from './daySeries.js'
 import { drawParameters } from './drawParameters.js'
 import { checkPlan } from '../safety/checkPlan.js'
 import { checkTank } from '../safety/checkTank.js'
+import { flagsOf } from './flags.js'
+import { weekColumn } from './weekSummary.js'
 import { forecastMember, leveredTimeline, type MemberCache } from './forecast.js'
 import { applyLevers } from './levers.js'
 import { DEFAULT_PARAMETERS } from './parameters.js'
@@ -320,6 +322,35 @@ test('how gas goes in decides how much of it stays: half from a stone, nearly al
   const tuned = (diffuser: Plan['gasLines'][number]['diffuser']): number =>
     tankFigures({ ...samplePlan, gasLines: [{ ...samplePlan.gasLines[0]!, diffuser }] }).gasMgPerH
   expect(tuned('in-tank') / tuned('reactor')).toBeCloseTo(0.9 / 0.5, 6)
+})
+
+test('turning the gas down never makes the warning worse, whether bubbles were counted or not', () => {
+  const counted = { bubblesPerS: 4, bubbleMl: null, linePressureBar: null }
+  const grades = ['', 'co2-much', 'co2-too-much', 'co2-dangerous']
+  const members = [1, 2, 3, 4, 5, 6]
+  for (const part of [{}, counted, { peakMgPerL: 45 }, { diffuser: 'reactor' as const, ...counted }]) {
+    const plan: Plan = { ...samplePlan, gasLines: [{ ...samplePlan.gasLines[0]!, ...part }] }
+    const peakAt = (gasFactor: number | undefined) =>
+      members.map((member) => {
+        const levers = gasFactor === undefined ? {} : { gasFactor }
+        return forecastMember({ timeline: [{ fromDay: 0, plan }], today: 0, weeks: 1, seed: 5, levers }, member, new Map())
+      })
+    const gradeAt = (gasFactor: number | undefined): number =>
+      Math.max(
+        ...flagsOf(peakAt(gasFactor), gasFactor === undefined ? 'planned' : 'changed', 0, 'some').map(({ code }) => grades.indexOf(code)),
+        0,
+      )
+    const steps = [1.6, 1.2, undefined, 0.98, 0.7, 0.4, 0].map(gradeAt)
+    steps.slice(1).forEach((grade, index) => expect(grade, JSON.stringify({ part, steps })).toBeLessThanOrEqual(steps[index]!))
+    // A touch moves every tank by its own ratio, none by a jump.
+    const [before, after] = [peakAt(undefined), peakAt(0.98)]
+    before.forEach(({ planned }, index) => {
+      const peak = (weeks: Float64Array): number => weeks[weekColumn('co2Max')]!
+      const ratio = peak(after[index]!.changed!.weeks) / peak(planned.weeks)
+      expect(ratio).toBeGreaterThan(0.95)
+      expect(ratio).toBeLessThan(1)
+    })
+  }
 })
 
 describe('levers', () => {

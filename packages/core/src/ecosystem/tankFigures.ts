@@ -39,8 +39,9 @@ export interface TankFigures extends Light, Flow, Animals {
   readonly woodTanninMgC: number
   readonly stand: Stand
   readonly temperatureC: number
-  /** Oxygen transfer [1/h] and, from it, CO2's. */
+  /** Exchange of oxygen with the air [1/h] and, from it, of CO2. */
   readonly oxygenPerH: number
+  readonly co2PerH: number
   /** Lines that give gas, and what they give together. */
   readonly gasLines: readonly AnsweredLine[]
   readonly gasMgPerH: number
@@ -66,9 +67,10 @@ export function tankFigures(plan: Plan, answers = new Answers(), parameters: Par
   const speedMPerH = cleanTransferMPerH(parameters, flow.agitation, flow.skimmer) * transferOfTemperature(room.waterC)
   const oxygenPerH = (speedMPerH * surfaceM2 * 1000) / waterL
   const stand = standOf(plan, answers, surfaceM2)
+  const co2PerH = CO2_OVER_OXYGEN * oxygenPerH
   const gasWater = {
     waterL,
-    kPerH: CO2_OVER_OXYGEN * oxygenPerH,
+    kPerH: co2PerH,
     equilibriumMgPerL: co2AirEquilibriumMgPerL(room.waterC, room.co2Ppm),
   }
   const gasLines = gasLinesOf(plan, answers, { ...gasWater, dissolvedShare: parameters.dissolvedGasShare })
@@ -85,6 +87,7 @@ export function tankFigures(plan: Plan, answers = new Answers(), parameters: Par
     ...light,
     ...flow,
     oxygenPerH,
+    co2PerH,
     stand,
     temperatureC: room.waterC,
     gasLines,

@@ -4,8 +4,8 @@ import { CHOICE_FIELDS, NUMBER_FIELDS, type Assumption, type ChoicePath, type Nu
 /** What an unknown answer is made of where the answer itself has no common value, but follows from the size of the tank. Rules of thumb. */
 export const UNKNOWN_TRAITS = {
   wattsPerL: { value: 0.4, low: 0.25, high: 0.7, asks: 'lamps/*/watts' },
-  /** Photon flux per watt at the wall, white LED [µmol/J]. */
-  efficacyUmolPerJ: { value: 1.8, low: 1.2, high: 2.6, asks: 'lamps/*/fluxUmolPerS' },
+  /** Photon flux per watt at the wall, white LED [µmol/J]; lamps of which only the watts are known are seldom the good ones. */
+  efficacyUmolPerJ: { value: 1.4, low: 1, high: 2.2, asks: 'lamps/*/fluxUmolPerS' },
   /** Lit length over the tank's. */
   lampLengthShare: { value: 0.8, low: 0.4, high: 1, asks: 'lamps/*/lengthCm' },
   foodGPerDayPerL: { value: 0.002, low: 0.0005, high: 0.006, asks: 'animals/foodGPerDay' },

@@ -1,10 +1,12 @@
 import type { TankFigures } from '../ecosystem/tankFigures.js'
 import { bySeverity, type Finding } from '../plan/finding.js'
 import type { Plan } from '../plan/plan.js'
+import { checkGas } from './checkGas.js'
 import { checkGround } from './checkGround.js'
 import { checkHardscape } from './checkHardscape.js'
 import { checkIntent } from './checkIntent.js'
 import { checkKit } from './checkKit.js'
+import { checkStart } from './checkStart.js'
 import { checkTank } from './checkTank.js'
 import { checkVessel } from './checkVessel.js'
 
@@ -12,6 +14,8 @@ import { checkVessel } from './checkVessel.js'
 export const checkPlan = (plan: Plan, figures: TankFigures): Finding[] =>
   bySeverity([
     ...checkTank(plan, figures),
+    ...checkGas(plan, figures),
+    ...checkStart(plan, figures),
     ...checkVessel(plan, figures),
     ...checkGround(plan, figures),
     ...checkHardscape(plan, figures),

@@ -25,7 +25,9 @@ export const VESSEL_FINDINGS = findingsOf('vessel', {
   'sun-on-glass': { severity: 'warn', values: { sun: 'hours' } },
   'room-warm': { severity: 'warn', values: { room: 'temperature' } },
   'room-warm-carpet': { severity: 'warn', values: { room: 'temperature' } },
-  'no-conditioner': { severity: 'note', values: {} },
+  chloramine: { severity: 'warn', values: {} },
+  chlorine: { severity: 'note', values: {} },
+  'disinfectant-unknown': { severity: 'note', values: {} },
 })
 
 export function checkVessel(plan: Plan, figures: TankFigures): Finding[] {
@@ -56,6 +58,9 @@ export function checkVessel(plan: Plan, figures: TankFigures): Finding[] {
   if (room > WARM_C) found.push(raise(VESSEL_FINDINGS['room-warm'], { room }))
   if (room > WARM_CARPET_C && plan.intent.wishes.includes('cool-water-plants'))
     found.push(raise(VESSEL_FINDINGS['room-warm-carpet'], { room }))
-  if (plan.sources[0]?.disinfectant === 'chloramine') found.push(raise(VESSEL_FINDINGS['no-conditioner'], {}))
+  const [source] = plan.sources
+  const isTapUsed = (plan.logistics.purifiedFraction ?? 0) < 1
+  if (source !== undefined && isTapUsed && source.disinfectant !== 'none')
+    found.push(raise(VESSEL_FINDINGS[source.disinfectant ?? 'disinfectant-unknown'], {}))
   return found
 }

@@ -13,6 +13,9 @@ const ROWS = {
   sink: { depth: 'length' },
   light: { upkeep: 'minutes' },
   gas: {},
+  'lower-gas': { peak: 'concentration' },
+  'earlier-gas': { lead: 'minutes' },
+  'later-animals': { day: 'day' },
   top: {},
   heater: { power: 'power' },
 } as const satisfies Readonly<Record<string, Dimensions>>

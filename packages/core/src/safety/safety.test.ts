@@ -42,9 +42,16 @@ const piece = (part: Partial<Piece>): Piece => ({
   heightCm: 12,
   ...part,
 })
-const quiet: Plan = { ...samplePlan, hardscape: [], vessel: { ...samplePlan.vessel, top: 'covered' } }
+const quiet: Plan = {
+  ...samplePlan,
+  sources: [{ ...samplePlan.sources[0]!, disinfectant: 'none' }],
+  hardscape: [],
+  vessel: { ...samplePlan.vessel, top: 'covered' },
+}
 
 test('a plain tank has nothing worse than its weight to tell', () => expect(codes(quiet)).toEqual(['heavy-structural']))
+
+const gas = (part: Partial<Plan['gasLines'][number]>): Plan['gasLines'][number] => ({ ...samplePlan.gasLines[0]!, ...part })
 
 describe('each finding appears, and its mend mends it without another of its kind', () => {
   const barrier = {
@@ -112,6 +119,21 @@ describe('each finding appears, and its mend mends it without another of its kin
     ['wish-diggers-carpet', { intent: { ...samplePlan.intent, wishes: ['diggers'] } }, false],
     ['pace-many-stems', { intent: { ...samplePlan.intent, pace: 'quiet' } }, false],
     ['layout-no-stones', { intent: { ...samplePlan.intent, layout: 'stones' } }, false],
+    ['chlorine', { sources: [{ ...samplePlan.sources[0]!, disinfectant: 'chlorine' }] }, false],
+    ['chloramine', { sources: [{ ...samplePlan.sources[0]!, disinfectant: 'chloramine' }] }, false],
+    ['disinfectant-unknown', { sources: samplePlan.sources }, false],
+    ['gas-overdose', { gasLines: [gas({ bubblesPerS: 8 })] }, true],
+    ['gas-overdose', { gasLines: [gas({ peakMgPerL: 55 })] }, true],
+    ['gas-much', { gasLines: [gas({ peakMgPerL: 35 })] }, true],
+    ['gas-much', { gasLines: [gas({ peakMgPerL: 30 })], intent: { ...samplePlan.intent, wishes: ['shrimps'] } }, true],
+    ['gas-wasted', { gasLines: [gas({ peakMgPerL: 90 })], animals: { ...samplePlan.animals, grazers: 0, foodGPerDay: 0 } }, false],
+    ['gas-late', { gasLines: [gas({ beforeLightMin: 15 })], flow: { ...samplePlan.flow, surface: 'strong', hasSkimmer: true } }, true],
+    ['grazers-early', { animals: { ...samplePlan.animals, grazersFromDay: 0 } }, true],
+    ['fish-early', { animals: { ...samplePlan.animals, fishFromDay: 8 } }, true],
+    ['food-heavy', { animals: { ...samplePlan.animals, foodGPerDay: 4 } }, false],
+    ['light-excess', { lamps: [{ ...samplePlan.lamps[0]!, watts: 400, dimFraction: 1 }] }, false],
+    ['water-without-minerals', { logistics: { ...samplePlan.logistics, purifiedFraction: 1 } }, false],
+    ['nitrate-twice', { sources: [{ ...samplePlan.sources[0]!, nitrateMgNPerL: 8 }] }, false],
     ['layout-too-tall', { intent: { ...samplePlan.intent, layout: 'shallow' } }, false],
   ]
   test.each(cases)('%s', (code, part, isMendable) => {

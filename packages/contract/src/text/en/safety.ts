@@ -30,7 +30,26 @@ export const enFinding = {
   'sun-on-glass': (v) => `${v.sun} of direct sun a day on the glass feed algae and warm the water: shade that side.`,
   'room-warm': (v) => `The room reaches ${v.room}: without cooling or a fan the water follows, and warm water holds less oxygen and CO2.`,
   'room-warm-carpet': (v) => `You wish for cool-water plants, and the room reaches ${v.room}: they fail in a warm summer.`,
-  'no-conditioner': () => 'Chloramine does not air out: every change needs a conditioner that binds ammonia too.',
+  chloramine: () => 'Chloramine does not air out: every change needs a conditioner that binds ammonia too, dosed before the water goes in.',
+  chlorine: () =>
+    'Chlorine burns gills: condition new water before it goes in, for the whole tank if the hose runs straight into it, or let it stand with air for a day.',
+  'disinfectant-unknown': () =>
+    'Nobody said whether the tap has chlorine: treat every change as if it had, with a conditioner, until a strip or the water works say otherwise.',
+  'gas-overdose': (v) =>
+    `The gas that is planned comes to about ${v.peak} at gas-off; animals bear at most ${v.limit}. Lower it before water goes in, or tell what you really count.`,
+  'gas-much': (v) =>
+    `The gas that is planned may come to ${v.peak} and more at gas-off; with these animals aim at no more than ${v.limit}.`,
+  'gas-wasted': (v) => `The gas that is planned comes to about ${v.peak} at gas-off: more than plants can use (${v.limit}).`,
+  'gas-late': (v) =>
+    `When the lights come on there are about ${v.atLightsOn}, at gas-off ${v.peak}: plants start the day short. More ripple with more gas makes the day flatter; or open it earlier.`,
+  'grazers-early': (v) => `Grazers are planned for day ${v.planned}; two tests at zero can hardly be had before day ${v.earliest}.`,
+  'fish-early': (v) => `Fish are planned for day ${v.planned}; two tests at zero can hardly be had before day ${v.earliest}.`,
+  'food-heavy': (v) => `${v.food} of food is much for this water: what is not eaten rots. Up to about ${v.most} plants and filter keep up.`,
+  'light-excess': (v) =>
+    `${v.daily} a day is more than any plant here can use (${v.limit}): the rest is the algae’s. Dim, or shorten the day.`,
+  'water-without-minerals': (v) =>
+    `The water for changes has a GH of ${v.hardness}: add calcium and magnesium with every change, to ${v.wanted} or more. The forecast takes it that you do where purified water makes it so soft.`,
+  'nitrate-twice': (v) => `The tap brings ${v.tap} of nitrate, and the plan doses ${v.dose} a week on top: leave the nitrate out.`,
   'soil-too-thick': (v) =>
     `${v.zone || 'The ground'}: soil under a cap is at most ${v.most} thick, here it is ${v.depth}; below that it rots.`,
   'soil-not-capped': (v) =>
@@ -103,6 +122,9 @@ export const enMend = {
   sink: (v) => `Sink it ${v.depth}`,
   light: (v) => `Plan the gentle level (${v.upkeep} a week)`,
   gas: () => 'Add CO2',
+  'lower-gas': (v) => `Lower it to ${v.peak} at gas-off`,
+  'earlier-gas': (v) => `Open it ${v.lead} before light`,
+  'later-animals': (v) => `Plan them for day ${v.day}`,
   top: () => 'Plan a cover',
   heater: (v) => `Take ${v.power}`,
 } satisfies MendSentences

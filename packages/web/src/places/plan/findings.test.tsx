@@ -14,7 +14,7 @@ const findings: readonly Finding[] = [
   raise(FINDINGS.tilt, { tilt: 3, line: 4 }),
   raise(FINDINGS['room-warm'], { room: 30 }),
   raise(FINDINGS['sun-on-glass'], { sun: 2 }),
-  raise(FINDINGS['no-conditioner'], {}),
+  raise(FINDINGS['chloramine'], {}),
 ]
 
 let plan: Plan = start
