@@ -126,31 +126,33 @@ describe('texts of records', () => {
   test('every input of a working has a name, and every step of the first weeks its words', () => {
     const steps = GROUND_KINDS.flatMap((ground) =>
       [true, false].flatMap((firstWeeksMore) =>
-        wetStartProgramme(
+        wetStartProgramme([
           {
-            ...plan,
-            feeding: 'rich-column',
-            layers: [{ id: 'g', ground, frontCm: 4, backCm: 6, product: null }],
-            changes: { ...plan.changes, firstWeeksMore },
-            gasLines: [
-              {
-                id: 'c',
-                control: 'timer',
-                diffuser: null,
-                peakMgPerL: null,
-                cylinderKg: null,
-                bubblesPerS: null,
-                bubbleMl: null,
-                linePressureBar: null,
-                beforeLightMin: 90,
-                beforeDarkMin: 60,
-                limitMgPerL: null,
-              },
-            ],
-            animals: { ...plan.animals, grazersFromDay: 35, fishFromDay: 49 },
+            fromDay: 0,
+            plan: {
+              ...plan,
+              feeding: 'rich-column',
+              layers: [{ id: 'g', ground, frontCm: 4, backCm: 6, product: null }],
+              changes: { ...plan.changes, firstWeeksMore },
+              gasLines: [
+                {
+                  id: 'c',
+                  control: 'timer',
+                  diffuser: null,
+                  peakMgPerL: null,
+                  cylinderKg: null,
+                  bubblesPerS: null,
+                  bubbleMl: null,
+                  linePressureBar: null,
+                  beforeLightMin: 90,
+                  beforeDarkMin: 60,
+                  limitMgPerL: null,
+                },
+              ],
+              animals: { ...plan.animals, grazersFromDay: 35, fishFromDay: 49 },
+            },
           },
-          [],
-        ),
+        ]),
       ),
     )
     expect([...new Set(steps.map(({ code }) => code))].filter((code) => !(code in enProgramme))).toEqual([])

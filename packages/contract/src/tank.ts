@@ -27,6 +27,8 @@ export const Timeline = z.object({
   plan: PlanSchema,
   changes: z.array(z.object({ from: z.iso.date(), edits: z.array(EditSchema) })),
   deeds: DeedsSchema,
+  /** Day of the tank's age from which tests can allow animals, by the model; `null` in a tank without any, or long past its start. */
+  animalsAllowedFromDay: z.int().nullable(),
 })
 export type Timeline = z.output<typeof Timeline>
 

@@ -52,7 +52,7 @@ export {
   timeOfDayMin,
   wallClock,
 } from './plan/clock.js'
-export { planAt } from './plan/timelineAt.js'
+export { entryAt, planAt } from './plan/timelineAt.js'
 export { datedPlans } from './plan/datedPlans.js'
 export { applyEdits, diff, invert, keysOf, valueAt, withValue, type Edit } from './plan/edit.js'
 export {
@@ -134,6 +134,7 @@ export {
   type Density,
   type Diffuser,
   type Extra,
+  type FeedShare,
   type LayoutKind,
   type Pace,
   type FeedingSchool,
@@ -266,6 +267,7 @@ export { flagsOf, isOfGas, type Flag } from './ecosystem/flags.js'
 export { gasAnimalsAt, hasAnimalsAt } from './livestock/presence.js'
 export {
   forecastMember,
+  leveredTimeline,
   stateToday,
   type ArmResult,
   type ForecastOptions,
@@ -291,18 +293,15 @@ export {
   type WaterLogistics,
 } from './startup/backward.js'
 export { PREPARATIONS, type PreparationCode } from './startup/preparations.js'
-export {
-  PROGRAMME_DAYS,
-  PROGRAMME_STEPS,
-  stepsOn,
-  wetStartProgramme,
-  withLightStep,
-  type ProgrammeCode,
-  type ProgrammeStep,
-} from './startup/programme.js'
+export { animalsAllowedFromDay } from './startup/animalsAllowed.js'
+export { withLight, type LightSetting, type LightStep } from './startup/lightSteps.js'
+export { programmed, type ProgrammedLife } from './startup/programmed.js'
+export { PROGRAMME_DAYS } from './startup/programmeDays.js'
+export { PROGRAMME_STEPS, stepsOn, wetStartProgramme, type ProgrammeCode, type ProgrammeStep } from './startup/programme.js'
 export {
   judgeNitrogen,
   NITROGEN_DANGERS,
+  nitrogenClearAt,
   READINESS,
   UNIONISED_HARM,
   UNIONISED_TROUBLE,
@@ -314,7 +313,7 @@ export {
 export { attentionOf, ATTENTIONS, type Attention } from './judge/attention.js'
 export { workMinutes } from './routine/minutes.js'
 export { JOB_KINDS, type JobKind, type JobValues } from './routine/jobKinds.js'
-export { jobsBetween, minutesPerWeek, type Job } from './routine/jobs.js'
+export { jobsBetween, minutesPerWeek, type Job, type Schedule } from './routine/jobs.js'
 export { listJobs, openToday, type JobState, type ListedJob } from './routine/listJobs.js'
 export { preparationJobs } from './routine/preparationJobs.js'
 export { deedsOf } from './journal/deedsOf.js'

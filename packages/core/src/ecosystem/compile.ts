@@ -5,7 +5,7 @@ import { gasOpenTable } from '../gas/gasDay.js'
 import { commonLimitMgPerL, type AnsweredLine } from '../gas/linesOf.js'
 import { lightDayTable } from '../light/dayTable.js'
 import { minutesOf } from '../plan/clock.js'
-import type { Plan, TimelineEntry } from '../plan/plan.js'
+import type { FeedShare, Plan, TimelineEntry } from '../plan/plan.js'
 import { molarMass } from '../feed/chemicalFormula.js'
 import { Answers, type Draw } from '../plan/answers.js'
 import { PLANT_GROUPS, PLANT_KIND } from '../planting/kinds.js'
@@ -67,7 +67,7 @@ export function compile(options: CompileOptions): Compiled {
       spans.push({ fromDay, conditions: conditionsOf(entry.plan, now, fromDay, { stepMin, parameters }) })
     const tap = tapOf(entry.plan, new Answers(draw))
     for (let day = entry.fromDay; day < until; day++)
-      events.push(...eventsOfDay(entry.plan, day, tap, (what) => omitted.has(omissionKey({ what, day }))))
+      events.push(...eventsOfDay(entry, day, tap, (what) => omitted.has(omissionKey({ what, day }))))
     for (const act of deeds.acts) if (act.day >= entry.fromDay && act.day < until) events.push(eventOfAct(act, figures.waterL, tap))
   })
   if (options.massChange && options.massChange.factor !== 1) {
@@ -181,7 +181,12 @@ const dissolvedMgPerH = ({ mgPerH, dissolvedShare }: AnsweredLine): number => mg
 
 const omissionKey = ({ what, day }: Omission): string => `${what} ${day}`
 
-function eventsOfDay(plan: Plan, day: number, tap: TapWater, isOmitted: (what: Omission['what']) => boolean): TimedEvent[] {
+function eventsOfDay(
+  { plan, feed }: TimelineEntry,
+  day: number,
+  tap: TapWater,
+  isOmitted: (what: Omission['what']) => boolean,
+): TimedEvent[] {
   const events: TimedEvent[] = []
   const at = (minute: number, event: TankEvent): void => void events.push({ atMin: day * 1440 + minute, event })
   const isCareDay = day > 0 && day % 7 === 0
@@ -198,7 +203,7 @@ function eventsOfDay(plan: Plan, day: number, tap: TapWater, isOmitted: (what: O
   if (!isOmitted('dose'))
     at(lightsOnMin(plan), {
       kind: school.kind === 'weekly' ? 'dose' : 'dose-up-to',
-      mgPerL: dailyDose(school.amounts, school.kind === 'weekly' ? 7 : 1),
+      mgPerL: dailyDose(school.amounts, school.kind === 'weekly' ? 7 : 1, feed),
     })
   return events
 }
@@ -206,12 +211,16 @@ function eventsOfDay(plan: Plan, day: number, tap: TapWater, isOmitted: (what: O
 const NITRATE_TO_N = molarMass('N') / molarMass('NO3')
 const PHOSPHATE_TO_P = molarMass('P') / molarMass('PO4')
 
-const dailyDose = (amounts: (typeof SCHOOL)['none']['amounts'], parts: number): DoseMgPerL => ({
+const dailyDose = (
+  amounts: (typeof SCHOOL)['none']['amounts'],
+  parts: number,
+  { nitrogenPhosphorus, rest }: FeedShare = { nitrogenPhosphorus: 1, rest: 1 },
+): DoseMgPerL => ({
   ammoniumN: 0,
-  nitrateN: (amounts.nitrate * NITRATE_TO_N) / parts,
-  phosphateP: (amounts.phosphate * PHOSPHATE_TO_P) / parts,
-  potassium: amounts.potassium / parts,
-  iron: amounts.iron / parts,
+  nitrateN: (nitrogenPhosphorus * amounts.nitrate * NITRATE_TO_N) / parts,
+  phosphateP: (nitrogenPhosphorus * amounts.phosphate * PHOSPHATE_TO_P) / parts,
+  potassium: (rest * amounts.potassium) / parts,
+  iron: (rest * amounts.iron) / parts,
   calcium: 0,
-  magnesium: amounts.magnesium / parts,
+  magnesium: (rest * amounts.magnesium) / parts,
 })

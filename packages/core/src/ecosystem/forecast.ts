@@ -111,7 +111,7 @@ export function leveredTimeline(timeline: readonly TimelineEntry[], today: numbe
   const past = timeline.filter((entry) => entry.fromDay < today)
   const now = timeline.filter((entry) => entry.fromDay <= today).at(-1) ?? timeline[0]
   if (now === undefined) throw new RangeError('a timeline has at least one entry')
-  const changed = { fromDay: today, plan: applyLevers(now.plan, levers) }
+  const changed = { ...now, fromDay: today, plan: applyLevers(now.plan, levers) }
   // Entries still to come keep their day, with the levers on top.
   const later = timeline.filter((entry) => entry.fromDay > today).map((entry) => ({ ...entry, plan: applyLevers(entry.plan, levers) }))
   return [...past, changed, ...later]

@@ -123,3 +123,25 @@ const dangerOf = (value: number | null, trouble: number, harm: number): Nitrogen
   value === null ? 'unknown' : value >= harm ? 'harm' : value >= trouble ? 'trouble' : 'none-seen'
 const worst = (dangers: readonly NitrogenDanger[]): NitrogenDanger =>
   NITROGEN_DANGERS.findLast((danger) => dangers.includes(danger)) ?? 'none-seen'
+
+/** Instant of the test by which ammonia and nitrite had both been at zero twice in a row, and neither has shown itself since; `null` while that is not so. */
+export function nitrogenClearAt(tests: readonly Reading[]): string | null {
+  const zeros = { ammonia: 0, nitrite: 0 }
+  const lastZero = { ammonia: -Infinity, nitrite: -Infinity }
+  let clearAt: string | null = null
+  for (const test of [...tests].sort((a, b) => Date.parse(a.at) - Date.parse(b.at))) {
+    const { quantity } = test
+    if (quantity !== 'ammonia' && quantity !== 'nitrite') continue
+    if (!isZero(test)) {
+      zeros[quantity] = 0
+      lastZero[quantity] = -Infinity
+      clearAt = null
+      continue
+    }
+    if (Date.parse(test.at) - lastZero[quantity] < APART_MS) continue
+    lastZero[quantity] = Date.parse(test.at)
+    zeros[quantity]++
+    if (clearAt === null && zeros.ammonia >= 2 && zeros.nitrite >= 2) clearAt = test.at
+  }
+  return clearAt
+}

@@ -358,8 +358,17 @@ export interface Plan {
   readonly isTrimmed: boolean
 }
 
+/** Shares of what the school gives; a young tank gets less. */
+export interface FeedShare {
+  /** Of nitrate and phosphate. */
+  readonly nitrogenPhosphorus: number
+  /** Of potassium, magnesium and traces. */
+  readonly rest: number
+}
 /** What holds from a day on. The first entry starts on day 0; the newest describes the tank itself (vessel, ground) for all days. */
 export interface TimelineEntry {
   readonly fromDay: number
   readonly plan: Plan
+  /** All of it where none is told. */
+  readonly feed?: FeedShare
 }

@@ -2,10 +2,10 @@ import { isChangeDay } from '../ecosystem/changeDays.js'
 import { SALT_IDS, type SaltId } from '../feed/salts.js'
 import type { SaltDose } from '../feed/schoolDoses.js'
 import { SCHOOL } from '../feed/schools.js'
-import type { GasLine, Plan } from '../plan/plan.js'
+import type { FeedShare, GasLine, Plan } from '../plan/plan.js'
 import type { Dimensions, NumbersOf } from '../quantity/quantity.js'
 import { fromUnit } from '../quantity/units.js'
-import type { LightStep } from '../startup/programme.js'
+import type { LightStep } from '../startup/lightSteps.js'
 import type { WorkMinutes } from './minutes.js'
 
 /** What a rule looks at to say whether its work is due on a day of the tank's age. */
@@ -21,6 +21,10 @@ export interface CareDay {
   readonly gas: GasLine | undefined
   /** The step of the light that begins today. */
   readonly lightStep: LightStep | undefined
+  /** What of the school's amounts the day gets. */
+  readonly feed: FeedShare
+  /** Ammonia and nitrite were both at zero twice before this day. */
+  readonly isNitrogenClear: boolean
 }
 export interface DueWork<Numbers> {
   readonly minutes: number
@@ -40,8 +44,8 @@ export interface CareRule<Kind extends string = string, Values extends Dimension
 const rule = <const Kind extends string, const Values extends Dimensions>(definition: CareRule<Kind, Values>): CareRule<Kind, Values> =>
   definition
 
-/** Nitrogen is tested twice a week until week six. */
-const NITROGEN_UNTIL_DAY = 42
+/** Nitrogen is tested twice a week until it was at zero twice, by this kit's own lowest step; a tank that never shows it is let be after twelve weeks. */
+const NITROGEN_UNTIL_DAY = 84
 const TRIM_FROM_DAY = 21
 const MELT_UNTIL_DAY = 21
 /** Weeks between cleanings; filter 4–8, diffuser 3–6. */
@@ -93,18 +97,20 @@ export const CARE_RULES = [
     kind: 'dose-to-level',
     ruleId: 'dose-level',
     values: { nitrate: 'nitrate', phosphate: 'phosphate', potassium: 'concentration', magnesium: 'concentration', iron: 'concentration' },
-    due: ({ plan, weekDay }) => {
+    due: ({ plan, weekDay, feed }) => {
       const { kind, amounts } = SCHOOL[plan.feeding]
       if (kind !== 'level' || weekDay !== 5) return null
-      const nitrate = fromUnit('nitrate', amounts.nitrate, 'mg NO3/L')
-      const phosphate = fromUnit('phosphate', amounts.phosphate, 'mg PO4/L')
-      return { minutes: 17, numbers: { ...amounts, nitrate, phosphate } }
+      const nitrate = feed.nitrogenPhosphorus * fromUnit('nitrate', amounts.nitrate, 'mg NO3/L')
+      const phosphate = feed.nitrogenPhosphorus * fromUnit('phosphate', amounts.phosphate, 'mg PO4/L')
+      const rest = { potassium: feed.rest * amounts.potassium, magnesium: feed.rest * amounts.magnesium, iron: feed.rest * amounts.iron }
+      return { minutes: 17, numbers: { ...rest, nitrate, phosphate } }
     },
   }),
   rule({
     kind: 'test-nitrogen',
     values: {},
-    due: ({ day, weekDay }) => (day > 0 && day <= NITROGEN_UNTIL_DAY && (weekDay === 3 || weekDay === 6) ? work(10) : null),
+    due: ({ day, weekDay, isNitrogenClear }) =>
+      day > 0 && day <= NITROGEN_UNTIL_DAY && !isNitrogenClear && (weekDay === 3 || weekDay === 6) ? work(10) : null,
   }),
   rule({ kind: 'test-water', values: {}, due: ({ day, weekDay }) => (day >= 14 && weekDay === 6 ? work(15) : null) }),
   rule({

@@ -1,10 +1,10 @@
-import { planAt } from '../plan/timelineAt.js'
+import { entryAt } from '../plan/timelineAt.js'
 import { tankFigures } from '../ecosystem/tankFigures.js'
 import { dailySalts } from '../feed/schoolDoses.js'
 import { datePlusDays, daysBetween } from '../plan/clock.js'
-import type { Plan, TimelineEntry } from '../plan/plan.js'
+import type { TimelineEntry } from '../plan/plan.js'
 import { quantities, type Quantities } from '../quantity/quantity.js'
-import { lightSteps, lightTarget, PROGRAMME_DAYS, type LightStep } from '../startup/programme.js'
+import type { LightStep } from '../startup/lightSteps.js'
 import { CARE_RULES, type CareDay, type CareKind, type CareRule } from './careRules.js'
 import type { JobKind } from './jobKinds.js'
 import { workMinutes } from './minutes.js'
@@ -24,37 +24,41 @@ export interface Job {
 export interface Schedule {
   readonly timeline: readonly TimelineEntry[]
   readonly startedOn: string
+  /** Steps of the light that the grower is asked to take; none in a settled tank. */
+  readonly lightSteps?: readonly LightStep[]
+  /** Civil date on which ammonia and nitrite had both been at zero twice; `null` while they have not. */
+  readonly nitrogenClearOn?: string | null
 }
 
 /** Jobs that are due from one civil date to another, both included. */
-export function jobsBetween({ timeline, startedOn }: Schedule, from: string, to: string): Job[] {
+export function jobsBetween({ timeline, startedOn, lightSteps = [], nitrogenClearOn = null }: Schedule, from: string, to: string): Job[] {
   const jobs: Job[] = []
-  const steps = lightSteps(lightTarget(timeline))
   const first = Math.max(0, daysBetween(startedOn, from))
   const last = daysBetween(startedOn, to)
-  const workOf = new Map<Plan, PlanWork>()
+  const workOf = new Map<TimelineEntry, PlanWork>()
   for (let day = first; day <= last; day++) {
-    const plan = planAt(timeline, day)
-    if (plan === undefined) break
-    const work = workOf.get(plan) ?? planWork(plan)
-    workOf.set(plan, work)
-    jobs.push(...jobsOfDay({ ...work, day, weekDay: day % 7, lightStep: stepFrom(steps, day) }, datePlusDays(startedOn, day)))
+    const entry = entryAt(timeline, day)
+    if (entry === undefined) break
+    const work = workOf.get(entry) ?? planWork(entry)
+    workOf.set(entry, work)
+    const date = datePlusDays(startedOn, day)
+    const lightStep = lightSteps.find(({ fromDay }) => fromDay === day)
+    const isNitrogenClear = nitrogenClearOn !== null && date > nitrogenClearOn
+    jobs.push(...jobsOfDay({ ...work, day, weekDay: day % 7, lightStep, isNitrogenClear }, date))
   }
   return jobs
 }
 
-const stepFrom = (steps: readonly LightStep[], day: number): LightStep | undefined =>
-  day < PROGRAMME_DAYS ? steps.find(({ fromDay }) => fromDay === day) : undefined
-
 /** What is the same on all days of a plan. */
-type PlanWork = Omit<CareDay, 'day' | 'weekDay' | 'lightStep'>
-function planWork(plan: Plan): PlanWork {
+type PlanWork = Omit<CareDay, 'day' | 'weekDay' | 'lightStep' | 'isNitrogenClear'>
+function planWork({ plan, feed }: TimelineEntry): PlanWork {
   const figures = tankFigures(plan)
   return {
     plan,
     waterL: figures.waterL,
     minutes: workMinutes(figures, plan.changes.fraction),
-    salts: dailySalts(plan.feeding, figures.waterL),
+    salts: dailySalts(plan.feeding, figures.waterL, feed),
+    feed: feed ?? { nitrogenPhosphorus: 1, rest: 1 },
     gas: plan.gasLines.find(({ control }) => control !== 'none'),
   }
 }

@@ -1,7 +1,9 @@
+import type { TimelineEntry } from '../plan/plan.js'
 import { describe, expect, test } from 'vitest'
 import { isChangeDay } from '../ecosystem/changeDays.js'
 import { withValue } from '../plan/edit.js'
 import type { JobRecord, JournalEvent } from '../plan/journal.js'
+import { programmed } from '../startup/programmed.js'
 import { samplePlan } from '../testing/samplePlan.js'
 import { attentionOf } from '../judge/attention.js'
 import { jobsBetween, minutesByKind, minutesPerWeek } from './jobs.js'
@@ -43,18 +45,37 @@ describe('jobs', () => {
     expect(dose!.values['potassium-nitrate']!.value).toBeGreaterThan(0.1)
   })
   test('the light steps of the first weeks rise to the target and never beyond it', () => {
-    const steps = jobsBetween(schedule, '2026-09-01', '2026-10-31').filter(({ kind }) => kind === 'light-step')
+    const life = (timeline: readonly TimelineEntry[]) => ({
+      ...schedule,
+      ...programmed(timeline, { today: 0, animalsAllowedFromDay: null }),
+    })
+    const steps = jobsBetween(life(schedule.timeline), '2026-09-01', '2026-10-31').filter(({ kind }) => kind === 'light-step')
     expect(steps.map(({ values }) => values['light']?.value)).toEqual([6, 6, 6.5, 7, 7.5, 8])
     expect(steps[0]!.values['power']?.value).toBeCloseTo(0.55 * 0.8, 9)
     // Steps that were followed lower today's setting, not the target.
-    const followed = {
-      ...schedule,
-      timeline: [
-        { fromDay: 0, plan: samplePlan },
-        { fromDay: 1, plan: withValue(samplePlan, '/lightWindows/t1/hours', 6) },
-      ],
-    }
+    const followed = life([
+      { fromDay: 0, plan: samplePlan },
+      { fromDay: 1, plan: withValue(samplePlan, '/lightWindows/t1/hours', 6) },
+    ])
     expect(jobsBetween(followed, '2026-10-10', '2026-10-31').find(({ kind }) => kind === 'light-step')?.values['light']?.value).toBe(8)
+  })
+  test('a young tank on soil gets no nitrogen and no phosphorus for two weeks, by job as by programme', () => {
+    const life = { ...schedule, ...programmed(schedule.timeline, { today: 0, animalsAllowedFromDay: null }) }
+    const salts = (date: string): string[] =>
+      Object.keys(jobsBetween(life, date, date).find(({ kind }) => kind === 'dose')?.values ?? {}).filter(
+        (salt) => salt.startsWith('potassium-n') || salt.startsWith('mono'),
+      )
+    expect(salts('2026-09-03')).toEqual([])
+    expect(salts('2026-10-20')).toEqual(['potassium-nitrate', 'monopotassium-phosphate'])
+  })
+  test('ammonia and nitrite are tested until both were at zero twice', () => {
+    const tests = (nitrogenClearOn: string | null): string[] =>
+      jobsBetween({ ...schedule, nitrogenClearOn }, '2026-09-20', '2026-11-10')
+        .filter(({ kind }) => kind === 'test-nitrogen')
+        .map(({ dueOn }) => dueOn)
+    expect(tests(null).at(-1)! > '2026-11-05').toBe(true)
+    expect(tests('2026-10-02').at(-1)! <= '2026-10-02').toBe(true)
+    expect(tests('2026-10-02').length).toBeGreaterThan(1)
   })
   test('a tank without gas is asked for none', () =>
     expect(

@@ -10,12 +10,18 @@ import { checkStart } from './checkStart.js'
 import { checkTank } from './checkTank.js'
 import { checkVessel } from './checkVessel.js'
 
+/** What is known of the tank besides its plan. */
+export interface CheckedFacts {
+  /** As `animalsAllowedFromDay` reckons it; `null` in a tank that is long past its start. */
+  readonly animalsAllowedFromDay?: number | null | undefined
+}
+
 /** Everything that can be said of a plan, most serious first. */
-export const checkPlan = (plan: Plan, figures: TankFigures): Finding[] =>
+export const checkPlan = (plan: Plan, figures: TankFigures, { animalsAllowedFromDay }: CheckedFacts = {}): Finding[] =>
   bySeverity([
     ...checkTank(plan, figures),
     ...checkGas(plan, figures),
-    ...checkStart(plan, figures),
+    ...checkStart(plan, figures, animalsAllowedFromDay),
     ...checkVessel(plan, figures),
     ...checkGround(plan, figures),
     ...checkHardscape(plan, figures),

@@ -1,13 +1,10 @@
 import type { TankFigures } from '../ecosystem/tankFigures.js'
-import { GROUND } from '../ground/kinds.js'
 import { findingsOf, mendWith, raise, type Finding } from '../plan/finding.js'
-import type { FilterState, Plan } from '../plan/plan.js'
+import type { Plan } from '../plan/plan.js'
 import { MENDS } from './mends.js'
 
-/** Day on which two tests at zero can be had at the earliest, by how the filter starts. Rules of thumb: a new one takes three to six weeks, a seeded one about two. */
-const EARLIEST_DAY: Readonly<Record<FilterState, number>> = { new: 21, seeded: 10, mature: 3 }
-/** Soil leaches ammonia for weeks, whatever the filter. */
-const EARLIEST_ON_SOIL_DAY = 21
+/** Two tests a day or more apart, and a film to graze, take at least this long, whatever the tank. General practice. */
+const AT_LEAST_DAY = 14
 /** Food [g a day for each litre] above which it rots faster than plants and filter take it up. Rule of thumb 0.004–0.008. */
 const MOST_FOOD_G_PER_L = 0.006
 
@@ -17,12 +14,11 @@ export const START_FINDINGS = findingsOf('programme', {
   'food-heavy': { severity: 'warn', values: { food: 'fodder', most: 'fodder' } },
 })
 
-/** Whether animals are planned for a day on which tests can allow them, and fed what the tank can take up. */
-export function checkStart(plan: Plan, figures: TankFigures): Finding[] {
+/** Whether animals are planned for a day on which tests can allow them, and fed what the tank can take up. `allowedFromDay`: by the model, where it was asked; `null` in a tank that is long past its start. */
+export function checkStart(plan: Plan, figures: TankFigures, allowedFromDay: number | null = AT_LEAST_DAY): Finding[] {
   const found: Finding[] = []
   const { grazers, grazersFromDay, foodGPerDay, fishFromDay } = plan.animals
-  const leaches = figures.layers.some(({ ground, volumeL }) => volumeL > 0 && GROUND[ground].leaches)
-  const earliest = Math.max(EARLIEST_DAY[figures.filterState], leaches ? EARLIEST_ON_SOIL_DAY : 0)
+  const earliest = allowedFromDay ?? 0
   const later = (path: string, from: number) => ({
     mend: mendWith(MENDS['later-animals'], { day: earliest }, [{ path, from, to: earliest }]),
   })

@@ -1,10 +1,12 @@
 import { hasGas } from '../gas/linesOf.js'
-import { lightHoursOf } from '../light/lampsOf.js'
-import { commonAnswers } from '../plan/answers.js'
-import { longestRampMin } from '../plan/fields.js'
-import { GROUND } from '../ground/kinds.js'
-import type { Lamp, Plan, TimelineEntry } from '../plan/plan.js'
+import { aimedPeakMgPerL, wantsSensitive, WASTED_MG_PER_L } from '../gas/limits.js'
+import { animalsFromDay } from '../livestock/presence.js'
+import type { Plan, TimelineEntry } from '../plan/plan.js'
+import { entryAt } from '../plan/timelineAt.js'
 import { quantities, type Dimensions, type NumbersOf, type Quantities } from '../quantity/quantity.js'
+import { feedPhasesOf } from './feedPhases.js'
+import { isSameLight, lightSettingOf, type LightStep } from './lightSteps.js'
+import { PROGRAMME_DAYS } from './programmeDays.js'
 
 interface StepRow {
   readonly lane: 'change' | 'light' | 'gas' | 'feed' | 'animals' | 'work' | 'normal'
@@ -17,9 +19,9 @@ export const PROGRAMME_STEPS = {
   'change-twice': { lane: 'change', values: { share: 'fraction' } },
   'change-regular': { lane: 'change', values: { share: 'fraction', every: 'days' } },
   'light-step': { lane: 'light', values: { light: 'hours', power: 'fraction' } },
-  'gas-high': { lane: 'gas', values: {} },
+  'gas-before-animals': { lane: 'gas', values: { most: 'concentration' } },
   'gas-turn-down': { lane: 'gas', values: {} },
-  'gas-with-animals': { lane: 'gas', values: {} },
+  'gas-with-animals': { lane: 'gas', values: { most: 'concentration' } },
   'feed-no-nitrogen': { lane: 'feed', values: {} },
   'feed-by-signs': { lane: 'feed', values: {} },
   'feed-quarter': { lane: 'feed', values: {} },
@@ -50,64 +52,13 @@ const stepOf = <Code extends ProgrammeCode>(code: Code, fromDay: number, toDay: 
   const { lane, values } = PROGRAMME_STEPS[code]
   return { lane, code, fromDay, toDay, values: quantities(values, numbers) }
 }
-
-/** The programme of the first weeks covers this long. */
-export const PROGRAMME_DAYS = 56
-/** Light of a new tank against its target: 6 h at 50–60 % for two weeks, then half an hour a week more. General practice. */
-const LIGHT_STEPS = [
-  { day: 0, lessH: 2, power: 0.55 },
-  { day: 14, lessH: 2, power: 0.7 },
-  { day: 21, lessH: 1.5, power: 0.8 },
-  { day: 28, lessH: 1, power: 0.9 },
-  { day: 35, lessH: 0.5, power: 1 },
-  { day: 42, lessH: 0, power: 1 },
-] as const
-const LEAST_FIRST_H = 5
-
-export interface LightTarget {
-  readonly hours: number
-  readonly dimFraction: number
-}
-/** What the light works towards: the most that any setting so far gave. Steps taken on the way do not lower it. */
-export function lightTarget(timeline: readonly TimelineEntry[]): LightTarget {
-  const plans = timeline.map(({ plan }) => plan)
-  return {
-    hours: Math.max(0, ...plans.map(lightHoursOf)),
-    dimFraction: Math.max(0, ...plans.map(({ lamps }) => Math.max(0, ...lamps.map(dimmedTo)))),
-  }
-}
-
-const dimmedTo = ({ dimFraction }: Lamp): number => commonAnswers().number('lamps/*/dimFraction', dimFraction)
-
-/** A step of the light: what it is set to, from which day to which. */
-export interface LightStep extends LightTarget {
-  readonly fromDay: number
-  readonly toDay: number
-}
-export const lightSteps = (target: LightTarget): LightStep[] =>
-  LIGHT_STEPS.map(({ day, lessH, power }, index) => ({
-    fromDay: day,
-    toDay: LIGHT_STEPS[index + 1]?.day ?? PROGRAMME_DAYS,
-    hours: Math.min(target.hours, Math.max(LEAST_FIRST_H, target.hours - lessH)),
-    dimFraction: target.dimFraction * power,
-  }))
-
-/** A plan with a step's hours and power in force; the ramps keep to half of the hours each. */
-export function withLightStep(plan: Plan, { hours, dimFraction }: LightTarget): Plan {
-  const [window, ...rest] = plan.lightWindows
-  return {
-    ...plan,
-    lamps: plan.lamps.map((lamp) => ({ ...lamp, dimFraction: Math.min(1, dimFraction) })),
-    lightWindows: window === undefined ? [] : [{ ...window, hours, rampMin: Math.min(window.rampMin, longestRampMin(hours)) }, ...rest],
-  }
-}
-
-/** The first eight weeks of a wet start, by ground. A test decides, not the calendar: days are when to look. */
-export function wetStartProgramme(plan: Plan, timeline: readonly TimelineEntry[]): ProgrammeStep[] {
+/** The first eight weeks of a wet start, as `programmed` lays them over the settings. A test decides, not the calendar: days are when to look. */
+export function wetStartProgramme(timeline: readonly TimelineEntry[]): ProgrammeStep[] {
+  const plan = timeline.at(-1)?.plan
+  if (plan === undefined) return []
   const steps: ProgrammeStep[] = []
   const step = <Code extends ProgrammeCode>(code: Code, fromDay: number, toDay: number, numbers: StepNumbers<Code>): void =>
     void steps.push(stepOf(code, fromDay, toDay, numbers))
-  const isActive = [plan, ...plan.zones].some(({ layers }) => layers.some(({ ground }) => GROUND[ground].leaches))
   const { fraction, everyDays, firstWeeksMore } = plan.changes
   if (firstWeeksMore) {
     step('change-daily', 1, 7, { share: fraction })
@@ -115,24 +66,10 @@ export function wetStartProgramme(plan: Plan, timeline: readonly TimelineEntry[]
     step('change-twice', 14, 28, { share: fraction })
     step('change-regular', 28, PROGRAMME_DAYS, { share: fraction, every: everyDays })
   } else step('change-regular', 1, PROGRAMME_DAYS, { share: fraction, every: everyDays })
-  for (const { fromDay, toDay, hours, dimFraction } of lightSteps(lightTarget(timeline)))
+  for (const { fromDay, toDay, hours, dimFraction } of lightLane(timeline))
     step('light-step', fromDay, toDay, { light: hours, power: dimFraction })
-  if (hasGas(plan)) {
-    const firstAnimals = Math.min(plan.animals.grazersFromDay, plan.animals.fishFromDay)
-    step('gas-high', 0, Math.max(1, firstAnimals - 7), {})
-    step('gas-turn-down', Math.max(1, firstAnimals - 7), Math.max(2, firstAnimals), {})
-    step('gas-with-animals', Math.max(2, firstAnimals), PROGRAMME_DAYS, {})
-  }
-  if (plan.feeding !== 'none') {
-    if (isActive) {
-      step('feed-no-nitrogen', 0, 14, {})
-      step('feed-by-signs', 14, 28, {})
-    } else {
-      step('feed-quarter', 0, 7, {})
-      step('feed-half', 7, 28, {})
-    }
-    step('feed-full', 28, PROGRAMME_DAYS, {})
-  }
+  if (hasGas(plan)) steps.push(...gasLane(plan))
+  for (const { code, fromDay, toDay } of feedPhasesOf(plan)) step(code, fromDay, toDay, {})
   if (plan.animals.grazers !== 0) step('animals-grazers', plan.animals.grazersFromDay, plan.animals.grazersFromDay + 7, {})
   if (plan.animals.foodGPerDay !== 0) step('animals-fish', plan.animals.fishFromDay, plan.animals.fishFromDay + 7, {})
   step('work-melt', 3, 21, {})
@@ -145,6 +82,34 @@ export function wetStartProgramme(plan: Plan, timeline: readonly TimelineEntry[]
   return steps
     .filter(({ fromDay, toDay }) => fromDay < PROGRAMME_DAYS && toDay > fromDay)
     .map((entry) => ({ ...entry, toDay: Math.min(entry.toDay, PROGRAMME_DAYS) }))
+}
+
+/** The light of each day, days alike together. */
+function lightLane(timeline: readonly TimelineEntry[]): LightStep[] {
+  const lane: LightStep[] = []
+  for (let day = 0; day < PROGRAMME_DAYS; day++) {
+    const entry = entryAt(timeline, day)
+    if (entry === undefined) break
+    const light = lightSettingOf(entry.plan)
+    const last = lane.at(-1)
+    if (last !== undefined && isSameLight(last, light)) lane[lane.length - 1] = { ...last, toDay: day + 1 }
+    else lane.push({ ...light, fromDay: day, toDay: day + 1 })
+  }
+  return lane
+}
+
+/** Days before the first animals in which the gas comes down. */
+const TURN_DOWN_DAYS = 7
+
+/** More than animals bear is spoken of only for days on which there are none. */
+function gasLane(plan: Plan): ProgrammeStep[] {
+  const first = animalsFromDay(plan) ?? Infinity
+  const turnDown = Math.max(0, first - TURN_DOWN_DAYS)
+  return [
+    stepOf('gas-before-animals', 0, turnDown, { most: WASTED_MG_PER_L }),
+    stepOf('gas-turn-down', turnDown, first, {}),
+    stepOf('gas-with-animals', first, PROGRAMME_DAYS, { most: aimedPeakMgPerL(wantsSensitive(plan.intent)) }),
+  ]
 }
 
 /** Steps in force on a day. */

@@ -296,6 +296,11 @@ export const journalRepository = (db: Knex) => {
       return [...(await readingsOf(rows)), ...(await eventsOf(told))]
     },
 
+    nitrogenTests: async (tankId: string): Promise<Reading[]> =>
+      readingsOf(
+        await readings().where({ tank_id: tankId, deleted_at: null }).whereIn('quantity', ['ammonia', 'nitrite']).limit(NITROGEN_TESTS),
+      ),
+
     /** Acts that move the model: changes, doses, trims. */
     acts: async (tankId: string): Promise<JournalEvent[]> =>
       eventsOf(await events().where({ tank_id: tankId, deleted_at: null }).whereIn('kind', ['change', 'dose', 'trim']).orderBy('at')),
@@ -311,6 +316,8 @@ const JUDGED: readonly ReadingQuantity[] = ['pH', 'alkalinity', 'hardness', 'tem
 /** Two tests at zero, and those of the same day beside them. */
 const JUDGED_OF_EACH = 8
 const JUDGED_EVENTS = 200
+/** A year of tests twice a day. */
+const NITROGEN_TESTS = 1500
 
 const given = (column: string): string => `json_extract(j.value, '$.${column}')`
 /** A value that another unit rounded is the same value. */

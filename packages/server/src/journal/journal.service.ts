@@ -71,6 +71,7 @@ export const journalService = (db: Knex, clock: Clock, knowsPhoto: KnowsPhoto) =
 
     seriesJson: (tankId: string, quantity: ReadingQuantity): Promise<string> => journalRepository(db).seriesJson(tankId, quantity),
     evidence: (tankId: string, span: Span): Promise<JournalRecord[]> => journalRepository(db).evidence(tankId, span),
+    nitrogenTests: (tankId: string) => journalRepository(db).nitrogenTests(tankId),
     acts: (tankId: string) => journalRepository(db).acts(tankId),
     eventsSince: (tankId: string, since: string) => journalRepository(db).eventsSince(tankId, since),
     newestGlance: (tankId: string) => journalRepository(db).newestGlance(tankId),

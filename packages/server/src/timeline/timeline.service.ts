@@ -1,5 +1,18 @@
 import { setImmediate } from 'node:timers/promises'
-import { civilDate, datedPlans, daysBetween, deedsOf, diff, type Edit, type JobRecord, type TimelineEntry } from '@jovrin/core'
+import {
+  animalsAllowedFromDay,
+  civilDate,
+  datedPlans,
+  daysBetween,
+  deedsOf,
+  diff,
+  nitrogenClearAt,
+  programmed,
+  wallClock,
+  type Edit,
+  type JobRecord,
+  type Schedule,
+} from '@jovrin/core'
 import type { Timeline } from '@jovrin/contract'
 import type { Clock } from '../clock.js'
 import type { JournalService } from '../journal/journal.service.js'
@@ -10,26 +23,31 @@ export type ToldJobs = (tankId: string) => Promise<JobRecord[]>
 
 const CHANGES_AT_A_TIME = 1000
 
-export interface AgedSchedule {
-  readonly timeline: readonly TimelineEntry[]
-  readonly startedOn: string
-}
+/** A tank is past its start after so many days: whatever it waits for has come, or is no matter of the start. */
+const START_DAYS = 84
 
 /** A tank's life as the model takes it: settings by date, and what was done and left out. */
 export const timelineService = (clock: Clock, plans: PlanService, journal: JournalService, toldJobs: ToldJobs) => {
   const parts = async (tankId: string) => {
     const { plan } = await plans.newest(tankId)
     const entries = datedPlans(plan, await plans.settings(tankId))
-    const aged: AgedSchedule = {
+    const today = civilDate(clock(), plan.timeZone)
+    const age = Math.max(0, daysBetween(plan.startedOn, today))
+    const hasAnimals = plan.animals.grazers !== 0 || plan.animals.foodGPerDay !== 0
+    const allowedFromDay = hasAnimals && age < START_DAYS ? animalsAllowedFromDay(plan) : null
+    const settings = entries.map(({ from, plan: dated }) => ({ fromDay: daysBetween(plan.startedOn, from), plan: dated }))
+    const clearAt = age < START_DAYS ? nitrogenClearAt(await journal.nitrogenTests(tankId)) : null
+    const aged: Schedule = {
       startedOn: plan.startedOn,
-      timeline: entries.map(({ from, plan: dated }) => ({ fromDay: daysBetween(plan.startedOn, from), plan: dated })),
+      ...programmed(settings, { today: age, animalsAllowedFromDay: allowedFromDay }),
+      nitrogenClearOn: clearAt === null ? null : wallClock(clearAt, plan.timeZone).date,
     }
-    return { plan, entries, aged, today: civilDate(clock(), plan.timeZone), told: await toldJobs(tankId) }
+    return { plan, entries, aged, today, told: await toldJobs(tankId), animalsAllowedFromDay: allowedFromDay }
   }
   return {
     scheduleOf: parts,
     ofTank: async (tankId: string): Promise<Timeline> => {
-      const { plan, entries, aged, today, told } = await parts(tankId)
+      const { plan, entries, aged, today, told, animalsAllowedFromDay: allowedFromDay } = await parts(tankId)
       const deeds = deedsOf({ ...aged, timeZone: plan.timeZone, events: await journal.acts(tankId), jobs: told })
       const first = entries[0]?.plan ?? plan
       const changes: { from: string; edits: Edit[] }[] = []
@@ -39,7 +57,7 @@ export const timelineService = (clock: Clock, plans: PlanService, journal: Journ
         changes.push({ from, edits: diff(before, dated) })
         before = dated
       }
-      return { today, startedOn: plan.startedOn, plan: first, changes, deeds }
+      return { today, startedOn: plan.startedOn, plan: first, changes, deeds, animalsAllowedFromDay: allowedFromDay }
     },
   }
 }

@@ -1,5 +1,5 @@
 import { leversOf, LeversSchema, PlanRevision, TankCondition, TankEntry, Timeline, Unreadable } from '@jovrin/contract'
-import { applyEdits, daysBetween, type Deeds, type TimelineEntry } from '@jovrin/core'
+import { applyEdits, daysBetween, programmed, type Deeds, type TimelineEntry } from '@jovrin/core'
 import { queryOptions } from '@tanstack/react-query'
 import { z } from 'zod'
 import { getJson } from './http.js'
@@ -40,20 +40,20 @@ export const leversOfTank = (tankId: string) =>
 export interface AgedTimeline {
   readonly today: number
   readonly startedOn: string
+  /** Settings with the programme of the first weeks laid over them: what is reckoned with, and told. */
   readonly timeline: readonly TimelineEntry[]
+  /** Settings as they were kept: what is changed. */
+  readonly settings: readonly TimelineEntry[]
   readonly deeds: Deeds
 }
-export function agedTimeline({ today, startedOn, plan: first, changes, deeds }: Timeline): AgedTimeline {
-  const timeline: TimelineEntry[] = [{ fromDay: 0, plan: first }]
+export function agedTimeline({ today, startedOn, plan: first, changes, deeds, animalsAllowedFromDay }: Timeline): AgedTimeline {
+  const settings: TimelineEntry[] = [{ fromDay: 0, plan: first }]
   for (const { from, edits } of changes) {
-    const before = timeline.at(-1)?.plan ?? first
+    const before = settings.at(-1)?.plan ?? first
     const plan = applyEdits(before, edits) ?? before // the server made each from the one before it
-    timeline.push({ fromDay: Math.max(1, daysBetween(startedOn, from)), plan })
+    settings.push({ fromDay: Math.max(1, daysBetween(startedOn, from)), plan })
   }
-  return {
-    startedOn,
-    deeds,
-    today: Math.max(0, daysBetween(startedOn, today)),
-    timeline,
-  }
+  const age = Math.max(0, daysBetween(startedOn, today))
+  const { timeline } = programmed(settings, { today: age, animalsAllowedFromDay })
+  return { startedOn, deeds, today: age, timeline, settings }
 }

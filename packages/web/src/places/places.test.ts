@@ -73,16 +73,26 @@ test('a timeline is told in days of the tank’s age; a tank of tomorrow is look
     agedTimeline({
       today: '2026-09-21',
       deeds: { acts: [], omitted: [] },
+      animalsAllowedFromDay: null,
       startedOn: '2026-09-01',
       plan,
       changes: [{ from: '2026-09-11', edits: diff(plan, later) }],
     }),
   ).toMatchObject({
     today: 20,
-    timeline: [
+    settings: [
       { fromDay: 0, plan },
       { fromDay: 10, plan: later },
     ],
   })
-  expect(agedTimeline({ today: '2026-08-01', deeds: { acts: [], omitted: [] }, startedOn: '2026-09-01', plan, changes: [] }).today).toBe(0)
+  expect(
+    agedTimeline({
+      today: '2026-08-01',
+      deeds: { acts: [], omitted: [] },
+      animalsAllowedFromDay: null,
+      startedOn: '2026-09-01',
+      plan,
+      changes: [],
+    }).today,
+  ).toBe(0)
 })

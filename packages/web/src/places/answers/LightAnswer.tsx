@@ -13,7 +13,7 @@ export function LightAnswer({ tank }: { tank: TankEntry }) {
   const told = useQuery(timelineOfTank(tank.id)).data
   if (told === undefined) return null
   const { timeline, today } = agedTimeline(told)
-  const steps = wetStartProgramme(tank.plan, timeline).filter(({ lane }) => lane === 'light')
+  const steps = wetStartProgramme(timeline).filter(({ lane }) => lane === 'light')
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
       {today >= PROGRAMME_DAYS && <div>{enAnswers.lightDone}</div>}

@@ -12,7 +12,7 @@ export function NormalAnswer({ tank }: { tank: TankEntry }) {
   const told = useQuery(timelineOfTank(tank.id)).data
   if (told === undefined) return null
   const { timeline, today } = agedTimeline(told)
-  const normal = stepsOn(wetStartProgramme(tank.plan, timeline), today).filter(({ lane }) => lane === 'normal')
+  const normal = stepsOn(wetStartProgramme(timeline), today).filter(({ lane }) => lane === 'normal')
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
       <Box role="status" sx={{ fontSize: 17, fontWeight: 600 }}>

@@ -49,7 +49,7 @@ function KnownBalance({ tankId, revision, told, draft }: KnownProps) {
   const [levers, setLevers] = useState<Levers>(draft)
   const [isDragging, setDragging] = useState(false)
   const [isKeepOpen, setKeepOpen] = useState(false)
-  const { timeline, today, startedOn, deeds } = useMemo(() => agedTimeline(told), [told])
+  const { timeline, settings, today, startedOn, deeds } = useMemo(() => agedTimeline(told), [told])
   const weeks = search.get('weeks') === String(LONG_WEEKS) ? LONG_WEEKS : SHORT_WEEKS
   const week = Math.min(weeks - 1, Math.max(0, Math.round(Number(search.get('week')) || 0)))
   const forecast = useForecast({ timeline, today, weeks, levers, deeds, isDragging })
@@ -85,7 +85,8 @@ function KnownBalance({ tankId, revision, told, draft }: KnownProps) {
   const keep = async (effectiveOn: string, why: string | null): Promise<void> => {
     setKeepOpen(false)
     const hadMass = (levers.massFactor ?? 1) !== 1
-    await keeper.keep(applyLevers(plan, levers), { effectiveOn, why })
+    // What the programme holds back today stays set as it was.
+    await keeper.keep(applyLevers(planAt(settings, today) ?? revision.plan, levers), { effectiveOn, why })
     move({}, true)
     tell({
       text: hadMass ? `${enBalance.kept} ${enBalance.massLeft}` : enBalance.kept,
@@ -97,6 +98,7 @@ function KnownBalance({ tankId, revision, told, draft }: KnownProps) {
       <BalanceSheet
         forecast={forecast}
         plan={plan}
+        timeline={timeline}
         today={today}
         startedOn={startedOn}
         weeks={weeks}

@@ -1,6 +1,7 @@
 import { enBalance, enField, enStrandTitle } from '@jovrin/contract'
 import {
-  applyLevers,
+  leveredTimeline,
+  planAt,
   datePlusDays,
   flagsOf,
   gasAnimalsAt,
@@ -11,6 +12,7 @@ import {
   type Plan,
   tankFigures,
   type TankFigures,
+  type TimelineEntry,
   typicalDay,
   WEEK_STRIDE,
 } from '@jovrin/core'
@@ -32,6 +34,7 @@ interface SheetProps {
   readonly forecast: ForecastState
   /** In force now, without levers. */
   readonly plan: Plan
+  readonly timeline: readonly TimelineEntry[]
   readonly today: number
   readonly startedOn: string
   readonly weeks: number
@@ -54,6 +57,7 @@ const ALGAE_TICKS = [
 export function BalanceSheet({
   forecast,
   plan,
+  timeline,
   today,
   startedOn,
   weeks,
@@ -105,6 +109,11 @@ export function BalanceSheet({
     () => [typicalDay(results, arm, week), arm === 'changed' ? typicalDay(results, 'planned', week) : null],
     [results, arm, week],
   )
+  // The day that is drawn belongs to the week that was chosen: a young tank's light still rises.
+  const planOfWeek = useMemo(
+    () => planAt(leveredTimeline(timeline, today, levers), today + week * 7) ?? plan,
+    [timeline, today, levers, week, plan],
+  )
   const weekOfTank = significant(Math.floor((today + week * 7) / 7) + 1)
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) 384px' }, flexGrow: 1 }}>
@@ -138,7 +147,7 @@ export function BalanceSheet({
               {(width) => (
                 <DayStrip
                   width={width}
-                  plan={applyLevers(plan, levers)}
+                  plan={planOfWeek}
                   curve={curve}
                   ghost={ghostCurve}
                   edges={LEVER_EDGES}

@@ -104,7 +104,7 @@ function KnownCalendar({ tankId, today, revision, aged }: { tankId: string; toda
           <Weeks first={first} today={today} day={day} jobs={listed} onChoose={choose} />
         )}
         <Legend />
-        <Programme plan={revision.plan} aged={aged} />
+        <Programme aged={aged} />
       </Box>
       <Box
         component="aside"

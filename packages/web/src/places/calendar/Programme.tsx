@@ -1,5 +1,5 @@
 import { enBalance, enCare, enLane, enNotNormal, enProgramme, say } from '@jovrin/contract'
-import { PROGRAMME_DAYS, stepsOn, wetStartProgramme, type Plan, type ProgrammeStep } from '@jovrin/core'
+import { PROGRAMME_DAYS, stepsOn, wetStartProgramme, type ProgrammeStep } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useMemo } from 'react'
 import type { AgedTimeline } from '../../api/tanks.queries.js'
@@ -9,8 +9,8 @@ const LANES = ['change', 'light', 'gas', 'feed', 'animals', 'work', 'normal'] as
 const WEEKS = PROGRAMME_DAYS / 7
 
 /** The first eight weeks as lanes over days: what to do, and what is normal meanwhile. */
-export function Programme({ plan, aged }: { plan: Plan; aged: AgedTimeline }) {
-  const steps = useMemo(() => wetStartProgramme(plan, aged.timeline), [plan, aged.timeline])
+export function Programme({ aged }: { aged: AgedTimeline }) {
+  const steps = useMemo(() => wetStartProgramme(aged.timeline), [aged.timeline])
   if (aged.today >= PROGRAMME_DAYS) return null
   const now = new Set(stepsOn(steps, aged.today))
   return (

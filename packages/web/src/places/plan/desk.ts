@@ -1,5 +1,7 @@
 import { checkPlan, tankFigures, type Finding, type Plan, type TankFigures } from '@jovrin/core'
+import { useQuery } from '@tanstack/react-query'
 import { useCallback, useEffect, useMemo, useState } from 'react'
+import { timelineOfTank } from '../../api/tanks.queries.js'
 import type { PlanForm } from './describe/usePlanForm.js'
 
 /** What every sheet of the plan works with. */
@@ -50,8 +52,9 @@ export function useMarginDesk(desk: Desk): readonly [Desk, (isFinal: boolean) =>
   return [held ?? desk, step]
 }
 
-export function useFindings({ plan, figures }: Pick<Desk, 'plan' | 'figures'>): readonly Finding[] {
+export function useFindings({ tankId, plan, figures }: Pick<Desk, 'tankId' | 'plan' | 'figures'>): readonly Finding[] {
+  const animalsAllowedFromDay = useQuery(timelineOfTank(tankId)).data?.animalsAllowedFromDay
   const both = useMemo(() => ({ plan, figures }), [plan, figures])
   const settled = useSettled(both)
-  return useMemo(() => checkPlan(settled.plan, settled.figures), [settled])
+  return useMemo(() => checkPlan(settled.plan, settled.figures, { animalsAllowedFromDay }), [settled, animalsAllowedFromDay])
 }

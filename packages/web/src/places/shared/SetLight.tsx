@@ -1,5 +1,5 @@
 import { enApp, enJobTitle, enToday } from '@jovrin/contract'
-import { withLightStep, type ListedJob } from '@jovrin/core'
+import { withLight, type ListedJob } from '@jovrin/core'
 import { Button } from '@mui/material'
 import { useQueryClient } from '@tanstack/react-query'
 import { changePlan } from '../../api/plans.js'
@@ -12,7 +12,7 @@ export function SetLight({ tankId, today, job, onDone }: { tankId: string; today
   const set = async (): Promise<void> => {
     try {
       const target = { hours: job.values['light']?.value ?? 0, dimFraction: job.values['power']?.value ?? 1 }
-      await changePlan(tankId, (plan) => withLightStep(plan, target), { effectiveOn: today, why: enJobTitle['light-step'] })
+      await changePlan(tankId, (plan) => withLight(plan, target), { effectiveOn: today, why: enJobTitle['light-step'] })
       await client.invalidateQueries({ queryKey: ['tanks'] })
       tell({ text: enToday.setLightDone })
       onDone()

@@ -27,6 +27,8 @@ const OLDEST_DRAWN = 120
 interface SectionSheetProps {
   readonly plan: Plan
   readonly age: number
+  /** As the server reckons it; not known of a tank that is not kept yet. */
+  readonly animalsAllowedFromDay?: number | null | undefined
   /** The question that has the focus. */
   readonly question: string | null
   /** An edge of the day was moved; `isFinal` ends the gesture. */
@@ -40,13 +42,13 @@ function questionOf(question: string): readonly [label: string, why: string] | n
 }
 
 /** The live drawing of a described tank, its figures (each of which opens), its day, and what to look at. */
-export function SectionSheet({ plan, age, question, onMoveDay }: SectionSheetProps) {
+export function SectionSheet({ plan, age, animalsAllowedFromDay, question, onMoveDay }: SectionSheetProps) {
   const units = useUnits()
   const [ageDays, setAge] = useState(Math.min(Math.max(age, 0), OLDEST_DRAWN))
   const figures = tankFigures(plan)
   // What was let be stays so, and remarks on arrangement rest once plants grow.
   const isPlanted = age > 0 && plan.patches.length > 0
-  const findings = checkPlan(plan, figures).filter(
+  const findings = checkPlan(plan, figures, { animalsAllowedFromDay }).filter(
     (finding) => !plan.muted.some((one) => one.finding === findingKey(finding)) && !(isPlanted && finding.restsOncePlanted),
   )
   const gasRate = openGasRate(plan, figures)

@@ -1,0 +1,32 @@
+import { compile } from '../ecosystem/compile.js'
+import { DAY, DAY_STRIDE } from '../ecosystem/daySeries.js'
+import { DEFAULT_PARAMETERS } from '../ecosystem/parameters.js'
+import { simulate } from '../ecosystem/simulate.js'
+import type { Plan } from '../plan/plan.js'
+import { programmed } from './programmed.js'
+
+const DAYS = 84
+/** Ammonia and nitrite [mg N/L] at which no animal may go in. Rule of thumb: the lowest step of coarse kits. */
+export const NO_ANIMALS_MG_N_PER_L = 0.25
+/** Two tests a day or more apart, and a film to graze, take at least this long. General practice: two weeks. */
+const EARLIEST_DAY = 14
+
+/** Day of a tank's age from which tests can allow animals: the first after which the model's common tank, started by its programme and without animals, keeps ammonia and nitrite low. A test decides, not this. `DAYS` at the latest.
+ *  A run of twelve weeks, some twenty milliseconds: not for every step of a gesture. */
+export function animalsAllowedFromDay(plan: Plan): number {
+  const known = found.get(plan)
+  if (known !== undefined) return known
+  const empty: Plan = { ...plan, animals: { ...plan.animals, grazers: 0, foodGPerDay: 0 } }
+  const { timeline } = programmed([{ fromDay: 0, plan: empty }], { today: 0, animalsAllowedFromDay: null })
+  const { forcing, startState } = compile({ timeline, days: DAYS, stepMin: 60 })
+  const { rows } = simulate({ forcing, startState, parameters: DEFAULT_PARAMETERS, days: DAYS })
+  const isHigh = (day: number): boolean =>
+    [DAY.ammonium, DAY.nitrite].some((column) => (rows[day * DAY_STRIDE + column] ?? 0) > NO_ANIMALS_MG_N_PER_L)
+  let last = DAYS - 1
+  while (last >= 0 && !isHigh(last)) last--
+  const day = Math.max(EARLIEST_DAY, last + 1)
+  found.set(plan, day)
+  return day
+}
+/** Plans are never changed in place. */
+const found = new WeakMap<Plan, number>()

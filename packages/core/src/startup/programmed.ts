@@ -1,0 +1,97 @@
+import type { FeedShare, Plan, TimelineEntry } from '../plan/plan.js'
+import { entryAt } from '../plan/timelineAt.js'
+import { feedPhasesOf } from './feedPhases.js'
+import {
+  isSameLight,
+  lightPartOn,
+  lightSettingOf,
+  lightStepsTo,
+  lightTarget,
+  withLight,
+  type LightPart,
+  type LightStep,
+} from './lightSteps.js'
+import { PROGRAMME_DAYS } from './programmeDays.js'
+
+export interface ProgrammeFacts {
+  /** The tank's age. */
+  readonly today: number
+  /** Day from which tests can allow animals, by the model's common tank; `null` where nobody asked. */
+  readonly animalsAllowedFromDay: number | null
+}
+export interface ProgrammedLife {
+  /** Dated settings with the programme of the first weeks laid over them. */
+  readonly timeline: readonly TimelineEntry[]
+  /** Steps of the light that the grower is asked to take. */
+  readonly lightSteps: readonly LightStep[]
+}
+
+/** A tank's life as its calendar tells it: dated settings, held back by the steps of the first weeks. The one timeline of forecast, jobs, calendar and day strip.
+ *  What was set before today stands as it was set, but for light that nobody had held back; a deliberate cut is never undone; animals that are still to come wait until tests can allow them. */
+export function programmed(settings: readonly TimelineEntry[], { today, animalsAllowedFromDay }: ProgrammeFacts): ProgrammedLife {
+  const target = lightTarget(settings)
+  const steps = lightStepsTo(target)
+  const isYoung = today < PROGRAMME_DAYS
+  const setToday = entryAt(settings, today)
+
+  /** One part of the light on a day; `entry` is what was set for it. */
+  const partOn = (day: number, entry: TimelineEntry, part: LightPart): number => {
+    const { value, isMeant } = lightPartOn(settings, steps, day, part)
+    // What is still to come rises from what is followed today; the last step is reached, though it was never kept by hand.
+    const isAhead = isYoung && day > today && entry === setToday && lightPartOn(settings, steps, today, part).follows
+    const asked = day < PROGRAMME_DAYS ? steps.findLast(({ fromDay }) => fromDay <= day)?.[part] : isAhead ? target[part] : undefined
+    if (asked === undefined) return value
+    if (isAhead) return isMeant ? Math.max(value, asked) : asked
+    return isMeant ? value : Math.min(value, asked)
+  }
+  const planOn = (day: number, entry: TimelineEntry): Plan => {
+    const plan = withAnimalsAllowed(entry.plan, today, animalsAllowedFromDay)
+    const light = { hours: partOn(day, entry, 'hours'), dimFraction: partOn(day, entry, 'dimFraction') }
+    return isSameLight(light, lightSettingOf(plan)) ? plan : withLight(plan, light)
+  }
+  /** What a step asks for: of a part that was cut, what it was cut to. */
+  const askedOf = (step: LightStep): LightStep | null => {
+    const before = Math.max(0, step.fromDay - 1)
+    const hours = lightPartOn(settings, steps, before, 'hours')
+    const power = lightPartOn(settings, steps, before, 'dimFraction')
+    if (!hours.follows && !power.follows) return null
+    return { ...step, hours: hours.follows ? step.hours : hours.value, dimFraction: power.follows ? step.dimFraction : power.value }
+  }
+  const feedOn = (day: number, { plan }: TimelineEntry): FeedShare | undefined =>
+    feedPhasesOf(plan).find(({ fromDay, toDay }) => day >= fromDay && day < toDay)?.share
+
+  const days = new Set(settings.map(({ fromDay }) => fromDay))
+  if ((settings[0]?.fromDay ?? 0) < PROGRAMME_DAYS) {
+    for (const { fromDay } of steps) days.add(fromDay)
+    for (const { plan } of settings) for (const { fromDay } of feedPhasesOf(plan)) days.add(fromDay)
+    days.add(PROGRAMME_DAYS)
+    if (isYoung) days.add(today + 1)
+  }
+  const timeline: TimelineEntry[] = []
+  for (const day of [...days].sort((a, b) => a - b)) {
+    const entry = entryAt(settings, day)
+    if (entry === undefined) continue
+    const plan = planOn(day, entry)
+    const feed = feedOn(day, entry)
+    const last = timeline.at(-1)
+    if (last !== undefined && last.plan === plan && isSameFeed(last.feed, feed)) continue
+    timeline.push({ fromDay: day, plan, ...(feed === undefined || isSameFeed(feed, undefined) ? {} : { feed }) })
+  }
+  return { timeline, lightSteps: steps.flatMap((step) => askedOf(step) ?? []) }
+}
+
+const isSameFeed = (a: FeedShare | undefined, b: FeedShare | undefined): boolean =>
+  (a?.nitrogenPhosphorus ?? 1) === (b?.nitrogenPhosphorus ?? 1) && (a?.rest ?? 1) === (b?.rest ?? 1)
+
+/** Those that are there stay; those to come wait. */
+function withAnimalsAllowed(plan: Plan, today: number, allowedFromDay: number | null): Plan {
+  if (allowedFromDay === null) return plan
+  const { grazers, grazersFromDay, foodGPerDay, fishFromDay } = plan.animals
+  const later = (planned: number): number => (planned <= today ? planned : Math.max(planned, allowedFromDay))
+  const animals = {
+    ...plan.animals,
+    grazersFromDay: grazers === 0 ? grazersFromDay : later(grazersFromDay),
+    fishFromDay: foodGPerDay === 0 ? fishFromDay : later(fishFromDay),
+  }
+  return animals.grazersFromDay === grazersFromDay && animals.fishFromDay === fishFromDay ? plan : { ...plan, animals }
+}
