@@ -6,6 +6,9 @@ import {
   deedsOf,
   drawParameters,
   enteredValue,
+  co2AirEquilibriumMgPerL,
+  hasAnimalsAt,
+  phFromCo2,
   INDICATOR_COLOURS,
   instantOf,
   jobsBetween,
@@ -104,6 +107,13 @@ function toldJobs(timeline: readonly TimelineEntry[], today: string, random: Ran
   return told
 }
 
+const SOFT_MEQ_PER_L = 0.7
+const degassedPh = (alkalinityMeqPerL: number, { temperatureC, roomCo2Ppm }: Plan): number => {
+  const at = temperatureC ?? 24
+  return phFromCo2(co2AirEquilibriumMgPerL(at, roomCo2Ppm ?? 650), { alkalinityMeqPerL, temperatureC: at })
+}
+const lightsOffMin = (plan: Plan): number => lightsOnMin(plan) + (plan.lightWindows[0]?.hours ?? 0) * 60
+
 class Keeper {
   readonly records: JournalRecord[] = []
 
@@ -190,7 +200,8 @@ class Keeper {
 
   glance(day: number, curve: DayCurve, plan: Plan): void {
     if (this.chance() > GLANCE_SHARE) return
-    const minute = lightsOnMin(plan) + 90 + this.chance() * 240
+    // Half of them on the evening round, shortly before the gas goes off.
+    const minute = this.chance() < 0.5 ? lightsOffMin(plan) - 100 + this.chance() * 35 : lightsOnMin(plan) + 90 + this.chance() * 240
     const co2 = curve.indicatorCo2MgPerL[Math.min(47, Math.floor(minute / 30))] ?? 0
     const colour = INDICATOR_COLOURS[co2 < 12 ? 0 : co2 < 22 ? 1 : co2 < 36 ? 2 : co2 < 60 ? 3 : 4] ?? null
     const hasGas = plan.gasLines.some(({ control }) => control !== 'none')
@@ -199,8 +210,8 @@ class Keeper {
       {
         kind: 'glance',
         isAllFine: isFine,
-        animals: isFine ? null : 'hiding',
-        indicator: hasGas && this.chance() > 0.5 ? colour : null,
+        animals: isFine || !hasAnimalsAt(plan, day) ? null : 'hiding',
+        indicator: hasGas && this.chance() > 0.3 ? colour : null,
         outlet: isFine ? null : 'weak',
         note: null,
       },
@@ -222,6 +233,8 @@ class Keeper {
       if (this.chance() > 0.15)
         this.read('pH', curve.pH[Math.min(47, Math.floor(minutes[moment] / 30))] ?? 7, this.when(day, minutes[moment]), moment)
     this.read('alkalinity', row(DAY.alkalinity), this.when(day, on + 30))
+    // In water as soft as this the drop from an open sample tells more than KH.
+    if (row(DAY.alkalinity) < SOFT_MEQ_PER_L) this.read('pH', degassedPh(row(DAY.alkalinity), plan), this.when(day, on + 40), 'degassed')
     this.read('temperature', plan.temperatureC ?? 24, this.when(day, on + 31))
   }
 

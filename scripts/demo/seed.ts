@@ -1,6 +1,6 @@
 import { existsSync, mkdirSync, readdirSync, rmSync, writeFileSync } from 'node:fs'
 import { join, resolve } from 'node:path'
-import { civilDate, datedPlans, datePlusDays, daysBetween, uuidV7, withValue, type Plan, type Reading } from '@jovrin/core'
+import { civilDate, datedPlans, datePlusDays, daysBetween, uuidV7, withValue, type Plan, type Reading, programmed } from '@jovrin/core'
 import { enStart, JobRecordSchema, JournalRecordSchema } from '@jovrin/contract'
 import type { Knex } from 'knex'
 import { clockFrom } from '../../packages/server/src/clock.js'
@@ -71,7 +71,8 @@ async function settle(db: Knex, clock: () => Date, { id, age, plan, changes }: D
 
 async function live(db: Knex, createdAt: string, tankId: string, plan: Plan, today: string, stream: number): Promise<void> {
   const settings = await planService(db, () => new Date(createdAt)).settings(tankId)
-  const timeline = datedPlans(plan, settings).map(({ from, plan: dated }) => ({ fromDay: daysBetween(plan.startedOn, from), plan: dated }))
+  const dated = datedPlans(plan, settings).map(({ from, plan: then }) => ({ fromDay: daysBetween(plan.startedOn, from), plan: then }))
+  const { timeline } = programmed(dated, { today: daysBetween(plan.startedOn, today), animalsAllowedFromDay: null })
   const { records, jobs } = liveThrough({ timeline, today, stream, names: NAMES })
   await db.transaction(async (trx) => {
     const journal = journalRepository(trx)

@@ -216,10 +216,10 @@ const riverTank = (startedOn: string): Plan => ({
     {
       id: 'gas',
       control: 'timer',
-      diffuser: 'in-line',
+      diffuser: 'reactor',
       peakMgPerL: null,
       cylinderKg: 2,
-      bubblesPerS: 2.6,
+      bubblesPerS: 3.2,
       bubbleMl: 0.07,
       linePressureBar: 0.8,
       beforeLightMin: 120,
@@ -426,7 +426,7 @@ export const DEMO_TANKS: readonly DemoTank[] = [
     changes: [
       change(21, '/lightWindows/day/hours', 6, 'three weeks old, plants hold'),
       change(28, '/lamps/strip/dimFraction', 0.55, 'carpet stayed pale in front'),
-      change(36, '/gasLines/gas/bubblesPerS', 3.1, 'shrimps came up for air at noon'),
+      change(36, '/gasLines/gas/bubblesPerS', 4.1, 'shrimps came up for air at noon'),
       change(49, '/feeding', 'lean-column', 'stems in the back turned yellow below'),
     ],
   },

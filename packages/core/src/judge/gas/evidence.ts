@@ -37,5 +37,7 @@ export interface GasEvidence {
 const HARMLESS: readonly GasDoubt[] = ['lags', 'old', 'before-change']
 /** Whether a level may be told from it at all. Acids show gas that is not there; so an alarm from a doubted figure needs its low end. */
 export const isDoubted = ({ doubts }: GasEvidence): boolean => doubts.some((doubt) => !HARMLESS.includes(doubt))
+/** Whether it may still say how things stand, though not that anything be turned up: beyond doubt, but for its age. */
+export const isUsable = ({ doubts, source }: GasEvidence): boolean => doubts.every((doubt) => doubt === 'old') && source !== 'plan'
 /** Whether it may say that plants lack gas: only what is fresh, of its own moment and beyond doubt. */
 export const isFirm = ({ doubts, source }: GasEvidence): boolean => doubts.length === 0 && source !== 'plan'

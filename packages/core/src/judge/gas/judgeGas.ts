@@ -9,7 +9,7 @@ import {
   SHORT_MG_PER_L,
   TOO_MUCH_MG_PER_L,
 } from '../../gas/limits.js'
-import { isDoubted, isFirm, type GasDoubt, type GasEvidence, type GasMoment } from './evidence.js'
+import { isDoubted, isFirm, isUsable, type GasDoubt, type GasEvidence, type GasMoment } from './evidence.js'
 import type { GasFacts } from './facts.js'
 import { EVIDENCE_AGES, gatherEvidence } from './gather.js'
 import { gradeOf, worseGrade, type GasAnimals, type GasGrade } from '../../gas/grade.js'
@@ -95,7 +95,7 @@ export function judgeGas(records: readonly JournalRecord[], facts: GasFacts, now
   const { animals, planned } = facts
   const plan: GasEvidence | null =
     planned === null ? null : { source: 'plan', moment: 'peak', at: null, co2: planned.peak, doubts: [], from: [], taken: {} }
-  const isPeakKnown = evidence.some((piece) => piece.moment === 'peak' && isFirm(piece))
+  const isPeakKnown = evidence.some((piece) => piece.moment === 'peak' && isUsable(piece))
   const weighed = [...evidence, ...(plan !== null && !isPeakKnown ? [plan] : [])]
   const worst = weighed.reduce<{ grade: GasGrade; by: GasEvidence | null }>(
     (found, piece) => {
@@ -148,13 +148,13 @@ function aimOf({ animals, daysWithAnimals }: GasFacts): number {
 
 const isSettling = ({ daysWithAnimals }: GasFacts): boolean => daysWithAnimals !== null && daysWithAnimals < SETTLING_DAYS
 
-/** Short only where everything firm says so. */
+/** Short only where everything says so that is beyond doubt, but for its age. */
 function supplyAt(moment: GasMoment, evidence: readonly GasEvidence[], facts: GasFacts): GasSupply {
-  const firm = evidence.filter((piece) => piece.moment === moment && isFirm(piece))
-  if (firm.length === 0) return 'unknown'
+  const told = evidence.filter((piece) => piece.moment === moment && isUsable(piece))
+  if (told.length === 0) return 'unknown'
   const aim = aimOf(facts)
   const least = Math.min(SHORT_MG_PER_L, aim * AT_LIGHTS_ON_SHARE * (moment === 'peak' ? 1.1 : 1))
-  return firm.every(({ co2 }) => co2.value < least) ? 'short' : 'enough'
+  return told.every(({ co2 }) => co2.value < least) ? 'short' : 'enough'
 }
 
 function verdictOfSupply(
@@ -172,9 +172,8 @@ function verdictOfSupply(
 const shownFor = (verdict: GasVerdict, evidence: readonly GasEvidence[]): GasEvidence | undefined => {
   if (verdict === 'no-gas' || verdict === 'unknown') return undefined
   const moments: readonly GasMoment[] = verdict === 'late' ? ['lights-on'] : ['peak', 'lights-on', 'some-time']
-  return moments
-    .flatMap((moment) => evidence.filter((piece) => piece.moment === moment))
-    .sort((a, b) => Number(isFirm(b)) - Number(isFirm(a)))[0]
+  const trust = (piece: GasEvidence): number => Number(isFirm(piece)) + Number(isUsable(piece))
+  return moments.flatMap((moment) => evidence.filter((piece) => piece.moment === moment)).sort((a, b) => trust(b) - trust(a))[0]
 }
 
 interface Case {
@@ -227,7 +226,7 @@ function adviceOn({ verdict, by, supply, evidence, facts, records, nowMs }: Case
       break
     case 'late':
       if (supply.atPeak === 'unknown' && facts.animals !== 'none') add('measure-peak')
-      else add('earlier')
+      else if (by !== null && isFirm(by)) add('earlier')
       if (isHeldByController(facts)) add('controller-shuts')
       break
     case 'doubtful':
@@ -240,8 +239,9 @@ function adviceOn({ verdict, by, supply, evidence, facts, records, nowMs }: Case
     case 'no-gas':
       add('hold')
   }
-  if (by !== null && !isFirm(by)) add(...measures([by]))
-  if (verdict === 'doubtful') add(...measures(evidence))
+  // Two things to measure are work enough for a day.
+  if (by !== null && !isFirm(by)) add(...measures([by]).slice(0, 2))
+  if (verdict === 'doubtful') add(...measures(evidence.filter(({ moment }) => moment !== 'before-gas')).slice(0, 2))
   if (advice.size === 0) add('measure-again')
   return advice
 }
@@ -251,6 +251,7 @@ function moreGas(evidence: readonly GasEvidence[], facts: GasFacts): GasAdvice[]
   const most = facts.animals === 'sensitive' ? SENSITIVE_MG_PER_L : MUCH_MG_PER_L
   if (evidence.some(({ co2, moment }) => moment !== 'before-gas' && co2.value > most)) return ['measure-again', ...measures(evidence)]
   if (isHeldByController(facts)) return ['controller-shuts']
+  if (!evidence.some((piece) => piece.moment === 'peak' && isFirm(piece))) return ['measure-again']
   const peak = Math.max(...evidence.filter((piece) => piece.moment === 'peak' && isFirm(piece)).map(({ co2 }) => co2.value))
   const isLost = facts.planned !== null && facts.planned.peak.low > LOST_ON_THE_WAY * peak
   return [...(isLost ? (['check-line'] as const) : []), isSettling(facts) ? 'hold' : 'raise']

@@ -251,7 +251,7 @@ const SITUATIONS: readonly Situation[] = [
   {
     name: 'pH of last week',
     records: [pH(7.2, 'gas-off', 7 * DAYS), kh(4)],
-    verdict: 'doubtful',
+    verdict: 'short',
     says: ['measure-again'],
     never: ['raise'],
   },

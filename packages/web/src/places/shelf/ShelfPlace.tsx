@@ -14,7 +14,7 @@ import { useNotice } from '../../ui/notice.js'
 import { QueryState } from '../../ui/QueryState.js'
 import { shortDate, significant, useUnits } from '../../ui/units.js'
 import { attentionBesideGas } from '../shared/attention.js'
-import { GasLine } from '../shared/GasLine.js'
+import { GasLine, isGasQuiet } from '../shared/GasLine.js'
 import { flagSentence } from '../shared/balance.view.js'
 import { leadSentence } from '../lead.text.js'
 import { EmptyShelf } from './EmptyShelf.js'
@@ -113,7 +113,7 @@ function TankRow({ tank, timeline, forecast, stop, pxPerCm }: TankRowProps) {
   }
   const worst = forecast?.flags[0]
   const beside = stop ? attentionBesideGas(stop) : []
-  const isCalm = stop === null || stop.gas.severity === 'fine' || stop.gas.severity === 'note'
+  const isCalm = stop === null || isGasQuiet(stop.gas)
   return (
     <Box
       component="li"
