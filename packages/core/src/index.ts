@@ -239,6 +239,8 @@ export {
 } from './judge/gas/judgeGas.js'
 export { areAnimalsSeen } from './judge/gas/suffering.js'
 export { openGasRate } from './gas/gas.sums.js'
+export { LEAK_ALARM, LEAK_HARMFUL } from './gas/leak.js'
+export { openLeak } from './gas/leak.sums.js'
 export { PLANT_GROUPS, PLANT_KIND, type PlantGroup, type PlantKindFacts } from './planting/kinds.js'
 export { type WeighedPiece } from './hardscape/piecesOf.js'
 export { type Stand } from './planting/standOf.js'
@@ -251,6 +253,7 @@ export {
   leadOf,
   limitingStrand,
   typicalDay,
+  WIPE_MOST_DAYS,
   limitsByKind,
   ratioBand,
   type Arm,
@@ -285,6 +288,8 @@ export { tankFigures, type TankFigures } from './ecosystem/tankFigures.js'
 export { STRANDS, SUPPLIES, WEEK_STRIDE, weekColumn, type Strand, type Supply, type WeekColumn } from './ecosystem/weekSummary.js'
 export {
   backwardCalendar,
+  firstFillL,
+  laterPlanting,
   LONG_DAY_H,
   OFTEN_FORGOTTEN,
   plantingWork,
@@ -313,7 +318,8 @@ export {
 } from './judge/judgeNitrogen.js'
 export { attentionOf, ATTENTIONS, type Attention } from './judge/attention.js'
 export { workMinutes } from './routine/minutes.js'
-export { JOB_KINDS, type JobKind, type JobValues } from './routine/jobKinds.js'
+export { type DoseKey } from './routine/careRules.js'
+export { isPreparation, JOB_KINDS, type JobKind, type JobValues } from './routine/jobKinds.js'
 export { jobsBetween, minutesPerWeek, type Job, type Schedule } from './routine/jobs.js'
 export { listJobs, openToday, type JobState, type ListedJob } from './routine/listJobs.js'
 export { preparationJobs } from './routine/preparationJobs.js'

@@ -1,6 +1,7 @@
 import { surfaceGasSum, surfaceLossSum } from './budget/gasBySurface.sums.js'
 import { gasCostSum, monthSum, plantsCostSum, powerCostSum, saltsCostSum, waterCostSum } from './budget/running.sums.js'
 import { gasRateSum } from './gas/gas.sums.js'
+import { leakSum } from './gas/leak.sums.js'
 import { bagsSum, dryGroundSum, groundSum, poreSum } from './ground/ground.sums.js'
 import { gapSum, goldenSum, hiddenSum, mainSum, openFloorSum, openRearSum, secondSum, thirdSum } from './hardscape/composition.sums.js'
 import { allWaterSum, displacedSum, openWaterSum } from './hardscape/water.sums.js'
@@ -51,6 +52,7 @@ export const SUMS = [
   floorLightSum,
   dailyLightSum,
   gasRateSum,
+  leakSum,
   surfaceGasSum,
   surfaceLossSum,
   powerCostSum,

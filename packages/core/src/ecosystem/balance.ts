@@ -125,7 +125,7 @@ const YOUNG_DAYS = 35
 /** A wipe takes seven tenths; film shows again when it is back. */
 const FILM_GROWTH = 1 / 0.3
 const WIPE_LEAST_DAYS = 2
-const WIPE_MOST_DAYS = 21
+export const WIPE_MOST_DAYS = 21
 
 export function leadOf(results: readonly MemberResult[], arm: Arm, week: number, today: number): Lead {
   const at = (result: MemberResult, which: number): number => weeksOf(result, arm)[which * WEEK_STRIDE + weekColumn('lead')]!

@@ -1,6 +1,7 @@
 import type { FeedingSchool, FeedShare } from '../plan/plan.js'
 import { saltFraction, type SaltId, type SaltSpecies } from './salts.js'
 import { SCHOOL } from './schools.js'
+import { bottleMl } from './stock.js'
 
 export interface SaltDose {
   readonly salt: SaltId
@@ -34,3 +35,11 @@ export function dailySalts(school: FeedingSchool, waterL: number, share: FeedSha
   ]
   return doses.filter(({ grams }) => grams > 0)
 }
+
+/** Millilitres of the bottle on one day; `null` where the school has none. */
+export const dailyBottleMl = (
+  school: FeedingSchool,
+  waterL: number,
+  share: FeedShare = { nitrogenPhosphorus: 1, rest: 1 },
+): number | null =>
+  school === 'all-in-one' ? bottleMl((Math.min(share.nitrogenPhosphorus, share.rest) * SCHOOL[school].amounts.nitrate) / 7, waterL) : null

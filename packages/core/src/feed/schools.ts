@@ -23,3 +23,6 @@ export const SCHOOL: Readonly<Record<FeedingSchool, School>> = {
   'all-in-one': { kind: 'weekly', amounts: { nitrate: 7, phosphate: 0.8, potassium: 10, magnesium: 1.5, iron: 0.2 } },
   none: { kind: 'weekly', amounts: { nitrate: 0, phosphate: 0, potassium: 0, magnesium: 0, iron: 0 } },
 }
+
+/** Nitrate in a millilitre of a common all-in-one bottle [mg]. Rule of thumb 8–40; the label decides. */
+export const ALL_IN_ONE_NITRATE_MG_PER_ML = 20

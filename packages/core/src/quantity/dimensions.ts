@@ -30,6 +30,8 @@ const FIXED = {
   turnover: { unit: '/h', digits: 2 },
   bubbles: { unit: '/s' },
   bubble: { unit: 'mL' },
+  /** Of a stock or a bottle. */
+  dosing: { unit: 'mL', digits: 2 },
   pressure: { unit: 'bar' },
   press: { unit: 'kPa', digits: 2 },
   force: { unit: 'N' },

@@ -2,6 +2,8 @@ import { isChangeDay } from '../ecosystem/changeDays.js'
 import { SALT_IDS, type SaltId } from '../feed/salts.js'
 import type { SaltDose } from '../feed/schoolDoses.js'
 import { SCHOOL } from '../feed/schools.js'
+import { stockG, stockMl } from '../feed/stock.js'
+import type { Dimension } from '../quantity/dimensions.js'
 import type { FeedShare, GasLine, Plan } from '../plan/plan.js'
 import type { Dimensions, NumbersOf } from '../quantity/quantity.js'
 import { fromUnit } from '../quantity/units.js'
@@ -17,6 +19,8 @@ export interface CareDay {
   readonly waterL: number
   readonly minutes: WorkMinutes
   readonly salts: readonly SaltDose[]
+  /** Of an all-in-one bottle a day; `null` where the school has none. */
+  readonly bottleMl: number | null
   /** The line that gives gas, if one does. */
   readonly gas: GasLine | undefined
   /** The step of the light that begins today. */
@@ -59,14 +63,42 @@ const work = (minutes: number, of?: string): DueWork<Readonly<Record<never, numb
   ...(of === undefined ? {} : { of }),
 })
 
-const SALT_PORTIONS = Object.fromEntries(SALT_IDS.map((id) => [id, 'portion'])) as Readonly<Record<SaltId, 'portion'>> // one entry a salt
-/** Each salt that the school doses; the others are left out. */
-const dose: CareRule<'dose', typeof SALT_PORTIONS, Partial<NumbersOf<typeof SALT_PORTIONS>>> = {
+const each = <Key extends string, Name extends Dimension>(keys: readonly Key[], dimension: Name): Readonly<Record<Key, Name>> =>
+  Object.fromEntries(keys.map((key) => [key, dimension])) as Readonly<Record<Key, Name>> // one entry a key
+/** Each salt that the school doses, the others are left out: in grams, and where that cannot be weighed in millilitres of a stock of so many grams. Or the bottle. */
+const DOSES = {
+  ...each(SALT_IDS, 'portion'),
+  ...each(
+    SALT_IDS.map((id): `${SaltId}.stock` => `${id}.stock`),
+    'dosing',
+  ),
+  ...each(
+    SALT_IDS.map((id): `${SaltId}.in` => `${id}.in`),
+    'portion',
+  ),
+  bottle: 'dosing',
+} as const
+export type DoseKey = keyof typeof DOSES
+const dose: CareRule<'dose', typeof DOSES, Partial<NumbersOf<typeof DOSES>>> = {
   kind: 'dose',
-  values: SALT_PORTIONS,
+  values: DOSES,
   isTimer: true,
-  due: ({ salts }) =>
-    salts.length === 0 ? null : { minutes: 0, numbers: Object.fromEntries(salts.map(({ salt, grams }) => [salt, grams])) },
+  due: ({ salts, bottleMl }) => {
+    // A bottle is dosed as a bottle, never as the salts that it may hold.
+    if (bottleMl !== null) return bottleMl === 0 ? null : { minutes: 0, numbers: { bottle: bottleMl } }
+    if (salts.length === 0) return null
+    const portions = salts.flatMap(({ salt, grams }): [DoseKey, number][] => {
+      const inStock = stockMl(salt, grams)
+      return inStock === null
+        ? [[salt, grams]]
+        : [
+            [salt, grams],
+            [`${salt}.stock`, inStock],
+            [`${salt}.in`, stockG(salt)],
+          ]
+    })
+    return { minutes: 0, numbers: Object.fromEntries(portions) as Partial<NumbersOf<typeof DOSES>> }
+  },
 }
 
 /** The care of a running tank, a rule each, in the order of a day. Minutes are rules of thumb. */

@@ -1,6 +1,6 @@
 import { entryAt } from '../plan/timelineAt.js'
 import { tankFigures } from '../ecosystem/tankFigures.js'
-import { dailySalts } from '../feed/schoolDoses.js'
+import { dailyBottleMl, dailySalts } from '../feed/schoolDoses.js'
 import { datePlusDays, daysBetween } from '../plan/clock.js'
 import type { TimelineEntry } from '../plan/plan.js'
 import { quantities, type Quantities } from '../quantity/quantity.js'
@@ -58,6 +58,7 @@ function planWork({ plan, feed }: TimelineEntry): PlanWork {
     waterL: figures.waterL,
     minutes: workMinutes(figures, plan.changes.fraction),
     salts: dailySalts(plan.feeding, figures.waterL, feed),
+    bottleMl: dailyBottleMl(plan.feeding, figures.waterL, feed),
     feed: feed ?? { nitrogenPhosphorus: 1, rest: 1 },
     gas: plan.gasLines.find(({ control }) => control !== 'none'),
   }

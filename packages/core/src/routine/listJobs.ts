@@ -1,5 +1,6 @@
 import { daysBetween } from '../plan/clock.js'
 import type { JobRecord } from '../plan/journal.js'
+import { isPreparation } from './jobKinds.js'
 import type { Job } from './jobs.js'
 
 export type JobState = 'due' | 'assumed' | 'done' | 'skipped' | 'moved'
@@ -36,7 +37,8 @@ export function openToday(
   const dueRules = new Set(due.map(({ ruleId }) => ruleId))
   const overdue = new Map<string, ListedJob>()
   for (const job of listed) {
-    if (!isOpen(job) || job.on >= today || daysBetween(job.on, today) > 7 || dueRules.has(job.ruleId)) continue
+    const isStale = daysBetween(job.on, today) > 7 && !isPreparation(job.kind)
+    if (!isOpen(job) || job.on >= today || isStale || dueRules.has(job.ruleId)) continue
     // A later occurrence that was told of settles the earlier ones.
     if (listed.some((other) => other.ruleId === job.ruleId && other.dueOn > job.dueOn && other.dueOn <= today && other.record !== null))
       continue

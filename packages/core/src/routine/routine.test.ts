@@ -1,4 +1,4 @@
-import type { TimelineEntry } from '../plan/plan.js'
+import type { Plan, TimelineEntry } from '../plan/plan.js'
 import { describe, expect, test } from 'vitest'
 import { isChangeDay } from '../ecosystem/changeDays.js'
 import { withValue } from '../plan/edit.js'
@@ -67,6 +67,23 @@ describe('jobs', () => {
       )
     expect(salts('2026-09-03')).toEqual([])
     expect(salts('2026-10-20')).toEqual(['potassium-nitrate', 'monopotassium-phosphate'])
+  })
+  test('what cannot be weighed comes from a stock, in a nano as in a bottle tank; an all-in-one is never five salts', () => {
+    const of = (plan: Partial<Plan>) =>
+      jobsBetween({ ...schedule, timeline: [{ fromDay: 0, plan: { ...samplePlan, ...plan } }] }, '2026-10-20', '2026-10-20').find(
+        ({ kind }) => kind === 'dose',
+      )!.values
+    const nano = of({
+      vessel: { ...samplePlan.vessel, lengthCm: 30, widthCm: 25, heightCm: 25 },
+      layers: [],
+      hardscape: [],
+      feeding: 'lean-column',
+    })
+    for (const [key, { value }] of Object.entries(nano))
+      if (!key.includes('.') && value < 0.1) expect(nano[`${key}.stock`]!.value).toBeGreaterThan(0.1)
+    expect(nano['iron-dtpa-disodium.in']!.value).toBe(2.5)
+    expect(Object.keys(of({ feeding: 'all-in-one' }))).toEqual(['bottle'])
+    expect(Object.keys(of({ feeding: 'rich-column' }))).toContain('potassium-nitrate')
   })
   test('ammonia and nitrite are tested until both were at zero twice', () => {
     const tests = (nitrogenClearOn: string | null): string[] =>

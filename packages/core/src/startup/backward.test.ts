@@ -46,7 +46,7 @@ test('planting by hand: 20 bunches are 160 portions, 1.6 h, and 76 min to make t
 
 describe('water of the first weeks', () => {
   const water = (part: Partial<Plan['logistics']>, changes = samplePlan.changes) =>
-    waterLogistics({ ...samplePlan, changes, logistics: { ...samplePlan.logistics, ...part } }, 100, 20)
+    waterLogistics({ ...samplePlan, changes, logistics: { ...samplePlan.logistics, ...part } }, { waterL: 100, fillL: 100 }, 20)
   test('daily, every other day, twice a week by hand: 6 + 3 + 4 changes of half, and the first fill', () => {
     const { changes, fourWeeksL, tanksFull } = water({})
     expect(changes).toBe(13)

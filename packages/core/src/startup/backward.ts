@@ -65,14 +65,25 @@ export function backwardCalendar(plan: Plan, figures: TankFigures): Preparation[
   if (isGassed) add('ph-pen', 14, {})
   if (plan.logistics.purifiedFraction !== null && plan.logistics.purifiedFraction > 0) add('water-store', 7, {})
   add('plants-order', 7, { pots: work.pots })
-  if (plan.hardscape.length > 0) add('layout', 4, { pieces: plan.hardscape.length })
+  if (plan.hardscape.length > 0) add('layout', 12, { pieces: plan.hardscape.length })
   const dryH = Math.max(0, ...plan.hardscape.map(({ fixing }) => FIXING_TIME[fixing].dryH))
-  if (dryH > 0) add('paint-fix', 3, { drying: dryH })
-  if (wood.length > 0) add('trial-flood', 2, {})
+  if (dryH > 0) add('paint-fix', 11, { drying: dryH })
+  if (wood.length > 0) add('trial-flood', 9, {})
   add('plants-arrive', 1, { pots: work.pots })
-  add('mix-water', 1, { water: figures.waterL })
+  add('mix-water', 1, { water: firstFillL(figures) })
   add('planting', 0, { portions: work.portions, work: work.hours * 60 })
   return list.sort((a, b) => b.daysBefore - a.daysBefore)
+}
+
+/** Offered, not asked: a build may do without. */
+const OPTIONAL: ReadonlySet<PreparationCode> = new Set(['dark-start', 'soak-wood', 'paint-fix', 'trial-flood'])
+
+/** The planting day of a build that begins today with nothing done, where that is later than the one that is planned; `null` where there is time enough, or the tank is planted. */
+export function laterPlanting(steps: readonly Preparation[], startedOn: string, today: string): string | null {
+  if (today >= startedOn) return null
+  const longest = Math.max(0, ...steps.filter(({ code }) => !OPTIONAL.has(code)).map(({ daysBefore }) => daysBefore))
+  const earliest = datePlusDays(today, longest)
+  return earliest > startedOn ? earliest : null
 }
 
 export interface WaterLogistics {
@@ -95,11 +106,18 @@ const CHANGE_WEEKS = 4
 export const wastePerLOf = ({ logistics }: Pick<Plan, 'logistics'>): number =>
   commonAnswers().number('logistics/wastePerL', logistics.wastePerL)
 
+/** Water of the first fill [L]: what stands over the ground, and what the dry ground drinks. */
+export const firstFillL = ({ volumes, waterL }: TankFigures): number => Math.max(waterL, volumes.netWaterL)
+
 /** Litres of the first four weeks, before the first bucket is carried. `minutesPerChange` comes from the work's own sum. */
-export function waterLogistics(plan: Plan, waterL: number, minutesPerChange: number): WaterLogistics {
+export function waterLogistics(
+  plan: Plan,
+  { waterL, fillL }: { readonly waterL: number; readonly fillL: number },
+  minutesPerChange: number,
+): WaterLogistics {
   const perChangeL = waterL * plan.changes.fraction
   const changes = Array.from({ length: CHANGE_WEEKS * 7 }, (_, day) => day).filter((day) => isChangeDay(plan, day)).length
-  const fourWeeksL = waterL + changes * perChangeL
+  const fourWeeksL = fillL + changes * perChangeL
   const { purifiedFraction, purifierLPerDay, barrelL } = plan.logistics
   const share = purifiedFraction ?? 0
   const purifiedPerChangeL = perChangeL * share

@@ -1,5 +1,5 @@
 import { datePlusDays, instantOf, type ListedJob, METRIC_UNITS } from '@jovrin/core'
-import { enCalendarFile, enJobTask, enJobTitle, type Reader, say } from '@jovrin/contract'
+import { enCalendarFile, enJobOrder, enJobTask, enJobTitle, type Reader, say } from '@jovrin/contract'
 import ical, { ICalAlarmType, ICalEventStatus } from 'ical-generator'
 
 export interface CalendarTank {
@@ -40,7 +40,14 @@ export function icalendar(tanks: readonly CalendarTank[], writtenAt: Date): stri
         end: new Date(start.getTime() + Math.ceil(minutes / 5) * 5 * 60_000),
         summary: `${name}: ${work.map(({ kind }) => enJobTitle[kind]).join(', ')}`,
         description: work
-          .map((job) => [enJobTitle[job.kind], say(enJobTask, job.kind, job.values, FILE_READER)].filter((part) => part !== '').join(': '))
+          .map((job) =>
+            [
+              [enJobTitle[job.kind], say(enJobTask, job.kind, job.values, FILE_READER)].filter((part) => part !== '').join(': '),
+              enJobOrder[job.kind],
+            ]
+              .filter((part) => part !== undefined)
+              .join('. '),
+          )
           .join('\n'),
         status: isSettled ? ICalEventStatus.CONFIRMED : ICalEventStatus.TENTATIVE,
       })

@@ -2,6 +2,7 @@ import {
   attentionOf,
   ATTENTIONS,
   datePlusDays,
+  isPreparation,
   jobsBetween,
   listJobs,
   minutesPerWeek,
@@ -35,14 +36,14 @@ export const jobService = (db: Knex, clock: Clock, { timelines, journal, conditi
     const moved = told.filter(({ movedTo }) => movedTo !== null && movedTo >= from && movedTo <= to).map(({ dueOn }) => dueOn)
     const first = [from, ...moved].sort()[0] ?? from
     const last = [to, ...moved].sort().at(-1) ?? to
-    const jobs = listJobs([...preparationJobs(aged, today, told), ...jobsBetween(aged, first, last)], told).filter(
-      ({ on, dueOn }) => (on >= from && on <= to) || (dueOn >= from && dueOn <= to),
-    )
-    return { aged, today, jobs }
+    const all = listJobs([...preparationJobs(aged, today, told), ...jobsBetween(aged, first, last)], told)
+    const jobs = all.filter(({ on, dueOn }) => (on >= from && on <= to) || (dueOn >= from && dueOn <= to))
+    const preparations = all.filter(({ kind, on }) => isPreparation(kind) && on <= to)
+    return { aged, today, jobs, preparations }
   }
   const stop = async (tank: TankEntry): Promise<RoundStop> => {
     const { today } = await timelines.scheduleOf(tank.id)
-    const { aged, jobs } = await listed(tank.id, datePlusDays(today, -ASKED_BACK_DAYS), today)
+    const { aged, jobs, preparations } = await listed(tank.id, datePlusDays(today, -ASKED_BACK_DAYS), today)
     const events = await journal.eventsSince(tank.id, new Date(clock().getTime() - ATTENTION_MS).toISOString())
     const { gas, nitrogen } = await conditions.ofTank(tank.id)
     return {
@@ -53,7 +54,8 @@ export const jobService = (db: Knex, clock: Clock, { timelines, journal, conditi
       gas: gasSummaryOf(gas),
       lastGlanceAt: await journal.newestGlance(tank.id),
       minutesPerWeek: minutesPerWeek(aged, today),
-      ...openToday(jobs, today),
+      // A build's work stays until it is told of, however late.
+      ...openToday([...preparations.filter((job) => !jobs.includes(job)), ...jobs], today),
     }
   }
   const rank = ({ attention, overdue, due }: RoundStop): number => {

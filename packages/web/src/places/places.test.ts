@@ -28,8 +28,11 @@ describe('lead', () => {
   }
   test('is one sentence in words and days', () =>
     expect(leadSentence(lead)).toBe('Plants ahead; wipe the glass every 6 to 9 days; weakest: carbon.'))
-  test('one number where both ends are the same', () =>
-    expect(leadSentence({ ...lead, wipeDays: { low: 21, median: 21, high: 21 } })).toContain('about every 21 days'))
+  test('one number where both ends are the same; at the bound no more than that it is longer', () => {
+    expect(leadSentence({ ...lead, wipeDays: { low: 9, median: 9, high: 9 } })).toContain('about every 9 days')
+    expect(leadSentence({ ...lead, wipeDays: { low: 21, median: 21, high: 21 } })).toContain(enLead.wipeSeldom)
+    expect(leadSentence({ ...lead, wipeDays: { low: 9, median: 15, high: 21 } })).toContain(enLead.wipeFrom('9'))
+  })
   test('the trend has three words and is silent in the first week', () => {
     const trend = (median: number): string | null => trendSentence({ ...lead, trend: { low: 0, median, high: 0 } })
     expect([trendSentence(lead), trend(0.01), trend(-0.01), trend(0)]).toEqual([null, enLead.trendUp, enLead.trendDown, enLead.trendFlat])

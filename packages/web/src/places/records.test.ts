@@ -186,6 +186,13 @@ describe('lines', () => {
     expect(jobText({ kind: 'dose', values: quantities({ 'potassium-nitrate': 'portion' }, { 'potassium-nitrate': 0.953 }) }, units)).toBe(
       'potassium nitrate 0.95 g',
     )
+    // Nobody weighs five milligrams.
+    const values = quantities(
+      { 'monopotassium-phosphate': 'portion', 'monopotassium-phosphate.stock': 'dosing', 'monopotassium-phosphate.in': 'portion' },
+      { 'monopotassium-phosphate': 0.0049, 'monopotassium-phosphate.stock': 0.98, 'monopotassium-phosphate.in': 2.5 },
+    )
+    expect(jobText({ kind: 'dose', values }, units)).toBe('monopotassium phosphate 0.98 mL of stock (2.5 g in 500 mL)')
+    expect(jobText({ kind: 'dose', values: quantities({ bottle: 'dosing' }, { bottle: 4.4 }) }, units)).toMatch(/4\.4 mL of the bottle/)
   })
   test('a setting that changed: its name on the plan, its values in the reader’s units and words', () => {
     expect(settingLine({ path: '/lamps/strip/dimFraction', from: 0.55, to: 0.72 }, '19 Oct', units)).toBe('19 Oct: Power 55 % → 72 %')

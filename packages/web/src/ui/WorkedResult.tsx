@@ -1,6 +1,6 @@
 import { enWorkings } from '@jovrin/contract'
 import { Box } from '@mui/material'
-import { significant } from './units.js'
+import { digitsInBand, significant } from './units.js'
 
 interface WorkedResultProps {
   readonly value: number
@@ -13,18 +13,19 @@ const unitText = (unit: string): string => (unit === '1' ? '' : ` ${unit}`)
 
 /** The figure at the end of a sum, with its band. */
 export function WorkedResult({ value, low, high, unit }: WorkedResultProps) {
+  const digits = digitsInBand(value, low, high)
   return (
     <Box className="figures" role="status" aria-label={enWorkings.result}>
       <Box
         component="span"
         className="lettering"
         sx={{ fontSize: 34, textTransform: 'none' }}
-      >{`${significant(value, 4)}${unitText(unit)}`}</Box>
+      >{`${significant(value, digits)}${unitText(unit)}`}</Box>
       {low !== null && high !== null && (
         <Box
           component="span"
           sx={{ ml: 1.5, color: 'text.secondary' }}
-        >{`${significant(low, 3)} – ${significant(high, 3)}${unitText(unit)}`}</Box>
+        >{`${significant(low, digits)} – ${significant(high, digits)}${unitText(unit)}`}</Box>
       )}
     </Box>
   )

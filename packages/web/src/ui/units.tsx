@@ -95,6 +95,13 @@ export function useUnits(): Units {
   return units
 }
 
+/** Digits that a figure deserves by its band: two where it is off by a sixth to either side and more, three where by a hundredth. */
+export function digitsInBand(value: number, low: number | null, high: number | null): number {
+  if (low === null || high === null || value === 0) return 4
+  const width = Math.abs((high - low) / value)
+  return width > 0.3 ? 2 : width > 0.02 ? 3 : 4
+}
+
 /** A number by locale with so many significant digits, never in powers of ten. */
 export const significant = (value: number, digits = 3): string => significantIn(navigator.language, value, digits)
 export const decimals = (value: number, digits: number): string => decimalsIn(navigator.language, value, digits)

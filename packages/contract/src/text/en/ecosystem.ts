@@ -23,6 +23,8 @@ export const enLead = {
   word: { 'plants-ahead': 'Plants ahead', 'about-even': 'About even', 'algae-gaining': 'Algae gaining' },
   wipe: (low: string, high: string) =>
     low === high ? `wipe the glass about every ${low} days` : `wipe the glass every ${low} to ${high} days`,
+  wipeFrom: (low: string) => `wipe the glass every ${low} days or more seldom`,
+  wipeSeldom: 'wipe the glass every three weeks or more seldom',
   weakest: (strand: string) => `weakest: ${strand}`,
   share: (percent: string) => `In ${percent} % of the tanks that fit these answers the plants hold their ground.`,
   trendUp: 'Getting better against the week before.',

@@ -22,7 +22,7 @@ export const enSalt = {
   'iron-edta-sodium-anhydrous': 'iron EDTA (dry)',
   'iron-edta-sodium-trihydrate': 'iron EDTA (3 H2O)',
   'iron-dtpa-sodium-hydrogen': 'iron DTPA (Na H)',
-  'iron-dtpa-disodium': 'iron DTPA',
+  'iron-dtpa-disodium': 'traces, by their iron (DTPA)',
   'iron-gluconate-dihydrate': 'iron gluconate',
   'iron-sulfate-heptahydrate': 'iron sulfate (7 H2O)',
   'manganese-sulfate-monohydrate': 'manganese sulfate',

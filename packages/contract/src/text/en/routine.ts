@@ -1,4 +1,4 @@
-import type { JobKind, JobValues, SaltId } from '@jovrin/core'
+import type { DoseKey, JobKind, JobValues, SaltId } from '@jovrin/core'
 import { counted } from '../plural.js'
 import type { Sentence } from '../tell.js'
 import { enSalt } from './feed.js'
@@ -6,7 +6,7 @@ import { enSalt } from './feed.js'
 /** What a job is called. */
 export const enJobTitle = {
   'dark-start': 'Fill, if you start dark',
-  'soak-wood': 'Soak the wood',
+  'soak-wood': 'Soak the wood, if it floats or stains',
   'order-ground': 'Order the ground',
   'kit-check': 'Run the kit, level, leak-test',
   cylinder: 'Gas: cylinder filled, leak test',
@@ -37,8 +37,8 @@ export const enJobTitle = {
   fish: 'Fish may come',
 } satisfies Record<JobKind, string>
 
-/** Doses name only the salts that the school gives. */
-type DoseSentence = (texts: { readonly [Salt in SaltId]?: string }) => string
+/** Doses name only the salts that the school gives, or the bottle. */
+type DoseSentence = (texts: { readonly [Key in DoseKey]?: string }) => string
 type JobSentences = { readonly [Kind in JobKind]: Kind extends 'dose' ? DoseSentence : Sentence<JobValues[Kind]> }
 
 const piece = { one: 'piece', other: 'pieces' }
@@ -64,7 +64,12 @@ export const enJobTask = {
   change: (v) => `${v.water} (${v.share})`,
   'light-step': (v) => `${v.light} at ${v.power}`,
   'gas-check': () => 'pH at gas-on, lights-on and gas-off; indicator; animals',
-  dose: (v) => SALTS.flatMap((salt) => (v[salt] === undefined ? [] : [`${enSalt[salt]} ${v[salt]}`])).join(' · '),
+  dose: (v) =>
+    v.bottle === undefined
+      ? SALTS.flatMap((salt) =>
+          v[salt] === undefined ? [] : [`${enSalt[salt]} ${doseText(v[salt], v[`${salt}.stock`], v[`${salt}.in`])}`],
+        ).join(' · ')
+      : `about ${v.bottle} of the bottle; its label decides`,
   'dose-to-level': (v) =>
     `nitrate ${v.nitrate}, phosphate ${v.phosphate}, potassium ${v.potassium}, magnesium ${v.magnesium}, iron ${v.iron}`,
   'test-nitrogen': () => 'two tests at zero, a day apart, before animals',
@@ -79,7 +84,18 @@ export const enJobTask = {
   grazers: (v) => `${v.shrimps}, after two tests at zero`,
   fish: () => 'after two tests at zero; gas turned down first; a few at a time',
 } satisfies JobSentences
+
+/** In which order a job is done safely, where that matters; the end check last. */
+export const enJobOrder: { readonly [Kind in JobKind]?: string } = {
+  change:
+    'Heater, canister and ultraviolet off, the heater 15 minutes to cool. New water conditioned (the hose straight in: for the whole tank, before it runs) and within 2 °C. Stay while it fills. Then: heater, filter, gas, lamp on?',
+  filter: 'Power off, heater cooled. Rinse media in tank water, never from the tap. Then: heater, filter, gas on?',
+}
 const SALTS = Object.keys(enSalt) as SaltId[]
+/** What no scale can weigh is dosed from a bottle. Iron stands for the traces that come with it. */
+function doseText(grams: string, stock: string | undefined, bottled: string | undefined): string {
+  return stock === undefined ? grams : `${stock} of stock (${bottled ?? ''} in 500 mL)`
+}
 
 export const enCalendarFile = {
   fileName: (name: string) => `${name}: care`,

@@ -10,9 +10,10 @@ const piece = { one: 'piece', other: 'pieces' }
 /** The preparations of a build, each a whole sentence. */
 export const enPreparation = {
   'dark-start': () => 'If you start dark: lay the ground and fill now, no plants and no light until ammonia and nitrite are gone.',
-  'soak-wood': (v, n) => `Put the wood to soak (${counted(n.pieces, piece, v.pieces)}), weighed down; change the water when it browns.`,
+  'soak-wood': (v, n) =>
+    `If you soak the wood (${counted(n.pieces, piece, v.pieces)}): put it in now, weighed down; change the water when it browns. Fixed or weighted wood may go in dry.`,
   'order-ground': (v) => `Order ground: ${v.ground} in the tank.`,
-  'paint-fix': (v) => `Glue and screw what is fixed: ${v.drying} to dry.`,
+  'paint-fix': (v) => `If you glue or screw: ${v.drying} to dry.`,
   'kit-check': () => 'Filter, heater, lamp, timers: run them for a day, in a bucket or in the tank. Level the stand, then leak-test.',
   cylinder: () => 'Cylinder filled by a licensed filler; new seal, leak test with soapy water, working pressure set.',
   'ph-pen': () => 'Calibrate the pH pen; mix reference solution for the indicator.',

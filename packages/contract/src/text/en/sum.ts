@@ -40,6 +40,7 @@ export const enSumTitle = {
   'light.floor': 'Light at the ground',
   'light.daily': 'Daily light',
   'gas.rate': 'Gas rate',
+  'gas.leak': 'CO2 in the room after a full leak',
   'kit.gas-a-day': 'Gas let in on a day',
   'kit.gas-lost': 'Gas lost on a day',
   'running.power': 'cost of its power, a month',
@@ -53,6 +54,8 @@ export const enSumTitle = {
 
 /** The terms of their formulas, as they are read inside one. */
 export const enSumTerm = {
+  cylinderKg: 'cylinder',
+  roomM3: 'room',
   lengthCm: 'length',
   widthCm: 'width',
   heightCm: 'height',

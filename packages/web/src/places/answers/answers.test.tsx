@@ -71,7 +71,10 @@ const known = (readings: readonly Reading[], today = '2026-11-24', settings: rea
       ['tanks', TANK, 'journal', 'latest'],
       { entries: readings.map((record) => ({ record, version: 1, createdAt: record.at, isDeleted: false })), cursor: null },
     ],
-    [['tanks', TANK, 'timeline'], { today, startedOn: plan.startedOn, plan, changes: [], deeds: { acts: [], omitted: [] } }],
+    [
+      ['tanks', TANK, 'timeline'],
+      { today, startedOn: plan.startedOn, plan, changes: [], deeds: { acts: [], omitted: [] }, animalsAllowedFromDay: null },
+    ],
     [['tanks', TANK, 'settings'], settings],
     [['tanks'], [tank]],
   ] as const

@@ -5,6 +5,7 @@ import { useState } from 'react'
 import { decimals, longDate, shortDate, useUnits } from '../../ui/units.js'
 import { jobText } from '../job.text.js'
 import { MoveDialog } from '../MoveDialog.js'
+import { JobOrder } from '../shared/JobOrder.js'
 import { SetLight } from '../shared/SetLight.js'
 import { useTellJob } from '../useTellJob.js'
 
@@ -48,6 +49,7 @@ export function DayJobs({ tankId, day, today, jobs }: { tankId: string; day: str
                     {job.record.reason}
                   </Box>
                 )}
+                {isOpen && <JobOrder kind={job.kind} />}
               </Box>
               <Box className="no-print" sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5, mt: 0.25 }}>
                 {isOpen && job.kind === 'light-step' && (

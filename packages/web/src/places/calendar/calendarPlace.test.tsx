@@ -47,7 +47,10 @@ const show = (query = '', startedOn = '2026-09-01'): void => {
     route: '/tanks/:tankId/calendar',
     known: [
       [['tanks', TANK, 'plan'], { revision: 1, plan, canUndo: false, canRedo: false }],
-      [['tanks', TANK, 'timeline'], { today: TODAY, startedOn, plan, changes: [], deeds: { acts: [], omitted: [] } }],
+      [
+        ['tanks', TANK, 'timeline'],
+        { today: TODAY, startedOn, plan, changes: [], deeds: { acts: [], omitted: [] }, animalsAllowedFromDay: null },
+      ],
     ],
   })
 }

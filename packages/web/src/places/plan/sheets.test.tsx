@@ -207,7 +207,7 @@ describe('shopping', () => {
 describe('programme', () => {
   test('counts back from the planting day; wood soaks four weeks', () => {
     renderSheet({ ...builtPlan, startedOn: '2027-03-01' }, (desk) => <ProgrammeSheet desk={desk} />)
-    const soak = screen.getByText(/^Put the wood to soak/).closest('tr')!
+    const soak = screen.getByText(/^If you soak the wood/).closest('tr')!
     expect(within(soak).getByText('−28 d')).toBeTruthy()
     expect(soak.textContent).toContain('2027')
   })

@@ -1,8 +1,8 @@
 import { enFigure, enGroundKind, enSalt, enWorkings, nameIn } from '@jovrin/contract'
-import type { FieldDescriptor, Working } from '@jovrin/core'
+import type { FieldDescriptor, WorkedFigure, Working } from '@jovrin/core'
 import { Box, Button, MenuItem, TextField } from '@mui/material'
 import { WorkedResult } from '../../ui/WorkedResult.js'
-import { significant } from '../../ui/units.js'
+import { digitsInBand, significant } from '../../ui/units.js'
 import { fieldName, workSum, type SumTexts } from './sum.js'
 
 const choiceName = (name: string, choice: string): string =>
@@ -85,7 +85,7 @@ export function SumForm({ working, texts, onChange }: SumFormProps) {
             <dd>
               {outcome.figure.low === null || outcome.figure.high === null
                 ? enFigure.exact
-                : `${significant(outcome.figure.low)} – ${significant(outcome.figure.high)} ${working.unit}`}
+                : `${inBand(outcome.figure, outcome.figure.low)} – ${inBand(outcome.figure, outcome.figure.high)} ${working.unit}`}
             </dd>
           </>
         )}
@@ -97,6 +97,8 @@ export function SumForm({ working, texts, onChange }: SumFormProps) {
     </Box>
   )
 }
+
+const inBand = ({ value, low, high }: WorkedFigure, shown: number): string => significant(shown, digitsInBand(value, low, high))
 
 function Field({
   field,

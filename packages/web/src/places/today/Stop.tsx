@@ -10,6 +10,7 @@ import { ALL_FINE, useLog } from '../shared/logging.js'
 import { jobText } from '../job.text.js'
 import { MoveDialog } from '../MoveDialog.js'
 import { useTellJob } from '../useTellJob.js'
+import { JobOrder } from '../shared/JobOrder.js'
 import { SetLight } from '../shared/SetLight.js'
 
 const tall = { minHeight: { xs: 44, md: 28 } } as const
@@ -141,6 +142,7 @@ function JobRows({ title, jobs, stop, onTell, onMove }: JobRowsProps) {
                   {enToday.minutes(decimals(job.minutes, 0))}
                 </Box>
               )}
+              <JobOrder kind={job.kind} />
             </Box>
             <Box className="no-print" sx={{ display: 'flex', gap: 0.5 }}>
               {job.kind === 'light-step' && (

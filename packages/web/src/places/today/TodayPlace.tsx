@@ -1,4 +1,5 @@
 import { enSalt, enShelf, enToday, nameIn, type RoundStop } from '@jovrin/contract'
+import { SALT_IDS, type Quantity } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
@@ -79,19 +80,25 @@ function Barrel({ stops }: { stops: readonly RoundStop[] }) {
   const litres = open
     .filter(({ kind }) => kind === 'change' || kind === 'mix-water')
     .reduce((sum, { values }) => sum + (values['water']?.value ?? 0), 0)
-  const grams = new Map<string, number>()
+  const doses = new Map<string, Quantity>()
   for (const { kind, values } of stops.flatMap(({ assumed }) => assumed))
-    if (kind === 'dose') for (const [salt, { value }] of Object.entries(values)) grams.set(salt, (grams.get(salt) ?? 0) + value)
+    if (kind === 'dose')
+      for (const salt of SALT_IDS) {
+        const portion = values[`${salt}.stock`] ?? values[salt]
+        // One stock serves all tanks; what is weighed for one is weighed for all.
+        const key = portion === undefined ? salt : `${salt} ${portion.dimension}`
+        if (portion) doses.set(key, { ...portion, value: (doses.get(key)?.value ?? 0) + portion.value })
+      }
   return (
     <MarginTable caption={enToday.barrel}>
       <tr>
         <td colSpan={2}>{enToday.litres(units.show('volume', litres, 2))}</td>
       </tr>
-      {[...grams].map(([salt, amount]) => (
-        <tr key={salt}>
-          <td>{nameIn(enSalt, salt)}</td>
+      {[...doses].map(([key, amount]) => (
+        <tr key={key}>
+          <td>{nameIn(enSalt, key.split(' ')[0] ?? '')}</td>
           <Box component="td" sx={{ textAlign: 'right !important' }}>
-            {units.show('portion', amount, 2)}
+            {amount.dimension === 'dosing' ? enToday.ofStock(units.tell(amount)) : units.tell(amount)}
           </Box>
         </tr>
       ))}

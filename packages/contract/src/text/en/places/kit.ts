@@ -37,6 +37,9 @@ export const enKit = {
     'indicator, at the carpet until animals come',
   ],
   gasNone: 'No CO2 is planned.',
+  leak: 'A full leak makes of the room’s air, by the cylinder and the room that you told:',
+  leakAlarm: 'Over 1 %: a CO2 alarm belongs in this room.',
+  leakHarmful: 'Over 3 %, which harms at once: a CO2 alarm low in the room, a smaller cylinder, or a larger room that is aired.',
   gasCaution:
     'CO2 suffocates without warning in small closed rooms: ventilate, and set an alarm where a full leak would pass about 1 % of the room’s air.',
   power: 'Sockets above and beside, never below; drip loops; residual-current protection; unplug before hands go in.',

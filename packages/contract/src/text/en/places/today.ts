@@ -21,6 +21,7 @@ export const enToday = {
   noGlance: 'no glance today',
   lastGlance: (date: string) => `last glance ${date}`,
   barrel: 'For all tanks today',
+  ofStock: (amount: string) => `${amount} of stock`,
   litres: (amount: string) => `Change water: ${amount}`,
   next: 'Next tank',
   log: 'Log readings',

@@ -10,6 +10,9 @@ import {
   openCooler,
   openDeadShare,
   openHeater,
+  openLeak,
+  LEAK_ALARM,
+  LEAK_HARMFUL,
   openReach,
   openRealFlow,
   openSurfaceGas,
@@ -298,9 +301,22 @@ function Gas({ desk: { plan, figures } }: KitMarginProps) {
           <Box className="figures" sx={{ fontSize: 14, mt: 0.5 }}>
             {enDescribe.drawing.gas(significant(figures.bubblesPerS, 2))}, {decimals(figures.gasMgPerH / 1000, 2)} g/h
           </Box>
+          <Leak plan={plan} />
           <Box sx={{ fontSize: 13, color: 'var(--algae)', mt: 0.5 }}>{text.gasCaution}</Box>
         </>
       )}
     </Group>
+  )
+}
+
+/** What a full leak would do in this room, and whether an alarm is wanted there. */
+function Leak({ plan }: { plan: Plan }) {
+  const leak = openLeak(plan)
+  const { value } = leak.result
+  return (
+    <Box sx={{ fontSize: 14, mt: 0.5 }}>
+      {enKit.leak} <SumFigure sum={leak} />
+      {value > LEAK_HARMFUL ? ` ${enKit.leakHarmful}` : value > LEAK_ALARM ? ` ${enKit.leakAlarm}` : ''}
+    </Box>
   )
 }

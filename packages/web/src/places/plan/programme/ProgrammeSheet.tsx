@@ -2,6 +2,8 @@ import { enBuild, enField, enGroundKind, enLayingStep, enPlan, enPreparation, en
 import { PlanField } from '../PlanField.js'
 import {
   backwardCalendar,
+  firstFillL,
+  laterPlanting,
   isCivilDate,
   layingOrder,
   LONG_DAY_H,
@@ -12,8 +14,10 @@ import {
   workMinutes,
 } from '@jovrin/core'
 import { Box, Button, TextField } from '@mui/material'
+import { useQuery } from '@tanstack/react-query'
 import { useMemo } from 'react'
 import { Link } from 'react-router'
+import { timelineOfTank } from '../../../api/tanks.queries.js'
 import { MarginTable } from '../../../ui/MarginTable.js'
 import { HeadRow } from '../../../ui/HeadRow.js'
 import { Group } from '../../../ui/QuestionGroup.js'
@@ -36,6 +40,8 @@ export function ProgrammeSheet({ desk }: { desk: Desk }) {
   const units = useUnits()
   const text = enBuild
   const steps = useMemo(() => backwardCalendar(plan, figures), [plan, figures])
+  const today = useQuery(timelineOfTank(desk.tankId)).data?.today
+  const later = today === undefined ? null : laterPlanting(steps, plan.startedOn, today)
   const laying = layingOrder(figures.ground, {
     barriers: plan.barriers.length > 0,
     capsules: plan.tabs.some(({ kind }) => kind === 'capsule'),
@@ -89,12 +95,25 @@ export function ProgrammeSheet({ desk }: { desk: Desk }) {
             {steps.map((step) => (
               <Box component="tr" key={step.code} sx={step.code === 'planting' ? { fontWeight: 600 } : {}}>
                 <td style={{ whiteSpace: 'nowrap' }}>{text.before(String(step.daysBefore))}</td>
-                <td style={{ whiteSpace: 'nowrap' }}>{day(step.on)}</td>
+                <td style={{ whiteSpace: 'nowrap' }}>
+                  {day(step.on)}
+                  {later !== null && today !== undefined && step.on < today && (
+                    <Box component="span" sx={{ color: 'var(--algae)' }}>{` ${text.late}`}</Box>
+                  )}
+                </td>
                 <td>{say(enPreparation, step.code, step.values, units.reader)}</td>
               </Box>
             ))}
           </tbody>
         </Box>
+        {later !== null && (
+          <Box sx={{ color: 'var(--algae)', fontSize: 14, mt: 0.5 }}>
+            {`△ ${text.lateBuild} `}
+            <Button className="no-print" onClick={() => change((now) => ({ ...now, startedOn: later }))}>
+              {text.movePlanting(day(later))}
+            </Button>
+          </Box>
+        )}
         {workH > LONG_DAY_H && (
           <Box sx={{ color: 'var(--algae)', fontSize: 14, mt: 0.5 }}>△ {text.longDay(units.show('hours', workH, 2))}</Box>
         )}
@@ -141,7 +160,11 @@ function Water({ desk }: { desk: Desk }) {
   const { plan, figures } = desk
   const units = useUnits()
   const text = enBuild
-  const water = waterLogistics(plan, figures.waterL, workMinutes(figures, plan.changes.fraction).change)
+  const water = waterLogistics(
+    plan,
+    { waterL: figures.waterL, fillL: firstFillL(figures) },
+    workMinutes(figures, plan.changes.fraction).change,
+  )
   const cost = monthlyCost(runningParts(plan, figures).filter(({ kind }) => kind === 'water' || kind === 'salts'))
   const litres = (value: number): string => units.show('volume', value)
   const rows: readonly (readonly [string, string])[] = [
