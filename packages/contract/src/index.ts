@@ -55,7 +55,7 @@ export {
   type RowMappingChoice,
 } from './tankFile.js'
 export { enShoppingGroup, enShoppingLine, enSundry } from './text/en/budget.js'
-export { enLead, enStrand, enStrandTitle, enSupply } from './text/en/ecosystem.js'
+export { enFedBy, enFeeder, enGrowth, enLead, enStrandTitle, enSupply } from './text/en/ecosystem.js'
 export { enSalt, enSchool } from './text/en/feed.js'
 export { enChoice, enField, enPart, enQuestion, type FieldPath } from './text/en/field.js'
 export { enByPlan, enDiffuser, enGasAdvice, enGasControl, enGasDoubt, enGasMoment, enGasSource, enGasVerdict } from './text/en/gas.js'

@@ -251,13 +251,16 @@ export {
   changeBand,
   changeShares,
   leadOf,
-  limitingStrand,
+  algaeFedBy,
+  growthOf,
   typicalDay,
   WIPE_MOST_DAYS,
   limitsByKind,
   ratioBand,
   type Arm,
   type Band,
+  type Growth,
+  type Hold,
   type KindLimit,
   type Lead,
   type LeadWord,
@@ -282,7 +285,7 @@ export { applyLevers, isAtRest, type Levers } from './ecosystem/levers.js'
 export { DEFAULT_PARAMETERS } from './ecosystem/parameters.js'
 export { PUBLIC_SERIES, publicForecast, type PublicForecast, type PublicForecastOptions } from './ecosystem/publicForecast.js'
 export { MODEL_VERSION, simulate, type DayCurve, type Run } from './ecosystem/simulate.js'
-export { ALGAE_GUILDS, STATE_SIZE, type AlgaeGuild } from './ecosystem/state.js'
+export { ALGAE_GUILDS, STATE_SIZE, type AlgaeGuild, type Feeder } from './ecosystem/state.js'
 export { warmUp } from './ecosystem/warmUp.js'
 export { tankFigures, type TankFigures } from './ecosystem/tankFigures.js'
 export { STRANDS, SUPPLIES, WEEK_STRIDE, weekColumn, type Strand, type Supply, type WeekColumn } from './ecosystem/weekSummary.js'

@@ -10,7 +10,10 @@ import {
   CO2_SWING,
   DETRITUS,
   DISSOLVED,
+  EMERSED,
+  FEEDERS,
   FILM,
+  FLOATER,
   GROUP_COUNT,
   GUILD_COUNT,
   IRON,
@@ -25,12 +28,29 @@ import {
   POTASSIUM,
   SILICON,
   STEMS,
+  SUBMERSED,
   TANNIN,
 } from './state.js'
-import { saturation, type Step } from './step.js'
+import { GOOD_LAI } from './care.js'
+import type { Step } from './step.js'
 
 /** Columns of one day's row: first those with a value per plant group or guild, then single ones. Pools are end-of-day values. */
-const GROUPED = ['biomassG', 'lai', 'light', 'carbon', 'storeN', 'storeP', 'storeK', 'storeFe', 'feed', 'growthPerDay', 'trimmedG'] as const
+const GROUPED = [
+  'biomassG',
+  'lai',
+  'light',
+  'carbon',
+  'storeN',
+  'storeP',
+  'storeK',
+  'storeFe',
+  'feed',
+  'room',
+  'openLight',
+  'warmth',
+  'growthPerDay',
+  'trimmedG',
+] as const
 const GUILDED = ['algaeG', 'invasionPerDay'] as const
 const SINGLE = [
   'ammonium',
@@ -71,8 +91,15 @@ const SINGLE = [
   'braidLight',
   'braidCarbon',
   'braidFeed',
-  'braidMass',
-  'braidClean',
+  'braidWarmth',
+  'braidRoom',
+  'growthShare',
+  'minerals',
+  'fedAmmonia',
+  'fedOrganics',
+  'fedSwings',
+  'fedStress',
+  'fedBareness',
   'healthyLeaf',
   'dustOnGlass',
 ] as const
@@ -101,6 +128,10 @@ const LIGHT = DAY.light
 const CARBON_COLUMN = DAY.carbon
 const FEED = DAY.feed
 const STORE_N = DAY.storeN
+const ROOM = DAY.room
+const OPEN_LIGHT = DAY.openLight
+const WARMTH = DAY.warmth
+const FED = DAY.fedAmmonia
 const STORES = [DAY.storeN, DAY.storeP, DAY.storeK, DAY.storeFe] as const
 
 /** Gathers one row per day while the kernel runs. */
@@ -109,6 +140,7 @@ export class DayRecorder {
   private readonly row = new Float64Array(DAY_STRIDE)
   readonly trimmedG = new Float64Array(GROUP_COUNT)
   private braidWeight = 0
+  private allowedG = 0
   private hydrogenMin = Infinity
   private hydrogenMax = 0
 
@@ -121,6 +153,7 @@ export class DayRecorder {
     this.row[DAY.oxygenMin] = 99
     this.row[DAY.co2AtLightsOn] = -1
     this.braidWeight = 0
+    this.allowedG = 0
     this.hydrogenMin = Infinity
     this.hydrogenMax = 0
     this.trimmedG.fill(0)
@@ -129,7 +162,7 @@ export class DayRecorder {
   /** After each step. `isAfterLightsOn`: lights have come on today. */
   addStep(step: Step, isAfterLightsOn: boolean): void {
     const { row } = this
-    const { dtH, state, parameters, site } = step
+    const { dtH, state, site } = step
     let gross = 0
     let rootN = 0
     for (let group = 0; group < GROUP_COUNT; group++) {
@@ -155,43 +188,59 @@ export class DayRecorder {
     if (step.water.hydrogen > this.hydrogenMax) this.hydrogenMax = step.water.hydrogen
     row[DAY.oxygenMin] = Math.min(row[DAY.oxygenMin]!, state[OXYGEN]!)
     row[DAY.oxygenMax] = Math.max(row[DAY.oxygenMax]!, state[OXYGEN]!)
-    if (step.lightShare > 0)
-      this.addLight(step, step.lightShare * dtH, parameters.plantAreaHalf, parameters.ammoniaHalf, parameters.organicsHalf)
+    for (let feeder = 0; feeder < FEEDERS.length; feeder++) add(row, FED + feeder, dtH * step.algaeFed[feeder]!)
+    if (step.lightShare > 0) this.addLight(step, step.lightShare * dtH)
   }
 
   /** Means over the light hours, weighted by light; those of the braid by biomass too. */
-  private addLight(step: Step, weight: number, areaHalf: number, ammoniaHalf: number, organicsHalf: number): void {
+  private addLight(step: Step, weight: number): void {
     const { row } = this
-    const { state } = step
+    const { state, parameters, dtH } = step
+    const ppfd = step.conditions.ppfd * step.lightShare
     add(row, DAY.lightH, weight)
     add(row, DAY.co2Day, step.co2MgPerL * weight)
-    const mass = Math.min(1, step.healthyLeafM2PerM2 / areaHalf)
-    const ammonia = saturation(state[AMMONIUM]!, ammoniaHalf)
-    const organics = saturation(state[DISSOLVED]! ** 2, organicsHalf ** 2)
+    add(row, DAY.minerals, step.fCalciumMagnesium * weight)
     let braidLight = 0
     let braidCarbon = 0
     let braidFeed = 0
+    let braidWarmth = 0
+    let braidRoom = 0
     for (let group = 0; group < GROUP_COUNT; group++) {
       if (step.foot[group]! === 0) continue
       const light = step.fLight[group]!
+      const half = parameters.halfLightPpfd[group]!
+      // What the lamp would give in the open, and what neighbours and a canopy deeper than a good one leave of it.
+      const openLight = Math.tanh((ppfd * (group === FLOATER ? 1 : step.clearShare) * parameters.heightLight[group]!) / half)
+      const room =
+        openLight > 0
+          ? (Math.tanh(step.topPpfd[group]! / half) / openLight) * Math.min(1, GOOD_LAI[group]! / Math.max(step.lai[group]!, 1e-9))
+          : 1
+      const warmth = step.daily.growthOfTemperature[group]!
       add(row, LIGHT + group, light * weight)
       add(row, CARBON_COLUMN + group, step.fCarbon[group]! * weight)
       add(row, FEED + group, step.fNutrients[group]! * weight)
+      add(row, ROOM + group, room * weight)
+      add(row, OPEN_LIGHT + group, openLight * weight)
+      add(row, WARMTH + group, warmth * weight)
       for (let nutrient = 0; nutrient < NUTRIENT_COUNT; nutrient++)
         add(row, STORE_N + nutrient * GROUP_COUNT + group, step.fStore[group * NUTRIENT_COUNT + nutrient]! * weight)
       const braid = weight * biomassOf(state, group)
       if (light > 0) {
         this.braidWeight += braid
-        braidLight += light * braid
+        braidLight += openLight * braid
         braidCarbon += Math.min(1, step.fCarbon[group]! / light) * braid
         braidFeed += Math.min(1, step.fNutrients[group]! / light) * braid
+        braidWarmth += warmth * braid
+        braidRoom += room * braid
+        const leaves = state[SUBMERSED + group]! + parameters.emersedEfficiency * state[EMERSED + group]!
+        this.allowedG += dtH * parameters.maxGrowthPerH[group]! * light * leaves
       }
     }
     add(row, DAY.braidLight, braidLight)
     add(row, DAY.braidCarbon, braidCarbon)
     add(row, DAY.braidFeed, braidFeed)
-    add(row, DAY.braidMass, mass * weight)
-    add(row, DAY.braidClean, (1 - Math.max(ammonia, organics)) * weight)
+    add(row, DAY.braidWarmth, braidWarmth)
+    add(row, DAY.braidRoom, braidRoom)
     add(row, DAY.redness, weight * Math.tanh(step.topPpfd[STEMS]! / 150) * (1 - 0.8 * step.fStore[STEMS * NUTRIENT_COUNT + N]!))
   }
 
@@ -199,11 +248,13 @@ export class DayRecorder {
     const { row } = this
     const { state } = step
     const hours = Math.max(row[DAY.lightH]!, 1e-9)
-    for (const column of [DAY.light, DAY.carbon, DAY.feed, ...STORES])
+    for (const column of [DAY.light, DAY.carbon, DAY.feed, DAY.room, DAY.openLight, DAY.warmth, ...STORES])
       for (let group = 0; group < GROUP_COUNT; group++) row[column + group] = row[column + group]! / hours
-    for (const column of [DAY.co2Day, DAY.redness, DAY.braidMass, DAY.braidClean]) row[column] = row[column]! / hours
+    for (const column of [DAY.co2Day, DAY.redness, DAY.minerals]) row[column] = row[column]! / hours
     const braided = Math.max(this.braidWeight, 1e-12)
-    for (const column of [DAY.braidLight, DAY.braidCarbon, DAY.braidFeed]) row[column] = row[column]! / braided
+    for (const column of [DAY.braidLight, DAY.braidCarbon, DAY.braidFeed, DAY.braidWarmth, DAY.braidRoom])
+      row[column] = row[column]! / braided
+    row[DAY.growthShare] = this.allowedG > 1e-12 ? row[DAY.grossG]! / this.allowedG : 0
     for (let group = 0; group < GROUP_COUNT; group++) {
       row[DAY.biomassG + group] = biomassOf(state, group)
       row[DAY.lai + group] = step.lai[group]!

@@ -65,3 +65,7 @@ export function totalBiomass(state: Readonly<Float64Array>): number {
   for (let group = 0; group < GROUP_COUNT; group++) sum += biomassOf(state, group)
   return sum
 }
+
+/** What helps algae on: triggers of their growth, and room that no healthy leaf claims. */
+export const FEEDERS = ['ammonia', 'organics', 'swings', 'stress', 'bareness'] as const
+export type Feeder = (typeof FEEDERS)[number]

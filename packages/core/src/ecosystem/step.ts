@@ -3,7 +3,7 @@ import type { Conditions, Method, Site } from './forcing.js'
 import { Ledger } from './ledger.js'
 import { kernelParameters, type Parameters } from './parameters.js'
 import { inShapeOf, templateOf } from './stableShape.js'
-import { GROUP_COUNT, GUILD_COUNT, NUTRIENT_COUNT, STATE_SIZE } from './state.js'
+import { FEEDERS, GROUP_COUNT, GUILD_COUNT, NUTRIENT_COUNT, STATE_SIZE } from './state.js'
 
 /** Pools that several consumers compete for in one step. */
 export const POOL = {
@@ -72,6 +72,8 @@ export class Step {
   readonly lai = new Float64Array(GROUP_COUNT)
   readonly cover = new Float64Array(GROUP_COUNT)
   readonly topPpfd = new Float64Array(GROUP_COUNT)
+  /** Share of the light that stain and film on the leaves let through. */
+  clearShare = 1
   algaePpfd = 0
 
   // Water
@@ -113,6 +115,8 @@ export class Step {
   readonly invasionPerH = new Float64Array(GUILD_COUNT)
   readonly algaeGrowthG = new Float64Array(GUILD_COUNT)
   readonly algaeLossPerH = new Float64Array(GUILD_COUNT)
+  /** What feeds the algae's growth, in the order of `FEEDERS` [1/h, sum of all guilds]. */
+  readonly algaeFed = new Float64Array(FEEDERS.length)
   algaeAmmoniumShare = 0
   dustOnGlassPerH = 0
   algaeWaterN = 1 // share of the cyano mat's nitrogen that comes from the water

@@ -1,12 +1,13 @@
 import { mean } from '../numeric/statistics.js'
 import { DAY, DAY_STRIDE } from './daySeries.js'
-import { ALGAE_GUILDS, DIATOM, GROUP_COUNT, GUILD_COUNT } from './state.js'
+import { ALGAE_GUILDS, DIATOM, FEEDERS, GROUP_COUNT, GUILD_COUNT } from './state.js'
 import { PLANT_GROUPS } from '../planting/kinds.js'
 
-export const STRANDS = ['light', 'carbon', 'feed', 'mass', 'clean'] as const
+/** What growth needs: light as the lamp gives it; of what that light allows, the shares that carbon, feed, warmth and room let through. */
+export const STRANDS = ['light', 'carbon', 'feed', 'warmth', 'room'] as const
 export type Strand = (typeof STRANDS)[number]
-/** Supplies that can limit a plant kind. */
-export const SUPPLIES = ['light', 'carbon', 'storeN', 'storeP', 'storeK', 'storeFe'] as const
+/** What can hold a plant kind back, each against what its light allows; light itself against the most that it can use. */
+export const SUPPLIES = ['light', 'carbon', 'storeN', 'storeP', 'storeK', 'storeFe', 'minerals', 'warmth', 'room'] as const
 export type Supply = (typeof SUPPLIES)[number]
 
 const PLAIN = [
@@ -30,6 +31,8 @@ const PLAIN = [
   'iron',
   'stress',
   'lightShare',
+  'growthShare',
+  ...FEEDERS.map((feeder) => `fed.${feeder}` as const),
 ] as const
 const NAMES: readonly string[] = [
   ...STRANDS,
@@ -51,6 +54,9 @@ export function weekColumn(name: WeekColumn): number {
   if (offset === undefined) throw new RangeError(`no weekly column ${name}`)
   return offset
 }
+
+/** Supplies that are enough where they reach as far as the light. */
+const OF_LIGHT = ['carbon', 'storeN', 'storeP', 'storeK', 'storeFe'] as const
 
 /** Diatoms of a young tank pass by themselves: after this week they count, before it they don't. */
 const DIATOMS_COUNT_UNTIL_WEEK = 4
@@ -92,8 +98,10 @@ export function summariseWeeks(rows: Float64Array, weeks: number, fromDay: numbe
     at('light', avg(DAY.braidLight))
     at('carbon', avg(DAY.braidCarbon))
     at('feed', avg(DAY.braidFeed))
-    at('mass', avg(DAY.braidMass))
-    at('clean', avg(DAY.braidClean))
+    at('warmth', avg(DAY.braidWarmth))
+    at('room', avg(DAY.braidRoom))
+    at('growthShare', avg(DAY.growthShare))
+    FEEDERS.forEach((feeder, index) => at(`fed.${feeder}`, avg(DAY.fedAmmonia + index)))
     const algaeG = mean(ALGAE_GUILDS.map((_, guild) => avg(DAY.algaeG + guild))) * GUILD_COUNT
     at('algaeGPerM2', algaeG / surfaceM2)
     const { lead, plantGrowth } = leadOfWeek(rows, firstDay, Math.floor((fromDay + firstDay) / 7) + 1)
@@ -124,7 +132,13 @@ export function summariseWeeks(rows: Float64Array, weeks: number, fromDay: numbe
       at(`biomass.${group}`, mass)
       total += mass
       trimmed += avg(DAY.trimmedG + index)
-      for (const supply of SUPPLIES) at(`${group}.${supply}`, avg(DAY[supply] + index))
+      const light = Math.max(avg(DAY.light + index), 1e-6)
+      const ofLight = (value: number): number => Math.min(1, value / light)
+      at(`${group}.light`, avg(DAY.openLight + index))
+      for (const supply of OF_LIGHT) at(`${group}.${supply}`, ofLight(avg(DAY[supply] + index)))
+      at(`${group}.minerals`, ofLight(avg(DAY.minerals)))
+      at(`${group}.warmth`, avg(DAY.warmth + index))
+      at(`${group}.room`, avg(DAY.room + index))
     })
     at('totalG', total)
     at('trimmedGPerDay', trimmed)

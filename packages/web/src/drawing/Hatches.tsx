@@ -34,11 +34,11 @@ export function Hatches({ prefix }: { prefix: string }) {
       <pattern id={`${prefix}-feed`} width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
         <path d="M0 3h6M3 0v6" stroke="var(--feed)" strokeWidth="0.8" />
       </pattern>
-      <pattern id={`${prefix}-clean`} width="12" height="6" patternUnits="userSpaceOnUse">
-        <path d="M0 3q3-3 6 0t6 0" stroke="var(--clean)" fill="none" strokeWidth="1" />
+      <pattern id={`${prefix}-warmth`} width="12" height="6" patternUnits="userSpaceOnUse">
+        <path d="M0 3q3-3 6 0t6 0" stroke="var(--warmth)" fill="none" strokeWidth="1" />
       </pattern>
-      <pattern id={`${prefix}-mass`} width="8" height="8" patternUnits="userSpaceOnUse">
-        <path d="M4 8V3M4 5l-2.5-2.5M4 4l2.5-2.5" stroke="var(--mass)" fill="none" strokeWidth="1" />
+      <pattern id={`${prefix}-room`} width="8" height="8" patternUnits="userSpaceOnUse">
+        <path d="M4 8V3M4 5l-2.5-2.5M4 4l2.5-2.5" stroke="var(--room)" fill="none" strokeWidth="1" />
       </pattern>
       <pattern id={`${prefix}-algae`} width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
         <path d="M0 2.5h5" stroke="var(--algae)" strokeWidth="1.4" />

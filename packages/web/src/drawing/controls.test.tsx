@@ -13,7 +13,7 @@ const week: BraidWeek = {
 }
 const braidLabels: BraidLabels = {
   description: 'braid',
-  strand: { light: 'Light', carbon: 'Carbon', feed: 'Feed', mass: 'Mass', clean: 'Clean' },
+  strand: { light: 'Light', carbon: 'Carbon', feed: 'Feed', warmth: 'Mass', room: 'Clean' },
   algae: 'Algae',
   weakest: 'weakest',
   full: 'ample',
@@ -30,7 +30,7 @@ describe('braid', () => {
       <Braid
         weeks={[week, week, week]}
         ghost={ghost ? [week, week, week] : null}
-        limiting="clean"
+        limiting="room"
         labels={braidLabels}
         isProvisional={false}
         chosenWeek={chosenWeek}

@@ -11,8 +11,8 @@ const week = (part: Partial<Record<Strand, number>>): BraidWeek => ({
     light: even(0.5),
     carbon: even(1),
     feed: even(1),
-    mass: even(1),
-    clean: even(1),
+    warmth: even(1),
+    room: even(1),
     ...Object.fromEntries(Object.entries(part).map(([strand, value]) => [strand, even(value)])),
   },
   algae: even(1),
@@ -21,16 +21,12 @@ const box = { left: 0, right: 100, top: 0, waterline: 100, bottom: 140 }
 
 describe('braid', () => {
   test('the scarcest strand lies next to the algae, light on top', () =>
-    expect(lanes([week({ feed: 0.2, clean: 0.6 })])[0]).toEqual(['light', 'carbon', 'mass', 'clean', 'feed']))
+    expect(lanes([week({ feed: 0.2, room: 0.6 })])[0]).toEqual(['light', 'carbon', 'warmth', 'room', 'feed']))
   test('strands cross when their rank changes, not for a hair', () => {
-    const [before, hair, after] = lanes([
-      week({ feed: 0.5, clean: 0.6 }),
-      week({ feed: 0.61, clean: 0.6 }),
-      week({ feed: 0.9, clean: 0.6 }),
-    ])
+    const [before, hair, after] = lanes([week({ feed: 0.5, room: 0.6 }), week({ feed: 0.61, room: 0.6 }), week({ feed: 0.9, room: 0.6 })])
     expect(before?.at(-1)).toBe('feed')
     expect(hair?.at(-1)).toBe('feed')
-    expect(after?.at(-1)).toBe('clean')
+    expect(after?.at(-1)).toBe('room')
   })
   test('no two strands share a lane in any week', () =>
     fc.assert(

@@ -1,15 +1,29 @@
-import { WIPE_MOST_DAYS, type Lead } from '@jovrin/core'
-import { enLead, enStrand } from '@jovrin/contract'
-import { significant } from '../ui/units.js'
+import { WIPE_MOST_DAYS, type Growth, type Lead } from '@jovrin/core'
+import { enFedBy, enFeeder, enGrowth, enLead } from '@jovrin/contract'
+import { percent, significant } from '../ui/units.js'
 
-/** The lead as one sentence in words and days. */
-export function leadSentence(lead: Lead): string {
-  const days = (value: number): string => significant(Math.round(value), 2)
-  return `${enLead.word[lead.word] ?? lead.word}; ${wipeText(lead.wipeDays.low, lead.wipeDays.high, days)}; ${enLead.weakest(enStrand[lead.limiting] ?? lead.limiting)}.`
-}
+const days = (value: number): string => significant(Math.round(value), 2)
+
+/** Whether the plants are ahead, and how seldom the glass is wiped. */
+export const leadWords = ({ word, wipeDays }: Lead): string => `${enLead.word[word]}; ${wipeText(wipeDays.low, wipeDays.high)}`
+
+/** The lead as one sentence in words and days, with what holds growth back. */
+export const leadSentence = (lead: Lead): string => `${leadWords(lead)}; ${enGrowth.short(holdText(lead.growth))}.`
+
+const holdText = ({ heldBackBy, isShortEarly }: Growth): string =>
+  isShortEarly ? enGrowth.early(enGrowth.hold[heldBackBy]) : enGrowth.hold[heldBackBy]
+
+/** How plants grow against what their light allows, and why no more. */
+export const growthSentence = (growth: Growth): string => enGrowth.told(`${percent(growth.share.median)} %`, holdText(growth))
+
+/** What the algae live on; '' where nothing stands out. */
+export const fedSentence = ({ fedBy }: Lead): string =>
+  fedBy.length === 0
+    ? ''
+    : enFedBy(new Intl.ListFormat(navigator.language, { type: 'conjunction' }).format(fedBy.map((feeder) => enFeeder[feeder])))
 
 /** At the bound nothing more is known than that it is longer. */
-function wipeText(low: number, high: number, days: (value: number) => string): string {
+function wipeText(low: number, high: number): string {
   if (low >= WIPE_MOST_DAYS) return enLead.wipeSeldom
   return high >= WIPE_MOST_DAYS ? enLead.wipeFrom(days(low)) : enLead.wipe(days(low), days(high))
 }

@@ -4,7 +4,7 @@ import { describe, expect, test } from 'vitest'
 import { agedTimeline } from '../api/tanks.queries.js'
 import { braidWeeks, flagSentence } from './shared/balance.view.js'
 import { findingSentence } from './plan/describe/findings.text.js'
-import { leadSentence, trendSentence } from './lead.text.js'
+import { fedSentence, growthSentence, leadSentence, trendSentence } from './lead.text.js'
 import { METRIC } from '../testing/units.js'
 
 const plan = newPlan('x', '2026-09-01', 'UTC')
@@ -23,11 +23,21 @@ describe('lead', () => {
     trend: null,
     againstPlan: null,
     wipeDays: { low: 5.6, median: 7, high: 9.2 },
-    limiting: 'carbon',
+    growth: { share: { low: 0.5, median: 0.62, high: 0.7 }, strand: 'carbon', heldBackBy: 'carbon', isShortEarly: true, hasStopped: false },
+    fedBy: ['ammonia', 'bareness'],
     isYoung: false,
   }
   test('is one sentence in words and days', () =>
-    expect(leadSentence(lead)).toBe('Plants ahead; wipe the glass every 6 to 9 days; weakest: carbon.'))
+    expect(leadSentence(lead)).toBe(
+      'Plants ahead; wipe the glass every 6 to 9 days; growth held back by carbon, most of all when the lights come on.',
+    ))
+  test('growth and algae are two sentences', () => {
+    expect(growthSentence(lead.growth)).toBe(
+      'Plants grow at 62 % of what this light allows, held back by carbon, most of all when the lights come on.',
+    )
+    expect(fedSentence(lead)).toBe('Algae are helped by ammonia and few healthy leaves.')
+    expect(fedSentence({ ...lead, fedBy: [] })).toBe('')
+  })
   test('one number where both ends are the same; at the bound no more than that it is longer', () => {
     expect(leadSentence({ ...lead, wipeDays: { low: 9, median: 9, high: 9 } })).toContain('about every 9 days')
     expect(leadSentence({ ...lead, wipeDays: { low: 21, median: 21, high: 21 } })).toContain(enLead.wipeSeldom)
@@ -38,7 +48,7 @@ describe('lead', () => {
     expect([trendSentence(lead), trend(0.01), trend(-0.01), trend(0)]).toEqual([null, enLead.trendUp, enLead.trendDown, enLead.trendFlat])
   })
   test('comes out of an ensemble whole', () =>
-    expect(leadSentence(leadOf(results, 'planned', 0, 10))).toMatch(/^[A-Z].*; wipe the glass .*; weakest: .*\.$/))
+    expect(leadSentence(leadOf(results, 'planned', 0, 10))).toMatch(/^[A-Z].*; wipe the glass .*; growth held back by .*\.$/))
 })
 
 describe('balance', () => {

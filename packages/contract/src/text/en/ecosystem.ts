@@ -1,11 +1,6 @@
-import type { Strand, Supply } from '@jovrin/core'
+import type { Feeder, Hold, Strand, Supply } from '@jovrin/core'
 
-export const enStrand = { light: 'light', carbon: 'carbon', feed: 'feed', mass: 'plant mass', clean: 'clean water' } satisfies Record<
-  Strand,
-  string
->
-
-export const enStrandTitle = { light: 'Light', carbon: 'Carbon', feed: 'Feed', mass: 'Plant mass', clean: 'Clean water' } satisfies Record<
+export const enStrandTitle = { light: 'Light', carbon: 'Carbon', feed: 'Feed', warmth: 'Warmth', room: 'Room' } satisfies Record<
   Strand,
   string
 >
@@ -17,15 +12,50 @@ export const enSupply = {
   storeP: 'phosphorus',
   storeK: 'potassium',
   storeFe: 'iron',
+  minerals: 'calcium, magnesium',
+  warmth: 'temperature',
+  room: 'room',
 } satisfies Record<Supply, string>
 
+/** How plants grow, and what holds them back. */
+export const enGrowth = {
+  hold: {
+    light: 'light alone',
+    carbon: 'carbon',
+    storeN: 'nitrogen',
+    storeP: 'phosphorus',
+    storeK: 'potassium',
+    storeFe: 'iron and traces',
+    minerals: 'calcium or magnesium',
+    warmth: 'temperature',
+    room: 'crowding',
+  } satisfies Record<Hold, string>,
+  told: (share: string, hold: string) => `Plants grow at ${share} of what this light allows, held back by ${hold}.`,
+  early: (hold: string) => `${hold}, most of all when the lights come on`,
+  short: (hold: string) => `growth held back by ${hold}`,
+} as const
+
+/** What helps algae on. */
+export const enFeeder = {
+  ammonia: 'ammonia',
+  organics: 'dissolved organics',
+  swings: 'CO2 that swings',
+  stress: 'stressed leaves',
+  bareness: 'few healthy leaves',
+} satisfies Record<Feeder, string>
+export const enFedBy = (feeders: string) => `Algae are helped by ${feeders}.`
+
 export const enLead = {
-  word: { 'plants-ahead': 'Plants ahead', 'about-even': 'About even', 'algae-gaining': 'Algae gaining' },
+  word: {
+    'growth-stopped': 'Growth has stopped',
+    'plants-ahead': 'Plants ahead',
+    'about-even': 'About even',
+    'algae-gaining': 'Algae gaining',
+  },
   wipe: (low: string, high: string) =>
     low === high ? `wipe the glass about every ${low} days` : `wipe the glass every ${low} to ${high} days`,
   wipeFrom: (low: string) => `wipe the glass every ${low} days or more seldom`,
   wipeSeldom: 'wipe the glass every three weeks or more seldom',
-  weakest: (strand: string) => `weakest: ${strand}`,
   share: (percent: string) => `In ${percent} % of the tanks that fit these answers the plants hold their ground.`,
   trendUp: 'Getting better against the week before.',
   trendDown: 'Getting worse against the week before.',

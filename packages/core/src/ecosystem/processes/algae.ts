@@ -47,6 +47,8 @@ export const algae: Process = {
     const organics = saturation(state[DISSOLVED]! ** 2, parameters.organicsHalf ** 2)
     const swing = saturation(state[CO2_SWING]! ** 2, parameters.swingHalf ** 2)
     let grown = 0
+    const fed = step.algaeFed
+    fed.fill(0)
     for (let guild = 0; guild < GUILD_COUNT; guild++) {
       const mass = state[ALGAE + guild]!
       const loss =
@@ -67,15 +69,20 @@ export const algae: Process = {
         if (guild === CYANO) trigger *= 1 - 0.7 * step.conditions.flow
         let nutrients = Math.min(guild === CYANO ? Math.max(nitrogen, FIXER_FLOOR) : nitrogen, phosphorus)
         if (guild === DIATOM) nutrients = Math.min(nutrients, silicon)
-        rate =
+        const untriggered =
           parameters.algaeGrowthPerH[guild]! *
           step.daily.algaeOfTemperature[guild]! *
           Math.tanh(step.algaePpfd / parameters.algaeHalfLightPpfd[guild]!) *
           carbon *
-          nutrients *
-          trigger
+          nutrients
+        rate = untriggered * trigger
+        fed[0] = fed[0]! + untriggered * parameters.triggerAmmonia[guild]! * ammonia
+        fed[1] = fed[1]! + untriggered * parameters.triggerOrganics[guild]! * organics
+        fed[2] = fed[2]! + untriggered * parameters.triggerSwing[guild]! * swing
+        fed[3] = fed[3]! + untriggered * parameters.triggerStress[guild]! * stressedShare
       }
       invasionPerH[guild] = rate - loss
+      fed[4] = fed[4]! + (parameters.algaePlantLoss[guild]! * (1 - plantPressure)) / 24
       // On open glass there is no canopy that wears the film down.
       if (guild === DUST)
         step.dustOnGlassPerH =

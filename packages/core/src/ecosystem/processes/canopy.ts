@@ -25,6 +25,7 @@ export function shadeCanopy(step: Step): void {
     cover[group] = step.foot[group]! * (1 - Math.exp(-parameters.extinction[group]! * lai[group]!))
   const stain = Math.exp(-parameters.tanninAbsorption * state[TANNIN]! * site.depthM)
   const epiphytes = 1 - parameters.epiphyteShade * (1 - Math.exp(-algae / (parameters.epiphyteShadeHalfGPerM2 * site.surfaceM2)))
+  step.clearShare = stain * epiphytes
   const belowFloaters = 1 - cover[FLOATER]!
   let through = belowFloaters
   let open = 1

@@ -6,6 +6,7 @@ import {
   flagsOf,
   gasAnimalsAt,
   isAtRest,
+  growthOf,
   leadOf,
   type Levers,
   limitsByKind,
@@ -85,7 +86,7 @@ export function BalanceSheet({
               height={Math.min(400, Math.max(300, width * 0.47))}
               weeks={braidWeeks(results, arm, reckoned)}
               ghost={arm === 'changed' ? braidWeeks(results, 'planned', reckoned) : null}
-              limiting={leadOf(results, arm, week, today).limiting}
+              limiting={growthOf(results, arm, week).strand}
               isProvisional={results.length <= FEW_MEMBERS}
               chosenWeek={week}
               onChooseWeek={(next) => onShow({ week: String(next) })}

@@ -3,7 +3,7 @@ import { changeShares, isOfGas, MODEL_VERSION, type Flag, type Lead, type Member
 import { Box } from '@mui/material'
 import { Figure } from '../../ui/Figure.js'
 import { percent, significant } from '../../ui/units.js'
-import { leadSentence, trendSentence } from '../lead.text.js'
+import { fedSentence, growthSentence, leadWords, trendSentence } from '../lead.text.js'
 import { GasLine } from '../shared/GasLine.js'
 import { flagSentence } from '../shared/balance.view.js'
 
@@ -30,7 +30,8 @@ export function LeadNote({ lead, flags, results, week, gas }: LeadNoteProps) {
   const trend = trendSentence(lead)
   return (
     <Box role="status" aria-live="polite">
-      <Box sx={{ fontSize: 17, lineHeight: 1.3 }}>{leadSentence(lead)}</Box>
+      <Box sx={{ fontSize: 17, lineHeight: 1.3, fontWeight: 600 }}>{`${leadWords(lead)}.`}</Box>
+      <Box sx={{ fontSize: 15, lineHeight: 1.35, mt: 0.25 }}>{`${growthSentence(lead.growth)} ${fedSentence(lead)}`}</Box>
       <Box sx={{ color: 'text.secondary', fontSize: 14, mt: 0.5 }}>
         {`${enLead.share(percent(lead.aheadFraction))} `}
         {lead.isYoung ? `${enLead.young} ` : ''}

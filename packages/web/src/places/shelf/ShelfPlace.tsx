@@ -170,7 +170,9 @@ function TankRow({ tank, timeline, forecast, stop, pxPerCm }: TankRowProps) {
         )}
       </Box>
       <Link to={`/tanks/${tank.id}/balance`} tabIndex={-1} aria-hidden style={{ display: 'block', minHeight: 84 }}>
-        {forecast && <SmallBraid weeks={forecast.weeks} limiting={forecast.lead.limiting} description={enShelf.braidOf(tank.plan.name)} />}
+        {forecast && (
+          <SmallBraid weeks={forecast.weeks} limiting={forecast.lead.growth.strand} description={enShelf.braidOf(tank.plan.name)} />
+        )}
       </Link>
       <Box sx={{ display: 'flex', flexDirection: { xs: 'row', md: 'column' }, gap: 0.5, pb: 1 }}>
         <Button component={Link} to={`/tanks/${tank.id}/plan`} variant="text" sx={{ minWidth: 0 }}>
