@@ -61,6 +61,7 @@ export { enChoice, enField, enPart, enQuestion, type FieldPath } from './text/en
 export { enByPlan, enDiffuser, enGasAdvice, enGasControl, enGasDoubt, enGasMoment, enGasSource, enGasVerdict } from './text/en/gas.js'
 export { enGroundKind, enGroundMethod, enLayingStep, enZonePurpose } from './text/en/ground.js'
 export { enFixing, enMaterial } from './text/en/hardscape.js'
+export { enTrial, enTrialEffect } from './text/en/trial.js'
 export { enLayout, enPace, enSupplyLevel, enSupplyLevelWhat, enViewSide, enWish } from './text/en/intent.js'
 export { enAnimalState, enIndicatorColour, enMoment, enOutletState, enReadingQuantity, enRecordKind, enSign } from './text/en/journal.js'
 export { enPlanSheet } from './text/en/plan.js'

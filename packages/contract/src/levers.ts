@@ -1,4 +1,4 @@
-import { FEEDING_SCHOOLS, type Levers } from '@jovrin/core'
+import { FEEDING_SCHOOLS, SURFACES, type Levers } from '@jovrin/core'
 import { z } from 'zod'
 
 export const LEVER_RANGE = {
@@ -18,6 +18,7 @@ export const LeversSchema = z.strictObject({
   hours: within('hours'),
   gasFactor: within('gasFactor'),
   feeding: z.enum(FEEDING_SCHOOLS).optional(),
+  surface: z.enum(SURFACES).optional(),
   changeFraction: within('changeFraction'),
   changeEveryDays: z.int().min(1).max(28).optional(),
   massFactor: within('massFactor'),

@@ -237,6 +237,17 @@ export {
   type GasSupply,
   type GasVerdict,
 } from './judge/gas/judgeGas.js'
+export {
+  bestTrials,
+  TRIAL_MEMBERS,
+  TRIAL_WEEKS,
+  TRIALS,
+  trialsOf,
+  type MemberTrials,
+  type Trial,
+  type TrialCode,
+  type TrialEffect,
+} from './judge/tryFirst.js'
 export { areAnimalsSeen } from './judge/gas/suffering.js'
 export { openGasRate } from './gas/gas.sums.js'
 export { LEAK_ALARM, LEAK_HARMFUL } from './gas/leak.js'
@@ -244,7 +255,7 @@ export { openLeak } from './gas/leak.sums.js'
 export { PLANT_GROUPS, PLANT_KIND, type PlantGroup, type PlantKindFacts } from './planting/kinds.js'
 export { type WeighedPiece } from './hardscape/piecesOf.js'
 export { type Stand } from './planting/standOf.js'
-export { filterOf, type AnsweredFilter } from './tank/flowOf.js'
+export { filterOf, USUAL_SURFACE, type AnsweredFilter } from './tank/flowOf.js'
 export {
   AMPLE,
   bandOf,

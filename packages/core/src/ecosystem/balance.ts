@@ -169,6 +169,8 @@ export interface Lead {
   /** Days until film shows on wiped glass: rule of thumb, from the growth of dust algae. */
   readonly wipeDays: Band
   readonly growth: Growth
+  /** Median. */
+  readonly algaeGPerM2: number
   readonly fedBy: readonly Feeder[]
   /** Weeks 1–5 are judged against what is normal then. */
   readonly isYoung: boolean
@@ -210,6 +212,7 @@ export function leadOf(results: readonly MemberResult[], arm: Arm, week: number,
     againstPlan: arm === 'changed' && results.some((result) => result.changed !== null) ? changeBand(results, 'lead', week) : null,
     wipeDays: { low: daysFor(invasion.high), median: daysFor(invasion.median), high: daysFor(invasion.low) },
     growth,
+    algaeGPerM2: bandOf(results, arm, 'algaeGPerM2', week).median,
     fedBy: algaeFedBy(results, arm, week),
     isYoung: today + week * 7 < YOUNG_DAYS,
   }

@@ -1,6 +1,6 @@
 import { co2AirEquilibriumMgPerL } from '../gas/airEquilibrium.js'
 import { longestRampMin, NUMBER_FIELDS } from '../plan/fields.js'
-import type { FeedingSchool, GasLine, Plan } from '../plan/plan.js'
+import type { FeedingSchool, GasLine, Plan, Surface } from '../plan/plan.js'
 import { tankFigures } from './tankFigures.js'
 
 /** What can be moved on the Balance place, each as the value it would have from today. A missing field stays as planned. */
@@ -10,6 +10,7 @@ export interface Levers {
   /** Gas against the planned rate; 0 is off. */
   readonly gasFactor?: number
   readonly feeding?: FeedingSchool
+  readonly surface?: Surface
   readonly changeFraction?: number
   readonly changeEveryDays?: number
   /** Standing plants against today's: an act, not a setting, so it is never part of a kept plan. */
@@ -18,7 +19,7 @@ export interface Levers {
 
 /** The plan with the levers' settings in force. */
 export function applyLevers(plan: Plan, levers: Levers): Plan {
-  const { dimFraction, hours, gasFactor, feeding, changeFraction, changeEveryDays } = levers
+  const { dimFraction, hours, gasFactor, feeding, surface, changeFraction, changeEveryDays } = levers
   return {
     ...plan,
     lamps: dimFraction === undefined ? plan.lamps : plan.lamps.map((lamp) => ({ ...lamp, dimFraction })),
@@ -30,6 +31,7 @@ export function applyLevers(plan: Plan, levers: Levers): Plan {
           ),
     gasLines: gasFactor === undefined ? plan.gasLines : scaledGas(plan, gasFactor),
     feeding: feeding ?? plan.feeding,
+    flow: surface === undefined ? plan.flow : { ...plan.flow, surface },
     changes: { ...plan.changes, fraction: changeFraction ?? plan.changes.fraction, everyDays: changeEveryDays ?? plan.changes.everyDays },
   }
 }

@@ -2,6 +2,9 @@ import type { Answers } from '../plan/answers.js'
 import type { Filter, FilterMedia, FilterState, Plan, Surface } from '../plan/plan.js'
 import { realFlowLPerH } from './filterFlow.js'
 
+/** What is taken where nobody told. */
+export const USUAL_SURFACE: Surface = 'ripple'
+
 /** How much of its stillest to strongest a surface is broken, 0–1. Rule of thumb. */
 const AGITATION: Readonly<Record<Surface, number>> = { still: 0.15, ripple: 0.5, strong: 0.8 }
 const SKIMMER_SHARE = 0.5
@@ -51,7 +54,7 @@ export function flowOf({ flow, filters }: Pick<Plan, 'flow' | 'filters'>, answer
     pumpedLPerH,
     pumpW: answered.reduce((sum, { watts }) => sum + watts, 0),
     filterState: flow.filter ?? 'new',
-    agitation: AGITATION[answers.choice('flow/surface', flow.surface, 'ripple')],
+    agitation: AGITATION[answers.choice('flow/surface', flow.surface, USUAL_SURFACE)],
     skimmer: flow.hasSkimmer ? SKIMMER_SHARE : 0,
     turnoverPerH,
     flow: Math.min(1, turnoverPerH / FULL_TURNOVER_PER_H),

@@ -24,6 +24,7 @@ describe('lead', () => {
     againstPlan: null,
     wipeDays: { low: 5.6, median: 7, high: 9.2 },
     growth: { share: { low: 0.5, median: 0.62, high: 0.7 }, strand: 'carbon', heldBackBy: 'carbon', isShortEarly: true, hasStopped: false },
+    algaeGPerM2: 0.3,
     fedBy: ['ammonia', 'bareness'],
     isYoung: false,
   }

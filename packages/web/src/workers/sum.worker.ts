@@ -1,4 +1,4 @@
-import { forecastMember, warmUp, type CheckpointStore, type MemberCache } from '@jovrin/core'
+import { forecastMember, warmUp, type ArmResult, type CheckpointStore, type MemberCache } from '@jovrin/core'
 import type { AnyTask, FromWorker, Tasks, TaskKind, ToWorker } from './tasks.js'
 
 const asked = new Map<number, AnyTask>()
@@ -25,11 +25,22 @@ function answer(asking: AnyTask, part: number): Answer | Promise<Answer> {
   switch (asking.kind) {
     case 'forecast':
       return forecastMember(asking.task.options, part, pastOf(asking.task.pastKey), checkpoints)
+    case 'trials':
+      return trialsOfMember(asking.task, part)
     case 'hindcast':
       return seldom().then(({ hindcastMember }) => hindcastMember(asking.task, part))
     case 'grounds':
       return seldom().then(({ compareGrounds }) => compareGrounds(asking.task))
   }
+}
+
+/** All changes of one member start from the same state, which the forecast has left in its past. */
+function trialsOfMember({ options, trials, pastKey }: Tasks['trials']['task'], member: number): Tasks['trials']['result'] {
+  const past = pastOf(pastKey)
+  const runs = trials.map(({ levers }) => forecastMember({ ...options, levers }, member, past, checkpoints))
+  const planned = runs[0]?.planned ?? forecastMember(options, member, past, checkpoints).planned
+  const bare = ({ weeks }: ArmResult): ArmResult => ({ weeks, curves: [] })
+  return { member, planned: bare(planned), changed: runs.map((run) => bare(run.changed ?? run.planned)) }
 }
 
 const reply = (message: FromWorker): void => self.postMessage(message)

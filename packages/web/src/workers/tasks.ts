@@ -1,4 +1,13 @@
-import type { ForecastOptions, GroundComparison, HindcastOptions, MemberHindcast, MemberResult, Plan } from '@jovrin/core'
+import type {
+  ForecastOptions,
+  GroundComparison,
+  HindcastOptions,
+  MemberHindcast,
+  MemberResult,
+  MemberTrials,
+  Plan,
+  Trial,
+} from '@jovrin/core'
 
 /** Long sums of the page, by kind: what is asked, and what one part of it answers. A new one is a line here and a case in the worker. */
 export interface Tasks {
@@ -6,6 +15,11 @@ export interface Tasks {
   readonly forecast: { readonly task: { readonly options: ForecastOptions; readonly pastKey: string }; readonly result: MemberResult }
   /** A part is a member of the ensemble. */
   readonly hindcast: { readonly task: HindcastOptions; readonly result: MemberHindcast }
+  /** A part is a member of the ensemble, along each of some single changes. */
+  readonly trials: {
+    readonly task: { readonly options: ForecastOptions; readonly trials: readonly Trial[]; readonly pastKey: string }
+    readonly result: MemberTrials
+  }
   /** One part. */
   readonly grounds: { readonly task: Plan; readonly result: readonly GroundComparison[] }
 }

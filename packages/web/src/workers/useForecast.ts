@@ -24,6 +24,9 @@ export interface ForecastState extends Progress<MemberResult> {
 
 const NONE: Progress<MemberResult> = { results: [], wanted: ALL_MEMBERS, isDone: false }
 
+/** Names everything that levers and the number of weeks leave as it is. */
+export const pastKeyOf = ({ timeline, deeds, today, seed }: ForecastOptions): string => JSON.stringify([timeline, deeds, today, seed])
+
 /** Runs members 1 … count of a forecast for one client; returns how to stop. */
 export const runForecast = (
   client: string,
@@ -35,7 +38,7 @@ export const runForecast = (
     client,
     kind: 'forecast',
     // Levers and the number of weeks leave the past as it was.
-    task: { options, pastKey: JSON.stringify([options.timeline, options.deeds, options.today, options.seed]) },
+    task: { options, pastKey: pastKeyOf(options) },
     parts: partsTo(count),
     onProgress,
   })

@@ -1,5 +1,5 @@
 import { enApp, enBalance, enDescribe, gasSummaryOf, LeversSchema, type PlanRevision, type Timeline } from '@jovrin/contract'
-import { applyLevers, type Levers, planAt } from '@jovrin/core'
+import { applyLevers, type Levers, type MemberResult, planAt } from '@jovrin/core'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useCallback, useEffect, useMemo, useState } from 'react'
 import { useParams, useSearchParams } from 'react-router'
@@ -8,11 +8,12 @@ import { newestLast } from '../../api/newestLast.js'
 import { agedTimeline, leversOfTank, planOfTank, timelineOfTank, conditionOfTank } from '../../api/tanks.queries.js'
 import { useNotice } from '../../ui/notice.js'
 import { QueryState } from '../../ui/QueryState.js'
-import { useForecast } from '../../workers/useForecast.js'
+import { useForecast, type ForecastState } from '../../workers/useForecast.js'
 import { workQueue } from '../../workers/workQueue.js'
 import { usePlanKeeper } from '../shared/usePlanKeeper.js'
 import { BalanceSheet } from './BalanceSheet.js'
 import { KeepDialog } from './KeepDialog.js'
+import { useTryFirst } from './useTryFirst.js'
 
 const SHORT_WEEKS = 6
 export const LONG_WEEKS = 26
@@ -58,6 +59,12 @@ function KnownBalance({ tankId, revision, told, draft }: KnownProps) {
   const keeper = usePlanKeeper(tankId, revision, () => undefined)
   // In force today; an entry that is still to come is not.
   const plan = planAt(timeline, today) ?? revision.plan
+
+  // Once the plan itself is known, so that it never waits.
+  const planned = useWhole(forecast)
+  const tryFirst = useTryFirst(
+    planned === null || gas === null ? null : { timeline, today, deeds, plan, gas: gas.summary, results: planned },
+  )
 
   const show = useCallback(
     (part: Readonly<Record<string, string>>) => setSearch((before) => ({ ...Object.fromEntries(before), ...part }), { replace: true }),
@@ -105,6 +112,7 @@ function KnownBalance({ tankId, revision, told, draft }: KnownProps) {
         week={week}
         levers={levers}
         gas={gas}
+        tryFirst={tryFirst}
         onShow={show}
         onMove={move}
         onKeep={() => setKeepOpen(true)}
@@ -119,4 +127,11 @@ function KnownBalance({ tankId, revision, told, draft }: KnownProps) {
       />
     </>
   )
+}
+
+/** The last whole ensemble; it stays while a new one is reckoned. */
+function useWhole({ results, isDone }: ForecastState): readonly MemberResult[] | null {
+  const [kept, setKept] = useState<readonly MemberResult[] | null>(null)
+  if (isDone && kept !== results) setKept(results)
+  return isDone ? results : kept
 }

@@ -14,6 +14,7 @@ import {
   tankFigures,
   type TankFigures,
   type TimelineEntry,
+  type TrialEffect,
   typicalDay,
   WEEK_STRIDE,
 } from '@jovrin/core'
@@ -29,6 +30,7 @@ import { EffectTable } from './EffectTable.js'
 import { LeadNote, type LeadGas } from './LeadNote.js'
 import { LeverBoard } from './LeverBoard.js'
 import { LimitTable } from './LimitTable.js'
+import { TryFirst } from './TryFirst.js'
 import { WeekTable } from './WeekTable.js'
 
 interface SheetProps {
@@ -43,6 +45,8 @@ interface SheetProps {
   readonly levers: Levers
   /** As it is judged today; `null` until it is known. */
   readonly gas: LeadGas | null
+  /** The best single changes; `null` while they are reckoned. */
+  readonly tryFirst: readonly TrialEffect[] | null
   readonly onShow: (part: Readonly<Record<string, string>>) => void
   readonly onMove: (levers: Levers, isFinal: boolean) => void
   readonly onKeep: () => void
@@ -65,6 +69,7 @@ export function BalanceSheet({
   week: wishedWeek,
   levers,
   gas,
+  tryFirst,
   onShow,
   onMove,
   onKeep,
@@ -160,7 +165,7 @@ export function BalanceSheet({
           </>
         )}
       </Box>
-      <Margin {...{ forecast, plan, today, week, levers, gas, isMoved, arm, reckoned, onMove, onKeep }} />
+      <Margin {...{ forecast, plan, today, week, levers, gas, tryFirst, isMoved, arm, reckoned, onMove, onKeep }} />
     </Box>
   )
 }
@@ -168,14 +173,14 @@ export function BalanceSheet({
 /** Only the hours are a lever; the other edges belong to the plan. */
 const LEVER_EDGES = ['lightOff'] as const
 
-type MarginProps = Pick<SheetProps, 'forecast' | 'plan' | 'today' | 'week' | 'levers' | 'gas' | 'onMove' | 'onKeep'> & {
+type MarginProps = Pick<SheetProps, 'forecast' | 'plan' | 'today' | 'week' | 'levers' | 'gas' | 'tryFirst' | 'onMove' | 'onKeep'> & {
   readonly isMoved: boolean
   readonly arm: 'planned' | 'changed'
   readonly reckoned: number
 }
 
 /** The margin column: notes, levers, tables. */
-function Margin({ forecast, plan, today, week, levers, gas, isMoved, arm, reckoned, onMove, onKeep }: MarginProps) {
+function Margin({ forecast, plan, today, week, levers, gas, tryFirst, isMoved, arm, reckoned, onMove, onKeep }: MarginProps) {
   const { results } = forecast
   const figures = useMemo(() => tankFigures(plan), [plan])
   const notes = useMemo(() => {
@@ -216,6 +221,7 @@ function Margin({ forecast, plan, today, week, levers, gas, isMoved, arm, reckon
       }}
     >
       {notes.above}
+      <TryFirst effects={tryFirst} onTry={(next) => onMove(next, true)} />
       <LeverBoard plan={plan} figures={figures} levers={levers} isMoved={isMoved} onMove={onMove} onKeep={onKeep} />
       {notes.below}
       <NotHeld assumed={figures.assumed} />

@@ -1,5 +1,5 @@
-import { enBalance, enSchool, LEVER_RANGE } from '@jovrin/contract'
-import { dimOf, FEEDING_SCHOOLS, type FeedingSchool, type Levers, type Plan, type TankFigures } from '@jovrin/core'
+import { enBalance, enSchool, enSurface, LEVER_RANGE } from '@jovrin/contract'
+import { dimOf, FEEDING_SCHOOLS, SURFACES, USUAL_SURFACE, type Levers, type Plan, type TankFigures } from '@jovrin/core'
 import { Box, Button, MenuItem, Select, Slider } from '@mui/material'
 import { percent, significant } from '../../ui/units.js'
 
@@ -16,7 +16,7 @@ interface LeverBoardProps {
 const LARGE_STEP = 10
 
 interface Lever {
-  readonly name: Exclude<keyof Levers, 'feeding'>
+  readonly name: Exclude<keyof Levers, 'feeding' | 'surface'>
   readonly planned: number
   readonly min: number
   readonly max: number
@@ -82,9 +82,9 @@ export function LeverBoard({ plan, figures, levers, isMoved, onMove, onKeep }: L
       text: (value) => `${units.times} ${significant(value, 2)}`,
     },
   ]
-  const withLever = (name: keyof Levers, value: number | FeedingSchool | undefined): Levers => {
+  const withLever = (name: keyof Levers, value: number | string | undefined): Levers => {
     const { [name]: _before, ...others } = levers
-    return value === undefined ? others : { ...others, [name]: value }
+    return value === undefined ? others : { ...others, [name]: value } // each board row and menu gives values of its own field
   }
   return (
     <Box component="section" aria-labelledby="levers">
@@ -145,25 +145,20 @@ export function LeverBoard({ plan, figures, levers, isMoved, onMove, onKeep }: L
               </Box>
             )
           })}
-        <Box id="lever-feed" sx={{ display: 'flex', alignItems: 'center', fontWeight: levers.feeding === undefined ? 400 : 600 }}>
-          {enBalance.lever.feeding}
-        </Box>
-        <Select
-          variant="standard"
-          value={levers.feeding ?? plan.feeding}
-          labelId="lever-feed"
-          onChange={(event) => {
-            const school = event.target.value // the menu lists the schools
-            onMove(withLever('feeding', school === plan.feeding ? undefined : school), true)
-          }}
-          sx={{ gridColumn: 'span 2' }}
-        >
-          {FEEDING_SCHOOLS.map((school) => (
-            <MenuItem key={school} value={school}>
-              {enSchool[school]}
-            </MenuItem>
-          ))}
-        </Select>
+        <Menu
+          name="feeding"
+          options={FEEDING_SCHOOLS.map((school) => [school, enSchool[school]])}
+          value={levers.feeding}
+          planned={plan.feeding}
+          onChoose={(next) => onMove(withLever('feeding', next), true)}
+        />
+        <Menu
+          name="surface"
+          options={SURFACES.map((surface) => [surface, enSurface[surface]])}
+          value={levers.surface}
+          planned={plan.flow.surface ?? USUAL_SURFACE}
+          onChoose={(next) => onMove(withLever('surface', next), true)}
+        />
       </Box>
       <Box sx={{ display: 'flex', gap: 1, mt: 0.75 }}>
         <Button variant="contained" disabled={!isMoved} onClick={onKeep}>
@@ -174,5 +169,38 @@ export function LeverBoard({ plan, figures, levers, isMoved, onMove, onKeep }: L
         </Button>
       </Box>
     </Box>
+  )
+}
+
+interface MenuProps {
+  readonly name: 'feeding' | 'surface'
+  readonly options: readonly (readonly [value: string, label: string])[]
+  /** `undefined` while it stands as planned. */
+  readonly value: string | undefined
+  readonly planned: string
+  readonly onChoose: (value: string | undefined) => void
+}
+
+/** A lever of words. */
+function Menu({ name, options, value, planned, onChoose }: MenuProps) {
+  return (
+    <>
+      <Box id={`lever-${name}`} sx={{ display: 'flex', alignItems: 'center', fontWeight: value === undefined ? 400 : 600 }}>
+        {enBalance.lever[name]}
+      </Box>
+      <Select
+        variant="standard"
+        value={value ?? planned}
+        labelId={`lever-${name}`}
+        onChange={({ target }) => onChoose(target.value === planned ? undefined : target.value)}
+        sx={{ gridColumn: 'span 2' }}
+      >
+        {options.map(([option, label]) => (
+          <MenuItem key={option} value={option}>
+            {label}
+          </MenuItem>
+        ))}
+      </Select>
+    </>
   )
 }
