@@ -7,12 +7,12 @@ import { GROUND_METHODS, METHOD, methodLayers, type GroundMethod, type MethodFac
 import { groundNeeds, type GroundNeed } from '../ground/layering.js'
 import { tabCost, tabGrid } from '../ground/rootTabs.js'
 import type { Plan } from '../plan/plan.js'
+import { animalsAllowedFromDay } from '../startup/animalsAllowed.js'
+import { programmed } from '../startup/programmed.js'
 import { dkhOfAlkalinity } from '../water/carbonate.js'
 import { priceOf } from './shopping.js'
 
 const WEEKS = 12
-/** Total ammonia below which a kit shows nothing [mg N/L]. */
-const CLEAR_MG_N_PER_L = 0.05
 const YEARS = 3
 const TAB_GRID_CM = 12
 const TAB_RENEW_DAYS = 90
@@ -28,8 +28,8 @@ export interface GroundComparison {
   readonly costNow: number | null
   readonly costThreeYears: number | null
   readonly tabs: number
-  /** Weeks until the kit shows no ammonia for good, of the model's common case; `null` beyond twelve. */
-  readonly ammoniaWeeks: number | null
+  /** Day from which tests can allow animals, as every other place tells it. */
+  readonly animalsFromDay: number
   readonly ammoniaPeakMgNPerL: number
   /** Alkalinity and pH at gas-off, in the tap and after four weeks. */
   readonly khDkhAtStart: number
@@ -68,14 +68,16 @@ function compareOne(plan: Plan, method: GroundMethod): GroundComparison {
   const costNow = ground === null || tabsNow === null ? null : ground + tabsNow
   const days = WEEKS * 7
   const compiled = compile({
-    timeline: [{ fromDay: 0, plan: { ...varied, animals: { ...varied.animals, foodGPerDay: 0 } } }],
+    timeline: programmed([{ fromDay: 0, plan: { ...varied, animals: { ...varied.animals, foodGPerDay: 0, grazers: 0 } } }], {
+      today: 0,
+      animalsAllowedFromDay: null,
+    }).timeline,
     days,
     stepMin: 60,
   })
   const { rows } = simulate({ forcing: compiled.forcing, startState: compiled.startState, parameters: DEFAULT_PARAMETERS, days })
   const of = (day: number, column: number): number => rows[day * DAY_STRIDE + column] ?? 0
   const ammonia = Array.from({ length: days }, (_, day) => of(day, DAY.ammonium))
-  const lastSeen = ammonia.findLastIndex((mgNPerL) => mgNPerL > CLEAR_MG_N_PER_L)
   return {
     method,
     facts,
@@ -86,7 +88,7 @@ function compareOne(plan: Plan, method: GroundMethod): GroundComparison {
     tabs,
     costThreeYears:
       costNow === null || ground === null ? null : costNow + renewals * ground + (tabs === 0 ? 0 : (tab.costPerYear ?? 0) * YEARS),
-    ammoniaWeeks: lastSeen === days - 1 ? null : (lastSeen + 1) / 7,
+    animalsFromDay: animalsAllowedFromDay(varied),
     ammoniaPeakMgNPerL: Math.max(...ammonia),
     khDkhAtStart: dkhOfAlkalinity(of(0, DAY.alkalinity)),
     khDkhAfter: dkhOfAlkalinity(of(27, DAY.alkalinity)),

@@ -10,6 +10,7 @@ import { molarMass } from '../feed/chemicalFormula.js'
 import { Answers, type Draw } from '../plan/answers.js'
 import { PLANT_GROUPS, PLANT_KIND } from '../planting/kinds.js'
 import { byGroup } from '../planting/standOf.js'
+import { monthsBetween, waterCInMonth } from '../tank/waterTemperature.js'
 import { tapOf, type TapWater } from '../water/tapOf.js'
 import { lightsOnMin } from '../light/lampsOf.js'
 import { isChangeDay } from './changeDays.js'
@@ -63,8 +64,10 @@ export function compile(options: CompileOptions): Compiled {
   timeline.forEach((entry, index) => {
     const until = timeline[index + 1]?.fromDay ?? days
     const now = entry === newest ? figures : tankFigures(entry.plan, new Answers(draw), parameters)
-    for (const fromDay of breakpoints(entry, until))
-      spans.push({ fromDay, conditions: conditionsOf(entry.plan, now, fromDay, { stepMin, parameters }) })
+    for (const { fromDay, waterC } of spansOf(entry, until, now)) {
+      const conditions = conditionsOf(entry.plan, now, fromDay, { stepMin, parameters })
+      spans.push({ fromDay, conditions: { ...conditions, temperatureC: waterC } })
+    }
     const tap = tapOf(entry.plan, new Answers(draw))
     for (let day = entry.fromDay; day < until; day++)
       events.push(...eventsOfDay(entry, day, tap, (what) => omitted.has(omissionKey({ what, day }))))
@@ -132,11 +135,20 @@ function startOf(figures: TankFigures, site: Site, tap: TapWater): Float64Array 
   })
 }
 
-function breakpoints({ fromDay, plan }: TimelineEntry, until: number): number[] {
-  const days = [fromDay, plan.animals.grazersFromDay, plan.animals.fishFromDay].filter(
-    (day) => day >= fromDay && (day < until || day === fromDay),
-  )
-  return [...new Set(days)].sort((a, b) => a - b)
+/** Days on which something else than the plan changes what the tank lives in: animals come, and a month in which nothing holds the water against the room. */
+function spansOf({ fromDay, plan }: TimelineEntry, until: number, { temperatureC }: TankFigures): { fromDay: number; waterC: number }[] {
+  const days = new Set([fromDay])
+  for (const day of [plan.animals.grazersFromDay, plan.animals.fishFromDay]) if (day > fromDay && day < until) days.add(day)
+  const waterCOf = (month: number): number => waterCInMonth(plan, temperatureC, month)
+  const followsRoom = plan.room.monthlyC.some((_, month) => waterCOf(month) !== temperatureC)
+  const months = followsRoom ? monthsBetween(plan.startedOn, fromDay, Math.max(until, fromDay + 1)) : []
+  for (const { day } of months) days.add(day)
+  return [...days]
+    .sort((a, b) => a - b)
+    .map((day) => {
+      const month = months.findLast((one) => one.day <= day)?.month
+      return { fromDay: day, waterC: month === undefined ? temperatureC : waterCOf(month) }
+    })
 }
 
 function conditionsOf(

@@ -43,7 +43,9 @@ export function checkVessel(plan: Plan, figures: TankFigures): Finding[] {
   const remark = floorRemark(mass, plan.stand.floor)
   if (remark === 'structural') found.push(raise(VESSEL_FINDINGS['heavy-structural'], { mass }))
   else if (remark === 'by-wall') found.push(raise(VESSEL_FINDINGS['heavy-wall'], { mass }))
-  if (plan.vessel.glassCm !== null && plan.vessel.heightCm !== null && plan.vessel.lengthCm !== null) {
+  // A puddle presses on no pane.
+  const isPaneKnown = plan.vessel.glassCm !== null && plan.vessel.heightCm !== null && plan.vessel.lengthCm !== null
+  if (isPaneKnown && figures.inner.waterDepthCm >= 1) {
     const factor = paneSafety(figures.inner.lengthCm, figures.inner.waterDepthCm, figures.vessel.glassCm)
     if (factor < ASK_MAKER) found.push(raise(VESSEL_FINDINGS['glass-thin'], { factor, usual: USUAL_FACTOR }))
   }

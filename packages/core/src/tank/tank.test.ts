@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { tries } from '../testing/properties.js'
+import { samplePlan } from '../testing/samplePlan.js'
 import { expectRelative, referenceTable } from '../testing/referenceTable.js'
 import { waterDensityKgPerM3 } from '../water/density.js'
 import { COOLER_MARGIN, coolerNeededW, HEATER_MARGIN, heaterNeededW, heatLossW, heatTerms } from './climate.js'
@@ -10,6 +11,7 @@ import { levelOf } from './level.js'
 import { floorLoadKgPerM2, floorRemark, footLoad, totalKg } from './load.js'
 import { paneSafety, paneShape } from './pane.js'
 import { glassMassKg } from './vessel.js'
+import { monthsBetween, waterCInMonth } from './waterTemperature.js'
 
 describe('weight', () => {
   test('masses and floor load of the geometry table', () => {
@@ -203,5 +205,27 @@ describe('the shape of a pane', () => {
     expect(paneShape(400, 40)).toBe(paneShape(120, 40))
     expect(paneShape(5, 40)).toBe(paneShape(20, 40))
     for (let length = 25; length < 120; length += 5) expect(paneShape(length + 5, 40)).toBeGreaterThanOrEqual(paneShape(length, 40))
+  })
+})
+
+describe('water that nothing holds follows the room', () => {
+  const plan = {
+    room: { ...samplePlan.room, monthlyC: [17, ...samplePlan.room.monthlyC.slice(1, 7), 29, ...samplePlan.room.monthlyC.slice(8)] },
+    climate: { heaterW: 100, coolerW: null },
+  }
+  test('a heater holds it in January, nothing in August but a cooler', () => {
+    expect(waterCInMonth(plan, 24, 0)).toBe(24)
+    expect(waterCInMonth({ ...plan, climate: { heaterW: 0, coolerW: null } }, 24, 0)).toBe(17)
+    expect(waterCInMonth(plan, 24, 7)).toBe(29)
+    expect(waterCInMonth({ ...plan, climate: { heaterW: 100, coolerW: 60 } }, 24, 7)).toBe(24)
+    expect(waterCInMonth(plan, 24, 3)).toBe(24)
+  })
+  test('months by the calendar, over a new year and a leap day', () => {
+    expect(monthsBetween('2027-12-20', 0, 80)).toEqual([
+      { day: 0, month: 11 },
+      { day: 12, month: 0 },
+      { day: 43, month: 1 },
+      { day: 72, month: 2 },
+    ])
   })
 })

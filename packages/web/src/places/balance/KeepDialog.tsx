@@ -2,6 +2,7 @@ import { enBalance } from '@jovrin/contract'
 import { Box, Button, TextField } from '@mui/material'
 import { SheetDialog } from '../../ui/SheetDialog.js'
 import { useState } from 'react'
+import { longDate } from '../../ui/units.js'
 
 interface KeepDialogProps {
   readonly isOpen: boolean
@@ -13,9 +14,11 @@ interface KeepDialogProps {
 
 /** Asks from when the kept settings hold; the past keeps its own. */
 export function KeepDialog({ isOpen, today, startedOn, onClose, onKeep }: KeepDialogProps) {
-  const [date, setDate] = useState(today)
+  const [date, setDate] = useState(today > startedOn ? today : startedOn)
   const [why, setWhy] = useState('')
-  const isPossible = /^\d{4}-\d{2}-\d{2}$/.test(date) && date >= startedOn
+  const isDate = /^\d{4}-\d{2}-\d{2}$/.test(date)
+  const isBeforeStart = isDate && date < startedOn
+  const isPossible = isDate && !isBeforeStart
   return (
     <SheetDialog title={enBalance.keepFrom} isOpen={isOpen} onClose={onClose}>
       <Box
@@ -31,7 +34,8 @@ export function KeepDialog({ isOpen, today, startedOn, onClose, onKeep }: KeepDi
           label={enBalance.keepFrom}
           value={date}
           onChange={(event) => setDate(event.target.value)}
-          helperText={enBalance.keepHint}
+          error={isBeforeStart}
+          helperText={isBeforeStart ? enBalance.keepEarly(longDate(startedOn)) : enBalance.keepHint}
           slotProps={{ inputLabel: { shrink: true }, htmlInput: { min: startedOn } }}
           autoFocus
         />

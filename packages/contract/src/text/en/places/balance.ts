@@ -38,6 +38,7 @@ export const enBalance = {
   keep: 'Keep this plan',
   keepFrom: 'From which day does it hold?',
   keepHint: 'Days before keep the settings that were in force then.',
+  keepEarly: (date: string) => `The tank begins on ${date}; there is nothing to set before that day.`,
   keepWhy: 'Why (stands in the journal)',
   keepYes: 'Keep from this day',
   cancel: 'Cancel',

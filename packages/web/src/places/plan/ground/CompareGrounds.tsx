@@ -49,10 +49,7 @@ function ComparisonTable({ desk, compared, onDone }: { desk: Desk; compared: rea
     [text.costThreeYears, ({ costThreeYears }) => (costThreeYears === null ? text.noPrice : money(costThreeYears, currency))],
     [
       text.ammonia,
-      ({ ammoniaWeeks, ammoniaPeakMgNPerL }) =>
-        ammoniaWeeks === null
-          ? text.ammoniaLong(units.show('ammonia', ammoniaPeakMgNPerL, 2))
-          : text.ammoniaTold(decimals(ammoniaWeeks, 0), units.show('ammonia', ammoniaPeakMgNPerL, 2)),
+      ({ animalsFromDay, ammoniaPeakMgNPerL }) => text.ammoniaTold(String(animalsFromDay), units.show('ammonia', ammoniaPeakMgNPerL, 2)),
     ],
     [text.hardness, (one) => text.drift(significant(one.khDkhAtStart, 2), significant(one.khDkhAfter, 2), decimals(one.pHAfter, 1))],
     [text.stems, ({ facts }) => text.holds[facts.stemHold]],

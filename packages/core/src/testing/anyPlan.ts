@@ -1,0 +1,155 @@
+import fc from 'fast-check'
+import { FEEDING_SCHOOLS, FIXINGS, GROUND_KINDS, HARDSCAPE_MATERIALS, PLANT_KINDS, ZONE_PURPOSES, type Plan } from '../plan/plan.js'
+import type { PlanV1 } from '../plan/upgrade/planV1.js'
+import { v1to2 } from '../plan/upgrade/v1to2.js'
+import { v2to3 } from '../plan/upgrade/v2to3.js'
+
+const maybe = (min: number, max: number) => fc.option(fc.double({ min, max, noNaN: true }), { nil: null })
+/** Any plan within the ranges that the contract accepts, the odd corners included. */
+const anyOldPlan: fc.Arbitrary<PlanV1> = fc.record({
+  schemaVersion: fc.constant(1 as const),
+  name: fc.constant('x'),
+  startedOn: fc.constant('2026-01-01'),
+  timeZone: fc.constant('UTC'),
+  vessel: fc.record({
+    lengthCm: maybe(10, 600),
+    widthCm: maybe(10, 300),
+    heightCm: maybe(10, 200),
+    glassCm: maybe(0.2, 6),
+    freeboardCm: maybe(0, 100),
+  }),
+  temperatureC: maybe(10, 36),
+  roomCo2Ppm: maybe(280, 5000),
+  sources: fc.array(
+    fc.record({
+      id: fc.constant('w'),
+      alkalinityMeqPerL: maybe(0, 15),
+      hardnessMmolPerL: maybe(0, 15),
+      nitrateMgNPerL: maybe(0, 50),
+      phosphateMgPPerL: maybe(0, 10),
+    }),
+    { maxLength: 1 },
+  ),
+  layers: fc.array(
+    fc.record({ id: fc.constant('g'), ground: fc.constantFrom(...GROUND_KINDS), frontCm: maybe(0, 100), backCm: maybe(0, 100) }),
+    { maxLength: 3 },
+  ),
+  hardscape: fc.array(fc.record({ id: fc.constant('s'), material: fc.constantFrom(...HARDSCAPE_MATERIALS), massKg: maybe(0, 1000) }), {
+    maxLength: 2,
+  }),
+  patches: fc.array(
+    fc.record({
+      id: fc.constant('p'),
+      kind: fc.constantFrom(...PLANT_KINDS),
+      footFraction: maybe(0, 1),
+      density: fc.constantFrom('thin', 'half', 'full', null),
+      pots: fc.option(fc.integer({ min: 0, max: 2000 }), { nil: null }),
+    }),
+    { maxLength: 6 },
+  ),
+  lamps: fc.array(
+    fc.record({
+      id: fc.constant('l'),
+      fluxUmolPerS: maybe(0, 20_000),
+      watts: maybe(0, 10_000),
+      lengthCm: maybe(1, 600),
+      aboveWaterCm: maybe(0, 200),
+      dimFraction: maybe(0, 1),
+    }),
+    { maxLength: 2 },
+  ),
+  lightWindows: fc.array(
+    fc.record({
+      id: fc.constant('t'),
+      on: fc.constantFrom('00:00', '06:15', '12:00', '23:55'),
+      hours: fc.double({ min: 0, max: 24, noNaN: true }),
+      rampMin: fc.constant(0),
+    }),
+    { maxLength: 2 },
+  ),
+  gasLines: fc.array(
+    fc.record({
+      id: fc.constant('c'),
+      control: fc.constantFrom('none', 'timer', 'controller'),
+      diffuser: fc.constantFrom('in-tank' as const, 'in-line' as const, 'reactor' as const, null),
+      peakMgPerL: maybe(5, 150),
+      cylinderKg: fc.constant(null),
+      bubblesPerS: maybe(0, 50),
+      bubbleMl: maybe(0.01, 0.5),
+      linePressureBar: maybe(0, 6),
+      beforeLightMin: fc.integer({ min: 0, max: 480 }),
+      beforeDarkMin: fc.integer({ min: 0, max: 480 }),
+      limitMgPerL: maybe(5, 80),
+    }),
+    { maxLength: 1 },
+  ),
+  flow: fc.record({
+    surface: fc.constantFrom('still', 'ripple', 'strong', null),
+    hasSkimmer: fc.boolean(),
+    turnoverPerH: maybe(0, 40),
+    filter: fc.constantFrom('new', 'seeded', 'mature', null),
+  }),
+  feeding: fc.constantFrom(...FEEDING_SCHOOLS),
+  changes: fc.record({
+    fraction: fc.double({ min: 0, max: 1, noNaN: true }),
+    everyDays: fc.integer({ min: 1, max: 60 }),
+    firstWeeksMore: fc.boolean(),
+  }),
+  animals: fc.record({
+    foodGPerDay: maybe(0, 100),
+    grazers: maybe(0, 2000),
+    grazersFromDay: fc.integer({ min: 0, max: 60 }),
+    fishFromDay: fc.integer({ min: 0, max: 60 }),
+  }),
+  isTrimmed: fc.boolean(),
+})
+const anyCorner = fc.record({
+  xCm: fc.double({ min: -20, max: 620, noNaN: true }),
+  yCm: fc.double({ min: -20, max: 320, noNaN: true }),
+  isRound: fc.boolean(),
+})
+const anyLayer = fc.record({
+  id: fc.constant('g'),
+  ground: fc.constantFrom(...GROUND_KINDS),
+  frontCm: maybe(0, 100),
+  backCm: maybe(0, 100),
+  product: fc.constant(null),
+})
+/** Outlines of any shape: the sums must stand even those that the boundary would refuse. */
+const anyZone = fc.record({
+  id: fc.constant('z'),
+  name: fc.constant(''),
+  purpose: fc.constantFrom(...ZONE_PURPOSES),
+  outline: fc.array(anyCorner, { maxLength: 9 }),
+  layers: fc.array(anyLayer, { maxLength: 2 }),
+  heights: fc.array(
+    fc.record({
+      id: fc.constant('h'),
+      xCm: fc.double({ min: 0, max: 200, noNaN: true }),
+      yCm: fc.double({ min: 0, max: 100, noNaN: true }),
+      heightCm: fc.double({ min: 0, max: 60, noNaN: true }),
+    }),
+    { maxLength: 3 },
+  ),
+})
+const anyPiece = fc.record({
+  id: fc.constant('s'),
+  name: fc.constant(''),
+  material: fc.constantFrom(...HARDSCAPE_MATERIALS),
+  massKg: maybe(0, 1000),
+  volumeL: maybe(0, 400),
+  outline: fc.option(fc.array(anyCorner, { maxLength: 7 }), { nil: null }),
+  profile: fc.constant(null),
+  heightCm: maybe(0, 150),
+  sunkCm: fc.double({ min: 0, max: 50, noNaN: true }),
+  fixing: fc.constantFrom(...FIXINGS),
+})
+/** Zones, pieces and filters on top of it. */
+export const anyPlan: fc.Arbitrary<Plan> = fc
+  .tuple(anyOldPlan, fc.array(anyZone, { maxLength: 3 }), fc.array(anyPiece, { maxLength: 3 }), maybe(0, 50_000))
+  .map(([old, zones, hardscape, ratedLPerH]) => ({
+    ...v2to3(v1to2(old)),
+    zones,
+    hardscape,
+    filters: [{ id: 'f', ratedLPerH, headCm: null, media: null, watts: null }],
+  }))
