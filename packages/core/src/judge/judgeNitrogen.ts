@@ -1,4 +1,5 @@
 import { co2AirEquilibriumMgPerL } from '../gas/airEquilibrium.js'
+import { instantMs } from '../plan/clock.js'
 import type { JournalRecord, Reading } from '../plan/journal.js'
 import { unionisedAmmoniaFraction } from '../water/ammonia.js'
 import { phFromCo2 } from '../water/carbonate.js'
@@ -59,10 +60,10 @@ export function judgeNitrogen(records: readonly JournalRecord[], facts: Nitrogen
   const newestFirst = (quantity: Reading['quantity'], within = STALE_MS): Reading[] =>
     readings
       .filter((reading) => {
-        const ageMs = nowMs - Date.parse(reading.at)
+        const ageMs = nowMs - instantMs(reading.at)
         return reading.quantity === quantity && ageMs < within && ageMs >= -CLOCK_SLACK_MS
       })
-      .sort((a, b) => Date.parse(b.at) - Date.parse(a.at))
+      .sort((a, b) => instantMs(b.at) - instantMs(a.at))
   const ammonia = newestFirst('ammonia')
   const nitrite = newestFirst('nitrite')
   const least = Math.min(zerosInARow(ammonia), zerosInARow(nitrite))
@@ -100,8 +101,8 @@ function zerosInARow(tests: readonly Reading[]): number {
   let last = Infinity
   for (const test of tests) {
     if (!isZero(test)) break
-    if (last - Date.parse(test.at) < APART_MS) continue
-    last = Date.parse(test.at)
+    if (last - instantMs(test.at) < APART_MS) continue
+    last = instantMs(test.at)
     count++
   }
   return count
@@ -129,7 +130,7 @@ export function nitrogenClearAt(tests: readonly Reading[]): string | null {
   const zeros = { ammonia: 0, nitrite: 0 }
   const lastZero = { ammonia: -Infinity, nitrite: -Infinity }
   let clearAt: string | null = null
-  for (const test of [...tests].sort((a, b) => Date.parse(a.at) - Date.parse(b.at))) {
+  for (const test of [...tests].sort((a, b) => instantMs(a.at) - instantMs(b.at))) {
     const { quantity } = test
     if (quantity !== 'ammonia' && quantity !== 'nitrite') continue
     if (!isZero(test)) {
@@ -138,8 +139,8 @@ export function nitrogenClearAt(tests: readonly Reading[]): string | null {
       clearAt = null
       continue
     }
-    if (Date.parse(test.at) - lastZero[quantity] < APART_MS) continue
-    lastZero[quantity] = Date.parse(test.at)
+    if (instantMs(test.at) - lastZero[quantity] < APART_MS) continue
+    lastZero[quantity] = instantMs(test.at)
     zeros[quantity]++
     if (clearAt === null && zeros.ammonia >= 2 && zeros.nitrite >= 2) clearAt = test.at
   }

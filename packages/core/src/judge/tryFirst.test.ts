@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest'
 import { flagsOf } from '../ecosystem/flags.js'
-import { forecastMember, type MemberResult } from '../ecosystem/forecast.js'
+import { forecastMember, type MemberCache, type MemberResult } from '../ecosystem/forecast.js'
 import { applyLevers } from '../ecosystem/levers.js'
 import type { Plan } from '../plan/plan.js'
 import { samplePlan } from '../testing/samplePlan.js'
@@ -12,7 +12,7 @@ const bright: Partial<Plan> = { lamps: [{ ...samplePlan.lamps[0]!, watts: 110, d
 
 const run = (plan: Plan, trials: readonly Trial[], today = 120): MemberTrials[] =>
   MEMBERS.map((member) => {
-    const past = new Map()
+    const past: MemberCache = new Map()
     const options = { timeline: [{ fromDay: 0, plan }], today, weeks: TRIAL_WEEKS, seed: 9 }
     const runs = trials.map(({ levers }) => forecastMember({ ...options, levers }, member, past))
     return { member, planned: runs[0]!.planned, changed: runs.map(({ changed, planned }) => changed ?? planned) }

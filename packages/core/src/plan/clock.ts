@@ -114,3 +114,19 @@ export const DAY_MIN = 1440
 
 /** A time of day [minutes after midnight], whatever day the minutes reach into. */
 export const timeOfDayMin = (minutes: number): number => ((minutes % DAY_MIN) + DAY_MIN) % DAY_MIN
+
+/** Milliseconds of an ISO instant; NaN where it is none. */
+export const instantMs = (at: string): number => Date.parse(at)
+
+/** First days of the calendar months from one day of a tank's age to another, each with its month (0 for January); the first is the day itself. */
+export function monthsBetween(startedOn: string, fromDay: number, toDay: number): { readonly day: number; readonly month: number }[] {
+  const start = Date.parse(`${startedOn}T00:00:00Z`)
+  const first = new Date(start + fromDay * DAY_MS)
+  const months = [{ day: fromDay, month: first.getUTCMonth() }]
+  for (let step = 1; ; step++) {
+    const next = Date.UTC(first.getUTCFullYear(), first.getUTCMonth() + step, 1)
+    const day = Math.round((next - start) / DAY_MS)
+    if (day >= toDay) return months
+    months.push({ day, month: new Date(next).getUTCMonth() })
+  }
+}

@@ -97,7 +97,7 @@ const dose: CareRule<'dose', typeof DOSES, Partial<NumbersOf<typeof DOSES>>> = {
             [`${salt}.in`, stockG(salt)],
           ]
     })
-    return { minutes: 0, numbers: Object.fromEntries(portions) as Partial<NumbersOf<typeof DOSES>> }
+    return { minutes: 0, numbers: Object.fromEntries(portions) }
   },
 }
 

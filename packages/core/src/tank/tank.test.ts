@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
+import { monthsBetween } from '../plan/clock.js'
 import { tries } from '../testing/properties.js'
 import { samplePlan } from '../testing/samplePlan.js'
 import { expectRelative, referenceTable } from '../testing/referenceTable.js'
@@ -11,7 +12,7 @@ import { levelOf } from './level.js'
 import { floorLoadKgPerM2, floorRemark, footLoad, totalKg } from './load.js'
 import { paneSafety, paneShape } from './pane.js'
 import { glassMassKg } from './vessel.js'
-import { monthsBetween, waterCInMonth } from './waterTemperature.js'
+import { waterCInMonth } from './waterTemperature.js'
 
 describe('weight', () => {
   test('masses and floor load of the geometry table', () => {

@@ -9,17 +9,3 @@ export function waterCInMonth({ room, climate }: Pick<Plan, 'room' | 'climate'>,
 }
 /** Below it nothing in the model is known. */
 const COLDEST_C = 5
-
-/** First days of the calendar months from one day of the tank's age to another, each with its month; the first is the day itself. */
-export function monthsBetween(startedOn: string, fromDay: number, toDay: number): { readonly day: number; readonly month: number }[] {
-  const start = Date.parse(`${startedOn}T00:00:00Z`)
-  const first = new Date(start + fromDay * DAY_MS)
-  const months = [{ day: fromDay, month: first.getUTCMonth() }]
-  for (let step = 1; ; step++) {
-    const next = Date.UTC(first.getUTCFullYear(), first.getUTCMonth() + step, 1)
-    const day = Math.round((next - start) / DAY_MS)
-    if (day >= toDay) return months
-    months.push({ day, month: new Date(next).getUTCMonth() })
-  }
-}
-const DAY_MS = 86_400_000

@@ -1,6 +1,6 @@
 import type { JournalRecord, Moment, Reading } from '../../plan/journal.js'
 import { INDICATOR_COLOURS } from '../../plan/journal.js'
-import { timeOfDayMin, wallClock } from '../../plan/clock.js'
+import { instantMs, timeOfDayMin, wallClock } from '../../plan/clock.js'
 import { NUMBER_FIELDS } from '../../plan/fields.js'
 import { OutOfRangeError } from '../../quantity/outOfRange.js'
 import { ContradictionError, work } from '../../quantity/working.js'
@@ -45,7 +45,7 @@ const MOMENT_OF: Readonly<Record<Exclude<Moment, 'degassed'>, GasMoment>> = {
 /** Everything in the journal that tells of CO2 and is not too old, newest first. What is dated in the future is left out. */
 export function gatherEvidence(records: readonly JournalRecord[], facts: GasFacts, nowMs: number): GasEvidence[] {
   const dated = records
-    .map((record) => ({ record, ageMs: nowMs - Date.parse(record.at) }))
+    .map((record) => ({ record, ageMs: nowMs - instantMs(record.at) }))
     .filter(({ ageMs }) => ageMs >= -CLOCK_SLACK_MS)
     .sort((a, b) => a.ageMs - b.ageMs)
   const readings = dated.flatMap(({ record, ageMs }) => (record.kind === 'reading' ? [{ reading: record, ageMs }] : []))
@@ -75,7 +75,7 @@ export function gatherEvidence(records: readonly JournalRecord[], facts: GasFact
     const isPassed =
       moment === 'some-time' &&
       found.some(
-        (piece) => piece.source === source && piece.moment === 'peak' && Date.parse(piece.at ?? '') - Date.parse(at ?? '') > LATER_DAY_MS,
+        (piece) => piece.source === source && piece.moment === 'peak' && instantMs(piece.at ?? '') - instantMs(at ?? '') > LATER_DAY_MS,
       )
     if (isTold.has(key) || isPassed) return
     isTold.add(key)
@@ -140,7 +140,7 @@ function ofPh(pH: Reading, moment: GasMoment, doubts: readonly GasDoubt[], water
   const { temperatureC } = water
   const co2 = reckoned(() => work(co2FromPhWorking, { pH: pH.value, khDkh, temperatureC, ionicStrengthMolPerKg }))
   if (co2 === null) return null
-  const apartMs = Math.abs(Date.parse(pH.at) - Date.parse(alkalinity.at))
+  const apartMs = Math.abs(instantMs(pH.at) - instantMs(alkalinity.at))
   const isApart = apartMs > (facts.hasNewSoil ? SOIL_APART_MS : EVIDENCE_AGES.alkalinity.freshMs)
   return {
     source: 'ph-kh',

@@ -1,3 +1,4 @@
+import { instantMs } from '../../plan/clock.js'
 import type { JournalRecord } from '../../plan/journal.js'
 import {
   aimedPeakMgPerL,
@@ -270,7 +271,7 @@ function missing(records: readonly JournalRecord[], nowMs: number): GasAdvice[] 
       (record) =>
         record.kind === 'reading' &&
         record.quantity === quantity &&
-        Math.abs(nowMs - Date.parse(record.at)) <= EVIDENCE_AGES[quantity].lastMs,
+        Math.abs(nowMs - instantMs(record.at)) <= EVIDENCE_AGES[quantity].lastMs,
     )
   return has('pH') && !has('alkalinity') ? ['measure-kh'] : ['measure-ph']
 }

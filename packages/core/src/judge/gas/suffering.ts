@@ -1,3 +1,4 @@
+import { instantMs } from '../../plan/clock.js'
 import type { JournalRecord } from '../../plan/journal.js'
 
 /** A glance of the day before yesterday says little about today. */
@@ -10,7 +11,7 @@ const DAY_MS = 24 * 3_600_000
 /** Whether animals were seen at the surface, or died in numbers, and nobody has seen them calm since. */
 export function areSuffering(records: readonly JournalRecord[], nowMs: number): boolean {
   const recent = records
-    .map((record) => ({ record, ageMs: nowMs - Date.parse(record.at) }))
+    .map((record) => ({ record, ageMs: nowMs - instantMs(record.at) }))
     .filter(({ ageMs }) => ageMs >= -CLOCK_SLACK_MS && ageMs <= LAST_MS)
     .sort((a, b) => a.ageMs - b.ageMs)
   let dead = 0
@@ -30,7 +31,7 @@ export function areSuffering(records: readonly JournalRecord[], nowMs: number): 
 export const areAnimalsSeen = (records: readonly JournalRecord[], nowMs: number): boolean =>
   records.some(
     (record) =>
-      Date.parse(record.at) <= nowMs + CLOCK_SLACK_MS &&
+      instantMs(record.at) <= nowMs + CLOCK_SLACK_MS &&
       ((record.kind === 'glance' && record.animals !== null && record.animals !== 'dead') ||
         (record.kind === 'sign' && record.sign === 'gasping')),
   )
