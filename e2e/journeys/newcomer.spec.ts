@@ -26,7 +26,7 @@ test('a newcomer describes a tank, sees its balance, moves a lever and keeps the
   await page.getByRole('button', { name: 'Put on the shelf' }).click()
 
   await reckoned(page)
-  const lead = page.getByText(/^(Plants ahead|About even|Algae gaining); wipe the glass .*weakest: /)
+  const lead = page.getByText(/^(Growth has stopped|Plants ahead|About even|Algae gaining); wipe the glass /)
   await expect(lead).toBeVisible()
   const braid = page.getByRole('group', { name: /^Braid/ })
   const light = braid.locator('[data-strand="light"] path').nth(1)

@@ -151,7 +151,7 @@ test('a step of the first weeks is set in one tap, from today', async ({ page, d
   await page.getByRole('button', { name: 'Set it' }).click()
   await expect(page.getByText(/The light was set from today on|Told: Light, next step/)).toBeVisible()
   await page.getByRole('link', { name: 'Journal' }).click()
-  await expect(page.getByRole('region', { name: 'What changed before this began' })).toContainText(/24 Nov 2026: Hours 7 h → 5.5 h/)
+  await expect(page.getByRole('region', { name: 'What changed before this began' })).toContainText(/24 Nov 2026: Hours 7 h → 6.5 h/)
 })
 
 test('answers: gas and animals from readings, sums without any tank, all two clicks away', async ({ page, demoApp, emptyApp }) => {

@@ -89,4 +89,6 @@ export interface Method {
   readonly chemistry: Chemistry
   /** How gas is integrated over a step: `exact` solves exchange and injection together; `split` injects first and lets it decay over the whole step. */
   readonly gas: 'exact' | 'split'
+  /** How leaf and root share what a plant can take up: `shared` lets leaves take what roots do not find; `apart` keeps to each its own part. */
+  readonly uptake: 'shared' | 'apart'
 }

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest'
 import type { Plan } from '../plan/plan.js'
 import { samplePlan } from '../testing/samplePlan.js'
-import { algaeFedBy, growthOf, leadOf, limitsByKind } from './balance.js'
+import { algaeFedBy, bandOf, growthOf, leadOf, limitsByKind } from './balance.js'
 import { forecastMember } from './forecast.js'
 
 const MEMBERS = [0, 1, 2, 3, 4, 5, 6, 7]
@@ -61,6 +61,15 @@ describe('what helps algae on', () => {
       animals: { ...samplePlan.animals, foodGPerDay: 3, fishFromDay: 0 },
     }
     expect(algaeFedBy(forecast(neglected), 'planned', last)).toContain('organics')
+  })
+  test('warm water: the film on the glass grows no slower, and plants lose ground to the algae', () => {
+    const of = (temperatureC: number) => {
+      const results = forecast({ temperatureC })
+      return { results, film: bandOf(results, 'planned', 'dustOnGlass', last).median, lead: bandOf(results, 'planned', 'lead', last).median }
+    }
+    const [mild, warm] = [of(25), of(30)]
+    expect(warm.film).toBeGreaterThanOrEqual(mild.film)
+    expect(warm.lead).toBeLessThan(mild.lead)
   })
   test('nothing is named where no light falls', () => expect(algaeFedBy(forecast({ lamps: [] }), 'planned', 4)).not.toContain('ammonia'))
 })

@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest'
-import { PROTOTYPE_METHOD, runScenario, SCENARIO_NAMES, type ScenarioName } from '../testing/ecosystem/scenarios.js'
+import { PROTOTYPE_METHOD, PROTOTYPE_PARAMETERS, runScenario, SCENARIO_NAMES, type ScenarioName } from '../testing/ecosystem/scenarios.js'
 import { referenceTable, type ReferenceRow } from '../testing/referenceTable.js'
 import { PROTOTYPE_CHEMISTRY } from '../testing/ecosystem/prototypeChemistry.js'
 import { DAY, DAY_STRIDE } from './daySeries.js'
@@ -39,7 +39,7 @@ test('every weekly value of all scenarios meets the independent trajectories, 10
   let compared = 0
   const misses: string[] = []
   for (const [name, rows] of rowsOf) {
-    const { rows: series } = runScenario(name as ScenarioName, { stepMin: 10, method: PROTOTYPE_METHOD })
+    const { rows: series } = runScenario(name as ScenarioName, { stepMin: 10, method: PROTOTYPE_METHOD, parameters: PROTOTYPE_PARAMETERS })
     for (const row of rows)
       for (const [column, [offset, scale]] of Object.entries(COLUMN_OF)) {
         const expected = row.number(column)

@@ -16,7 +16,7 @@ export interface Parameters {
   readonly leafM2PerG: PerKind // aquatic leaves 0.02–0.08; B
   readonly extinction: PerKind // per leaf area index; form of Monsi & Saeki (1953), B
   readonly heightLight: PerKind // light at the group's top over light at the ground; geometry, B
-  readonly rootShare: PerKind // of uptake; direction from Carignan (1982), C
+  readonly rootShare: PerKind // of uptake over rich ground, the rest is the leaf’s; direction from Carignan (1982), C
   readonly openLeafShare: PerKind // healthy leaf open to algae, C
   readonly meltPerDay: PerKind // loss of emersed tissue under water, C
   readonly optimumC: PerKind // B
@@ -60,7 +60,7 @@ export interface Parameters {
   readonly trimSap: number // C
   readonly trimScraps: number // C
   // Algae, per guild
-  readonly algaeGrowthPerH: PerKind // B
+  readonly algaeGrowthPerH: [0.075, 0.05, 0.0987, 0.0447, 0.0734],
   readonly algaeHalfLightPpfd: PerKind // B
   readonly algaeCeilingGPerM2: PerKind // C
   readonly algaeLossPerDay: PerKind // C
@@ -147,7 +147,7 @@ export const DEFAULT_PARAMETERS: Parameters = {
   leafM2PerG: [0.032, 0.028, 0.018, 0.024, 0.03, 0.028],
   extinction: [0.5, 0.42, 0.5, 0.45, 0.55, 0.75],
   heightLight: [1, 1.45, 1.15, 1.25, 1.1, 2.2],
-  rootShare: [0.55, 0.4, 0.05, 0.8, 0, 0],
+  rootShare: [0.55, 0.4, 0.05, 0.55, 0, 0],
   openLeafShare: [0.04, 0.03, 0.15, 0.06, 0.1, 0.02],
   meltPerDay: [0.08, 0.05, 0.03, 0.1, 0.04, 0.02],
   optimumC: [24, 26, 26, 26, 22, 27],
@@ -189,7 +189,7 @@ export const DEFAULT_PARAMETERS: Parameters = {
   trimStrain: 6,
   trimSap: 0.03,
   trimScraps: 0.02,
-  algaeGrowthPerH: [0.075, 0.045, 0.09, 0.037, 0.062],
+  algaeGrowthPerH: [0.075, 0.05, 0.0987, 0.0447, 0.0734],
   algaeHalfLightPpfd: [35, 110, 120, 55, 40],
   algaeCeilingGPerM2: [2, 1.5, 10, 8, 6],
   algaeLossPerDay: [0.06, 0.05, 0.055, 0.018, 0.05],
@@ -200,8 +200,8 @@ export const DEFAULT_PARAMETERS: Parameters = {
   triggerOrganics: [0, 0.15, 0.23, 0.3, 0.75],
   triggerSwing: [0, 0, 0, 0.35, 0],
   triggerStress: [0, 0.05, 0.3, 0.4, 0.1],
-  algaeOptimumC: [22, 29, 29, 27, 31],
-  algaeMaximumC: [33, 38, 40, 36, 44],
+  algaeOptimumC: [22, 31, 31, 31, 34],
+  algaeMaximumC: [33, 40, 42, 40, 46],
   grazerTaste: [1, 0.5, 0.5, 0.08, 0.03],
   scrapeShare: [0.7, 0.7, 0.25, 0.1, 0.5],
   algaeHalfCo2: 0.4,

@@ -306,6 +306,7 @@ test('16 neglect ends in blue-green mats', () => {
 test('17 tabs feed rosettes more than rhizome plants', () => {
   const gain = (group: number): number => biomass('inert_tabs_lean', group)[140]! / biomass('inert_notabs', group)[140]!
   expect(gain(3)).toBeGreaterThanOrEqual(1.3)
+  expect(gain(3)).toBeLessThanOrEqual(3)
   expect(gain(3)).toBeGreaterThan(gain(2))
 })
 

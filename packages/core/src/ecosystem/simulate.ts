@@ -20,7 +20,7 @@ import { dailyOf, kernelConditions, POOL, Step } from './step.js'
 
 /** Stored with every forecast; raised when the same forcing gives other numbers. */
 export const MODEL_VERSION = '3'
-export const PRODUCT_METHOD: Method = { chemistry: CORE_CHEMISTRY, gas: 'exact' }
+export const PRODUCT_METHOD: Method = { chemistry: CORE_CHEMISTRY, gas: 'exact', uptake: 'shared' }
 
 /** Decays first, sums last; see the comments of the processes on their order. */
 const PROCESSES: readonly Process[] = [organics, plants, ironDecay, algae, nitrification, substrate, waterBalance]

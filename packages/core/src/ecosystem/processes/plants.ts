@@ -79,6 +79,7 @@ export const plants: Process = {
     want[POOL.magnesium] = want[POOL.magnesium]! + growing * parameters.magnesiumMgPerG
     want[POOL.carbon] = want[POOL.carbon]! + carbon * parameters.carbonMgPerG
 
+    const isShared = step.method.uptake === 'shared'
     for (let nutrient = 0; nutrient < NUTRIENT_COUNT; nutrient++) {
       const max = parameters.storeMax[nutrient]!
       const perRoom = 1 / (max - parameters.storeMin[nutrient]!)
@@ -89,10 +90,10 @@ export const plants: Process = {
         const at = group * NUTRIENT_COUNT + nutrient
         const room = Math.min(1, Math.max(0, (max - state[STORE + at]! * perStoreOfGroup[group]!) * perRoom))
         const capacity = capacityOfGroup[group]! * max * room
-        // Without ground a root-feeder still takes only its leaf's share from the water.
+        // What the roots do not find the leaves may take: a root-feeder over poor ground lives from the water.
         const rootShare = parameters.rootShare[group]!
         const fromRoot = capacity * rootShare * rootSaturation[nutrient]!
-        const leafCapacity = capacity * (1 - rootShare)
+        const leafCapacity = isShared ? capacity - fromRoot : capacity * (1 - rootShare)
         rootUptake[at] = fromRoot
         byRoot += fromRoot
         if (nutrient === N) {

@@ -256,6 +256,15 @@ function conditionsOf(scenario: Scenario, today: Partial<Setting>, day: number, 
 /** The trajectories know the slower softening of bare pellets; with it the kernel meets them. */
 export const SCENARIO_PARAMETERS: Parameters = { ...DEFAULT_PARAMETERS, softeningPerDay: 0.15 }
 
+/** The prototype's rosettes live from their roots nearly alone, and its algae like it cooler. */
+export const PROTOTYPE_PARAMETERS: Parameters = {
+  ...SCENARIO_PARAMETERS,
+  rootShare: [0.55, 0.4, 0.05, 0.8, 0, 0],
+  algaeGrowthPerH: [0.075, 0.045, 0.09, 0.037, 0.062],
+  algaeOptimumC: [22, 29, 29, 27, 31],
+  algaeMaximumC: [33, 38, 40, 36, 44],
+}
+
 export interface ScenarioOptions {
   readonly stepMin: 10 | 30 | 60
   readonly method?: Method
@@ -264,7 +273,7 @@ export interface ScenarioOptions {
   readonly curveDays?: readonly number[]
 }
 
-export const PROTOTYPE_METHOD: Method = { chemistry: PROTOTYPE_CHEMISTRY, gas: 'split' }
+export const PROTOTYPE_METHOD: Method = { chemistry: PROTOTYPE_CHEMISTRY, gas: 'split', uptake: 'apart' }
 
 export function runScenario(
   name: ScenarioName,
