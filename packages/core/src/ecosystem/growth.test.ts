@@ -65,7 +65,11 @@ describe('what helps algae on', () => {
   test('warm water: the film on the glass grows no slower, and plants lose ground to the algae', () => {
     const of = (temperatureC: number) => {
       const results = forecast({ temperatureC })
-      return { results, film: bandOf(results, 'planned', 'dustOnGlass', last).median, lead: bandOf(results, 'planned', 'lead', last).median }
+      return {
+        results,
+        film: bandOf(results, 'planned', 'dustOnGlass', last).median,
+        lead: bandOf(results, 'planned', 'lead', last).median,
+      }
     }
     const [mild, warm] = [of(25), of(30)]
     expect(warm.film).toBeGreaterThanOrEqual(mild.film)
