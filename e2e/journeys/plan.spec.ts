@@ -118,7 +118,7 @@ test('from intent to a printed shopping list, before anything is bought', async 
 
   // The programme counts back from planting.
   await page.getByRole('link', { name: 'Programme' }).click()
-  await expect(page.getByRole('row', { name: /Put the wood to soak/ })).toContainText('1 Feb 2027')
+  await expect(page.getByRole('row', { name: /soak the wood/ })).toContainText('1 Feb 2027')
   await expect(page.getByText(/times the tank/)).toBeVisible()
   await page.reload()
   await expect(page.getByRole('row', { name: /Planting: about/ })).toContainText('1 Mar 2027')

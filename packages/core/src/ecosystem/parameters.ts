@@ -60,7 +60,7 @@ export interface Parameters {
   readonly trimSap: number // C
   readonly trimScraps: number // C
   // Algae, per guild
-  readonly algaeGrowthPerH: [0.075, 0.05, 0.0987, 0.0447, 0.0734]
+  readonly algaeGrowthPerH: PerKind // B
   readonly algaeHalfLightPpfd: PerKind // B
   readonly algaeCeilingGPerM2: PerKind // C
   readonly algaeLossPerDay: PerKind // C

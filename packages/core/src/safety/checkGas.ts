@@ -16,7 +16,7 @@ const MENDED_SHARE = 0.55
 /** Counted bubbles are less sure than a level that somebody tuned to: they are set lower. */
 const OF_COUNTED = 0.85
 
-export const GAS_FINDINGS = findingsOf('supply', {
+export const GAS_FINDINGS = findingsOf('kit', {
   'gas-overdose': { severity: 'stop', values: { peak: 'concentration', limit: 'concentration' } },
   'gas-much': { severity: 'warn', values: { peak: 'concentration', limit: 'concentration' } },
   'gas-wasted': { severity: 'note', values: { peak: 'concentration', limit: 'concentration' } },

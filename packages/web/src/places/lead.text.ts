@@ -1,4 +1,4 @@
-import { WIPE_MOST_DAYS, type Growth, type Lead } from '@jovrin/core'
+import { AMPLE, WIPE_MOST_DAYS, type Growth, type Lead } from '@jovrin/core'
 import { enFedBy, enFeeder, enGrowth, enLead } from '@jovrin/contract'
 import { percent, significant } from '../ui/units.js'
 
@@ -14,7 +14,11 @@ const holdText = ({ heldBackBy, isShortEarly }: Growth): string =>
   isShortEarly ? enGrowth.early(enGrowth.hold[heldBackBy]) : enGrowth.hold[heldBackBy]
 
 /** How plants grow against what their light allows, and why no more. */
-export const growthSentence = (growth: Growth): string => enGrowth.told(`${percent(growth.share.median)} %`, holdText(growth))
+export function growthSentence(growth: Growth): string {
+  const share = `${percent(growth.share.median)} %`
+  if (growth.strand !== 'light') return enGrowth.told(share, holdText(growth))
+  return growth.share.median < AMPLE ? enGrowth.spread(share) : enGrowth.full(share)
+}
 
 /** What the algae live on; '' where nothing stands out. */
 export const fedSentence = ({ fedBy }: Lead): string =>

@@ -27,7 +27,7 @@ export function renderSheet(plan: Plan, sheet: (desk: Desk) => ReactNode): Work 
     const its = usePlanForm(plan)
     const { now } = its
     const commit = useCallback(() => void kept.push(now()), [now])
-    const made = useDesk('tank', its, commit)
+    const made = useDesk('tank', { form: its, commit })
     form = its
     desk = made
     return <PenContext value={{ form: its, commit }}>{sheet(made)}</PenContext>

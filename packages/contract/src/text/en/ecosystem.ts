@@ -31,6 +31,9 @@ export const enGrowth = {
     room: 'crowding',
   } satisfies Record<Hold, string>,
   told: (share: string, hold: string) => `Plants grow at ${share} of what this light allows, held back by ${hold}.`,
+  /** Where only light is short: grown out, or a little of everything. */
+  full: (share: string) => `Plants grow at ${share} of what this light allows; only more light would grow more.`,
+  spread: (share: string) => `Plants grow at ${share} of what this light allows; no single thing holds them back.`,
   early: (hold: string) => `${hold}, most of all when the lights come on`,
   short: (hold: string) => `growth held back by ${hold}`,
 } as const

@@ -11,11 +11,12 @@ import type { Desk } from './desk.js'
 const SHOWN = 4
 
 interface FindingsListProps {
-  readonly tankId: string
+  /** Of a tank that is not kept yet there are no other sheets to go to. */
+  readonly tankId: string | null
   readonly muted: Plan['muted']
   readonly change: Desk['change']
   readonly findings: readonly Finding[]
-  /** Only what concerns this sheet; all sheets, with links, when left out. */
+  /** What concerns this sheet, and what stops the plan wherever it stands; all sheets when left out. What stands elsewhere is led to. */
   readonly sheet?: PlanSheet
   readonly onChoose?: (id: string) => void
 }
@@ -25,7 +26,7 @@ export const FindingsList = memo(function FindingsList(props: FindingsListProps)
   const { findings, sheet, muted, change } = props
   const units = useUnits()
   const [isOpen, setOpen] = useState(false)
-  const here = sheet === undefined ? findings : findings.filter((finding) => finding.sheet === sheet)
+  const here = sheet === undefined ? findings : findings.filter((finding) => finding.sheet === sheet || finding.severity === 'stop')
   const noteOf = (finding: Finding) => muted.find((one) => one.finding === findingKey(finding))
   const open = here.filter((finding) => noteOf(finding) === undefined)
   const letBe = here.filter((finding) => noteOf(finding) !== undefined)
@@ -79,7 +80,7 @@ function OneFinding({ finding, tankId, change, sheet, onChoose }: FindingsListPr
         <span aria-hidden>{finding.severity === 'stop' ? '▲' : finding.severity === 'warn' ? '△' : '·'}</span>
         <Box sx={{ flexGrow: 1 }}>
           {sentence}
-          {sheet === undefined && (
+          {tankId !== null && sheet !== finding.sheet && (
             <>
               {' '}
               <Box component={Link} to={`/tanks/${tankId}/plan/${finding.sheet}`} sx={{ color: 'inherit', whiteSpace: 'nowrap' }}>
@@ -88,7 +89,7 @@ function OneFinding({ finding, tankId, change, sheet, onChoose }: FindingsListPr
             </>
           )}
         </Box>
-        {finding.id !== undefined && onChoose && (
+        {finding.id !== undefined && onChoose && finding.sheet === sheet && (
           <Button variant="text" sx={{ minWidth: 0, py: 0 }} onClick={() => onChoose(finding.id ?? '')}>
             {enPlan.showIt}
           </Button>

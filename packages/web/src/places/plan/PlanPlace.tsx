@@ -65,8 +65,8 @@ function KnownPlan({ tankId, initial }: { tankId: string; initial: PlanRevision 
     window.addEventListener('keydown', listen)
     return () => window.removeEventListener('keydown', listen)
   }, [step])
-  const desk = useDesk(tankId, form, commit)
   const pen = useMemo(() => ({ form, commit }), [form, commit])
+  const desk = useDesk(tankId, pen)
   return (
     <PenContext value={pen}>
       <PlanBar
@@ -86,7 +86,7 @@ function KnownPlan({ tankId, initial }: { tankId: string; initial: PlanRevision 
 
 function PlanSheetView({ sheet, desk, age }: { sheet: string | undefined; desk: Desk; age: number }) {
   if (sheet === undefined || sheet === 'supply' || !(PLAN_SHEETS as readonly string[]).includes(sheet))
-    return <DescribeSheet age={age} head={null} />
+    return <DescribeSheet tankId={desk.tankId} age={age} head={null} />
   const Sheet = SHEETS[sheet as keyof typeof SHEETS] // just checked
   return (
     <Suspense fallback={<QueryState error={null} onRetry={() => undefined} />}>

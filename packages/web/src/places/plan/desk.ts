@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useCallback, useEffect, useMemo, useState } from 'react'
 import { timelineOfTank } from '../../api/tanks.queries.js'
 import type { PlanForm } from './describe/usePlanForm.js'
+import type { Pen } from './pen.js'
 
 /** What every sheet of the plan works with. */
 export interface Desk {
@@ -17,11 +18,10 @@ export interface Desk {
   readonly commit: () => void
 }
 
-export function useDesk(tankId: string, form: PlanForm, commit: () => void): Desk {
-  const plan = form.valid
-  const figures = useMemo(() => tankFigures(plan), [plan])
+/** Changes the plan under the pen as a whole, part by part. */
+export function useChange({ form, commit }: Pen): Desk['change'] {
   const { now, set } = form
-  const change = useCallback<Desk['change']>(
+  return useCallback(
     (edit, isFinal = true) => {
       const before = now()
       const after = edit(before)
@@ -30,6 +30,12 @@ export function useDesk(tankId: string, form: PlanForm, commit: () => void): Des
     },
     [commit, now, set],
   )
+}
+
+export function useDesk(tankId: string, { form, commit }: Pen): Desk {
+  const plan = form.valid
+  const figures = useMemo(() => tankFigures(plan), [plan])
+  const change = useChange({ form, commit })
   return useMemo(() => ({ tankId, plan, figures, form, change, commit }), [tankId, plan, figures, form, change, commit])
 }
 
@@ -52,8 +58,13 @@ export function useMarginDesk(desk: Desk): readonly [Desk, (isFinal: boolean) =>
   return [held ?? desk, step]
 }
 
-export function useFindings({ tankId, plan, figures }: Pick<Desk, 'tankId' | 'plan' | 'figures'>): readonly Finding[] {
-  const animalsAllowedFromDay = useQuery(timelineOfTank(tankId)).data?.animalsAllowedFromDay
+interface Examined extends Pick<Desk, 'plan' | 'figures'> {
+  /** `null` of a tank that is not kept yet: when tests can allow animals is reckoned by the server. */
+  readonly tankId: string | null
+}
+
+export function useFindings({ tankId, plan, figures }: Examined): readonly Finding[] {
+  const animalsAllowedFromDay = useQuery({ ...timelineOfTank(tankId ?? ''), enabled: tankId !== null }).data?.animalsAllowedFromDay
   const both = useMemo(() => ({ plan, figures }), [plan, figures])
   const settled = useSettled(both)
   return useMemo(() => checkPlan(settled.plan, settled.figures, { animalsAllowedFromDay }), [settled, animalsAllowedFromDay])

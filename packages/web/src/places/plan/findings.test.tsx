@@ -37,12 +37,18 @@ const show = (props: { sheet?: 'vessel' | 'hardscape'; muted?: Plan['muted']; on
 }
 
 describe('what to look at', () => {
-  test('only this sheet’s, a few at first, all on demand', () => {
+  test('this sheet’s and what stops the plan elsewhere, with a way there; a few at first, all on demand', () => {
     show({ sheet: 'vessel' })
     expect(screen.getAllByRole('listitem')).toHaveLength(5) // four, and the line that tells of more
-    fireEvent.click(screen.getByRole('button', { name: '1 more' }))
+    fireEvent.click(screen.getByRole('button', { name: '2 more' }))
     expect(screen.getByText(/Chloramine does not air out/)).toBeTruthy()
-    expect(screen.queryByText(/Main stone/)).toBeNull()
+    expect(screen.queryByText(/Main stone/)).not.toBeNull()
+    expect(screen.getAllByRole('link')).toHaveLength(1)
+    expect(screen.getByRole('link', { name: 'Hardscape' })).toBeTruthy()
+    cleanup()
+    show({ sheet: 'hardscape' })
+    expect(screen.queryByRole('link')).toBeNull()
+    expect(screen.queryByText(/Chloramine/)).toBeNull()
   })
   test('of all sheets, with a way there', () => {
     show()

@@ -4,7 +4,7 @@ export const enPlan = {
   whole: 'Description',
   restored: 'Changes that were not yet kept when the page was closed were brought back.',
   findings: 'To look at',
-  noFindings: 'Nothing to look at on this sheet.',
+  noFindings: 'Nothing to look at here.',
   showIt: 'show',
   mute: 'let be',
   muteWhy: (sentence: string) => `Let be: ${sentence}`,

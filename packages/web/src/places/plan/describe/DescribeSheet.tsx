@@ -1,19 +1,30 @@
-import type { Plan } from '@jovrin/core'
+import { tankFigures, type Plan } from '@jovrin/core'
 import { Box } from '@mui/material'
-import { useState, type FocusEvent, type ReactNode } from 'react'
+import { useMemo, useState, type FocusEvent, type ReactNode } from 'react'
+import { useChange, useFindings } from '../desk.js'
+import { FindingsList } from '../FindingsList.js'
 import { PlanFields } from './PlanFields.js'
 import { SectionSheet } from './SectionSheet.js'
 import { usePen } from '../pen.js'
 
 interface DescribeSheetProps {
   readonly head: ReactNode
+  /** `null` while it is not kept yet. */
+  readonly tankId: string | null
   /** Days at which the tank is drawn first. */
   readonly age: number
 }
 
 /** The drawing beside the questions; the drawing stays in view while the questions scroll, and explains the question that is being answered. */
-export function DescribeSheet({ head, age }: DescribeSheetProps) {
-  const { form, commit } = usePen()
+export function DescribeSheet({ head, tankId, age }: DescribeSheetProps) {
+  const pen = usePen()
+  const { form, commit } = pen
+  const plan = form.valid
+  const figures = useMemo(() => tankFigures(plan), [plan])
+  const change = useChange(pen)
+  // Remarks on arrangement rest once plants grow.
+  const isPlanted = tankId !== null && age > 0 && plan.patches.length > 0
+  const findings = useFindings({ tankId, plan, figures }).filter(({ restsOncePlanted }) => !(isPlanted && restsOncePlanted))
   const [question, setQuestion] = useState<string | null>(null)
   const moveDay = (plan: Plan, isFinal: boolean): void => {
     form.set('lightWindows', plan.lightWindows)
@@ -25,7 +36,8 @@ export function DescribeSheet({ head, age }: DescribeSheetProps) {
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', md: 'minmax(0,1fr) 492px' }, flexGrow: 1 }}>
       <Box sx={{ position: { md: 'sticky' }, top: 0, alignSelf: 'start', p: 2, minWidth: 0 }}>
-        <SectionSheet plan={form.valid} age={age} question={question} onMoveDay={moveDay} />
+        <SectionSheet plan={plan} figures={figures} age={age} question={question} onMoveDay={moveDay} />
+        <FindingsList tankId={tankId} muted={plan.muted} change={change} findings={findings} />
       </Box>
       <Box sx={{ borderLeft: { md: '2px solid var(--ink)' }, background: 'var(--sheet)', p: 2, minWidth: 0 }} onFocus={explain}>
         {head !== null && <Box sx={{ display: 'flex', alignItems: 'center', flexWrap: 'wrap', gap: 1, mb: 1.5 }}>{head}</Box>}

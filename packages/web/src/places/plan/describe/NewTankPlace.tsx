@@ -61,6 +61,7 @@ export function NewTankPlace() {
   return (
     <PenContext value={pen}>
       <DescribeSheet
+        tankId={null}
         age={FIRST_DRAWN}
         head={
           <>

@@ -1,15 +1,5 @@
 import { enBalance, enDescribe, enField, enGasControl, enQuestion } from '@jovrin/contract'
-import {
-  checkPlan,
-  findingKey,
-  groundHeightCm,
-  openDailyLight,
-  openFloorLight,
-  openGasRate,
-  openOpenWater,
-  type Plan,
-  tankFigures,
-} from '@jovrin/core'
+import { groundHeightCm, openDailyLight, openFloorLight, openGasRate, openOpenWater, type Plan, type TankFigures } from '@jovrin/core'
 import { Box, Slider } from '@mui/material'
 import { useState } from 'react'
 import { DayStrip } from '../../../drawing/day/DayStrip.js'
@@ -19,16 +9,13 @@ import { Figure } from '../../../ui/Figure.js'
 import { decimals, significant, useUnits } from '../../../ui/units.js'
 import { toldSum } from '../sum.text.js'
 import { SumFigure } from '../SumFigure.js'
-import { findingSentence } from './findings.text.js'
 
-const FINDINGS_SHOWN = 3
 const OLDEST_DRAWN = 120
 
 interface SectionSheetProps {
   readonly plan: Plan
+  readonly figures: TankFigures
   readonly age: number
-  /** As the server reckons it; not known of a tank that is not kept yet. */
-  readonly animalsAllowedFromDay?: number | null | undefined
   /** The question that has the focus. */
   readonly question: string | null
   /** An edge of the day was moved; `isFinal` ends the gesture. */
@@ -41,16 +28,10 @@ function questionOf(question: string): readonly [label: string, why: string] | n
   return Object.hasOwn(questions, question) ? (questions[question] ?? null) : null
 }
 
-/** The live drawing of a described tank, its figures (each of which opens), its day, and what to look at. */
-export function SectionSheet({ plan, age, animalsAllowedFromDay, question, onMoveDay }: SectionSheetProps) {
+/** The live drawing of a described tank, its figures (each of which opens), and its day. */
+export function SectionSheet({ plan, age, figures, question, onMoveDay }: SectionSheetProps) {
   const units = useUnits()
   const [ageDays, setAge] = useState(Math.min(Math.max(age, 0), OLDEST_DRAWN))
-  const figures = tankFigures(plan)
-  // What was let be stays so, and remarks on arrangement rest once plants grow.
-  const isPlanted = age > 0 && plan.patches.length > 0
-  const findings = checkPlan(plan, figures, { animalsAllowedFromDay }).filter(
-    (finding) => !plan.muted.some((one) => one.finding === findingKey(finding)) && !(isPlanted && finding.restsOncePlanted),
-  )
   const gasRate = openGasRate(plan, figures)
   const gas = toldSum(gasRate, units)
   const asked = question === null ? null : questionOf(question)
@@ -165,15 +146,6 @@ export function SectionSheet({ plan, age, animalsAllowedFromDay, question, onMov
           <b>{asked[0]}</b> {asked[1]}
         </Box>
       )}
-      {findings.slice(0, FINDINGS_SHOWN).map((finding) => (
-        <Box
-          key={`${finding.code} ${finding.id ?? ''}`}
-          role="note"
-          sx={{ mt: 0.5, color: finding.severity === 'note' ? 'text.secondary' : 'var(--algae)' }}
-        >
-          {`${finding.severity === 'stop' ? '▲' : '△'} ${findingSentence(finding, units)}`}
-        </Box>
-      ))}
     </Box>
   )
 }

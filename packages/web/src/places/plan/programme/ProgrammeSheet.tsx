@@ -22,7 +22,8 @@ import { MarginTable } from '../../../ui/MarginTable.js'
 import { HeadRow } from '../../../ui/HeadRow.js'
 import { Group } from '../../../ui/QuestionGroup.js'
 import { significant, useUnits, money } from '../../../ui/units.js'
-import type { Desk } from '../desk.js'
+import { useFindings, type Desk } from '../desk.js'
+import { FindingsList } from '../FindingsList.js'
 import { FixingList } from '../hardscape/HardscapeMargin.js'
 
 const day = (date: string): string =>
@@ -39,6 +40,7 @@ export function ProgrammeSheet({ desk }: { desk: Desk }) {
   const { plan, figures, form, change, commit } = desk
   const units = useUnits()
   const text = enBuild
+  const findings = useFindings(desk)
   const steps = useMemo(() => backwardCalendar(plan, figures), [plan, figures])
   const today = useQuery(timelineOfTank(desk.tankId)).data?.today
   const later = today === undefined ? null : laterPlanting(steps, plan.startedOn, today)
@@ -79,6 +81,7 @@ export function ProgrammeSheet({ desk }: { desk: Desk }) {
             <Button onClick={() => window.print()}>{enPlan.print}</Button>
           </Box>
         </Box>
+        <FindingsList tankId={desk.tankId} muted={plan.muted} change={change} findings={findings} sheet="programme" />
         <Box
           component="table"
           className="figures"
