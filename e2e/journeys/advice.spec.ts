@@ -22,7 +22,10 @@ test('a beginner’s bright tank without gas: what holds it back, what to try fi
   await expect(tried.first()).toContainText(/algae −\d+ %, growth as before/)
   for (const text of await tried.allTextContents()) expect(text).not.toMatch(/Raise the light|Lengthen|gas/)
   const percent = /\d+/.exec((await tried.first().textContent()) ?? '')?.[0] ?? ''
-  await tried.first().getByRole('button', { name: /^Try it/ }).click()
+  await tried
+    .first()
+    .getByRole('button', { name: /^Try it/ })
+    .click()
   await expect(page.getByRole('slider', { name: 'Light', exact: true })).toHaveAttribute('aria-valuetext', `${percent} %`)
   await expect(page.getByText('Against the saved plan')).toBeVisible()
   await page.getByRole('button', { name: 'Keep this plan' }).click()
@@ -35,7 +38,10 @@ test('a shrimp tank over-gassed by its plan is stopped before water', async ({ p
   await describe(page, { Name: 'Shrimp cube', 'Running since': '2027-01-11', 'Length, cm': '45', 'Width, cm': '27', 'Height, cm': '30' })
   await page.getByRole('button', { name: 'reactor', exact: true }).click()
   await describe(page, { 'Bubbles, /s': '4', 'Algae shrimps': '10' })
-  const stop = page.getByRole('list', { name: 'To look at' }).getByRole('listitem').filter({ hasText: 'The gas that is planned comes to about' })
+  const stop = page
+    .getByRole('list', { name: 'To look at' })
+    .getByRole('listitem')
+    .filter({ hasText: 'The gas that is planned comes to about' })
   await expect(stop).toContainText('▲')
   await expect(stop).toContainText('animals bear at most')
   await page.getByRole('button', { name: 'Plan it sheet by sheet' }).click()
@@ -52,7 +58,10 @@ test('a shrimp tank over-gassed by its plan is stopped before water', async ({ p
   expect(bubbles).toBeGreaterThan(0)
   expect(bubbles).toBeLessThan(2)
   // The balance says the same: nothing is left to warn of.
-  await page.getByRole('link', { name: 'See its balance' }).or(page.getByRole('button', { name: 'See its balance' })).click()
+  await page
+    .getByRole('link', { name: 'See its balance' })
+    .or(page.getByRole('button', { name: 'See its balance' }))
+    .click()
   await reckoned(page)
   await expect(page.getByText(/(Far too much|Too much|More) CO2/)).toHaveCount(0)
 })
