@@ -18,9 +18,9 @@ const OF_COUNTED = 0.85
 
 export const GAS_FINDINGS = findingsOf('kit', {
   'gas-overdose': { severity: 'stop', values: { peak: 'concentration', limit: 'concentration' } },
-  'gas-much': { severity: 'warn', values: { peak: 'concentration', limit: 'concentration' } },
-  'gas-wasted': { severity: 'note', values: { peak: 'concentration', limit: 'concentration' } },
-  'gas-late': { severity: 'note', values: { atLightsOn: 'concentration', peak: 'concentration' } },
+  'gas-much': { severity: 'warn', values: { peak: 'concentration', limit: 'concentration' }, restsOncePlanted: true },
+  'gas-wasted': { severity: 'note', values: { peak: 'concentration', limit: 'concentration' }, restsOncePlanted: true },
+  'gas-late': { severity: 'note', values: { atLightsOn: 'concentration', peak: 'concentration' }, restsOncePlanted: true },
 })
 
 /** Whether the gas that is planned is safe for the animals that are planned, and there when the lights come on. Judged on a day without plants: what a new tank has. */
@@ -31,16 +31,22 @@ export function checkGas(plan: Plan, figures: TankFigures): Finding[] {
   const limit = aimedPeakMgPerL(areSensitive)
   const { peak } = plannedCo2(figures)
   const grade = gradeOf(peak, animalsFromDay(plan) === null ? 'none' : areSensitive ? 'sensitive' : 'some')
-  const numbers = { peak: peak.value, limit }
+  const numbers = { peak: Math.round(peak.value), limit }
   const mend = loweredGas(plan, figures, limit)
   if (grade === 'dangerous' || grade === 'too-much') found.push(raise(GAS_FINDINGS['gas-overdose'], numbers, { mend }))
   else if (grade === 'much') found.push(raise(GAS_FINDINGS['gas-much'], numbers, { mend }))
-  else if (grade === 'wasted') found.push(raise(GAS_FINDINGS['gas-wasted'], { peak: peak.value, limit: WASTED_MG_PER_L }))
+  else if (grade === 'wasted') found.push(raise(GAS_FINDINGS['gas-wasted'], { ...numbers, limit: WASTED_MG_PER_L }))
   const { atLightsOn, peak: ofDay } = figures.gasLevels
   const { equilibriumMgPerL } = gasWaterOf(figures)
   if (ofDay > equilibriumMgPerL + 1 && atLightsOn - equilibriumMgPerL < LATE_SHARE * (ofDay - equilibriumMgPerL)) {
     const earlier = earlierGas(plan, figures)
-    found.push(raise(GAS_FINDINGS['gas-late'], { atLightsOn, peak: ofDay }, earlier === null ? {} : { mend: earlier }))
+    found.push(
+      raise(
+        GAS_FINDINGS['gas-late'],
+        { atLightsOn: Math.round(atLightsOn), peak: Math.round(ofDay) },
+        earlier === null ? {} : { mend: earlier },
+      ),
+    )
   }
   return found
 }
@@ -54,7 +60,7 @@ const gasWaterOf = ({ waterL, co2PerH, temperatureC, room }: TankFigures): GasWa
 /** Levels are linear in the bubbles; a line that is tuned is tuned lower. */
 function loweredGas(plan: Plan, figures: TankFigures, limit: number): Mend {
   const air = gasWaterOf(figures).equilibriumMgPerL
-  const aimed = figures.gasLines.every(({ tunedToMgPerL }) => tunedToMgPerL !== null) ? limit : limit * OF_COUNTED
+  const aimed = figures.gasLines.every(({ tunedToMgPerL }) => tunedToMgPerL !== null) ? limit : Math.floor(limit * OF_COUNTED)
   const factor = (aimed - air) / (figures.gasLevels.peak - air)
   const edits = plan.gasLines.flatMap((line) => {
     if (line.control === 'none') return []

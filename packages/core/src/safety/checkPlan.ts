@@ -14,17 +14,21 @@ import { checkVessel } from './checkVessel.js'
 export interface CheckedFacts {
   /** As `animalsAllowedFromDay` reckons it; `null` in a tank that is long past its start. */
   readonly animalsAllowedFromDay?: number | null | undefined
+  /** Since it was planted; 0 until then. */
+  readonly ageDays?: number
 }
 
-/** Everything that can be said of a plan, most serious first. */
-export const checkPlan = (plan: Plan, figures: TankFigures, { animalsAllowedFromDay }: CheckedFacts = {}): Finding[] =>
-  bySeverity([
+/** Everything that can be said of a plan, most serious first. Remarks on building rest once plants grow, and what has been measured since speaks for itself. */
+export function checkPlan(plan: Plan, figures: TankFigures, { animalsAllowedFromDay, ageDays = 0 }: CheckedFacts = {}): Finding[] {
+  const isPlanted = ageDays > 0 && plan.patches.length > 0
+  return bySeverity([
     ...checkTank(plan, figures),
     ...checkGas(plan, figures),
-    ...checkStart(plan, figures, animalsAllowedFromDay),
+    ...checkStart(plan, figures, { allowedFromDay: animalsAllowedFromDay, ageDays }),
     ...checkVessel(plan, figures),
     ...checkGround(plan, figures),
     ...checkHardscape(plan, figures),
     ...checkKit(plan, figures),
     ...checkIntent(plan, figures),
-  ])
+  ]).filter(({ restsOncePlanted }) => !(isPlanted && restsOncePlanted))
+}

@@ -14,19 +14,27 @@ export const START_FINDINGS = findingsOf('programme', {
   'food-heavy': { severity: 'warn', values: { food: 'fodder', most: 'fodder' } },
 })
 
-/** Whether animals are planned for a day on which tests can allow them, and fed what the tank can take up. `allowedFromDay`: by the model, where it was asked; `null` in a tank that is long past its start. */
-export function checkStart(plan: Plan, figures: TankFigures, allowedFromDay: number | null = AT_LEAST_DAY): Finding[] {
+interface Start {
+  /** By the model, where it was asked; `null` in a tank that is long past its start. */
+  readonly allowedFromDay?: number | null | undefined
+  /** Animals that were to come before are in: tests speak of them now. */
+  readonly ageDays: number
+}
+
+/** Whether animals are planned for a day on which tests can allow them, and fed what the tank can take up. */
+export function checkStart(plan: Plan, figures: TankFigures, { allowedFromDay = AT_LEAST_DAY, ageDays }: Start): Finding[] {
   const found: Finding[] = []
   const { grazers, grazersFromDay, foodGPerDay, fishFromDay } = plan.animals
   const earliest = allowedFromDay ?? 0
+  const isEarly = (day: number): boolean => day >= ageDays && day < earliest
   const later = (path: string, from: number) => ({
     mend: mendWith(MENDS['later-animals'], { day: earliest }, [{ path, from, to: earliest }]),
   })
-  if (grazers !== 0 && grazersFromDay < earliest)
+  if (grazers !== 0 && isEarly(grazersFromDay))
     found.push(
       raise(START_FINDINGS['grazers-early'], { planned: grazersFromDay, earliest }, later('/animals/grazersFromDay', grazersFromDay)),
     )
-  if (foodGPerDay !== 0 && fishFromDay < earliest)
+  if (foodGPerDay !== 0 && isEarly(fishFromDay))
     found.push(raise(START_FINDINGS['fish-early'], { planned: fishFromDay, earliest }, later('/animals/fishFromDay', fishFromDay)))
   const most = MOST_FOOD_G_PER_L * figures.waterL
   if (foodGPerDay !== null && foodGPerDay > most) found.push(raise(START_FINDINGS['food-heavy'], { food: foodGPerDay, most }))

@@ -148,6 +148,21 @@ describe('each finding appears, and its mend mends it without another of its kin
     // Taking the mend back gives the plan as it was.
     expect(applyEdits(mended!, finding.mend.edits.map(({ path, from, to }) => ({ path, from: to, to: from })).reverse())).toEqual(plan)
   })
+  test('once plants grow, remarks on building rest, and animals that are in are for tests to judge; what stops a plan stays', () => {
+    const plan = {
+      ...quiet,
+      gasLines: [gas({ peakMgPerL: 35 })],
+      animals: { ...samplePlan.animals, grazers: 10, grazersFromDay: 12, fishFromDay: 60 },
+    }
+    const at = (ageDays: number): string[] =>
+      checkPlan(plan, tankFigures(plan), { ageDays, animalsAllowedFromDay: 20 }).map(({ code }) => code)
+    expect(at(0)).toEqual(expect.arrayContaining(['gas-much', 'grazers-early']))
+    expect(at(12)).toContain('grazers-early')
+    expect(at(13)).not.toContain('grazers-early')
+    expect(at(13)).not.toContain('gas-much')
+    const deadly = { ...plan, gasLines: [gas({ bubblesPerS: 8 })] }
+    expect(checkPlan(deadly, tankFigures(deadly), { ageDays: 60 })[0]?.code).toBe('gas-overdose')
+  })
   test('most serious first', () => {
     const severities = found({ ...quiet, hardscape: [piece({ outline: box(-4, 15, 8, 27), material: 'limestone' })] }).map(
       ({ severity }) => severity,

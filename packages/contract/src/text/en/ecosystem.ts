@@ -33,7 +33,7 @@ export const enGrowth = {
   told: (share: string, hold: string) => `Plants grow at ${share} of what this light allows, held back by ${hold}.`,
   /** Where only light is short: grown out, or a little of everything. */
   full: (share: string) => `Plants grow at ${share} of what this light allows; only more light would grow more.`,
-  spread: (share: string) => `Plants grow at ${share} of what this light allows; no single thing holds them back.`,
+  spread: (share: string) => `Plants grow at ${share} of what this light allows; beside the light no single thing holds them back.`,
   early: (hold: string) => `${hold}, most of all when the lights come on`,
   short: (hold: string) => `growth held back by ${hold}`,
 } as const

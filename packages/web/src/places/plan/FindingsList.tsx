@@ -96,7 +96,7 @@ function OneFinding({ finding, tankId, change, sheet, onChoose }: FindingsListPr
         )}
         {finding.mend && (
           <Button
-            sx={{ whiteSpace: 'nowrap', py: 0 }}
+            sx={{ whiteSpace: 'nowrap', flexShrink: 0, py: 0 }}
             onClick={() => change((plan) => applyEdits(plan, finding.mend?.edits ?? []) ?? plan)}
           >
             {mendLabel(finding.mend, units)}

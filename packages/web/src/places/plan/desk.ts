@@ -1,4 +1,4 @@
-import { checkPlan, tankFigures, type Finding, type Plan, type TankFigures } from '@jovrin/core'
+import { checkPlan, daysBetween, tankFigures, type Finding, type Plan, type TankFigures } from '@jovrin/core'
 import { useQuery } from '@tanstack/react-query'
 import { useCallback, useEffect, useMemo, useState } from 'react'
 import { timelineOfTank } from '../../api/tanks.queries.js'
@@ -64,8 +64,12 @@ interface Examined extends Pick<Desk, 'plan' | 'figures'> {
 }
 
 export function useFindings({ tankId, plan, figures }: Examined): readonly Finding[] {
-  const animalsAllowedFromDay = useQuery({ ...timelineOfTank(tankId ?? ''), enabled: tankId !== null }).data?.animalsAllowedFromDay
+  const { data } = useQuery({ ...timelineOfTank(tankId ?? ''), enabled: tankId !== null })
+  const [animalsAllowedFromDay, today] = [data?.animalsAllowedFromDay, data?.today]
   const both = useMemo(() => ({ plan, figures }), [plan, figures])
   const settled = useSettled(both)
-  return useMemo(() => checkPlan(settled.plan, settled.figures, { animalsAllowedFromDay }), [settled, animalsAllowedFromDay])
+  return useMemo(() => {
+    const ageDays = today === undefined ? 0 : Math.max(0, daysBetween(settled.plan.startedOn, today))
+    return checkPlan(settled.plan, settled.figures, { animalsAllowedFromDay, ageDays })
+  }, [settled, animalsAllowedFromDay, today])
 }

@@ -219,6 +219,15 @@ describe('programme', () => {
     fireEvent.change(field(/^Planting day/), { target: { value: '' } })
     expect(work.draft().startedOn).toBe('2027-05-01')
   })
+  test('a long day of planting is said in hours', () => {
+    renderSheet(builtPlan, (desk) => <ProgrammeSheet desk={desk} />)
+    expect(screen.queryByText(/more than one good day/)).toBeNull()
+    cleanup()
+    const patches = builtPlan.patches.map((patch) => ({ ...patch, pots: 60 }))
+    renderSheet({ ...builtPlan, patches }, (desk) => <ProgrammeSheet desk={desk} />)
+    const [told] = /\d+/.exec(screen.getByText(/more than one good day/).textContent ?? '') ?? []
+    expect(Number(told)).toBeLessThan(100)
+  })
   test('purified water is reckoned only where some is asked for', () => {
     renderSheet({ ...builtPlan, logistics: { ...builtPlan.logistics, purifiedFraction: 0 } }, (desk) => <ProgrammeSheet desk={desk} />)
     expect(screen.queryByText('Purified for a change')).toBeNull()

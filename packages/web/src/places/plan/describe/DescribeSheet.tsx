@@ -22,9 +22,7 @@ export function DescribeSheet({ head, tankId, age }: DescribeSheetProps) {
   const plan = form.valid
   const figures = useMemo(() => tankFigures(plan), [plan])
   const change = useChange(pen)
-  // Remarks on arrangement rest once plants grow.
-  const isPlanted = tankId !== null && age > 0 && plan.patches.length > 0
-  const findings = useFindings({ tankId, plan, figures }).filter(({ restsOncePlanted }) => !(isPlanted && restsOncePlanted))
+  const findings = useFindings({ tankId, plan, figures })
   const [question, setQuestion] = useState<string | null>(null)
   const moveDay = (plan: Plan, isFinal: boolean): void => {
     form.set('lightWindows', plan.lightWindows)

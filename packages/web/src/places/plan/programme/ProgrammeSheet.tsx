@@ -50,7 +50,7 @@ export function ProgrammeSheet({ desk }: { desk: Desk }) {
     hardscape: plan.hardscape.length > 0,
   })
   const planting = steps.find(({ code }) => code === 'planting')
-  const workH = planting?.values['work']?.value ?? 0
+  const workH = (planting?.values['work']?.value ?? 0) / 60
   return (
     <Box
       sx={{
