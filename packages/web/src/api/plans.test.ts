@@ -29,8 +29,13 @@ describe('a change that means the same on any plan', () => {
     expect(puts[1]?.path).toContain('effectiveOn=2026-11-24&why=pale+leaves')
     expect(puts[1]?.body).toMatchObject({ feeding: 'rich-column', temperatureC: 25 })
   })
+  test('that changes nothing is not sent', async () => {
+    const server = answering(0)
+    await changePlan('t', (now) => now)
+    expect(server.asked.map(({ method }) => method)).toEqual(['GET'])
+  })
   test('gives up after three tries, with the server’s own refusal', async () => {
     answering(9)
-    await expect(changePlan('t', (now) => now)).rejects.toMatchObject({ status: 412 })
+    await expect(changePlan('t', (now) => ({ ...now, feeding: 'none' }))).rejects.toMatchObject({ status: 412 })
   })
 })

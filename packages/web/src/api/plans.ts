@@ -18,12 +18,14 @@ export async function putPlan(tankId: string, plan: Plan, revision: number, date
 }
 
 const TRIES = 3
-/** A change that means the same on whatever plan there is: where somebody was quicker, it is made again on theirs. */
+/** A change that means the same on whatever plan there is: where somebody was quicker, it is made again on theirs. One that gives the same plan back is none. */
 export async function changePlan(tankId: string, change: (plan: Plan) => Plan, dated?: Dated): Promise<void> {
   for (let left = TRIES - 1; ; left--) {
     const { plan, revision } = await getJson(`/api/tanks/${tankId}/plan/revision`, PlanRevision, new AbortController().signal)
+    const changed = change(plan)
+    if (changed === plan) return
     try {
-      return await putPlan(tankId, change(plan), revision, dated)
+      return await putPlan(tankId, changed, revision, dated)
     } catch (error) {
       if (!(error instanceof ApiError && error.status === 412) || left === 0) throw error
     }

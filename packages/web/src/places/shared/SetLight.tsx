@@ -12,7 +12,11 @@ export function SetLight({ tankId, today, job, onDone }: { tankId: string; today
   const set = async (): Promise<void> => {
     try {
       const target = { hours: job.values['light']?.value ?? 0, dimFraction: job.values['power']?.value ?? 1 }
-      await changePlan(tankId, (plan) => withLight(plan, target), { effectiveOn: today, why: enJobTitle['light-step'] })
+      // On the first day the plan's own light is what is worked towards; the programme holds it back by itself.
+      await changePlan(tankId, (plan) => (plan.startedOn >= today ? plan : withLight(plan, target)), {
+        effectiveOn: today,
+        why: enJobTitle['light-step'],
+      })
       await client.invalidateQueries({ queryKey: ['tanks'] })
       tell({ text: enToday.setLightDone })
       onDone()
