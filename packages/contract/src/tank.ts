@@ -29,6 +29,8 @@ export const Timeline = z.object({
   deeds: DeedsSchema,
   /** Day of the tank's age from which tests can allow animals, by the model; `null` in a tank without any, or long past its start. */
   animalsAllowedFromDay: z.int().nullable(),
+  /** Steps of the light in the first weeks that were left out or put off. */
+  lightPutOff: z.array(z.object({ day: z.int(), toDay: z.int().nullable() })),
 })
 export type Timeline = z.output<typeof Timeline>
 

@@ -314,7 +314,7 @@ export {
 } from './startup/backward.js'
 export { PREPARATIONS, type PreparationCode } from './startup/preparations.js'
 export { animalsAllowedFromDay } from './startup/animalsAllowed.js'
-export { withLight, type LightSetting, type LightStep } from './startup/lightSteps.js'
+export { withLight, type LightSetting, type LightStep, type StepPutOff } from './startup/lightSteps.js'
 export { programmed, type ProgrammedLife } from './startup/programmed.js'
 export { PROGRAMME_DAYS } from './startup/programmeDays.js'
 export { PROGRAMME_STEPS, stepsOn, wetStartProgramme, type ProgrammeCode, type ProgrammeStep } from './startup/programme.js'
@@ -337,6 +337,7 @@ export { isPreparation, JOB_KINDS, type JobKind, type JobValues } from './routin
 export { jobsBetween, minutesPerWeek, type Job, type Schedule } from './routine/jobs.js'
 export { listJobs, openToday, type JobState, type ListedJob } from './routine/listJobs.js'
 export { preparationJobs } from './routine/preparationJobs.js'
+export { lightPutOffOf } from './journal/lightPutOff.js'
 export { deedsOf } from './journal/deedsOf.js'
 export { canonicalOf, enteredValue, readTyped, unitsOf, type EntryFault } from './journal/entry.js'
 export {

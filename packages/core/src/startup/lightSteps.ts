@@ -51,6 +51,23 @@ export function lightStepsTo(target: LightSetting): LightStep[] {
   return steps.map((step, place) => ({ ...step, toDay: steps[place + 1]?.fromDay ?? PROGRAMME_DAYS }))
 }
 
+/** A step that the grower left out (`null`) or put off to another day; days of the tank's age. */
+export interface StepPutOff {
+  readonly day: number
+  readonly toDay: number | null
+}
+/** The steps as they are taken. The first is what a tank begins with; one put off beyond the next is overtaken by it. */
+export function stepsTaken(steps: readonly LightStep[], putOff: readonly StepPutOff[]): LightStep[] {
+  const taken: LightStep[] = []
+  for (const step of [...steps].reverse()) {
+    const told = step.fromDay === 0 ? undefined : putOff.find(({ day }) => day === step.fromDay)
+    const fromDay = told === undefined ? step.fromDay : told.toDay
+    const next = taken[0]?.fromDay ?? Infinity
+    if (fromDay !== null && fromDay < next) taken.unshift({ ...step, fromDay })
+  }
+  return taken
+}
+
 const ALIKE: LightSetting = { hours: 0.01, dimFraction: 0.011 }
 /** Hours and power go their own ways: one may be cut while the other follows. */
 export type LightPart = keyof LightSetting

@@ -40,6 +40,20 @@ describe('the light of a young tank', () => {
     expect(lightOn(settings, 16)(30).dimFraction).toBeCloseTo(0.72, 9)
     expect(lightOn(settings, 16)(90)).toEqual(target)
   })
+  test('a step left out holds the light until the next; one put off waits for its day, one put off beyond the next is overtaken', () => {
+    const powerOn = (day: number, toDay: number | null, today: number): number => {
+      const facts = { today, animalsAllowedFromDay: null, lightPutOff: [{ day: 14, toDay }] }
+      return lightSettingOf(entryAt(programmed([first], facts).timeline, day)!.plan).dimFraction
+    }
+    for (const today of [10, 16, 40]) {
+      expect([13, 15, 20, 21].map((day) => powerOn(day, null, today))).toEqual([0.44, 0.44, 0.44, 0.64])
+      expect([13, 15, 17, 18, 21].map((day) => powerOn(day, 18, today))).toEqual([0.44, 0.44, 0.44, 0.56, 0.64])
+      expect([15, 20, 21, 26].map((day) => powerOn(day, 25, today))).toEqual([0.44, 0.44, 0.64, 0.64])
+    }
+    // The job stays where it was told of.
+    const facts = { today: 16, animalsAllowedFromDay: null, lightPutOff: [{ day: 14, toDay: null }] }
+    expect(programmed([first], facts).lightSteps.map(({ fromDay }) => fromDay)).toContain(14)
+  })
   test('a deliberate cut is never undone', () => {
     const settings = [first, dated(20, { hours: 5, dimFraction: 0.3 })]
     const on = lightOn(settings, 25)

@@ -7,9 +7,11 @@ import {
   lightSettingOf,
   lightStepsTo,
   lightTarget,
+  stepsTaken,
   withLight,
   type LightPart,
   type LightStep,
+  type StepPutOff,
 } from './lightSteps.js'
 import { PROGRAMME_DAYS } from './programmeDays.js'
 
@@ -18,6 +20,8 @@ export interface ProgrammeFacts {
   readonly today: number
   /** Day from which tests can allow animals, by the model's common tank; `null` where nobody asked. */
   readonly animalsAllowedFromDay: number | null
+  /** Steps of the light that were left out or put off. */
+  readonly lightPutOff?: readonly StepPutOff[]
 }
 export interface ProgrammedLife {
   /** Dated settings with the programme of the first weeks laid over them. */
@@ -27,10 +31,14 @@ export interface ProgrammedLife {
 }
 
 /** A tank's life as its calendar tells it: dated settings, held back by the steps of the first weeks. The one timeline of forecast, jobs, calendar and day strip.
- *  What was set before today stands as it was set, but for light that nobody had held back; a deliberate cut is never undone; animals that are still to come wait until tests can allow them. */
-export function programmed(settings: readonly TimelineEntry[], { today, animalsAllowedFromDay }: ProgrammeFacts): ProgrammedLife {
+ *  A step that was left out or put off holds the light where it was. What was set before today stands as it was set, but for light that nobody had held back; a deliberate cut is never undone; animals that are still to come wait until tests can allow them. */
+export function programmed(
+  settings: readonly TimelineEntry[],
+  { today, animalsAllowedFromDay, lightPutOff = [] }: ProgrammeFacts,
+): ProgrammedLife {
   const target = lightTarget(settings)
   const steps = lightStepsTo(target)
+  const taken = stepsTaken(steps, lightPutOff)
   const isYoung = today < PROGRAMME_DAYS
   const setToday = entryAt(settings, today)
 
@@ -39,7 +47,7 @@ export function programmed(settings: readonly TimelineEntry[], { today, animalsA
     const { value, isMeant } = lightPartOn(settings, steps, day, part)
     // What is still to come rises from what is followed today; the last step is reached, though it was never kept by hand.
     const isAhead = isYoung && day > today && entry === setToday && lightPartOn(settings, steps, today, part).follows
-    const asked = day < PROGRAMME_DAYS ? steps.findLast(({ fromDay }) => fromDay <= day)?.[part] : isAhead ? target[part] : undefined
+    const asked = day < PROGRAMME_DAYS ? taken.findLast(({ fromDay }) => fromDay <= day)?.[part] : isAhead ? target[part] : undefined
     if (asked === undefined) return value
     if (isAhead) return isMeant ? Math.max(value, asked) : asked
     return isMeant ? value : Math.min(value, asked)
@@ -62,7 +70,7 @@ export function programmed(settings: readonly TimelineEntry[], { today, animalsA
 
   const days = new Set(settings.map(({ fromDay }) => fromDay))
   if ((settings[0]?.fromDay ?? 0) < PROGRAMME_DAYS) {
-    for (const { fromDay } of steps) days.add(fromDay)
+    for (const { fromDay } of [...steps, ...taken]) days.add(fromDay)
     for (const { plan } of settings) for (const { fromDay } of feedPhasesOf(plan)) days.add(fromDay)
     days.add(PROGRAMME_DAYS)
     if (isYoung) days.add(today + 1)

@@ -79,6 +79,23 @@ describe('jobs', () => {
       record: { reason: 'away' },
     })
   })
+  test('a step of the light that was left out is told to the forecast; the job stays in its day', async () => {
+    const young = '01920000-0000-7000-8000-0000000000dd'
+    await server.agent.post('/api/tanks').send({ id: young, plan: plainPlan({ name: 'Young', startedOn: '2026-11-09' }) })
+    const step = async () =>
+      (await server.agent.get(`/api/tanks/${young}/jobs?from=2026-11-23&to=2026-11-23`)).body.jobs.find(
+        ({ kind }: { kind: string }) => kind === 'light-step',
+      )
+    const { ruleId, dueOn } = await step()
+    const record = told({ ruleId, dueOn, state: 'skipped', reason: 'hair on the stems' })
+    await server.agent
+      .put(`/api/tanks/${young}/jobs/${encodeURIComponent(ruleId)}/${dueOn}`)
+      .send(record)
+      .expect(201)
+    expect((await server.agent.get(`/api/tanks/${young}/timeline`)).body.lightPutOff).toEqual([{ day: 14, toDay: null }])
+    expect(await step()).toMatchObject({ state: 'skipped', dueOn: '2026-11-23' })
+    await server.agent.delete(`/api/tanks/${young}`)
+  })
   test.each([[{ state: 'moved', movedTo: null }], [{ state: 'done', movedTo: '2026-11-30' }], [{ state: 'lost' }], [{ reason: '' }]])(
     '%j is refused',
     async (change) => {

@@ -6,6 +6,7 @@ import {
   daysBetween,
   deedsOf,
   diff,
+  lightPutOffOf,
   nitrogenClearAt,
   programmed,
   wallClock,
@@ -37,17 +38,19 @@ export const timelineService = (clock: Clock, plans: PlanService, journal: Journ
     const allowedFromDay = hasAnimals && age < START_DAYS ? animalsAllowedFromDay(plan) : null
     const settings = entries.map(({ from, plan: dated }) => ({ fromDay: daysBetween(plan.startedOn, from), plan: dated }))
     const clearAt = age < START_DAYS ? nitrogenClearAt(await journal.nitrogenTests(tankId)) : null
+    const told = await toldJobs(tankId)
+    const lightPutOff = lightPutOffOf(told, plan.startedOn)
     const aged: Schedule = {
       startedOn: plan.startedOn,
-      ...programmed(settings, { today: age, animalsAllowedFromDay: allowedFromDay }),
+      ...programmed(settings, { today: age, animalsAllowedFromDay: allowedFromDay, lightPutOff }),
       nitrogenClearOn: clearAt === null ? null : wallClock(clearAt, plan.timeZone).date,
     }
-    return { plan, entries, aged, today, told: await toldJobs(tankId), animalsAllowedFromDay: allowedFromDay }
+    return { plan, entries, aged, today, told, lightPutOff, animalsAllowedFromDay: allowedFromDay }
   }
   return {
     scheduleOf: parts,
     ofTank: async (tankId: string): Promise<Timeline> => {
-      const { plan, entries, aged, today, told, animalsAllowedFromDay: allowedFromDay } = await parts(tankId)
+      const { plan, entries, aged, today, told, lightPutOff, animalsAllowedFromDay: allowedFromDay } = await parts(tankId)
       const deeds = deedsOf({ ...aged, timeZone: plan.timeZone, events: await journal.acts(tankId), jobs: told })
       const first = entries[0]?.plan ?? plan
       const changes: { from: string; edits: Edit[] }[] = []
@@ -57,7 +60,7 @@ export const timelineService = (clock: Clock, plans: PlanService, journal: Journ
         changes.push({ from, edits: diff(before, dated) })
         before = dated
       }
-      return { today, startedOn: plan.startedOn, plan: first, changes, deeds, animalsAllowedFromDay: allowedFromDay }
+      return { today, startedOn: plan.startedOn, plan: first, changes, deeds, animalsAllowedFromDay: allowedFromDay, lightPutOff }
     },
   }
 }

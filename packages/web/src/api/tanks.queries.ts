@@ -46,7 +46,15 @@ export interface AgedTimeline {
   readonly settings: readonly TimelineEntry[]
   readonly deeds: Deeds
 }
-export function agedTimeline({ today, startedOn, plan: first, changes, deeds, animalsAllowedFromDay }: Timeline): AgedTimeline {
+export function agedTimeline({
+  today,
+  startedOn,
+  plan: first,
+  changes,
+  deeds,
+  animalsAllowedFromDay,
+  lightPutOff,
+}: Timeline): AgedTimeline {
   const settings: TimelineEntry[] = [{ fromDay: 0, plan: first }]
   for (const { from, edits } of changes) {
     const before = settings.at(-1)?.plan ?? first
@@ -54,6 +62,6 @@ export function agedTimeline({ today, startedOn, plan: first, changes, deeds, an
     settings.push({ fromDay: Math.max(1, daysBetween(startedOn, from)), plan })
   }
   const age = Math.max(0, daysBetween(startedOn, today))
-  const { timeline } = programmed(settings, { today: age, animalsAllowedFromDay })
+  const { timeline } = programmed(settings, { today: age, animalsAllowedFromDay, lightPutOff })
   return { startedOn, deeds, today: age, timeline, settings }
 }

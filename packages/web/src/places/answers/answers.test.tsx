@@ -73,7 +73,7 @@ const known = (readings: readonly Reading[], today = '2026-11-24', settings: rea
     ],
     [
       ['tanks', TANK, 'timeline'],
-      { today, startedOn: plan.startedOn, plan, changes: [], deeds: { acts: [], omitted: [] }, animalsAllowedFromDay: null },
+      { today, startedOn: plan.startedOn, plan, changes: [], deeds: { acts: [], omitted: [] }, animalsAllowedFromDay: null, lightPutOff: [] },
     ],
     [['tanks', TANK, 'settings'], settings],
     [['tanks'], [tank]],

@@ -49,7 +49,7 @@ const show = (query = '', startedOn = '2026-09-01'): void => {
       [['tanks', TANK, 'plan'], { revision: 1, plan, canUndo: false, canRedo: false }],
       [
         ['tanks', TANK, 'timeline'],
-        { today: TODAY, startedOn, plan, changes: [], deeds: { acts: [], omitted: [] }, animalsAllowedFromDay: null },
+        { today: TODAY, startedOn, plan, changes: [], deeds: { acts: [], omitted: [] }, animalsAllowedFromDay: null, lightPutOff: [] },
       ],
     ],
   })
