@@ -80,7 +80,7 @@ describe('jobs', () => {
     })
   })
   test('a step of the light that was left out is told to the forecast; the job stays in its day', async () => {
-    const young = '01920000-0000-7000-8000-0000000000dd'
+    const young = '01920000-0000-7000-8000-0000000000f1'
     await server.agent.post('/api/tanks').send({ id: young, plan: plainPlan({ name: 'Young', startedOn: '2026-11-09' }) })
     const step = async () =>
       (await server.agent.get(`/api/tanks/${young}/jobs?from=2026-11-23&to=2026-11-23`)).body.jobs.find(
