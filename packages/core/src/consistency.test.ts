@@ -7,6 +7,7 @@ import { tankFigures } from './ecosystem/tankFigures.js'
 import { saltDoseMgPerL, SALT_IDS } from './feed/salts.js'
 import { SCHOOL } from './feed/schools.js'
 import { gradeOf } from './gas/grade.js'
+import { hasGas } from './gas/linesOf.js'
 import { aimedPeakMgPerL, wantsSensitive } from './gas/limits.js'
 import { attentionOf } from './judge/attention.js'
 import { gasFactsOf, plannedCo2 } from './judge/gas/facts.js'
@@ -114,19 +115,20 @@ const jobsOn = (life: Life, day: number): Job[] => {
 const judged = ({ plan, today, records }: Life) => {
   const now = planAt(lifeOf({ plan, today, records }).timeline, today)!
   const figures = tankFigures(now)
-  const facts = gasFactsOf(now, figures, { ageDays: today, areSeen: areAnimalsSeen(records, NOW), changedOn: null })
-  return { now, figures, facts, gas: judgeGas(records, facts, NOW) }
+  const nitrogen = judgeNitrogen(records, { ageDays: today, hasGas: hasGas(now), temperatureC: figures.temperatureC, roomCo2Ppm: 600 }, NOW)
+  const facts = gasFactsOf(now, figures, {
+    ageDays: today,
+    areSeen: areAnimalsSeen(records, NOW),
+    changedOn: null,
+    nitrogen: nitrogen.danger,
+  })
+  return { now, figures, facts, nitrogen, gas: judgeGas(records, facts, NOW) }
 }
 
 describe('every place tells the same', () => {
   test('gas: the judgement, the round’s attention, the findings of the plan, the changes that are tried', () =>
     holds((life) => {
-      const { now, figures, facts, gas } = judged(life)
-      const nitrogen = judgeNitrogen(
-        life.records,
-        { ageDays: life.today, hasGas: facts.hasGas, temperatureC: figures.temperatureC, roomCo2Ppm: 600 },
-        NOW,
-      )
+      const { now, figures, facts, gas, nitrogen } = judged(life)
       const attention = attentionOf([], gas, nitrogen)
       expect(attention.includes('animals')).toBe(gas.verdict === 'suffering')
       if (gas.severity === 'alarm' && gas.verdict !== 'suffering') expect(attention).toContain('gas')
@@ -139,6 +141,10 @@ describe('every place tells the same', () => {
         expect(codes.includes('gas-overdose')).toBe(grade === 'too-much' || grade === 'dangerous')
         expect(codes.includes('gas-much')).toBe(grade === 'much')
         if (grade !== 'fine') expect(planned.verdict).toBe(grade)
+      }
+      if (facts.animals !== 'none' && ['trouble', 'harm'].includes(nitrogen.danger)) {
+        expect(gas.advice).not.toContain('raise')
+        expect(gas.advice).not.toContain('earlier')
       }
       // More gas is never tried against the judgement.
       const tried = trialsOf(now, { animals: facts.animals, gas }).map(({ code }) => code)

@@ -34,14 +34,13 @@ export const conditionService = (clock: Clock, timelines: TimelineService, plans
     })
     const areSeen = areAnimalsSeen(records, nowMs)
     const changedOn = lastChange(await plans.settings(tankId), today)
-    return {
-      gas: judgeGas(records, gasFactsOf(plan, figures, { ageDays, areSeen, changedOn }), nowMs),
-      nitrogen: judgeNitrogen(
-        records,
-        { ageDays, hasGas: figures.gasLines.length > 0, temperatureC: figures.temperatureC, roomCo2Ppm: figures.room.co2Ppm },
-        nowMs,
-      ),
-    }
+    const nitrogen = judgeNitrogen(
+      records,
+      { ageDays, hasGas: figures.gasLines.length > 0, temperatureC: figures.temperatureC, roomCo2Ppm: figures.room.co2Ppm },
+      nowMs,
+    )
+    const facts = gasFactsOf(plan, figures, { ageDays, areSeen, changedOn, nitrogen: nitrogen.danger })
+    return { gas: judgeGas(records, facts, nowMs), nitrogen }
   },
 })
 export type ConditionService = ReturnType<typeof conditionService>

@@ -37,6 +37,7 @@ export const enGasAdvice = {
   'less-waste': 'Less does as well. Bring it down to 20–30 mg/L in the week before animals come.',
   'first-week': 'The animals are new: hold the peak near 15 mg/L at first, and let it rise over a week.',
   'night-gas': 'There was CO2 before the gas opens. Does the valve shut at night? Air at night helps.',
+  'nitrogen-first': 'See to ammonia and nitrite first: neither more gas nor a longer gas day until both are at zero.',
   'check-line': 'The bubbles that the plan counts would give more: look for a leak, a clogged diffuser, an empty cylinder first.',
   'controller-shuts': (limit) => `The controller shuts at ${limit}: more bubbles change nothing, its setting decides.`,
   raise: 'Raise it by a tenth every two days while the animals stay calm, to 20–30 mg/L at gas-off (with shrimps 15–25).',

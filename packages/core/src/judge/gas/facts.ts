@@ -6,6 +6,7 @@ import { animalsFromDay } from '../../livestock/presence.js'
 import type { Plan } from '../../plan/plan.js'
 import { commonLimitMgPerL, hasGas } from '../../gas/linesOf.js'
 import type { Co2Range, GasAnimals } from '../../gas/grade.js'
+import type { NitrogenDanger } from '../judgeNitrogen.js'
 
 /** What a tank is, as far as its gas is judged by it. */
 export interface GasFacts {
@@ -14,6 +15,8 @@ export interface GasFacts {
   readonly animals: GasAnimals
   /** Days since the first came; `null` without any. */
   readonly daysWithAnimals: number | null
+  /** Ammonia or nitrite troubles animals: whatever their gills bear of gas, they bear less now. */
+  readonly hasNitrogenTrouble: boolean
   /** What the plan gives [mg/L]. */
   readonly planned: { readonly atLightsOn: Co2Range; readonly peak: Co2Range } | null
   /** The level at which a controller shuts all gas. */
@@ -36,12 +39,16 @@ export interface GasFacts {
 const TANNIN_DAYS = 120
 const NEW_SOIL_DAYS = 56
 
-/** `areSeen`: the journal tells of animals, whatever the plan says. `changedOn`: civil date. */
-export function gasFactsOf(
-  plan: Plan,
-  figures: TankFigures,
-  { ageDays, areSeen, changedOn }: { readonly ageDays: number; readonly areSeen: boolean; readonly changedOn: string | null },
-): GasFacts {
+export interface Circumstances {
+  readonly ageDays: number
+  /** The journal tells of animals, whatever the plan says. */
+  readonly areSeen: boolean
+  /** Civil date on which gas, hours or surface were last set. */
+  readonly changedOn: string | null
+  readonly nitrogen: NitrogenDanger
+}
+
+export function gasFactsOf(plan: Plan, figures: TankFigures, { ageDays, areSeen, changedOn, nitrogen }: Circumstances): GasFacts {
   const fromDay = animalsFromDay(plan)
   const areIn = areSeen || (fromDay !== null && ageDays >= fromDay)
   const [window] = plan.lightWindows
@@ -52,6 +59,7 @@ export function gasFactsOf(
     hasGas: hasGas(plan),
     animals: !areIn ? 'none' : wantsSensitive(plan.intent) ? 'sensitive' : 'some',
     daysWithAnimals: !areIn ? null : fromDay === null || ageDays < fromDay ? 0 : ageDays - fromDay,
+    hasNitrogenTrouble: nitrogen === 'trouble' || nitrogen === 'harm',
     planned: hasGas(plan) ? plannedCo2(figures) : null,
     limitMgPerL: commonLimitMgPerL(figures.gasLines),
     temperatureC: figures.temperatureC,

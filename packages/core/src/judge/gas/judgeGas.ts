@@ -42,6 +42,7 @@ export const GAS_ADVICE = [
   'less-waste',
   'first-week',
   'night-gas',
+  'nitrogen-first',
   'check-line',
   'controller-shuts',
   'raise',
@@ -243,6 +244,9 @@ function adviceOn({ verdict, by, supply, evidence, facts, records, nowMs }: Case
   // Two things to measure are work enough for a day.
   if (by !== null && !isFirm(by)) add(...measures([by]).slice(0, 2))
   if (verdict === 'doubtful') add(...measures(evidence.filter(({ moment }) => moment !== 'before-gas')).slice(0, 2))
+  // No more gas for animals that breathe badly as it is.
+  if (facts.hasNitrogenTrouble && facts.animals !== 'none')
+    for (const more of ['raise', 'earlier'] as const) if (advice.delete(more)) add('nitrogen-first')
   if (advice.size === 0) add('measure-again')
   return advice
 }

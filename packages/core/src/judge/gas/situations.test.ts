@@ -22,6 +22,7 @@ const FACTS: GasFacts = {
   hasNewSoil: false,
   clock: { gasOnMin: 630, lightsOnMin: 720, gasOffMin: 1140 },
   changedOn: null,
+  hasNitrogenTrouble: false,
 }
 let count = 0
 const shared = (hoursAgo: number) => ({
@@ -294,6 +295,22 @@ const SITUATIONS: readonly Situation[] = [
     never: ['raise'],
   },
   // Too little.
+  {
+    name: 'short, while nitrite troubles the animals',
+    facts: { hasNitrogenTrouble: true },
+    records: [pH(7.3, 'lights-on'), pH(7.2, 'gas-off'), kh(4)],
+    verdict: 'short',
+    says: ['nitrogen-first'],
+    never: ['raise', 'earlier'],
+  },
+  {
+    name: 'short, with ammonia in the water and no animals in it',
+    facts: { hasNitrogenTrouble: true, animals: 'none', daysWithAnimals: null },
+    records: [pH(7.3, 'lights-on'), pH(7.2, 'gas-off'), kh(4)],
+    verdict: 'short',
+    says: ['raise'],
+    never: ['nitrogen-first'],
+  },
   { name: 'short from morning to evening', records: [pH(7.3, 'lights-on'), pH(7.2, 'gas-off'), kh(4)], verdict: 'short', says: ['raise'] },
   {
     name: 'short, though the plan gives plenty: look at the line first',

@@ -73,7 +73,15 @@ const known = (readings: readonly Reading[], today = '2026-11-24', settings: rea
     ],
     [
       ['tanks', TANK, 'timeline'],
-      { today, startedOn: plan.startedOn, plan, changes: [], deeds: { acts: [], omitted: [] }, animalsAllowedFromDay: null, lightPutOff: [] },
+      {
+        today,
+        startedOn: plan.startedOn,
+        plan,
+        changes: [],
+        deeds: { acts: [], omitted: [] },
+        animalsAllowedFromDay: null,
+        lightPutOff: [],
+      },
     ],
     [['tanks', TANK, 'settings'], settings],
     [['tanks'], [tank]],
@@ -83,7 +91,11 @@ const conditionOf = (readings: readonly Reading[], now = Date.parse('2026-11-24T
   [
     ['tanks', TANK, 'condition'],
     {
-      gas: judgeGas(readings, gasFactsOf(plan, tankFigures(plan), { ageDays: 84, areSeen: false, changedOn: null }), now),
+      gas: judgeGas(
+        readings,
+        gasFactsOf(plan, tankFigures(plan), { ageDays: 84, areSeen: false, changedOn: null, nitrogen: 'unknown' }),
+        now,
+      ),
       nitrogen: judgeNitrogen(readings, { ageDays: 84, hasGas: true, temperatureC: 24.5, roomCo2Ppm: 600 }, now),
     },
   ] as const
