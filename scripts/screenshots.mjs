@@ -95,7 +95,9 @@ try {
   await shot('calendar', '/tanks/01920000-0000-7000-8000-000000000002/calendar', {
     before: (page) => page.getByText('brown film', { exact: true }).waitFor(),
   })
-  await shot('answers', '/answers/gas?tank=01920000-0000-7000-8000-000000000001', { before: (page) => page.getByText('gas off').first().waitFor() })
+  await shot('answers', '/answers/gas?tank=01920000-0000-7000-8000-000000000001', {
+    before: (page) => page.getByText('gas off').first().waitFor(),
+  })
   await shot('workings', '/workings/feed.salt-grams?addMgPerL=10&litres=180')
   await shot('settings', '/settings')
   await shot('intent', `${RIVER}/plan/intent`, { before: sheet })
