@@ -27,9 +27,15 @@ export const lightSettingOf = (plan: Plan): LightSetting => ({
 })
 const dimmedTo = ({ dimFraction }: Lamp): number => commonAnswers().number('lamps/*/dimFraction', dimFraction)
 
+/** The light of each setting, by date. */
+export interface DatedLight extends LightSetting {
+  readonly fromDay: number
+}
+export const lightsOf = (timeline: readonly TimelineEntry[]): DatedLight[] =>
+  timeline.map(({ fromDay, plan }) => ({ fromDay, ...lightSettingOf(plan) }))
+
 /** What the light works towards: the most that any setting gives. Steps taken on the way do not lower it. */
-export function lightTarget(timeline: readonly TimelineEntry[]): LightSetting {
-  const settings = timeline.map(({ plan }) => lightSettingOf(plan))
+export function lightTarget(settings: readonly LightSetting[]): LightSetting {
   return {
     hours: Math.max(0, ...settings.map(({ hours }) => hours)),
     dimFraction: Math.max(0, ...settings.map(({ dimFraction }) => dimFraction)),
@@ -85,14 +91,16 @@ export interface LightPartSet {
   /** It goes along with the steps: as much as the day's step or more, or the step of the day on which it was set. Less is a deliberate cut. */
   readonly follows: boolean
 }
-export function lightPartOn(timeline: readonly TimelineEntry[], steps: readonly LightStep[], day: number, part: LightPart): LightPartSet {
-  const valueOf = ({ plan }: TimelineEntry): number => lightSettingOf(plan)[part]
+export function lightPartOn(settings: readonly DatedLight[], steps: readonly LightStep[], day: number, part: LightPart): LightPartSet {
   const isSame = (a: number, b: number): boolean => Math.abs(a - b) < ALIKE[part]
-  const so = timeline.filter(({ fromDay }) => fromDay <= day)
-  const held = so.length === 0 ? timeline.slice(0, 1) : so
-  const value = valueOf(held.at(-1)!)
-  const lastOther = held.findLastIndex((entry) => !isSame(valueOf(entry), value))
-  const setOn = held[lastOther + 1]!.fromDay
+  const inForce = Math.max(
+    0,
+    settings.findLastIndex(({ fromDay }) => fromDay <= day),
+  )
+  const value = settings[inForce]![part]
+  let lastOther = inForce
+  while (lastOther >= 0 && isSame(settings[lastOther]![part], value)) lastOther--
+  const setOn = settings[lastOther + 1]!.fromDay
   const stepOn = (when: number): number | undefined => steps.findLast(({ fromDay }) => fromDay <= when)?.[part]
   const asked = stepOn(day) ?? value
   const isTaken = [setOn, setOn + EARLY_DAYS].some((when) => isSame(value, stepOn(when) ?? NaN))

@@ -4,6 +4,7 @@ import { feedPhasesOf } from './feedPhases.js'
 import {
   isSameLight,
   lightPartOn,
+  lightsOf,
   lightSettingOf,
   lightStepsTo,
   lightTarget,
@@ -36,7 +37,8 @@ export function programmed(
   settings: readonly TimelineEntry[],
   { today, animalsAllowedFromDay, lightPutOff = [] }: ProgrammeFacts,
 ): ProgrammedLife {
-  const target = lightTarget(settings)
+  const lights = lightsOf(settings)
+  const target = lightTarget(lights)
   const steps = lightStepsTo(target)
   const taken = stepsTaken(steps, lightPutOff)
   const isYoung = today < PROGRAMME_DAYS
@@ -44,9 +46,9 @@ export function programmed(
 
   /** One part of the light on a day; `entry` is what was set for it. */
   const partOn = (day: number, entry: TimelineEntry, part: LightPart): number => {
-    const { value, isMeant } = lightPartOn(settings, steps, day, part)
+    const { value, isMeant } = lightPartOn(lights, steps, day, part)
     // What is still to come rises from what is followed today; the last step is reached, though it was never kept by hand.
-    const isAhead = isYoung && day > today && entry === setToday && lightPartOn(settings, steps, today, part).follows
+    const isAhead = isYoung && day > today && entry === setToday && lightPartOn(lights, steps, today, part).follows
     const asked = day < PROGRAMME_DAYS ? taken.findLast(({ fromDay }) => fromDay <= day)?.[part] : isAhead ? target[part] : undefined
     if (asked === undefined) return value
     if (isAhead) return isMeant ? Math.max(value, asked) : asked
@@ -54,14 +56,15 @@ export function programmed(
   }
   const planOn = (day: number, entry: TimelineEntry): Plan => {
     const plan = withAnimalsAllowed(entry.plan, today, animalsAllowedFromDay)
+    if (day >= PROGRAMME_DAYS && !(isYoung && day > today)) return plan
     const light = { hours: partOn(day, entry, 'hours'), dimFraction: partOn(day, entry, 'dimFraction') }
     return isSameLight(light, lightSettingOf(plan)) ? plan : withLight(plan, light)
   }
   /** What a step asks for: of a part that was cut, what it was cut to. */
   const askedOf = (step: LightStep): LightStep | null => {
     const before = Math.max(0, step.fromDay - 1)
-    const hours = lightPartOn(settings, steps, before, 'hours')
-    const power = lightPartOn(settings, steps, before, 'dimFraction')
+    const hours = lightPartOn(lights, steps, before, 'hours')
+    const power = lightPartOn(lights, steps, before, 'dimFraction')
     if (!hours.follows && !power.follows) return null
     return { ...step, hours: hours.follows ? step.hours : hours.value, dimFraction: power.follows ? step.dimFraction : power.value }
   }
