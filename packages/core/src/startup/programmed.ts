@@ -56,7 +56,7 @@ export function programmed(
   }
   const planOn = (day: number, entry: TimelineEntry): Plan => {
     const plan = withAnimalsAllowed(entry.plan, today, animalsAllowedFromDay)
-    if (day >= PROGRAMME_DAYS && !(isYoung && day > today)) return plan
+    if (day >= PROGRAMME_DAYS && !(isYoung && day > today && entry === setToday)) return plan
     const light = { hours: partOn(day, entry, 'hours'), dimFraction: partOn(day, entry, 'dimFraction') }
     return isSameLight(light, lightSettingOf(plan)) ? plan : withLight(plan, light)
   }
