@@ -14,7 +14,7 @@ export interface Flag {
 const OXYGEN_WARN = 5
 const OXYGEN_ALARM = 4
 /** Ammonia and nitrite [mg N/L] at which no animal may go in. Rule of thumb: the lowest that kits read. */
-const NITROGEN_LIMIT = 0.25
+export const NO_ANIMALS_MG_N_PER_L = 0.25
 
 /** Flags of one week, alarms first. Without animals nothing is an alarm. */
 export function flagsOf(results: readonly MemberResult[], arm: Arm, week: number, animals: GasAnimals): Flag[] {
@@ -28,8 +28,8 @@ export function flagsOf(results: readonly MemberResult[], arm: Arm, week: number
   const grade = gradeOf({ low: co2.low, value: co2.median, high: co2.high }, animals)
   if (grade !== 'fine') add(`co2-${grade}`, grade === 'too-much' || grade === 'dangerous', co2.high)
   if (oxygen.low < OXYGEN_WARN) add('oxygen-low', oxygen.median < OXYGEN_ALARM, oxygen.low)
-  if (ammonia.median > NITROGEN_LIMIT) add('ammonia', true, ammonia.median)
-  if (nitrite.median > NITROGEN_LIMIT) add('nitrite', true, nitrite.median)
+  if (ammonia.median > NO_ANIMALS_MG_N_PER_L) add('ammonia', true, ammonia.median)
+  if (nitrite.median > NO_ANIMALS_MG_N_PER_L) add('nitrite', true, nitrite.median)
   return flags.sort((a, b) => Number(b.severity === 'alarm') - Number(a.severity === 'alarm'))
 }
 

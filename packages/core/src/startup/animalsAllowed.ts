@@ -1,13 +1,12 @@
 import { compile } from '../ecosystem/compile.js'
 import { DAY, DAY_STRIDE } from '../ecosystem/daySeries.js'
+import { NO_ANIMALS_MG_N_PER_L } from '../ecosystem/flags.js'
 import { DEFAULT_PARAMETERS } from '../ecosystem/parameters.js'
 import { simulate } from '../ecosystem/simulate.js'
 import type { Plan } from '../plan/plan.js'
 import { programmed } from './programmed.js'
 
 const DAYS = 84
-/** Ammonia and nitrite [mg N/L] at which no animal may go in. Rule of thumb: the lowest step of coarse kits. */
-export const NO_ANIMALS_MG_N_PER_L = 0.25
 /** Two tests a day or more apart, and a film to graze, take at least this long. General practice: two weeks. */
 const EARLIEST_DAY = 14
 

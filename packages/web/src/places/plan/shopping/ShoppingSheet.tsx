@@ -130,7 +130,7 @@ export function ShoppingSheet({ desk }: { desk: Desk }) {
           tankId={desk.tankId}
           muted={desk.plan.muted}
           change={desk.change}
-          findings={findings.filter(({ code }) => code === 'money-short')}
+          findings={findings.filter(({ code, severity }) => code === 'money-short' || severity === 'stop')}
         />
       </Box>
       <Box
