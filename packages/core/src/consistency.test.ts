@@ -13,7 +13,7 @@ import { attentionOf } from './judge/attention.js'
 import { gasFactsOf, plannedCo2 } from './judge/gas/facts.js'
 import { judgeGas } from './judge/gas/judgeGas.js'
 import { areAnimalsSeen } from './judge/gas/suffering.js'
-import { judgeNitrogen } from './judge/judgeNitrogen.js'
+import { isTrouble, judgeNitrogen } from './judge/judgeNitrogen.js'
 import { trialsOf } from './judge/tryFirst.js'
 import { dimOf, lightHoursOf } from './light/lampsOf.js'
 import { gasAnimalsAt, hasAnimalsAt } from './livestock/presence.js'
@@ -142,12 +142,12 @@ describe('every place tells the same', () => {
         expect(codes.includes('gas-much')).toBe(grade === 'much')
         if (grade !== 'fine') expect(planned.verdict).toBe(grade)
       }
-      if (facts.animals !== 'none' && ['trouble', 'harm'].includes(nitrogen.danger)) {
+      if (facts.animals !== 'none' && isTrouble(nitrogen.danger)) {
         expect(gas.advice).not.toContain('raise')
         expect(gas.advice).not.toContain('earlier')
       }
       // More gas is never tried against the judgement.
-      const tried = trialsOf(now, { animals: facts.animals, gas }).map(({ code }) => code)
+      const tried = trialsOf(now, { gas, nitrogen: nitrogen.danger }).map(({ code }) => code)
       if (tried.includes('gas-more') && facts.animals !== 'none') expect(gas.advice).toContain('raise')
       if (gas.severity === 'alarm' && facts.animals !== 'none') expect(tried).not.toContain('surface-less')
     }))

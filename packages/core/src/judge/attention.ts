@@ -1,5 +1,5 @@
 import type { GasJudgement } from './gas/judgeGas.js'
-import type { NitrogenJudgement } from './judgeNitrogen.js'
+import { isTrouble, type NitrogenJudgement } from './judgeNitrogen.js'
 import type { JournalEvent } from '../plan/journal.js'
 
 /** Why a tank comes first on a round, most pressing first. */
@@ -16,7 +16,7 @@ export function attentionOf(
   const glance = events.find((event) => event.kind === 'glance')
   if (gas.verdict === 'suffering' || glance?.animals === 'dead' || events.some(({ kind }) => kind === 'death')) found.add('animals')
   if (gas.verdict !== 'suffering' && (gas.severity === 'alarm' || gas.severity === 'warn' || gas.verdict === 'short')) found.add('gas')
-  if (gas.animals !== 'none' && (nitrogen.danger === 'trouble' || nitrogen.danger === 'harm')) found.add('ammonia')
+  if (gas.animals !== 'none' && isTrouble(nitrogen.danger)) found.add('ammonia')
   if (glance?.outlet === 'stopped' || glance?.outlet === 'weak') found.add('outlet')
   if (events.some((event) => event.kind === 'sign' && event.amount === 3)) found.add('signs')
   return ATTENTIONS.filter((attention) => found.has(attention))

@@ -31,6 +31,9 @@ export type Readiness = (typeof READINESS)[number]
 export const NITROGEN_DANGERS = ['none-seen', 'unknown', 'trouble', 'harm'] as const
 export type NitrogenDanger = (typeof NITROGEN_DANGERS)[number]
 
+/** Animals suffer from it, or soon will. */
+export const isTrouble = (danger: NitrogenDanger): boolean => danger === 'trouble' || danger === 'harm'
+
 export interface NitrogenFacts {
   readonly ageDays: number
   readonly hasGas: boolean

@@ -7,7 +7,7 @@ import { samplePlan } from '../testing/samplePlan.js'
 import { bestTrials, TRIAL_WEEKS, trialsOf, type MemberTrials, type Trial, type TrialContext, type TrialFacts } from './tryFirst.js'
 
 const MEMBERS = [1, 2, 3, 4, 5, 6, 7, 8]
-const QUIET: TrialFacts = { animals: 'some', gas: { verdict: 'enough', advice: ['hold'] } }
+const QUIET: TrialFacts = { gas: { verdict: 'enough', advice: ['hold'], animals: 'some' }, nitrogen: 'none-seen' }
 const bright: Partial<Plan> = { lamps: [{ ...samplePlan.lamps[0]!, watts: 110, dimFraction: 1 }] }
 
 const run = (plan: Plan, trials: readonly Trial[], today = 120): MemberTrials[] =>
@@ -24,6 +24,7 @@ const context = (plan: Plan, part: Partial<TrialContext> = {}): TrialContext => 
   isGrowthPoor: false,
   ...part,
 })
+const UNINHABITED: TrialFacts = { ...QUIET, gas: { ...QUIET.gas, animals: 'none' } }
 const codes = (plan: Plan, facts = QUIET): string[] => trialsOf(plan, facts).map(({ code }) => code)
 
 describe('what is tried', () => {
@@ -37,9 +38,17 @@ describe('what is tried', () => {
   test('more gas only where the judgement of the gas asks for it, or nobody lives there', () => {
     expect(codes(samplePlan)).not.toContain('gas-more')
     expect(codes(samplePlan)).not.toContain('surface-less')
-    expect(codes(samplePlan, { animals: 'some', gas: { verdict: 'short', advice: ['raise'] } })).toContain('gas-more')
-    expect(codes(samplePlan, { ...QUIET, animals: 'none' })).toContain('gas-more')
-    expect(codes({ ...samplePlan, gasLines: [] }, { ...QUIET, animals: 'none' })).not.toContain('gas-more')
+    expect(codes(samplePlan, { ...QUIET, gas: { verdict: 'short', advice: ['raise'], animals: 'some' } })).toContain('gas-more')
+    expect(codes(samplePlan, UNINHABITED)).toContain('gas-more')
+    expect(codes({ ...samplePlan, gasLines: [] }, UNINHABITED)).not.toContain('gas-more')
+  })
+  test('while ammonia or nitrite troubles animals nothing that drives gas out, brings more of it or takes plants away', () => {
+    for (const nitrogen of ['trouble', 'harm'] as const) {
+      const tried = codes(samplePlan, { ...QUIET, nitrogen })
+      for (const code of ['gas-less', 'gas-more', 'surface-more', 'surface-less', 'trim']) expect(tried).not.toContain(code)
+      expect(tried).toContain('change-more')
+    }
+    expect(codes(samplePlan, { ...UNINHABITED, nitrogen: 'harm' })).toContain('surface-more')
   })
 })
 

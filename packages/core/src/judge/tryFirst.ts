@@ -10,6 +10,7 @@ import { SURFACES, type FeedingSchool, type Plan } from '../plan/plan.js'
 import { USUAL_SURFACE } from '../tank/flowOf.js'
 import { minutesPerWeek } from '../routine/jobs.js'
 import type { GasJudgement } from './gas/judgeGas.js'
+import { isTrouble, type NitrogenDanger } from './judgeNitrogen.js'
 import type { GasAnimals } from '../gas/grade.js'
 
 /** One change that a grower can make today. */
@@ -61,13 +62,16 @@ const SHORTEST_H = 5
 const LONGEST_H = 9
 
 export interface TrialFacts {
-  readonly animals: GasAnimals
-  /** As it is judged now; more gas is tried only where that judgement asks for it. */
-  readonly gas: Pick<GasJudgement, 'verdict' | 'advice'>
+  /** As it is judged now, with the animals that were seen; more gas is tried only where that judgement asks for it. */
+  readonly gas: Pick<GasJudgement, 'verdict' | 'advice' | 'animals'>
+  /** While ammonia or nitrite troubles animals, neither what drives gas out and so makes ammonia bite, nor what takes plants away. */
+  readonly nitrogen: NitrogenDanger
 }
 
 /** The single changes that make sense in this tank. `plan`: in force today. */
-export function trialsOf(plan: Plan, { animals, gas }: TrialFacts): Trial[] {
+export function trialsOf(plan: Plan, { gas, nitrogen }: TrialFacts): Trial[] {
+  const isUninhabited = gas.animals === 'none'
+  const isTroubled = !isUninhabited && isTrouble(nitrogen)
   const figures = tankFigures(plan)
   const trials: Trial[] = []
   const add = (code: TrialCode, levers: Levers): void => void trials.push({ code, levers })
@@ -80,14 +84,14 @@ export function trialsOf(plan: Plan, { animals, gas }: TrialFacts): Trial[] {
   if (hours !== undefined && hours - STEP.shorterH >= SHORTEST_H) add('shorten', { hours: hours - STEP.shorterH })
   if (hours !== undefined && hours + STEP.longerH <= LONGEST_H) add('lengthen', { hours: hours + STEP.longerH })
   if (figures.gasLines.length > 0) {
-    add('gas-less', { gasFactor: STEP.gasLess })
-    if (animals === 'none' || gas.advice.includes('raise')) add('gas-more', { gasFactor: STEP.gasMore })
+    if (!isTroubled) add('gas-less', { gasFactor: STEP.gasLess })
+    if (isUninhabited || gas.advice.includes('raise')) add('gas-more', { gasFactor: STEP.gasMore })
   }
   const surface = SURFACES.indexOf(plan.flow.surface ?? USUAL_SURFACE)
   const [calmer, livelier] = [SURFACES[surface - 1], SURFACES[surface + 1]]
-  if (livelier !== undefined) add('surface-more', { surface: livelier })
+  if (livelier !== undefined && !isTroubled) add('surface-more', { surface: livelier })
   // Less exchange is more gas.
-  const bearsMoreGas = animals === 'none' || gas.verdict === 'no-gas' || gas.advice.includes('raise')
+  const bearsMoreGas = isUninhabited || (gas.verdict === 'no-gas' && !isTroubled) || gas.advice.includes('raise')
   if (calmer !== undefined && bearsMoreGas) add('surface-less', { surface: calmer })
   const { fraction, everyDays } = plan.changes
   if (everyDays > 3) add('change-more', { changeEveryDays: Math.max(3, Math.round(everyDays / 2)) })
@@ -97,7 +101,7 @@ export function trialsOf(plan: Plan, { animals, gas }: TrialFacts): Trial[] {
   if (richer !== undefined) add('feed-more', { feeding: richer })
   if (leaner !== undefined) add('feed-less', { feeding: leaner })
   if (plan.patches.length > 0) {
-    add('trim', { massFactor: STEP.trim })
+    if (!isTroubled) add('trim', { massFactor: STEP.trim })
     add('pots', { massFactor: STEP.pots })
   }
   return trials

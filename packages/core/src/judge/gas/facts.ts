@@ -6,7 +6,7 @@ import { animalsFromDay } from '../../livestock/presence.js'
 import type { Plan } from '../../plan/plan.js'
 import { commonLimitMgPerL, hasGas } from '../../gas/linesOf.js'
 import type { Co2Range, GasAnimals } from '../../gas/grade.js'
-import type { NitrogenDanger } from '../judgeNitrogen.js'
+import { isTrouble, type NitrogenDanger } from '../judgeNitrogen.js'
 
 /** What a tank is, as far as its gas is judged by it. */
 export interface GasFacts {
@@ -59,7 +59,7 @@ export function gasFactsOf(plan: Plan, figures: TankFigures, { ageDays, areSeen,
     hasGas: hasGas(plan),
     animals: !areIn ? 'none' : wantsSensitive(plan.intent) ? 'sensitive' : 'some',
     daysWithAnimals: !areIn ? null : fromDay === null || ageDays < fromDay ? 0 : ageDays - fromDay,
-    hasNitrogenTrouble: nitrogen === 'trouble' || nitrogen === 'harm',
+    hasNitrogenTrouble: isTrouble(nitrogen),
     planned: hasGas(plan) ? plannedCo2(figures) : null,
     limitMgPerL: commonLimitMgPerL(figures.gasLines),
     temperatureC: figures.temperatureC,

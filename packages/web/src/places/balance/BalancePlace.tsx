@@ -63,7 +63,7 @@ function KnownBalance({ tankId, revision, told, draft }: KnownProps) {
   // Once the plan itself is known, so that it never waits.
   const planned = useWhole(forecast)
   const tryFirst = useTryFirst(
-    planned === null || gas === null ? null : { timeline, today, deeds, plan, gas: gas.summary, results: planned },
+    planned === null || condition === undefined ? null : { timeline, today, deeds, plan, condition, results: planned },
   )
 
   const show = useCallback(

@@ -1,15 +1,5 @@
-import {
-  bestTrials,
-  gasAnimalsAt,
-  leadOf,
-  trialsOf,
-  type MemberResult,
-  type Plan,
-  type TrialEffect,
-  type TimelineEntry,
-  type Deeds,
-} from '@jovrin/core'
-import type { GasSummary } from '@jovrin/contract'
+import { bestTrials, leadOf, trialsOf, type MemberResult, type Plan, type TrialEffect, type TimelineEntry, type Deeds } from '@jovrin/core'
+import type { TankCondition } from '@jovrin/contract'
 import { useMemo } from 'react'
 import { useTrials } from '../../workers/useTrials.js'
 
@@ -19,7 +9,8 @@ interface TryFirstWish {
   readonly deeds: Deeds
   /** In force today. */
   readonly plan: Plan
-  readonly gas: GasSummary
+  /** What is judged of the tank now: animals that were seen count, whatever the plan says. */
+  readonly condition: TankCondition
   /** Of the plan as it is, whole. */
   readonly results: readonly MemberResult[]
 }
@@ -31,9 +22,12 @@ const POOR_SHARE = 0.55
 
 /** The best single changes from today's state; `null` while they are reckoned, or while there is nothing to reckon from. */
 export function useTryFirst(wish: TryFirstWish | null): readonly TrialEffect[] | null {
-  const { timeline, today, deeds, plan, gas, results } = wish ?? NOTHING
-  const animals = plan === null ? 'none' : gasAnimalsAt(plan, today)
-  const trials = useMemo(() => (plan === null || gas === null ? [] : trialsOf(plan, { animals, gas })), [plan, animals, gas])
+  const { timeline, today, deeds, plan, condition, results } = wish ?? NOTHING
+  const animals = condition?.gas.animals ?? 'none'
+  const trials = useMemo(
+    () => (plan === null || condition === null ? [] : trialsOf(plan, { gas: condition.gas, nitrogen: condition.nitrogen.danger })),
+    [plan, condition],
+  )
   const members = useTrials(plan === null || trials.length === 0 ? null : { timeline, today, deeds, trials })
   return useMemo(() => {
     if (plan === null || members === null || results.length === 0) return null
@@ -42,4 +36,4 @@ export function useTryFirst(wish: TryFirstWish | null): readonly TrialEffect[] |
     return bestTrials(trials, members, { plan, animals, areAlgaeTrouble, isGrowthPoor: lead.growth.share.median < POOR_SHARE })
   }, [plan, members, results, trials, animals, today])
 }
-const NOTHING = { timeline: [], today: 0, deeds: { acts: [], omitted: [] }, plan: null, gas: null, results: [] } as const
+const NOTHING = { timeline: [], today: 0, deeds: { acts: [], omitted: [] }, plan: null, condition: null, results: [] } as const
