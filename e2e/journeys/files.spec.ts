@@ -6,28 +6,28 @@ test('export, wipe, import, compare equal', async ({ page, demoApp, emptyApp }) 
   const out = (await (await page.request.get(`${demoApp}/api/tanks/${RIVER}/file`)).json()) as Record<string, unknown>
   await page.goto(`${emptyApp}/settings`)
   await page
-    .getByLabel('Bring a tank’s file in')
+    .getByLabel('Import a tank’s file')
     .setInputFiles({ name: 'river.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(out)) })
   await expect(page.getByText(/Reading-room river: \d+ records, 5 revisions of the plan\. Nothing is kept yet\./)).toBeVisible()
   await expect(page.getByText('4 pictures are named but not stored here')).toBeVisible()
-  await page.getByRole('button', { name: 'Bring it in' }).click()
+  await page.getByRole('button', { name: 'Import it' }).click()
   await expect(page.getByText('Reading-room river is on the shelf.')).toBeVisible()
   const back = (await (await page.request.get(`${emptyApp}/api/tanks/${RIVER}/file`)).json()) as Record<string, unknown>
   expect(bare(back)).toEqual(bare(out))
 
   // The same again is refused; half a file and another kind of file are, too.
   await page
-    .getByLabel('Bring a tank’s file in')
+    .getByLabel('Import a tank’s file')
     .setInputFiles({ name: 'river.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(out)) })
   await expect(page.getByText('This tank is already here')).toBeVisible()
   await page.getByLabel('as a copy, with ids of its own').check()
   await expect(page.getByText(/Nothing is kept yet/)).toBeVisible()
   await page
-    .getByLabel('Bring a tank’s file in')
+    .getByLabel('Import a tank’s file')
     .setInputFiles({ name: 'half.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(out).slice(0, 5000)) })
   await expect(page.getByText('This file is cut off or damaged')).toBeVisible()
   await page
-    .getByLabel('Bring a tank’s file in')
+    .getByLabel('Import a tank’s file')
     .setInputFiles({ name: 'poem.json', mimeType: 'application/json', buffer: Buffer.from('roses are red') })
   await expect(page.getByText('This is not a tank’s file written by Jovrin.')).toBeVisible()
 })
@@ -36,9 +36,9 @@ test('a long table shows how far it is and is called off: nothing of it is kept'
   await page.goto(`${demoApp}/settings`)
   const minute = (index: number): string => new Date(Date.parse('2025-01-01T00:00:00Z') + index * 600_000).toISOString()
   const table = `at,quantity,value\n${Array.from({ length: 50_000 }, (_, index) => `${minute(index)},oxygen,7.1`).join('\n')}`
-  await page.getByLabel('Bring readings in (CSV)').setInputFiles({ name: 'log.csv', mimeType: 'text/csv', buffer: Buffer.from(table) })
-  await page.getByRole('button', { name: 'Look it over' }).click()
-  await expect(page.getByRole('progressbar', { name: 'Look it over' })).toHaveAttribute('aria-valuenow', /[1-9]/)
+  await page.getByLabel('Import readings (CSV)').setInputFiles({ name: 'log.csv', mimeType: 'text/csv', buffer: Buffer.from(table) })
+  await page.getByRole('button', { name: 'Check it' }).click()
+  await expect(page.getByRole('progressbar', { name: 'Check it' })).toHaveAttribute('aria-valuenow', /[1-9]/)
   await page.getByRole('button', { name: 'Call it off' }).click()
   await expect(page.getByText('Called off. Nothing was kept.')).toBeVisible()
   await expect(page.getByRole('progressbar')).toHaveCount(0)
@@ -50,20 +50,20 @@ test('a long table shows how far it is and is called off: nothing of it is kept'
 
 test('readings from a table: guessed, looked over, refused by line, mended, kept', async ({ page, demoApp }) => {
   await page.goto(`${demoApp}/settings`)
-  const input = page.getByLabel('Bring readings in (CSV)')
+  const input = page.getByLabel('Import readings (CSV)')
   await input.setInputFiles({
     name: 'log.csv',
     mimeType: 'text/csv',
     buffer: Buffer.from('Date;pH;KH\n23.11.2026;6,71;4\n24.11.2026;sour;4\n'),
   })
-  await page.getByRole('button', { name: 'Look it over' }).click()
+  await page.getByRole('button', { name: 'Check it' }).click()
   await expect(page.getByText('Line 3: “sour” is not a number.')).toBeVisible()
-  await expect(page.getByRole('button', { name: /Bring \d+ readings in/ })).toHaveCount(0)
+  await expect(page.getByRole('button', { name: /Import \d+ readings/ })).toHaveCount(0)
   await input.setInputFiles({ name: 'log.csv', mimeType: 'text/csv', buffer: Buffer.from('Date;pH;KH\n23.11.2026;6,71;4\n') })
-  await page.getByRole('button', { name: 'Look it over' }).click()
+  await page.getByRole('button', { name: 'Check it' }).click()
   await expect(page.getByText('1 rows: 2 new readings, 0 already here, 0 refused.')).toBeVisible()
-  await page.getByRole('button', { name: 'Bring 2 readings in' }).click()
-  await expect(page.getByText('2 readings were brought in.')).toBeVisible()
+  await page.getByRole('button', { name: 'Import 2 readings' }).click()
+  await expect(page.getByText('2 readings were imported.')).toBeVisible()
   await page.goto(`${demoApp}/tanks/${RIVER}/journal?of=pH`)
   await expect(page.getByRole('listitem').filter({ hasText: 'pH 6.71' })).toHaveCount(1)
 })

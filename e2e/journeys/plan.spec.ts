@@ -259,7 +259,7 @@ test('silly outlines are refused or mended, with a sentence', async ({ page, dem
     { length: 10_000 },
     (_, index) => `${(100 + 20 * Math.cos(index / 1591.55)).toFixed(3)};${(20 + 12 * Math.sin(index / 1591.55)).toFixed(3)}`,
   ).join('\n')
-  await page.getByTestId('outline-file').setInputFiles({ name: 'shore.csv', mimeType: 'text/csv', buffer: Buffer.from(circle) })
+  await page.getByLabel('Open a file of corners').setInputFiles({ name: 'shore.csv', mimeType: 'text/csv', buffer: Buffer.from(circle) })
   await expect(
     page.getByText(/The zone was made\..* 10000 corners were thinned to \d+.* What lay outside the glass was cut off\./),
   ).toBeVisible()
@@ -296,7 +296,7 @@ test('a stone is traced from a photograph beside a ruler, turned, mirrored, copi
   const count = (await pieces()).length
   await page.getByRole('button', { name: 'Trace from a photograph' }).click()
   const picture = await page.screenshot()
-  await page.getByTestId('trace-file').setInputFiles({ name: 'stones.png', mimeType: 'image/png', buffer: picture })
+  await page.getByLabel('Open a photograph').setInputFiles({ name: 'stones.png', mimeType: 'image/png', buffer: picture })
   const canvas = page.getByTestId('trace-picture')
   await canvas.click({ position: { x: 40, y: 40 } })
   await canvas.click({ position: { x: 42, y: 40 } })

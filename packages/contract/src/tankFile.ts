@@ -1,4 +1,4 @@
-import { DATE_ORDERS, DECIMAL_MARKS, PLAIN_USES, READING_QUANTITIES, type ColumnUse } from '@jovrin/core'
+import { DATE_ORDERS, DECIMAL_MARKS, MOMENTS, PLAIN_USES, READING_QUANTITIES, type ColumnUse } from '@jovrin/core'
 import { z } from 'zod'
 import { CivilDate, Instant, TimeZone } from './dates.js'
 import { JobRecordSchema, JournalRecordSchema, SettingChangeSchema } from './journal.js'
@@ -60,6 +60,8 @@ export const ImportQuery = z.strictObject({ dryRun, as: z.enum(['same', 'copy'])
 export const RowImportQuery = z.strictObject({
   dryRun,
   mapping: z.string().max(10_000),
+  /** What becomes of a file with bad rows: nothing of it is kept, or all but those. */
+  badRows: z.enum(['stop', 'skip']).default('stop'),
   recordedBy: z.string().max(1000).optional(),
   work: WorkId.optional(),
 })
@@ -78,18 +80,35 @@ export type TankImportReport = z.output<typeof TankImportReport>
 
 const ColumnUseSchema: z.ZodType<ColumnUse> = z.discriminatedUnion('use', [
   ...PLAIN_USES.map((use) => z.strictObject({ use: z.literal(use) })),
-  z.strictObject({ use: z.literal('reading'), quantity: z.enum(READING_QUANTITIES), unit: z.string().max(20) }),
+  z.strictObject({
+    use: z.literal('reading'),
+    quantity: z.enum(READING_QUANTITIES),
+    unit: z.string().max(20),
+    moment: z.enum(MOMENTS).nullable().default(null),
+  }),
 ] as never) // one literal each
 export const RowMappingSchema = z.strictObject({
   columns: z.array(ColumnUseSchema).min(1).max(60),
   decimalMark: z.enum(DECIMAL_MARKS),
   dateOrder: z.enum(DATE_ORDERS),
   timeZone: TimeZone,
+  bareUnits: z.partialRecord(z.enum(READING_QUANTITIES), z.string().max(20)).default({}),
   delimiter: z.enum([',', ';', '\t', '|']),
   hasHeader: z.boolean(),
 })
 export type RowMappingChoice = z.output<typeof RowMappingSchema>
-/** Rows read, refused and already here; nothing is kept unless every row is good. */
+/** What a file says of one quantity in one unit, values canonical: what a person looks over before it is kept. */
+const ImportedColumn = z.object({
+  quantity: z.enum(READING_QUANTITIES),
+  unit: z.string(),
+  count: z.int(),
+  least: z.number(),
+  middle: z.number(),
+  most: z.number(),
+  /** Readings outside what is usual of most tanks. */
+  unlikely: z.int(),
+})
+/** Rows read, refused and already here; nothing is kept unless every row is good, or bad ones are to be left out. */
 export const RowImportReport = z.object({
   isKept: z.boolean(),
   rows: z.int(),
@@ -97,6 +116,8 @@ export const RowImportReport = z.object({
   alreadyHere: z.int(),
   refused: z.array(z.object({ line: z.int(), detail: z.string() })),
   refusedInAll: z.int(),
+  inFuture: z.int(),
+  columns: z.array(ImportedColumn),
   preview: z.array(
     z.object({ line: z.int(), at: z.string(), quantity: z.enum(READING_QUANTITIES), value: z.number(), qualifier: z.string() }),
   ),

@@ -337,6 +337,7 @@ export { isPreparation, JOB_KINDS, type JobKind, type JobValues } from './routin
 export { jobsBetween, minutesPerWeek, type Job, type Schedule } from './routine/jobs.js'
 export { listJobs, openToday, type JobState, type ListedJob } from './routine/listJobs.js'
 export { preparationJobs } from './routine/preparationJobs.js'
+export { bareUnit, guessColumn, readingColumn } from './journal/guessColumn.js'
 export { lightPutOffOf } from './journal/lightPutOff.js'
 export { deedsOf } from './journal/deedsOf.js'
 export { canonicalOf, enteredValue, readTyped, unitsOf, type EntryFault } from './journal/entry.js'
@@ -354,6 +355,7 @@ export {
   DATE_ORDERS,
   DECIMAL_MARKS,
   guarded,
+  lineEndsIn,
   PLAIN_USES,
   readRow,
   unguarded,

@@ -6,17 +6,19 @@ const long: RowMapping = {
   decimalMark: '.',
   dateOrder: 'ymd',
   timeZone: 'Europe/Berlin',
+  bareUnits: { nitrate: 'mg NO3/L' },
 }
 const wide: RowMapping = {
   columns: [
     { use: 'date' },
     { use: 'time' },
-    { use: 'reading', quantity: 'pH', unit: '' },
-    { use: 'reading', quantity: 'nitrate', unit: 'mg NO3/L' },
+    { use: 'reading', quantity: 'pH', unit: '', moment: 'gas-off' },
+    { use: 'reading', quantity: 'nitrate', unit: 'mg NO3/L', moment: null },
   ],
   decimalMark: ',',
   dateOrder: 'dmy',
   timeZone: 'Europe/Berlin',
+  bareUnits: { nitrate: 'mg NO3/L' },
 }
 
 describe('a row', () => {
@@ -36,13 +38,31 @@ describe('a row', () => {
     }))
   test('of a wide file: local date and time, decimal commas, gaps passed over', () => {
     const row = readRow(['3.11.2026', '19:30', '6,8', ''], 5, wide)
-    expect(row).toMatchObject({ readings: [{ at: '2026-11-03T18:30:00.000Z', quantity: 'pH', value: 6.8 }] })
+    expect(row).toMatchObject({ readings: [{ at: '2026-11-03T18:30:00.000Z', quantity: 'pH', value: 6.8, moment: 'gas-off' }] })
     expect('readings' in row && row.readings).toHaveLength(1)
   })
   test('without a time is taken at noon', () =>
     expect(readRow(['01/07/2026', '', '7', ''], 1, { ...wide, dateOrder: 'mdy' })).toMatchObject({
       readings: [{ at: '2026-01-07T11:00:00.000Z' }],
     }))
+  test.each([
+    ['3.11.26', '19:30'],
+    ['3.11.2026', '7:30 PM'],
+    ['3.11.2026', '19.30 Uhr'],
+    ['03.11.2026 19:30', ''],
+  ])('%s %s is the same evening', (date, time) =>
+    expect(readRow([date, time, '7', ''], 1, wide)).toMatchObject({ readings: [{ at: '2026-11-03T18:30:00.000Z' }] }),
+  )
+  test.each([
+    ['Nitrat', '22', 'mg/l', 22 / 4.42664, 'mg NO3/L'],
+    ['nitrate', '22', '', 22 / 4.42664, 'mg NO3/L'],
+    ['NO3', '5', 'mg N/L', 5, 'mg N/L'],
+    ['Temp', '77', 'F', 25, '°F'],
+  ])('a long file in the writer’s words: %s %s %s', (quantity, value, unit, canonical, enteredUnit) => {
+    const row = readRow(['2026-11-01T08:00:00Z', quantity, value, unit, ''], 2, long)
+    expect(row).toMatchObject({ readings: [{ enteredUnit }] })
+    expect('readings' in row ? row.readings[0]?.value : NaN).toBeCloseTo(canonical, 3)
+  })
   test.each([
     [['', 'pH', '7', '', ''], 'no-date'],
     [['2026-02-30T08:00:00Z', 'pH', '7', '', ''], 'bad-date'],

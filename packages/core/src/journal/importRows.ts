@@ -1,6 +1,8 @@
 import { instantOf, instantOfIso, isCivilDate } from '../plan/clock.js'
-import { READING_QUANTITIES, type Qualifier, type ReadingQuantity } from '../plan/journal.js'
+import type { Moment, Qualifier, ReadingQuantity } from '../plan/journal.js'
+import { momentNamed, quantityNamed } from './columnWords.js'
 import { enteredValue, readTyped, unitsOf, type EntryFault } from './entry.js'
+import { unitNamed } from './unitNamed.js'
 
 export const DATE_ORDERS = ['ymd', 'dmy', 'mdy'] as const
 export type DateOrder = (typeof DATE_ORDERS)[number]
@@ -27,13 +29,22 @@ export const PLAIN_USES = [
 ] as const
 /** What a column of the file holds. `long` files have a column that names the quantity and one with its value; `wide` ones a column a quantity. */
 export type ColumnUse =
-  { readonly use: (typeof PLAIN_USES)[number] } | { readonly use: 'reading'; readonly quantity: ReadingQuantity; readonly unit: string }
+  | { readonly use: (typeof PLAIN_USES)[number] }
+  | {
+      readonly use: 'reading'
+      readonly quantity: ReadingQuantity
+      readonly unit: string
+      /** When in the gas day the whole column was taken; a column of moments says otherwise row by row. */
+      readonly moment: Moment | null
+    }
 
 export interface RowMapping {
   readonly columns: readonly ColumnUse[]
   readonly decimalMark: DecimalMark
   readonly dateOrder: DateOrder
   readonly timeZone: string
+  /** What a number without a unit is in, by quantity: what the kits at hand report. */
+  readonly bareUnits: Readonly<Partial<Record<ReadingQuantity, string>>>
 }
 export interface ImportedReading {
   /** Line of the file, counted as editors do. */
@@ -79,41 +90,61 @@ export function readRow(
     const text = unguarded(cell(use) ?? '')
     return text === '' ? null : text
   }
-  const shared = { line, at, note: told('note'), method: told('method'), moment: told('moment'), recordedBy: told('recordedBy') }
+  const momentTold = told('moment')
+  const shared = { line, at, note: told('note'), method: told('method'), recordedBy: told('recordedBy') }
+  const rowMoment = momentTold === null ? null : (momentNamed(momentTold) ?? momentTold)
 
   // A file that says what was typed says all of it: a blank unit there is a blank unit.
   const enteredText = told('entered')
   const typedThere = enteredText === null ? {} : { enteredText, enteredUnit: told('enteredUnit') ?? '', basis: told('basis') }
 
-  const wanted: { quantity: ReadingQuantity; unit: string; text: string; id: string | null }[] = []
+  const wanted: { quantity: ReadingQuantity; unit: string; text: string; id: string | null; moment: string | null }[] = []
   const value = cell('value')
   if (value !== null) {
     const name = cell('quantity') ?? ''
-    if (!isQuantity(name)) return refuse('unknown-quantity', name)
+    const quantity = quantityNamed(name)
+    if (quantity === null) return refuse('unknown-quantity', name)
     if (value === '') return refuse('no-value', name)
     const id = cell('id')
-    wanted.push({ quantity: name, unit: cell('unit') ?? unitsOf(name)[0] ?? '', text: value, id: id === '' ? null : id })
+    const bare = mapping.bareUnits[quantity] ?? unitsOf(quantity)[0] ?? ''
+    wanted.push({
+      quantity,
+      unit: unitOfCell(quantity, cell('unit') ?? '', bare),
+      text: value,
+      id: id === '' ? null : id,
+      moment: rowMoment,
+    })
   }
   mapping.columns.forEach((column, index) => {
     const text = (cells[index] ?? '').trim()
-    if (column.use === 'reading' && text !== '') wanted.push({ quantity: column.quantity, unit: column.unit, text, id: null })
+    if (column.use === 'reading' && text !== '')
+      wanted.push({ quantity: column.quantity, unit: column.unit, text, id: null, moment: rowMoment ?? column.moment })
   })
   const readings: ImportedReading[] = []
-  for (const { quantity, unit, text, id } of wanted) {
+  for (const { quantity, unit, text, id, moment } of wanted) {
     const foreign = mapping.decimalMark === '.' ? ',' : '.'
     if (text.includes(foreign)) return refuse('wrong-mark', text)
     const typed = readTyped(text)
     if ('fault' in typed) return refuse(typed.fault, text)
     const entered = enteredValue(quantity, typed.shown, typed.qualifier, unit, null)
     if ('fault' in entered) return refuse(entered.fault, entered.fault === 'unknown-unit' ? `${quantity} ${unit}` : text)
-    readings.push({ ...shared, ...entered, quantity, id, enteredText: text, enteredUnit: unit, ...typedThere })
+    readings.push({ ...shared, ...entered, moment, quantity, id, enteredText: text, enteredUnit: unit, ...typedThere })
   }
   return { readings }
 }
 
 const neededCells = ({ columns }: RowMapping): number =>
   columns.reduce((last, { use }, index) => (use === 'at' || use === 'date' || use === 'value' || use === 'quantity' ? index + 1 : last), 0)
-const isQuantity = (name: string): name is ReadingQuantity => (READING_QUANTITIES as readonly string[]).includes(name)
+
+/** "mg/l" alone leaves the ion open: then the kit's unit says it, if it is one of milligrams too. */
+function unitOfCell(quantity: ReadingQuantity, text: string, bare: string): string {
+  if (text === '') return bare
+  const isOpen = /^(mg\s*\/\s*(l|liter|litre)|ppm)$/i.test(text) && /^mg /.test(bare)
+  return unitsOf(quantity).find((unit) => unit === text) ?? unitNamed(quantity, text) ?? (isOpen ? bare : text)
+}
+
+/** Line ends within the cells of a row: with them a row is found again by its line. */
+export const lineEndsIn = (cells: readonly string[]): number => cells.reduce((ends, cell) => ends + (cell.match(/\n/g)?.length ?? 0), 0)
 
 /** A leading apostrophe that guards a text cell from being taken for a formula. */
 export const unguarded = (text: string): string => (/^'+[=+\-@\t]/.test(text) ? text.slice(1) : text)
@@ -123,7 +154,7 @@ export const guarded = (text: string): string => (/^'*[=+\-@\t]/.test(text) ? `'
 function instantOfCell(text: string, timeText: string | null, { dateOrder, timeZone }: RowMapping): string | null {
   const iso = /^(\d{4}-\d{2}-\d{2})T\d{2}:\d{2}(:\d{2}(\.\d{1,3})?)?(Z|[+-]\d{2}:\d{2})$/.exec(text)
   if (iso) return isCivilDate(iso[1] ?? '') ? instantOfIso(text) : null
-  const [dateText = '', inlineTime = ''] = text.split(/[ T]+/, 2)
+  const [, dateText = '', inlineTime = ''] = /^(\S+?)(?:[\sT,]+(.*))?$/s.exec(text) ?? []
   const date = civilOf(dateText, dateOrder)
   const minutes = minutesOfText(timeText !== null && timeText !== '' ? timeText : inlineTime)
   if (date === null || minutes === null) return null
@@ -134,7 +165,8 @@ function civilOf(text: string, order: DateOrder): string | null {
   const parts = text.split(/[-./]/)
   if (parts.length !== 3 || !parts.every((part) => /^\d{1,4}$/.test(part))) return null
   const place = { ymd: [0, 1, 2], dmy: [2, 1, 0], mdy: [2, 0, 1] }[order]
-  const [year = '', month = '', day = ''] = place.map((index) => parts[index] ?? '')
+  const [written = '', month = '', day = ''] = place.map((index) => parts[index] ?? '')
+  const year = written.length === 2 ? `20${written}` : written
   if (year.length !== 4 || month.length > 2 || day.length > 2) return null
   const date = `${year}-${month.padStart(2, '0')}-${day.padStart(2, '0')}`
   return isCivilDate(date) ? date : null
@@ -143,8 +175,11 @@ function civilOf(text: string, order: DateOrder): string | null {
 /** Without a time of day noon is taken. */
 function minutesOfText(text: string): number | null {
   if (text === '') return 720
-  const match = /^(\d{1,2}):(\d{2})(?::(\d{2}))?$/.exec(text)
+  const match = /^(\d{1,2})[:.h](\d{2})(?::(\d{2}))?(?:\s*([ap])\.?m\.?|\s*uhr)?$/i.exec(text)
   if (!match) return null
-  const [hours, minutes] = [Number(match[1]), Number(match[2])]
+  const [written, minutes] = [Number(match[1]), Number(match[2])]
+  const half = match[4]?.toLowerCase()
+  if (half !== undefined && (written < 1 || written > 12)) return null
+  const hours = half === undefined ? written : (written % 12) + (half === 'p' ? 12 : 0)
   return hours < 24 && minutes < 60 ? hours * 60 + minutes : null
 }

@@ -1,5 +1,5 @@
 import { randomBytes } from 'node:crypto'
-import { readRow, uuidV7, type ImportedReading, type Reading } from '@jovrin/core'
+import { lineEndsIn, readRow, uuidV7, type ImportedReading, type Reading } from '@jovrin/core'
 import {
   enRefusal,
   enRowFault,
@@ -13,10 +13,10 @@ import {
 import Papa from 'papaparse'
 import { Refusal } from '../http/refusal.js'
 import { readingRow } from '../journal/rows.js'
+import { summedColumns } from './summedColumns.js'
 import { shareTexts, type SharedTexts } from '../longWork/sharedTexts.js'
 import type { Told } from '../longWork/task.js'
 
-const REFUSALS_TOLD = 50
 const PREVIEWED = 8
 const ROWS_PER_BATCH = 500
 /** Characters that are parsed at a time, so that neither a long file nor one of line ends alone stands in memory as rows. */
@@ -33,6 +33,8 @@ export interface ReadRows {
   readonly faults: readonly RowFaultAt[]
   readonly faultsInAll: number
   readonly preview: RowImportReport['preview']
+  readonly columns: RowImportReport['columns']
+  readonly inFuture: number
   /** JSON lists of the table’s rows, each with the line it came from: the database reads them as they are. */
   readonly batches: SharedTexts
 }
@@ -56,10 +58,21 @@ function decoded(bytes: Uint8Array, encoding: string): string {
   }
 }
 
-/** Reads a table against a mapping. `recordedBy` is who brings it in, for rows that do not say. */
-export function readRows(bytes: Uint8Array, mapping: RowMappingChoice, recordedBy: string | null, told: Told): ReadRows {
+export interface ReadRowsOptions {
+  readonly mapping: RowMappingChoice
+  /** Who brings it in, for rows that do not say. */
+  readonly recordedBy: string | null
+  /** What lies after it has not happened yet. */
+  readonly now: string
+  /** So many refusals are told one by one; all are counted. */
+  readonly refusalsTold: number
+}
+
+/** Reads a table against a mapping. */
+export function readRows(bytes: Uint8Array, options: ReadRowsOptions, told: Told): ReadRows {
+  const { mapping } = options
   const text = textOfFile(bytes)
-  const taken = takenReadings(recordedBy)
+  const taken = takenReadings(options)
   let rows = 0
   let line = 0
   let isHeader = mapping.hasHeader
@@ -69,7 +82,7 @@ export function readRows(bytes: Uint8Array, mapping: RowMappingChoice, recordedB
     chunkSize: CHARACTERS_AT_A_TIME,
     step: ({ data: cells, errors, meta }, parser) => {
       const first = line + 1
-      line = first + cells.reduce((ends, cell) => ends + (cell.match(/\n/g)?.length ?? 0), 0)
+      line = first + lineEndsIn(cells)
       if (errors.some(({ type }) => type === 'Quotes')) failure = new Refusal(422, 'broken_file', enRefusal.brokenQuotes(String(first)))
       else if (line > MOST_LINES || rows > READINGS_MOST_ROWS)
         failure = new Refusal(413, 'too_large', enRefusal.tooManyRows(String(READINGS_MOST_ROWS)))
@@ -92,19 +105,21 @@ export function readRows(bytes: Uint8Array, mapping: RowMappingChoice, recordedB
 }
 
 /** Sorts readings into those that are new in this file, said twice, or not to be kept. */
-function takenReadings(recordedBy: string | null) {
+function takenReadings({ recordedBy, now, refusalsTold }: ReadRowsOptions) {
   const faults: RowFaultAt[] = []
   const contentOfId = new Map<string, string>()
   const seen = new Set<string>()
   const preview: RowImportReport['preview'] = []
+  const columns = summedColumns()
   const batches: string[] = []
   let batch: object[] = []
   let faultsInAll = 0
   let readings = 0
   let twice = 0
+  let inFuture = 0
   const refuse = (line: number, detail: string): void => {
     faultsInAll++
-    if (faults.length < REFUSALS_TOLD) faults.push({ line, detail })
+    if (faults.length < refusalsTold) faults.push({ line, detail })
   }
   const pack = (): void => {
     if (batch.length > 0) batches.push(JSON.stringify(batch))
@@ -131,6 +146,8 @@ function takenReadings(recordedBy: string | null) {
     seen.add(content)
     const kept = reading.data as Reading // parsed, as there was no issue
     contentOfId.set(kept.id, content)
+    columns.add(kept)
+    if (kept.at > now) inFuture++
     if (preview.length < PREVIEWED) {
       const { at, quantity, value, qualifier } = kept
       preview.push({ line, at, quantity, value, qualifier })
@@ -144,7 +161,7 @@ function takenReadings(recordedBy: string | null) {
     refuse,
     all: () => {
       pack()
-      return { readings, twice, faults, faultsInAll, preview, batches: shareTexts(batches) }
+      return { readings, twice, faults, faultsInAll, preview, columns: columns.all(), inFuture, batches: shareTexts(batches) }
     },
   }
 }

@@ -1,13 +1,8 @@
-import type { RowMappingChoice } from '@jovrin/contract'
 import { task } from '../longWork/task.js'
 import { threaded } from '../longWork/threaded.js'
-import { readRows, type ReadRows } from './readRows.js'
+import { readRows, type ReadRows, type ReadRowsOptions } from './readRows.js'
 
-export interface RowsToRead {
+export interface RowsToRead extends ReadRowsOptions {
   readonly bytes: ArrayBuffer
-  readonly mapping: RowMappingChoice
-  readonly recordedBy: string | null
 }
-export default threaded(
-  task<RowsToRead, ReadRows>(({ bytes, mapping, recordedBy }, told) => readRows(new Uint8Array(bytes), mapping, recordedBy, told)),
-)
+export default threaded(task<RowsToRead, ReadRows>(({ bytes, ...options }, told) => readRows(new Uint8Array(bytes), options, told)))

@@ -1,5 +1,5 @@
 import { setImmediate } from 'node:timers/promises'
-import { enRowFault, type RowImportReport, type RowMappingChoice } from '@jovrin/contract'
+import { enRowFault, READINGS_MOST_ROWS, type RowImportReport, type RowMappingChoice } from '@jovrin/contract'
 import type { Knex } from 'knex'
 import type { Clock } from '../clock.js'
 import { allOrNothing } from '../db/allOrNothing.js'
@@ -12,25 +12,29 @@ import type { ReadRows, RowFaultAt } from './readRows.js'
 import type { RowsToRead } from './readRows.worker.js'
 
 const READER = new URL('./readRows.worker.ts', import.meta.url)
+/** When a file is looked over; once its bad rows are left out all are told, so that they can be handed back. */
 const REFUSALS_TOLD = 50
 
 export interface ReadingFile {
   readonly bytes: Buffer
   readonly mapping: RowMappingChoice
   readonly isDry: boolean
+  /** Keeps the good rows of a file with bad ones. */
+  readonly skipsBadRows: boolean
   /** Who brings it in, for rows that do not say. */
   readonly recordedBy: string | null
 }
 
 export const readingFileService = (db: Knex, clock: Clock, { threads }: Workers) => ({
-  /** Reads a file against a mapping. Kept only when every row is good, and not in a dry run, which does all the same and takes it back. */
-  take: async (tankId: string, { bytes, mapping, isDry, recordedBy }: ReadingFile, work: Work): Promise<RowImportReport> => {
+  /** Reads a file against a mapping. Kept only when every row is good or bad ones are to be left out, and not in a dry run, which does all the same and takes it back. */
+  take: async (tankId: string, { bytes, mapping, isDry, skipsBadRows, recordedBy }: ReadingFile, work: Work): Promise<RowImportReport> => {
     const copy = new Uint8Array(bytes).buffer // a body may share its memory with others
-    const task: RowsToRead = { bytes: copy, mapping, recordedBy }
+    const refusalsTold = skipsBadRows && !isDry ? READINGS_MOST_ROWS : REFUSALS_TOLD
+    const task: RowsToRead = { bytes: copy, mapping, recordedBy, now: clock().toISOString(), refusalsTold }
     const read = await threads.run<ReadRows>(READER, task, work, [copy])
     const kept = await allOrNothing(db, async (trx) => {
       const outcome = await keep(trx, tankId, read, clock().toISOString(), work)
-      return { ...outcome, isKept: !isDry && read.faultsInAll + outcome.faults.length === 0 }
+      return { ...outcome, isKept: !isDry && (skipsBadRows || read.faultsInAll + outcome.faults.length === 0) }
     })
     const faults = [...read.faults, ...kept.faults].sort((a, b) => a.line - b.line)
     return {
@@ -38,8 +42,10 @@ export const readingFileService = (db: Knex, clock: Clock, { threads }: Workers)
       rows: read.rows,
       accepted: read.readings - kept.here - kept.faults.length,
       alreadyHere: read.twice + kept.here,
-      refused: faults.slice(0, REFUSALS_TOLD),
+      refused: faults.slice(0, refusalsTold),
       refusedInAll: read.faultsInAll + kept.faults.length,
+      inFuture: read.inFuture,
+      columns: read.columns,
       preview: read.preview,
     }
   },

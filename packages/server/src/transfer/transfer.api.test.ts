@@ -188,6 +188,28 @@ describe('readings as CSV', () => {
     ])
     expect((await file()).journal).toHaveLength(before)
   })
+  test('the good rows alone are kept where bad ones are to be left out, and every bad one is told', async () => {
+    const bad = Array.from({ length: 60 }, (_, index) => `2026-11-0${(index % 9) + 1},oxygen,sour,,`)
+    const body = `at,what,value,unit,note\n2026-11-10,oxygen,8,,\n${bad.join('\n')}\n2026-11-11,oxygen,8.5,,`
+    const looked = await take(server, body, MAPPING, true)
+    expect(looked.body).toMatchObject({ isKept: false, accepted: 2, refusedInAll: 60 })
+    expect(looked.body.refused).toHaveLength(50)
+    const query = `badRows=skip&mapping=${encodeURIComponent(JSON.stringify(MAPPING))}`
+    const kept = await server.agent.post(`/api/tanks/${TANK_ID}/readings.csv?${query}`).set('Content-Type', 'text/csv').send(body)
+    expect(kept.body).toMatchObject({ isKept: true, accepted: 2, refusedInAll: 60 })
+    expect(kept.body.refused).toHaveLength(60)
+    const journal = (await file()).journal as { quantity?: string }[]
+    expect(journal.filter(({ quantity }) => quantity === 'oxygen')).toHaveLength(2)
+  })
+  test('what it holds of each quantity is told, and what has not happened yet', async () => {
+    const columns = [{ use: 'date' }, { use: 'reading', quantity: 'nitrate', unit: 'mg N/L', moment: null }]
+    const body = 'Datum,NO3\n2026-11-10,22\n2026-11-11,18\n2031-11-12,25'
+    const { body: report } = await take(server, body, { ...MAPPING, columns }, true)
+    expect(report).toMatchObject({
+      inFuture: 1,
+      columns: [{ quantity: 'nitrate', unit: 'mg N/L', count: 3, least: 18, middle: 22, most: 25, unlikely: 3 }],
+    })
+  })
   test('a dry run shows what would come, and keeps nothing', async () => {
     const answer = await take(
       server,

@@ -58,10 +58,10 @@ export const transferRoutes = ({ tankFiles, readingFiles, outgoing, tanks, works
     .post('/tanks/:id/readings.csv', express.raw({ type: 'text/csv', limit: READINGS_MOST_BYTES }), onlyWellFormed, async (req, res) => {
       const tank = await tankOf(req)
       const bytes = bodyOf(req, enRefusal.wantsCsv)
-      const { mapping: mappingText, dryRun, recordedBy, work: name } = RowImportQuery.parse(req.query)
+      const { mapping: mappingText, dryRun, badRows, recordedBy, work: name } = RowImportQuery.parse(req.query)
       const mapping = RowMappingSchema.parse(jsonOf(mappingText))
       const who = cutText((recordedBy ?? '').trim(), NAME_MOST)
-      const file = { bytes, mapping, isDry: dryRun === 'true', recordedBy: who === '' ? null : who }
+      const file = { bytes, mapping, isDry: dryRun === 'true', skipsBadRows: badRows === 'skip', recordedBy: who === '' ? null : who }
       const report = await works.within(name, res, (work) => readingFiles.take(tank.id, file, work))
       res.status(report.isKept ? 201 : 200).json(report)
     })

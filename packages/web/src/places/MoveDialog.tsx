@@ -1,4 +1,4 @@
-import { enBalance, enJobTitle, enToday } from '@jovrin/contract'
+import { enApp, enJobTitle, enToday } from '@jovrin/contract'
 import { datePlusDays, isCivilDate, type ListedJob } from '@jovrin/core'
 import { Box, Button, TextField } from '@mui/material'
 import { useState } from 'react'
@@ -52,7 +52,7 @@ export function MoveDialog({
           <Button type="submit" variant="contained" disabled={!isPossible}>
             {enToday.moveYes}
           </Button>
-          <Button onClick={onClose}>{enBalance.cancel}</Button>
+          <Button onClick={onClose}>{enApp.cancel}</Button>
         </Box>
       </Box>
     </SheetDialog>

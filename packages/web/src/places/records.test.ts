@@ -8,7 +8,6 @@ import { insideBand, measuredChartOption, pointsShown, type MeasuredChartInput }
 import { judgeReading } from './journal/readingDraft.js'
 import { recordLine } from './journal/record.text.js'
 import { valueText } from './quantity.text.js'
-import { guessMapping, headCells } from './settings/readingsMapping.js'
 import { settingLine } from './setting.text.js'
 import { searchOf, textsOf, workSum } from './shared/sum.js'
 
@@ -201,43 +200,6 @@ describe('lines', () => {
     )
     expect(settingLine({ path: '/temperatureC', from: null, to: 25 }, '9 Nov', units)).toBe('9 Nov: Water temperature don’t know → 25 °C')
   })
-})
-
-describe('a table that comes in', () => {
-  test('its form is guessed from its first lines', () => {
-    expect(guessMapping('Date;pH;KH;NO3\n24.11.2026;6,6;4;10\n', 'Europe/Berlin')).toMatchObject({
-      delimiter: ';',
-      hasHeader: true,
-      decimalMark: ',',
-      dateOrder: 'dmy',
-      columns: [
-        { use: 'date' },
-        { use: 'reading', quantity: 'pH' },
-        { use: 'reading', quantity: 'alkalinity', unit: '°dKH' },
-        { use: 'reading', quantity: 'nitrate', unit: 'mg NO3/L' },
-      ],
-    })
-    expect(guessMapping('2026-11-24,6.6\n', 'UTC')).toMatchObject({
-      delimiter: ',',
-      hasHeader: false,
-      columns: [{ use: 'ignore' }, { use: 'ignore' }],
-    })
-  })
-  test('our own columns are known by their names', () =>
-    expect(guessMapping('id,at,quantity,value,unit,entered,note\n', 'UTC').columns.map(({ use }) => use)).toEqual([
-      'id',
-      'at',
-      'quantity',
-      'value',
-      'unit',
-      'entered',
-      'note',
-    ]))
-  test('cells without their quotation marks', () =>
-    expect(headCells('"a","b"\n\n1,2', ',')).toEqual([
-      ['a', 'b'],
-      ['1', '2'],
-    ]))
 })
 
 test('a schedule’s columns fill the width, and its marks differ in shape', () => {

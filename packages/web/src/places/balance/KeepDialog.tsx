@@ -1,4 +1,4 @@
-import { enBalance } from '@jovrin/contract'
+import { enApp, enBalance } from '@jovrin/contract'
 import { Box, Button, TextField } from '@mui/material'
 import { SheetDialog } from '../../ui/SheetDialog.js'
 import { useState } from 'react'
@@ -49,7 +49,7 @@ export function KeepDialog({ isOpen, today, startedOn, onClose, onKeep }: KeepDi
           <Button type="submit" variant="contained" disabled={!isPossible}>
             {enBalance.keepYes}
           </Button>
-          <Button onClick={onClose}>{enBalance.cancel}</Button>
+          <Button onClick={onClose}>{enApp.cancel}</Button>
         </Box>
       </Box>
     </SheetDialog>

@@ -1,6 +1,5 @@
 import {
   enApp,
-  enBalance,
   enDescribe,
   enIndicatorColour,
   enJournal,
@@ -55,7 +54,7 @@ export function EditDialog({ tankId, entry, onClose }: { tankId: string; entry: 
             submitLabel={enJournal.logKind['reading'] ?? ''}
             onSubmit={(event, at) => keep({ ...event, id: record.id, at, recordedBy: record.recordedBy })}
           >
-            <Button onClick={onClose}>{enBalance.cancel}</Button>
+            <Button onClick={onClose}>{enApp.cancel}</Button>
           </EventForm>
         )}
       </Box>
@@ -173,7 +172,7 @@ function ReadingForm({
         <Button type="submit" variant="contained">
           {enJournal.logKind['reading']}
         </Button>
-        <Button onClick={onClose}>{enBalance.cancel}</Button>
+        <Button onClick={onClose}>{enApp.cancel}</Button>
       </Box>
     </Box>
   )

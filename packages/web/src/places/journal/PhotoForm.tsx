@@ -1,6 +1,7 @@
 import { enApp, enJournal, Problem, StoredPhoto } from '@jovrin/contract'
-import { Box, Button, TextField } from '@mui/material'
-import { useRef, useState } from 'react'
+import { Box, TextField } from '@mui/material'
+import { useState } from 'react'
+import { FileDrop } from '../../ui/FileDrop.js'
 import { useLog } from '../shared/logging.js'
 
 /** A picture from the same spot: sent first, then named in the journal at the time it was taken. */
@@ -8,7 +9,6 @@ export function PhotoForm({ tankId }: { tankId: string }) {
   const log = useLog(tankId)
   const [spot, setSpot] = useState<string>(enJournal.standardSpot)
   const [state, setState] = useState<{ readonly isSending: boolean; readonly failure: string | null }>({ isSending: false, failure: null })
-  const input = useRef<HTMLInputElement>(null)
   const send = async (file: File): Promise<void> => {
     setState({ isSending: true, failure: null })
     try {
@@ -40,26 +40,20 @@ export function PhotoForm({ tankId }: { tankId: string }) {
         helperText={enJournal.spotHint}
         slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 40 } }}
       />
-      <input
-        ref={input}
-        type="file"
-        accept="image/*"
-        hidden
-        aria-label={enJournal.choosePhoto}
-        onChange={(event) => {
-          const file = event.target.files?.[0]
-          event.target.value = ''
-          if (file) void send(file)
-        }}
-      />
       {state.failure !== null && (
         <Box role="alert" sx={{ color: 'var(--algae)' }}>
           {state.failure}
         </Box>
       )}
-      <Button variant="contained" disabled={state.isSending} onClick={() => input.current?.click()} sx={{ minHeight: { xs: 48, md: 34 } }}>
-        {enJournal.choosePhoto}
-      </Button>
+      <Box>
+        <FileDrop
+          label={enJournal.choosePhoto}
+          kind="picture"
+          variant="contained"
+          isDisabled={state.isSending}
+          onFiles={([file]) => file && void send(file)}
+        />
+      </Box>
     </Box>
   )
 }

@@ -1,8 +1,9 @@
-import { enApp, enBalance, enSettings, RestoreReport } from '@jovrin/contract'
+import { enApp, enSettings, RestoreReport } from '@jovrin/contract'
 import { Box, Button } from '@mui/material'
 import { useQueryClient } from '@tanstack/react-query'
-import { useRef, useState } from 'react'
+import { useState } from 'react'
 import { useLongWork } from '../../api/longWork.js'
+import { FileDrop } from '../../ui/FileDrop.js'
 import { SheetDialog } from '../../ui/SheetDialog.js'
 import { significant } from '../../ui/units.js'
 import { WorkBar } from './WorkBar.js'
@@ -11,7 +12,6 @@ import { Section } from './Section.js'
 /** Everything out in one archive, and back in. */
 export function BackupPanel() {
   const client = useQueryClient()
-  const input = useRef<HTMLInputElement>(null)
   const [file, setFile] = useState<File | null>(null)
   const [said, setSaid] = useState<{ readonly text: string; readonly isFailure: boolean } | null>(null)
   const work = useLongWork()
@@ -33,20 +33,7 @@ export function BackupPanel() {
         <Button component="a" href="/api/backup.zip" download>
           {enSettings.download}
         </Button>
-        <input
-          ref={input}
-          type="file"
-          accept="application/zip,.zip"
-          hidden
-          aria-label={enSettings.restore}
-          onChange={(event) => {
-            setFile(event.target.files?.[0] ?? null)
-            event.target.value = ''
-          }}
-        />
-        <Button disabled={work.share !== null} onClick={() => input.current?.click()}>
-          {enSettings.restore}
-        </Button>
+        <FileDrop label={enSettings.restore} kind="zip" isDisabled={work.share !== null} onFiles={([chosen]) => setFile(chosen ?? null)} />
       </Box>
       <Box sx={{ color: 'text.secondary', fontSize: 14 }}>{enSettings.restoreHint}</Box>
       <WorkBar work={work} label={enSettings.restore} />
@@ -65,7 +52,7 @@ export function BackupPanel() {
             <Button variant="contained" onClick={() => file !== null && void restore(file)}>
               {enSettings.restoreYes}
             </Button>
-            <Button onClick={() => setFile(null)}>{enBalance.cancel}</Button>
+            <Button onClick={() => setFile(null)}>{enApp.cancel}</Button>
           </Box>
         </Box>
       </SheetDialog>

@@ -1,14 +1,15 @@
 import { enAnswers, enApp, enRefused, enSettings, TANK_FILE_MOST_BYTES, type TankEntry, TankImportReport } from '@jovrin/contract'
 import { Box, Button, Checkbox, FormControlLabel, MenuItem, TextField } from '@mui/material'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useRef, useState } from 'react'
+import { useState } from 'react'
 import { useLongWork } from '../../api/longWork.js'
 import { allTanks } from '../../api/tanks.queries.js'
+import { FileDrop } from '../../ui/FileDrop.js'
 import { useNotice } from '../../ui/notice.js'
 import { significant } from '../../ui/units.js'
 import { megabytes } from './limits.text.js'
 import { WorkBar } from './WorkBar.js'
-import { ReadingsImport } from './ReadingsImport.js'
+import { ReadingsImport } from './readings/ReadingsImport.js'
 import { Section } from './Section.js'
 
 /** Open formats out and in: a tank as one file, readings as a table. */
@@ -59,7 +60,6 @@ function TankChoice({ tanks, tank, onChoose }: { tanks: readonly TankEntry[]; ta
 function TankImport() {
   const client = useQueryClient()
   const tell = useNotice()
-  const input = useRef<HTMLInputElement>(null)
   const [file, setFile] = useState<File | null>(null)
   const work = useLongWork()
   const [isCopy, setCopy] = useState(false)
@@ -96,19 +96,7 @@ function TankImport() {
   return (
     <Box sx={{ display: 'grid', gap: 0.5 }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
-        <input
-          ref={input}
-          type="file"
-          accept="application/json,.json"
-          hidden
-          aria-label={enSettings.importTank}
-          onChange={(event) => {
-            const chosen = event.target.files?.[0]
-            event.target.value = ''
-            if (chosen) void choose(chosen)
-          }}
-        />
-        <Button onClick={() => input.current?.click()}>{enSettings.importTank}</Button>
+        <FileDrop label={enSettings.importTank} kind="json" onFiles={([chosen]) => chosen && void choose(chosen)} />
         <FormControlLabel
           control={
             <Checkbox

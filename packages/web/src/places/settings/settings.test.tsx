@@ -17,7 +17,7 @@ import { problem, standInServer } from '../../testing/standInServer.js'
 import { CheckPanel } from './CheckPanel.js'
 import { FilesPanel } from './FilesPanel.js'
 import { KitTable } from './KitTable.js'
-import { ReadingsImport } from './ReadingsImport.js'
+import { ReadingsImport } from './readings/ReadingsImport.js'
 
 configure({ defaultHidden: true }) // whether something is hidden is reckoned from styles, element by element
 beforeEach(() => localStorage.clear())
@@ -40,6 +40,8 @@ describe('readings from a table', () => {
     refusedInAll: 0,
     refused: [],
     isKept: false,
+    inFuture: 0,
+    columns: [{ quantity: 'pH', unit: '', count: 2, least: 6.8, middle: 6.9, most: 6.9, unlikely: 0 }],
     preview: [{ line: 2, at: '2026-11-01T08:00:00.000Z', quantity: 'pH', value: 6.8, qualifier: '=' }],
   }
   const show = (answer: (isDry: boolean) => ReturnType<Parameters<typeof standInServer>[0]>) => {
@@ -52,6 +54,7 @@ describe('readings from a table', () => {
     await waitFor(() => expect(screen.getByText(text.look)).toBeTruthy())
     fireEvent.click(screen.getByText(text.look))
   }
+  const posts = ({ asked }: ReturnType<typeof standInServer>) => asked.filter(({ method }) => method === 'POST')
   const mappingOf = (path: string) =>
     JSON.parse(new URLSearchParams(path.split('?')[1]).get('mapping') ?? '{}') as {
       delimiter: string
@@ -62,25 +65,36 @@ describe('readings from a table', () => {
     const server = show((isDry) => ({ status: 200, body: { ...good, isKept: !isDry } }))
     await look()
     await waitFor(() => expect(screen.getByText(text.keep('2'))).toBeTruthy())
-    expect(mappingOf(server.asked[0]!.path)).toMatchObject({
+    expect(mappingOf(posts(server)[0]!.path)).toMatchObject({
       delimiter: ';',
       decimalMark: ',',
       columns: [{ use: 'date' }, { use: 'time' }, { use: 'reading' }],
     })
     fireEvent.click(screen.getByText(text.keep('2')))
     await waitFor(() => expect(screen.getByText(text.kept('2'))).toBeTruthy())
-    expect(server.asked.map(({ path }) => path.includes('dryRun=true'))).toEqual([true, false])
+    expect(posts(server).map(({ path }) => path.includes('dryRun=true'))).toEqual([true, false])
   })
-  test('rows that are refused are told by line, and nothing can be kept', async () => {
-    show(() => ({
-      status: 200,
-      body: { ...good, accepted: 1, refusedInAll: 3, refused: [{ line: 3, detail: '“6,9,1” has two decimal marks.' }] },
-    }))
+  test('rows that are refused are told by line; the good ones are kept on a word, and the others handed back', async () => {
+    const refused = [{ line: 3, detail: '“6,9,1” has two decimal marks.' }]
+    const server = show((isDry) => ({ status: 200, body: { ...good, accepted: 1, refusedInAll: isDry ? 3 : 1, refused, isKept: !isDry } }))
     await look()
     await waitFor(() => expect(screen.getByText(/two decimal marks/)).toBeTruthy())
     expect(screen.getByText(text.moreRefused('2'))).toBeTruthy()
-    expect(screen.getByText(text.allOrNothing)).toBeTruthy()
     expect(screen.queryByText(text.keep('1'))).toBeNull()
+    fireEvent.click(screen.getByLabelText(text.skipRows('3')))
+    fireEvent.click(screen.getByText(text.keep('1')))
+    await waitFor(() => expect(screen.getByText(text.handedBack('1'))).toBeTruthy())
+    expect(screen.getByText(text.saveRefused)).toBeTruthy()
+    expect(posts(server).map(({ path }) => path.includes('badRows=skip'))).toEqual([false, true])
+  })
+  test('values that few tanks have are questioned before anything is kept', async () => {
+    const nitrate = { quantity: 'nitrate', unit: 'mg N/L', count: 4, least: 15, middle: 22, most: 25, unlikely: 4 } as const
+    show(() => ({ status: 200, body: { ...good, columns: [nitrate], inFuture: 1 } }))
+    await look()
+    const doubt = await waitFor(() => screen.getByRole('alert'))
+    expect(doubt.textContent).toMatch(/Nitrate: 4 of 4 readings lie outside .* Is the column really in mg N\/L\?/)
+    expect(doubt.textContent).toContain(text.inFuture('1'))
+    expect(screen.getByText(text.keepAnyway('2'))).toBeTruthy()
   })
   test('a refusal of the whole file is said; the mapping stays to be mended', async () => {
     show(() => problem(400, 'The file is not written in UTF-8.'))

@@ -41,7 +41,6 @@ export const enBalance = {
   keepEarly: (date: string) => `The tank begins on ${date}; there is nothing to set before that day.`,
   keepWhy: 'Why (stands in the journal)',
   keepYes: 'Keep from this day',
-  cancel: 'Cancel',
   kept: 'The plan was kept.',
   massLeft: 'The change of plant mass was not kept: it is work to be done, not a setting.',
   water: 'The water in that week',

@@ -9,8 +9,8 @@ export const enSettings = {
   files: 'Files in and out',
   tankFile: 'A tank as one file (JSON)',
   readingsFile: 'Its readings (CSV)',
-  importTank: 'Bring a tank’s file in',
-  importReadings: 'Bring readings in (CSV)',
+  importTank: 'Import a tank’s file',
+  importReadings: 'Import readings (CSV)',
   tankLimit: (megabytes: string) => `A tank’s file may have up to ${megabytes} MB.`,
   readingsLimit: (rows: string, megabytes: string) => `A table may have up to ${rows} rows and ${megabytes} MB; divide a longer one.`,
   tooLarge: (megabytes: string) => `This file is larger than the ${megabytes} MB that are taken at a time. Nothing was sent.`,
@@ -34,7 +34,7 @@ export const enSettings = {
   dryRun: (name: string, records: string, revisions: string) =>
     `${name}: ${records} records, ${revisions} revisions of the plan. Nothing is kept yet.`,
   photosMissing: (count: string) => `${count} pictures are named but not stored here; they travel in a backup.`,
-  bringIn: 'Bring it in',
+  bringIn: 'Import it',
   broughtIn: (name: string) => `${name} is on the shelf.`,
   backup: 'Backup',
   backupHint: 'One archive with everything: tanks, journals, pictures. The same by command: npm run backup.',
@@ -60,6 +60,16 @@ export const enSettings = {
     timeZone: 'Times are in',
     hasHeader: 'The first row names the columns',
     columns: 'What the columns are',
+    columnHead: ['Column', 'First value', 'Holds', 'In', 'Taken at'],
+    columnUse: (name: string) => `${name}: holds`,
+    columnUnit: (name: string) => `${name}: unit`,
+    columnMoment: (name: string) => `${name}: moment of the gas day`,
+    noMoment: 'not said',
+    intoTank: (file: string, tank: string) => `${file} into ${tank}`,
+    oldAlphabet:
+      'This file is not written in Unicode. It was read as the older western alphabet: look whether umlauts and accents are right.',
+    remembered: 'Mapped as a file with the same first row was before.',
+    guessAgain: 'Guess again',
     uses: {
       ignore: 'leave out',
       at: 'date and time',
@@ -77,15 +87,41 @@ export const enSettings = {
       moment: 'moment of the gas day',
       recordedBy: 'logged by',
     },
-    column: (number: string, head: string) => `Column ${number}: ${head}`,
-    look: 'Look it over',
+    column: (number: string) => `Column ${number}`,
+    look: 'Check it',
     report: (rows: string, accepted: string, here: string, refused: string) =>
       `${rows} rows: ${accepted} new readings, ${here} already here, ${refused} refused.`,
     line: (line: string, detail: string) => `Line ${line}: ${detail}`,
     moreRefused: (count: string) => `… and ${count} more.`,
-    preview: 'As they would be kept',
-    keep: (count: string) => `Bring ${count} readings in`,
-    kept: (count: string) => `${count} readings were brought in.`,
-    allOrNothing: 'All rows or none: mend the file or the mapping, then look again.',
+    held: 'What the file holds',
+    heldHead: ['Quantity', 'Read as', 'Readings', 'Least', 'Middle', 'Most', 'Unlikely'],
+    unlikely: (of: {
+      name: string
+      count: string
+      of: string
+      low: string
+      high: string
+      middle: string
+      unit: string
+      isMost: boolean
+    }) =>
+      of.isMost
+        ? `${of.name}: ${of.count} of ${of.of} readings lie outside ${of.low} to ${of.high}, where most tanks are; the middle one would be ${of.middle}. Is the column really in ${of.unit === '' ? 'this quantity' : of.unit}?`
+        : `${of.name}: ${of.count} of ${of.of} readings lie outside ${of.low} to ${of.high}, where most tanks are.`,
+    inFuture: (count: string) =>
+      count === '1'
+        ? '1 reading lies in the future. Is the order of the date right?'
+        : `${count} readings lie in the future. Is the order of the dates right?`,
+    preview: 'The first readings',
+    keep: (count: string) => `Import ${count} readings`,
+    keepAnyway: (count: string) => `They are right: import ${count} readings`,
+    kept: (count: string) => `${count} readings were imported.`,
+    badRows: 'Change the mapping or the file and check again, or import the good rows alone.',
+    skipRows: (count: string) =>
+      count === '1' ? 'Leave 1 row out and hand it back as a file' : `Leave ${count} rows out and hand them back as a file`,
+    handedBack: (count: string) => (count === '1' ? '1 row was left out.' : `${count} rows were left out.`),
+    saveRefused: 'Save them as a file',
+    refusedFile: (name: string) => `${name}-left-out.csv`,
+    reasonHead: 'why it was left out',
   },
 } as const

@@ -1,8 +1,9 @@
 import { enGround } from '@jovrin/contract'
 import { mendOutline, type Spot, zoneOf } from '@jovrin/core'
 import { Box, Button, TextField } from '@mui/material'
-import { useRef, useState } from 'react'
+import { useState } from 'react'
 import { localId } from '../../../api/localId.js'
+import { FileDrop } from '../../../ui/FileDrop.js'
 import { useKeptState } from '../../../ui/useKeptState.js'
 import { useUnits } from '../../../ui/units.js'
 import type { Desk } from '../desk.js'
@@ -35,7 +36,6 @@ export function ImportOutline({ desk, onMade }: { desk: Desk; onMade: (id: strin
   const units = useUnits()
   const [text, setText] = useKeptState<string>(`jovrin.outline.${desk.tankId}`, '', (kept) => (typeof kept === 'string' ? kept : null))
   const [told, setTold] = useState<string | null>(null)
-  const file = useRef<HTMLInputElement>(null)
   const take = (given: string): void => {
     const spots = readSpots(given, (value) => units.from('length', value))
     if ('line' in spots) return setTold(enGround.importLine(String(spots.line)))
@@ -71,20 +71,9 @@ export function ImportOutline({ desk, onMade }: { desk: Desk; onMade: (id: strin
           take(pasted)
         }}
       />
-      <input
-        ref={file}
-        type="file"
-        accept=".csv,.txt,text/*"
-        hidden
-        data-testid="outline-file"
-        onChange={(event) => {
-          void event.target.files?.[0]?.text().then(take)
-          event.target.value = ''
-        }}
-      />
-      <Button onClick={() => file.current?.click()} sx={{ mt: 0.5, mr: 1 }}>
-        {enGround.importFile}
-      </Button>
+      <Box sx={{ display: 'inline-flex', mt: 0.5, mr: 1 }}>
+        <FileDrop label={enGround.importFile} kind="text" onFiles={([file]) => void file?.text().then(take)} />
+      </Box>
       <Button onClick={() => take(text)} disabled={text.trim() === ''} sx={{ mt: 0.5 }}>
         {enGround.importTake}
       </Button>

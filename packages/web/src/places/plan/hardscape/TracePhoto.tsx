@@ -1,10 +1,11 @@
 import { enHardscape, enMaterial } from '@jovrin/contract'
 import { boundsOf, centreOf, outlineFault, thinned, UNPLACED, type Spot, type Vertex } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
-import { useEffect, useRef, useState } from 'react'
+import { useEffect, useState } from 'react'
 import { localId } from '../../../api/localId.js'
 import { NumberField } from '../../../ui/NumberField.js'
 import { SheetDialog } from '../../../ui/SheetDialog.js'
+import { FileDrop } from '../../../ui/FileDrop.js'
 import { useUnits } from '../../../ui/units.js'
 import type { Desk } from '../desk.js'
 
@@ -27,7 +28,6 @@ export function TracePhoto({ desk, onMade }: { desk: Desk; onMade: (id: string) 
   const [distanceCm, setDistance] = useState(20)
   const [corners, setCorners] = useState<readonly Spot[]>([])
   const [told, setTold] = useState<string | null>(null)
-  const file = useRef<HTMLInputElement>(null)
   useEffect(
     () => () => {
       if (picture) URL.revokeObjectURL(picture.url)
@@ -101,15 +101,7 @@ export function TracePhoto({ desk, onMade }: { desk: Desk; onMade: (id: string) 
             {text.title}
           </Box>
           <Box sx={{ fontSize: 14, my: 0.5 }}>{picture === null ? text.hint : marks.length < 2 ? text.step1 : text.step2}</Box>
-          <input
-            ref={file}
-            type="file"
-            accept="image/*"
-            hidden
-            onChange={(event) => open(event.target.files?.[0])}
-            data-testid="trace-file"
-          />
-          <Button onClick={() => file.current?.click()}>{text.open}</Button>
+          <FileDrop label={text.open} kind="picture" onFiles={([chosen]) => open(chosen)} />
           {picture !== null && (
             <>
               <svg

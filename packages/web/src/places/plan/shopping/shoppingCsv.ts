@@ -1,6 +1,7 @@
 import { enShopping, enShoppingGroup } from '@jovrin/contract'
 import { guarded, priceOf, type Plan, type ShoppingItem } from '@jovrin/core'
 import Papa from 'papaparse'
+import { saveText } from '../../../ui/saveText.js'
 
 /** The list as CSV text; prices as plain numbers, text guarded against being taken for a formula. */
 export function shoppingCsv(
@@ -29,10 +30,6 @@ export function saveCsv(
   columns: readonly string[],
   nameOf: (item: ShoppingItem) => string,
 ): void {
-  const url = URL.createObjectURL(new Blob([`\uFEFF${shoppingCsv(plan, items, columns, nameOf)}`], { type: 'text/csv;charset=utf-8' }))
-  const link = document.createElement('a')
-  link.href = url
-  link.download = `${plan.name.replaceAll(/[^\p{L}\p{N} -]/gu, '')}-${enShopping.title.toLowerCase().replaceAll(' ', '-')}.csv`
-  link.click()
-  setTimeout(() => URL.revokeObjectURL(url), 10_000)
+  const name = plan.name.replaceAll(/[^\p{L}\p{N} -]/gu, '')
+  saveText(shoppingCsv(plan, items, columns, nameOf), `${name}-${enShopping.title.toLowerCase().replaceAll(' ', '-')}.csv`, 'text/csv')
 }
