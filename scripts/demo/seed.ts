@@ -62,7 +62,7 @@ async function settle(db: Knex, clock: () => Date, { id, age, plan, changes }: D
     before = withValue(before, step.path, step.before)
     return { ...step, after }
   })
-  await tankService(db, clock).add({ id, plan: before })
+  await tankService(db, () => new Date(`${newest.startedOn}T09:00:00Z`)).add({ id, plan: before })
   const plans = planService(db, clock)
   for (const [index, { day, why, after }] of steps.reverse().entries())
     await plans.put(id, index + 1, after, datePlusDays(newest.startedOn, day), why)

@@ -38,7 +38,7 @@ export { ProductId, ProductSchema } from './product.js'
 export { QuantitiesSchema, QuantitySchema } from './quantity.js'
 export { Problem } from './problem.js'
 export { sentenceOf } from './sentences.js'
-export { NewTank, PlanRevision, PutPlanQuery, TankEntry, SettingList, TankId, Timeline } from './tank.js'
+export { ArchivedTank, NewTank, PlanRevision, PutPlanQuery, TankEntry, SettingList, TankId, Timeline } from './tank.js'
 export {
   BackupManifest,
   type FiledRevision,

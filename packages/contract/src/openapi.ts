@@ -18,7 +18,7 @@ import {
   SettingChangeSchema,
   StoredPhoto,
 } from './journal.js'
-import { NewTank, PlanRevision, TankEntry, Timeline } from './tank.js'
+import { ArchivedTank, NewTank, PlanRevision, TankEntry, Timeline } from './tank.js'
 import { BackupManifest, RestoreReport, RowImportReport, RowMappingSchema, TankFile, TankImportReport } from './tankFile.js'
 import { Unreadable } from './unreadable.js'
 import { WorkProgress } from './work.js'
@@ -91,14 +91,24 @@ export function openApi(version: string): Json {
           responses: { '200': ok('The tank', TankEntry), '404': problem('No such tank') },
         },
         delete: {
-          summary: 'Put a tank away; it can be restored',
+          summary: 'Archive a tank; it can be restored',
           parameters: [path('id')],
-          responses: { '204': { description: 'Put away' }, '404': problem('No such tank') },
+          responses: { '204': { description: 'Archived' }, '404': problem('No such tank') },
+        },
+      },
+      '/api/archive': {
+        get: { summary: 'Archived tanks, newest first', responses: { '200': ok('What is kept of each', z.array(ArchivedTank)) } },
+      },
+      '/api/archive/{id}': {
+        delete: {
+          summary: 'Delete an archived tank for good, with all its records',
+          parameters: [path('id')],
+          responses: { '204': { description: 'Deleted' }, '404': problem('No such tank'), '409': problem('Not archived') },
         },
       },
       '/api/tanks/{id}/restore': {
         post: {
-          summary: 'Bring a tank back',
+          summary: 'Restore an archived tank',
           parameters: [path('id')],
           responses: { '200': ok('The tank', TankEntry), '404': problem('No such tank') },
         },

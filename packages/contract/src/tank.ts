@@ -17,6 +17,16 @@ export const TankEntry = z.object({
 })
 export type TankEntry = z.output<typeof TankEntry>
 
+/** A tank that stands on the shelf no more; everything of it is kept. */
+export const ArchivedTank = z.object({
+  id: TankId,
+  name: z.string(),
+  startedOn: z.iso.date(),
+  archivedAt: z.iso.datetime(),
+  records: z.int(),
+})
+export type ArchivedTank = z.output<typeof ArchivedTank>
+
 export const PlanRevision = z.object({ revision: z.int(), plan: PlanSchema, canUndo: z.boolean(), canRedo: z.boolean() })
 export type PlanRevision = z.output<typeof PlanRevision>
 

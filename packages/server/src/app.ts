@@ -40,6 +40,7 @@ import { planRoutes } from './plan/plan.routes.js'
 import { planService } from './plan/plan.service.js'
 import { productRoutes } from './product/product.routes.js'
 import { productService } from './product/product.service.js'
+import { deleteForGood } from './tank/deleteForGood.js'
 import { tankRoutes } from './tank/tank.routes.js'
 import { tankService } from './tank/tank.service.js'
 import { timelineRoutes } from './timeline/timeline.routes.js'
@@ -87,9 +88,9 @@ export function app({
   hostNames = LOOPBACK_NAMES,
 }: Parts): Express {
   const underWay = works()
-  const tanks = tankService(db, clock)
   const plans = planService(db, clock)
   const photos = photoService(db, clock, dataFolder, pictures)
+  const tanks = tankService(db, clock)
   const journal = journalService(db, clock, photos.knows)
   const timelines = timelineService(clock, plans, journal, (tankId) => jobRepository(db).ofTank(tankId))
   const conditions = conditionService(clock, timelines, plans, journal)
@@ -132,7 +133,7 @@ export function app({
   api.use(express.json({ limit: BODY_LIMIT, strict: true }), onlyWellFormed)
   api.get('/openapi.json', (_req, res) => void res.json(openApi(VERSION)))
   api.use(
-    tankRoutes(tanks),
+    tankRoutes(tanks, deleteForGood(db, photos)),
     planRoutes(plans, tanks),
     timelineRoutes(timelines, tanks),
     conditionRoutes(conditions, tanks),

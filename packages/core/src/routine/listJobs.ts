@@ -31,6 +31,8 @@ export function listJobs(jobs: readonly Job[], records: readonly JobRecord[]): L
 export function openToday(
   listed: readonly ListedJob[],
   today: string,
+  /** Instant of today's midnight by the tank's clock: what was told since then is told today. */
+  midnight: string,
 ): { readonly due: ListedJob[]; readonly overdue: ListedJob[]; readonly settled: ListedJob[]; readonly assumed: ListedJob[] } {
   const isOpen = ({ state }: ListedJob): boolean => state === 'due' || state === 'moved'
   const due = listed.filter((job) => job.on === today && isOpen(job))
@@ -47,7 +49,13 @@ export function openToday(
   return {
     due,
     overdue: [...overdue.values()],
-    settled: listed.filter((job) => job.record !== null && job.record.state !== 'moved' && (job.on === today || job.dueOn === today)),
+    settled: listed.filter(
+      (job) =>
+        job.record !== null &&
+        !due.includes(job) &&
+        overdue.get(job.ruleId) !== job &&
+        (job.on === today || job.dueOn === today || job.record.at >= midnight),
+    ),
     assumed: listed.filter((job) => job.on === today && job.state === 'assumed'),
   }
 }

@@ -55,7 +55,11 @@ describe('preparations as jobs', () => {
   test('yesterday’s preparation that nobody told of is asked about today; a postponed one waits for its day', () => {
     const records = [told({ ruleId: 'prepare:kit-check', dueOn: '2026-12-06', state: 'moved', movedTo: '2026-12-09' })]
     const listed = (today: string) =>
-      openToday(listJobs([...preparationJobs(schedule, today, records), ...jobsBetween(schedule, '2026-12-01', today)], records), today)
+      openToday(
+        listJobs([...preparationJobs(schedule, today, records), ...jobsBetween(schedule, '2026-12-01', today)], records),
+        today,
+        `${today}T00:00:00.000Z`,
+      )
     expect(listed('2026-12-07').overdue.map(({ kind }) => kind)).toContain('cylinder')
     expect(listed('2026-12-07').overdue.map(({ kind }) => kind)).not.toContain('kit-check')
     expect(listed('2026-12-09').due.map(({ kind }) => kind)).toEqual(['kit-check'])

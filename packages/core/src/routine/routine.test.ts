@@ -142,19 +142,21 @@ describe('what became of them', () => {
   })
   test('a moved job stands on its new day and is open there', () => {
     const listed = list([record({ state: 'moved', movedTo: '2026-10-08' })])
-    expect(openToday(listed, '2026-10-08').due.map(({ ruleId }) => ruleId)).toContain('change')
-    expect(openToday(listed, '2026-10-06').due.map(({ ruleId }) => ruleId)).not.toContain('change')
+    expect(openToday(listed, '2026-10-08', '2026-10-08T00:00:00.000Z').due.map(({ ruleId }) => ruleId)).toContain('change')
+    expect(openToday(listed, '2026-10-06', '2026-10-06T00:00:00.000Z').due.map(({ ruleId }) => ruleId)).not.toContain('change')
   })
   test('work of the last week that nobody told of is asked about, once a rule; a later record settles it', () => {
     expect(
-      openToday(list([]), '2026-10-08')
+      openToday(list([]), '2026-10-08', '2026-10-08T00:00:00.000Z')
         .overdue.filter(({ ruleId }) => ruleId === 'change')
         .map(({ dueOn }) => dueOn),
     ).toEqual(['2026-10-06'])
-    expect(openToday(list([record({ state: 'skipped' })]), '2026-10-08').overdue.map(({ ruleId }) => ruleId)).not.toContain('change')
+    expect(
+      openToday(list([record({ state: 'skipped' })]), '2026-10-08', '2026-10-08T00:00:00.000Z').overdue.map(({ ruleId }) => ruleId),
+    ).not.toContain('change')
   })
   test('timers are assumed, not asked', () => {
-    const { due, assumed } = openToday(list([]), '2026-10-07')
+    const { due, assumed } = openToday(list([]), '2026-10-07', '2026-10-07T00:00:00.000Z')
     expect(assumed.map(({ ruleId }) => ruleId)).toContain('dose')
     expect(due.map(({ ruleId }) => ruleId)).not.toContain('dose')
   })

@@ -43,6 +43,31 @@ beforeAll(async () => {
 })
 afterAll(() => server.close())
 
+describe('a tank that is entered today', () => {
+  const NEW = '01920000-0000-7000-8000-0000000000dd'
+  const stopOf = async (tankId: string) => {
+    const { stops } = (await server.agent.get('/api/round').expect(200)).body
+    return stops.find((stop: { tankId: string }) => stop.tankId === tankId)
+  }
+  test('asks nothing about the days before; entered a week ago it asks', async () => {
+    await server.agent
+      .post('/api/tanks')
+      .send({ id: NEW, plan: plainPlan({ name: 'New', changes: { fraction: 0.5, everyDays: 2, firstWeeksMore: true } }) })
+    expect((await stopOf(NEW)).overdue).toEqual([])
+    await server.db('tank').where({ id: NEW }).update({ created_at: '2026-11-10T09:00:00.000Z' })
+    expect((await stopOf(NEW)).overdue.length).toBeGreaterThan(0)
+  })
+  test('a build whose work began before it was entered has it due today', async () => {
+    await server.db('tank').where({ id: NEW }).update({ created_at: '2026-11-24T08:00:00.000Z' })
+    const building = plainPlan({ name: 'New', startedOn: '2026-11-27' })
+    await server.agent.put(`/api/tanks/${NEW}/plan`).set('If-Match', '"1"').send(building).expect(200)
+    const stop = await stopOf(NEW)
+    expect(stop.overdue).toEqual([])
+    expect(stop.due.some(({ dueOn }: { dueOn: string }) => dueOn < '2026-11-24')).toBe(true)
+    await server.agent.delete(`/api/tanks/${NEW}`)
+  })
+})
+
 describe('jobs', () => {
   test('are derived from the plan, with what is due today', async () => {
     const { jobs: listed, today, minutesPerWeek } = await jobs('2026-11-24', '2026-11-24')
@@ -52,6 +77,17 @@ describe('jobs', () => {
     expect(change).toMatchObject({ state: 'due', kind: 'change' })
     expect(change.values.water.value).toBeGreaterThan(10)
     expect(listed.find((job: { ruleId: string }) => job.ruleId === 'dose')).toMatchObject({ state: 'assumed', isTimer: true })
+  })
+  test('what is told today of an earlier day stays in today’s round, to be taken back', async () => {
+    await server.db('tank').where({ id: TANK_ID }).update({ created_at: '2026-09-01T09:00:00.000Z' })
+    const round = async () =>
+      (await server.agent.get('/api/round').expect(200)).body.stops.find((stop: { tankId: string }) => stop.tankId === TANK_ID)
+    const [job] = (await round()).overdue
+    const record = told({ ruleId: job.ruleId, dueOn: job.dueOn })
+    await server.agent.put(address(record)).send(record).expect(201)
+    expect((await round()).settled).toContainEqual(expect.objectContaining({ ruleId: job.ruleId, dueOn: job.dueOn, state: 'done' }))
+    await server.agent.delete(address(record)).set('If-Match', `"${record.at}"`).expect(204)
+    expect((await round()).settled).toEqual([])
   })
   test('told done: idempotent; told otherwise by somebody else: refused with who and what; with the record it replaces: taken', async () => {
     const record = told()
@@ -186,7 +222,7 @@ test('a tank’s name cannot write lines of its own into a calendar file', async
 })
 
 describe('a tank that is planted in a month', () => {
-  const PLANNED = '01920000-0000-7000-8000-0000000000cc'
+  const PLANNED = '01920000-0000-7000-8000-0000000000dd'
   const listed = async (from: string, to: string): Promise<{ ruleId: string; dueOn: string; state: string }[]> =>
     (await server.agent.get(`/api/tanks/${PLANNED}/jobs?from=${from}&to=${to}`).expect(200)).body.jobs
   const order = {

@@ -1,7 +1,9 @@
 import {
   attentionOf,
   ATTENTIONS,
+  civilDate,
   datePlusDays,
+  instantOf,
   isPreparation,
   jobsBetween,
   listJobs,
@@ -9,6 +11,7 @@ import {
   openToday,
   preparationJobs,
   type JobRecord,
+  type ListedJob,
 } from '@jovrin/core'
 import { enRefusal, gasSummaryOf, type JobList, type Round, type RoundStop, type TankEntry } from '@jovrin/contract'
 import type { Knex } from 'knex'
@@ -43,7 +46,15 @@ export const jobService = (db: Knex, clock: Clock, { timelines, journal, conditi
   }
   const stop = async (tank: TankEntry): Promise<RoundStop> => {
     const { today } = await timelines.scheduleOf(tank.id)
+    const { timeZone } = tank.plan
     const { aged, jobs, preparations } = await listed(tank.id, datePlusDays(today, -ASKED_BACK_DAYS), today)
+    // What was due before the tank was entered was nobody's to do here; a build that is entered with its start still ahead is work all the same.
+    const enteredOn = civilDate(new Date(tank.createdAt), timeZone)
+    const isOurs = ({ dueOn, kind, record }: ListedJob): boolean =>
+      record !== null || dueOn >= enteredOn || (isPreparation(kind) && aged.startedOn >= enteredOn)
+    const open = [...preparations.filter((job) => !jobs.includes(job)), ...jobs]
+      .filter(isOurs)
+      .map((job) => (job.record === null && job.on < enteredOn ? { ...job, on: enteredOn } : job))
     const events = await journal.eventsSince(tank.id, new Date(clock().getTime() - ATTENTION_MS).toISOString())
     const { gas, nitrogen } = await conditions.ofTank(tank.id)
     return {
@@ -55,7 +66,7 @@ export const jobService = (db: Knex, clock: Clock, { timelines, journal, conditi
       lastGlanceAt: await journal.newestGlance(tank.id),
       minutesPerWeek: minutesPerWeek(aged, today),
       // A build's work stays until it is told of, however late.
-      ...openToday([...preparations.filter((job) => !jobs.includes(job)), ...jobs], today),
+      ...openToday(open, today, instantOf(today, 0, timeZone).toISOString()),
     }
   }
   const rank = ({ attention, overdue, due }: RoundStop): number => {

@@ -246,6 +246,23 @@ export const journalRepository = (db: Knex) => {
       return [...entries, ...(await journalRepository(db).find(tankId, { ...filter, limit: limit - entries.length, before: last }))]
     },
 
+    /** Hashes of all pictures that a tank's records name, deleted records included. */
+    pictures: async (tankId: string): Promise<string[]> => {
+      const found: { sha256: string | null }[] = await db.raw(
+        `SELECT DISTINCT json_extract(detail, '$.sha256') AS sha256 FROM event WHERE tank_id = ? AND kind = 'photo'`,
+        [tankId],
+      )
+      return found.flatMap(({ sha256 }) => sha256 ?? [])
+    },
+    count: async (tankId: string): Promise<number> => {
+      const [found]: { records: number }[] = await db.raw(
+        `SELECT (SELECT count(*) FROM reading WHERE tank_id = :tankId AND deleted_at IS NULL)
+              + (SELECT count(*) FROM event WHERE tank_id = :tankId AND deleted_at IS NULL) AS records`,
+        { tankId },
+      )
+      return found?.records ?? 0
+    },
+
     /** Everything that stands, oldest first: for files. */
     all: async (tankId: string): Promise<JournalRecord[]> => {
       const ofTank = { tank_id: tankId, deleted_at: null }

@@ -21,6 +21,17 @@ export const photoRepository = (db: Knex) => ({
     ])
     return found.map(({ value }) => value)
   },
+  /** Which of these no record of any tank names, on the shelf or archived. */
+  unnamed: async (hashes: readonly string[]): Promise<string[]> => {
+    const found: { value: string }[] = await db.raw(
+      `SELECT value FROM json_each(?) WHERE value NOT IN (SELECT json_extract(detail, '$.sha256') FROM event WHERE kind = 'photo')`,
+      [JSON.stringify(hashes)],
+    )
+    return found.map(({ value }) => value)
+  },
+  remove: async (sha256: string): Promise<void> => {
+    await db<PhotoRow>('photo').where({ sha256 }).delete()
+  },
   add: async ({ sha256, widthPx, heightPx, takenAt }: StoredPhoto, createdAt: string): Promise<void> => {
     await db<PhotoRow>('photo')
       .insert({ sha256, width_px: widthPx, height_px: heightPx, taken_at: takenAt, created_at: createdAt })

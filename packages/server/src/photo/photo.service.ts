@@ -1,4 +1,5 @@
 import { existsSync } from 'node:fs'
+import { rm } from 'node:fs/promises'
 import { instantOf } from '@jovrin/core'
 import { enRefusal, Instant, type StoredPhoto } from '@jovrin/contract'
 import type { Knex } from 'knex'
@@ -7,7 +8,7 @@ import { Refusal } from '../http/refusal.js'
 import type { Developer } from './developer.js'
 import type { CameraClock } from './develop.js'
 import { photoRepository } from './photo.repository.js'
-import { photoPath, sha256Of, writeWhole, type PhotoSize } from './photoFiles.js'
+import { PHOTO_SIZES, photoPath, sha256Of, writeWhole, type PhotoSize } from './photoFiles.js'
 
 export const photoService = (db: Knex, clock: Clock, dataFolder: string, { develop }: Developer) => ({
   /** The file stands before the database names it. `timeZone` is where the camera's clock stood. */
@@ -24,6 +25,13 @@ export const photoService = (db: Knex, clock: Clock, dataFolder: string, { devel
     const path = photoPath(dataFolder, sha256, size)
     if (!/^[0-9a-f]{64}$/.test(sha256) || !existsSync(path)) throw new Refusal(404, 'no_such_photo', enRefusal.noSuchPhoto)
     return path
+  },
+  /** Removes pictures that no record names. */
+  forget: async (hashes: readonly string[]): Promise<void> => {
+    for (const sha256 of await photoRepository(db).unnamed(hashes)) {
+      await photoRepository(db).remove(sha256)
+      for (const size of PHOTO_SIZES) await rm(photoPath(dataFolder, sha256, size), { force: true })
+    }
   },
   knows: async (on: Knex, sha256: string): Promise<boolean> => (await photoRepository(on).one(sha256)) !== null,
 })

@@ -5,7 +5,8 @@ import { join } from 'node:path'
 
 /** Pictures beside the database, named by the SHA-256 of what is in them. */
 export const photosFolder = (dataFolder: string): string => join(dataFolder, 'photos')
-export type PhotoSize = 'full' | 'small'
+export const PHOTO_SIZES = ['full', 'small'] as const
+export type PhotoSize = (typeof PHOTO_SIZES)[number]
 export const photoName = (sha256: string, size: PhotoSize): string => `${sha256}${size === 'small' ? '.small' : ''}.jpg`
 export const photoPath = (dataFolder: string, sha256: string, size: PhotoSize): string =>
   join(photosFolder(dataFolder), photoName(sha256, size))

@@ -1,14 +1,15 @@
 import { randomBytes } from 'node:crypto'
 import { diff, uuidV7 } from '@jovrin/core'
-import { enRefusal, type NewTank, type TankEntry, type Unreadable } from '@jovrin/contract'
+import { enRefusal, type ArchivedTank, type NewTank, type TankEntry, type Unreadable } from '@jovrin/contract'
 import type { Knex } from 'knex'
 import type { Clock } from '../clock.js'
 import { Refusal } from '../http/refusal.js'
+import { journalRepository } from '../journal/journal.repository.js'
 import { planRepository } from '../plan/plan.repository.js'
 import { tankRepository, type StoredTank } from './tank.repository.js'
 
 const newId = (now: number): string => uuidV7(now, randomBytes(16))
-const noSuchTank = (): Refusal => new Refusal(404, 'no_such_tank', enRefusal.noSuchTank)
+export const noSuchTank = (): Refusal => new Refusal(404, 'no_such_tank', enRefusal.noSuchTank)
 
 export const tankService = (db: Knex, clock: Clock) => {
   const readableEntry = async (on: Knex, tank: StoredTank): Promise<TankEntry | null> => {
@@ -23,8 +24,9 @@ export const tankService = (db: Knex, clock: Clock) => {
   }
   const one = async (on: Knex, id: string | null): Promise<StoredTank> => {
     const tank = id === null ? null : await tankRepository(on).one(id)
-    if (tank === null) throw noSuchTank()
-    return tank
+    if (tank !== null) return tank
+    const isArchived = id !== null && (await tankRepository(on).isArchived(id))
+    throw isArchived ? new Refusal(404, 'archived', enRefusal.archivedTank) : noSuchTank()
   }
   return {
     /** Every tank whose plan can be read; one that cannot keeps no other from the shelf. */
@@ -61,7 +63,21 @@ export const tankService = (db: Knex, clock: Clock) => {
         await planRepository(trx).add(id, { revision: 1, createdAt, effectiveOn: null, plan, edits: [], act: 'edit', ofRevision: null })
         return { tank: { id, createdAt, changedAt: createdAt, revision: 1, plan }, isNew: true }
       }),
-    putAway: async (id: string | null): Promise<void> => {
+    archived: async (): Promise<ArchivedTank[]> => {
+      const found: ArchivedTank[] = []
+      for (const { id, archivedAt } of await tankRepository(db).archived()) {
+        const plan = (await planRepository(db).newest(id))?.plan
+        found.push({
+          id,
+          archivedAt,
+          name: plan?.name ?? enRefusal.unreadableName,
+          startedOn: plan?.startedOn ?? archivedAt.slice(0, 10),
+          records: await journalRepository(db).count(id),
+        })
+      }
+      return found
+    },
+    archive: async (id: string | null): Promise<void> => {
       const tank = await one(db, id)
       await tankRepository(db).setDeleted(tank.id, clock().toISOString())
     },

@@ -18,6 +18,8 @@ interface Store extends DBSchema {
   outbox: { key: string; value: Waiting }
 }
 export type Outcome = 'kept' | 'waiting'
+/** By which what was told of a job waits. */
+export const jobKey = (tankId: string, { ruleId, dueOn }: Pick<JobRecord, 'ruleId' | 'dueOn'>): string => `${tankId} ${ruleId} ${dueOn}`
 
 const RETRY_MS = 12_000
 let database: Promise<IDBPDatabase<Store>> | null = null
@@ -84,7 +86,7 @@ function replay(): Promise<readonly string[]> {
 export const outbox = {
   logRecord: (tankId: string, record: JournalRecord): Promise<Outcome> => send(tankId, { kind: 'record', record }, record.id),
   tellJob: (tankId: string, record: JobRecord, replaces: string | null): Promise<Outcome> =>
-    send(tankId, { kind: 'job', record, replaces }, `${tankId} ${record.ruleId} ${record.dueOn}`),
+    send(tankId, { kind: 'job', record, replaces }, jobKey(tankId, record)),
   discard: async (key: string): Promise<void> => {
     await (await opened()).delete('outbox', key)
     await refresh()

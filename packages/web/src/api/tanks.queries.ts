@@ -1,4 +1,4 @@
-import { leversOf, LeversSchema, PlanRevision, TankCondition, TankEntry, Timeline, Unreadable } from '@jovrin/contract'
+import { ArchivedTank, leversOf, LeversSchema, PlanRevision, TankCondition, TankEntry, Timeline, Unreadable } from '@jovrin/contract'
 import { applyEdits, daysBetween, programmed, type Deeds, type TimelineEntry } from '@jovrin/core'
 import { queryOptions } from '@tanstack/react-query'
 import { z } from 'zod'
@@ -6,6 +6,8 @@ import { getJson } from './http.js'
 
 export const allTanks = () =>
   queryOptions({ queryKey: ['tanks'], queryFn: ({ signal }) => getJson('/api/tanks', z.array(TankEntry), signal) })
+export const archivedTanks = () =>
+  queryOptions({ queryKey: ['archive'], queryFn: ({ signal }) => getJson('/api/archive', z.array(ArchivedTank), signal) })
 /** Tanks that are stored and cannot be read. */
 export const unreadableTanks = () =>
   queryOptions({

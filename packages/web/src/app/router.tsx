@@ -1,4 +1,4 @@
-import { createBrowserRouter } from 'react-router'
+import { createBrowserRouter, redirect } from 'react-router'
 import { NotFound, RouteFault } from './NotFound.js'
 import { Shell } from './Shell.js'
 
@@ -11,6 +11,8 @@ export const router = createBrowserRouter([
     hydrateFallbackElement: <></>,
     children: [
       { index: true, lazy: async () => ({ Component: (await import('../places/shelf/ShelfPlace.js')).ShelfPlace }) },
+      { path: 'tanks', loader: () => redirect('/') },
+      { path: 'tanks/:tankId', loader: ({ params }) => redirect(`/tanks/${params['tankId'] ?? ''}/balance`) },
       { path: 'new', lazy: async () => ({ Component: (await import('../places/plan/describe/NewTankPlace.js')).NewTankPlace }) },
       { path: 'tanks/:tankId/plan/:sheet?', lazy: async () => ({ Component: (await import('../places/plan/PlanPlace.js')).PlanPlace }) },
       {

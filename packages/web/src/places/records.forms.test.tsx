@@ -1,7 +1,8 @@
 import 'fake-indexeddb/auto'
-import { enEmergency, enJournal, enNumber, enToday } from '@jovrin/contract'
+import { enEmergency, enJobTitle, enJournal, enNumber, enToday } from '@jovrin/contract'
 import { type JournalRecord, type Kit, type ListedJob, quantities } from '@jovrin/core'
 import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react'
+import { useState } from 'react'
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
 import { EmergencyCard } from '../app/EmergencyCard.js'
 import { useShortcuts } from '../app/useShortcuts.js'
@@ -209,7 +210,7 @@ const told = {
 
 describe('jobs of a day', () => {
   const show = (jobs: readonly ListedJob[], day = '2026-11-24'): void =>
-    void renderPage(<DayJobs tankId={TANK} day={day} today="2026-11-24" jobs={jobs} />)
+    void renderPage(<DayJobs tankId={TANK} tankName="River" day={day} today="2026-11-24" jobs={jobs} />)
   test('done is told at once, by whom and when', async () => {
     localStorage.setItem('jovrin.device', 'phone')
     show([job({})])
@@ -305,12 +306,44 @@ describe('a stop of the round', () => {
     settled: [],
     assumed: [],
   }
-  test('minutes of all that is open, what presses first, and the glance in one tap', async () => {
+  test('minutes of all that is due today, what presses first, and the glance in one tap', async () => {
     renderPage(<Stop stop={stop} nextId={null} />)
-    expect(screen.getByText(/^38 min/)).toBeTruthy()
+    expect(screen.getByText(/^18 min · /)).toBeTruthy()
     expect(screen.getByText(/^▲/)).toBeTruthy()
     press('All fine')
     await waitFor(() => expect(sent()[0]).toMatchObject({ kind: 'glance', isAllFine: true }))
+  })
+  test('what was told stays where it stands, with its undo; all done is said', () => {
+    const settled = [
+      job({ state: 'done', record: told }),
+      { ...stop.overdue[0]!, state: 'skipped' as const, record: { ...told, state: 'skipped' as const } },
+    ]
+    function Worked() {
+      const [isTold, setTold] = useState(false)
+      return (
+        <>
+          <button onClick={() => setTold(true)}>told</button>
+          <Stop stop={isTold ? { ...stop, due: [], overdue: [], settled } : stop} nextId={null} />
+        </>
+      )
+    }
+    renderPage(<Worked />)
+    const rows = () => screen.getAllByRole('listitem').map(({ textContent }) => /^(Change water|Trim)/.exec(textContent)?.[0])
+    const before = rows()
+    press('told')
+    expect(rows()).toEqual(before)
+    expect(screen.getByText(enToday.allDone)).toBeTruthy()
+    expect(screen.getByText('✓ done by desk')).toBeTruthy()
+    expect(screen.getAllByRole('button', { name: new RegExp(`^${enToday.takeBack}: `) })).toHaveLength(2)
+  })
+  test('what waits on this device shows as told, and is taken back there', async () => {
+    renderPage(<Stop stop={stop} nextId={null} />)
+    vi.stubGlobal('fetch', () => Promise.reject(new TypeError('away')))
+    press(`${enToday.done}: ${enJobTitle.change}`)
+    await waitFor(() => expect(screen.getByText(`✓ done, ${enToday.waits}`)).toBeTruthy())
+    expect(screen.getByText(new RegExp(`^${stop.name}: ${enJobTitle.change}, done`))).toBeTruthy()
+    fireEvent.click(screen.getAllByRole('button', { name: `${enToday.takeBack}: ${enJobTitle.change}` })[0]!)
+    await waitFor(() => expect(screen.getByRole('button', { name: `${enToday.done}: ${enJobTitle.change}` })).toBeTruthy())
   })
   test('nothing due is said', () => {
     renderPage(<Stop stop={{ ...stop, due: [], overdue: [], attention: [] }} nextId={null} />)

@@ -5,7 +5,7 @@ import { z } from 'zod'
 import { deviceName } from '../api/device.js'
 import { changeJson } from '../api/http.js'
 import { useJournalChanged } from '../api/journal.queries.js'
-import { outbox } from '../api/outbox.js'
+import { jobKey, outbox } from '../api/outbox.js'
 import { useNotice } from '../ui/notice.js'
 
 export interface Told {
@@ -14,17 +14,23 @@ export interface Told {
   readonly reason?: string
 }
 
-/** Tells what became of a job, also without the server; and takes it back. */
-export function useTellJob(tankId: string): {
+/** Tells what became of a job of a tank, also without the server; and takes it back. */
+export function useTellJob(
+  tankId: string,
+  tankName: string,
+): {
   readonly tell: (job: ListedJob, told: Told) => Promise<void>
   readonly takeBack: (job: Pick<ListedJob, 'ruleId' | 'dueOn'>, record: JobRecord) => Promise<void>
 } {
   const changed = useJournalChanged()
   const notice = useNotice()
   const takeBack = useCallback(
-    async ({ ruleId, dueOn }: Pick<ListedJob, 'ruleId' | 'dueOn'>, record: JobRecord): Promise<void> => {
+    async (job: Pick<ListedJob, 'ruleId' | 'dueOn'>, record: JobRecord): Promise<void> => {
+      const key = jobKey(tankId, job)
+      // What never left this device is simply not sent.
+      if (outbox.list().some((item) => item.key === key)) return outbox.discard(key)
       try {
-        await changeJson('DELETE', `/api/tanks/${tankId}/jobs/${encodeURIComponent(ruleId)}/${dueOn}`, z.null(), {
+        await changeJson('DELETE', `/api/tanks/${tankId}/jobs/${encodeURIComponent(job.ruleId)}/${job.dueOn}`, z.null(), {
           ifMatch: `"${record.at}"`,
         })
       } catch (error) {
@@ -47,15 +53,17 @@ export function useTellJob(tankId: string): {
       }
       try {
         const outcome = await outbox.tellJob(tankId, record, job.record?.at ?? null)
-        const text = enToday.told(`${enJobTitle[job.kind]}, ${enToday.doneState[state] ?? state}`)
-        if (outcome === 'waiting') notice({ text: `${text}. ${enOutbox.kept}` })
-        else notice({ text, action: { label: enToday.takeBack, run: () => void takeBack(job, record) } })
+        const text = enToday.told(tankName, enJobTitle[job.kind], enToday.doneState[state] ?? state)
+        notice({
+          text: outcome === 'waiting' ? `${text}. ${enOutbox.kept}` : text,
+          action: { label: enToday.takeBack, run: () => void takeBack(job, record) },
+        })
       } catch (error) {
         notice({ text: error instanceof Error ? error.message : enApp.failed })
       }
       await changed(tankId)
     },
-    [changed, notice, takeBack, tankId],
+    [changed, notice, takeBack, tankId, tankName],
   )
   return { tell, takeBack }
 }

@@ -3,6 +3,8 @@ import { PlainNotice } from './PlainNotice.js'
 
 export interface Notice {
   readonly text: string
+  /** Stays until it is closed: for what would be missed. */
+  readonly isLasting?: boolean
   readonly action?: { readonly label: string; readonly run: () => void }
 }
 const fetchBar = () => import('./NoticeBar.js').catch(() => null)

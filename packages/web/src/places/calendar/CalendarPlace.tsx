@@ -118,7 +118,13 @@ function KnownCalendar({ tankId, today, revision, aged }: { tankId: string; toda
           alignContent: 'start',
         }}
       >
-        <DayJobs tankId={tankId} day={day} today={today} jobs={listed.filter(({ on, dueOn }) => on === day || dueOn === day)} />
+        <DayJobs
+          tankId={tankId}
+          tankName={revision.plan.name}
+          day={day}
+          today={today}
+          jobs={listed.filter(({ on, dueOn }) => on === day || dueOn === day)}
+        />
         <CalendarFile tankId={tankId} />
       </Box>
     </Box>

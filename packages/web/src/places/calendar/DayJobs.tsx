@@ -7,12 +7,23 @@ import { jobText } from '../job.text.js'
 import { MoveDialog } from '../MoveDialog.js'
 import { JobOrder } from '../shared/JobOrder.js'
 import { SetLight } from '../shared/SetLight.js'
+import { useToldHere } from '../useToldHere.js'
 import { useTellJob } from '../useTellJob.js'
 
+interface DayJobsProps {
+  readonly tankId: string
+  readonly tankName: string
+  readonly day: string
+  readonly today: string
+  readonly jobs: readonly ListedJob[]
+}
+
 /** Everything of one day, to be told, moved or taken back. */
-export function DayJobs({ tankId, day, today, jobs }: { tankId: string; day: string; today: string; jobs: readonly ListedJob[] }) {
+export function DayJobs({ tankId, tankName, day, today, jobs: listed }: DayJobsProps) {
   const units = useUnits()
-  const { tell, takeBack } = useTellJob(tankId)
+  const { tell, takeBack } = useTellJob(tankId, tankName)
+  const { withTold, isWaiting } = useToldHere(tankId)
+  const jobs = listed.map(withTold)
   const [moving, setMoving] = useState<ListedJob | null>(null)
   return (
     <Box component="section" aria-label={enCare.day}>
@@ -39,7 +50,7 @@ export function DayJobs({ tankId, day, today, jobs }: { tankId: string; day: str
                         ? job.minutes > 0
                           ? enToday.minutes(decimals(job.minutes, 0))
                           : ''
-                        : enToday.doneState[job.state]}
+                        : `${enToday.doneState[job.state] ?? ''}${isWaiting(job) ? `, ${enToday.waits}` : ''}`}
                 </Box>
               </Box>
               <Box className="figures" sx={{ fontSize: 14 }}>

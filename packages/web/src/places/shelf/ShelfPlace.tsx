@@ -1,23 +1,22 @@
 import { enApp, enJobTitle, enShelf, enToday, type RoundStop, type TankEntry, type Timeline } from '@jovrin/contract'
 import { tankFigures } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
-import { useQueries, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQueries, useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
-import { z } from 'zod'
-import { changeJson } from '../../api/http.js'
 import { roundToday } from '../../api/journal.queries.js'
 import { agedTimeline, allTanks, timelineOfTank, unreadableTanks } from '../../api/tanks.queries.js'
 import { SmallBraid } from '../../drawing/braid/SmallBraid.js'
 import { SmallSection } from '../../drawing/section/SmallSection.js'
 import { ageText } from '../../ui/age.js'
-import { useNotice } from '../../ui/notice.js'
 import { QueryState } from '../../ui/QueryState.js'
 import { shortDate, significant, useUnits } from '../../ui/units.js'
 import { attentionBesideGas } from '../shared/attention.js'
 import { GasLine, isGasQuiet } from '../shared/GasLine.js'
 import { flagSentence } from '../shared/balance.view.js'
 import { leadSentence } from '../lead.text.js'
+import { Archive } from './Archive.js'
 import { EmptyShelf } from './EmptyShelf.js'
+import { useArchiving } from './useArchiving.js'
 import { useShelfForecasts, type ShelfForecast } from './useShelfForecasts.js'
 
 const WIDEST_PX = 250
@@ -52,6 +51,7 @@ export function ShelfPlace() {
       <>
         <HiddenTanks count={hidden.length} />
         <EmptyShelf />
+        <Archive />
       </>
     )
   const sizes = tanks.data.map(({ plan }) => tankFigures(plan).vessel)
@@ -82,6 +82,7 @@ export function ShelfPlace() {
           />
         ))}
       </Box>
+      <Archive />
     </Box>
   )
 }
@@ -97,20 +98,10 @@ interface TankRowProps {
 
 function TankRow({ tank, timeline, forecast, stop, pxPerCm }: TankRowProps) {
   const units = useUnits()
-  const client = useQueryClient()
-  const tell = useNotice()
+  const { archive } = useArchiving()
   const figures = tankFigures(tank.plan)
   const age = timeline ? agedTimeline(timeline).today : 0
   const size = `${units.show('length', figures.vessel.lengthCm)} × ${units.show('length', figures.vessel.widthCm)} × ${units.show('length', figures.vessel.heightCm)}`
-  const refresh = (): Promise<void> => client.invalidateQueries({ queryKey: ['tanks'] })
-  const putAway = async (): Promise<void> => {
-    await changeJson('DELETE', `/api/tanks/${tank.id}`, z.null())
-    await refresh()
-    tell({
-      text: enShelf.putAwayDone(tank.plan.name),
-      action: { label: enShelf.undo, run: () => void changeJson('POST', `/api/tanks/${tank.id}/restore`, z.unknown()).then(refresh) },
-    })
-  }
   const worst = forecast?.flags[0]
   const beside = stop ? attentionBesideGas(stop) : []
   const isCalm = stop === null || isGasQuiet(stop.gas)
@@ -178,8 +169,13 @@ function TankRow({ tank, timeline, forecast, stop, pxPerCm }: TankRowProps) {
         <Button component={Link} to={`/tanks/${tank.id}/plan`} variant="text" sx={{ minWidth: 0 }}>
           {enApp.places.describe}
         </Button>
-        <Button variant="text" onClick={() => void putAway()} sx={{ minWidth: 0, color: 'text.secondary' }}>
-          {enShelf.putAway}
+        <Button
+          variant="text"
+          onClick={() => void archive(tank.id, tank.plan.name)}
+          aria-label={enShelf.archiveOf(tank.plan.name)}
+          sx={{ minWidth: 0, color: 'text.secondary' }}
+        >
+          {enShelf.archive}
         </Button>
       </Box>
     </Box>

@@ -1,32 +1,42 @@
-import { enSalt, enShelf, enToday, nameIn, type RoundStop } from '@jovrin/contract'
-import { SALT_IDS, type Quantity } from '@jovrin/core'
+import { enShelf, enToday, type Round } from '@jovrin/contract'
 import { Box, Button } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { roundToday } from '../../api/journal.queries.js'
 import { MarginTable } from '../../ui/MarginTable.js'
 import { QueryState } from '../../ui/QueryState.js'
-import { decimals, longDate, useUnits } from '../../ui/units.js'
+import { decimals, longDate, significant } from '../../ui/units.js'
+import { Barrel } from './Barrel.js'
+import { useKeptOrder } from './keptOrder.js'
 import { Stop } from './Stop.js'
 
 /** All that is open today, tank by tank, in the order to walk them; printed, it is the sheet of the round. */
 export function TodayPlace() {
   const round = useQuery({ ...roundToday(), refetchInterval: 60_000 })
   if (!round.data) return <QueryState error={round.error} onRetry={() => void round.refetch()} />
-  const { stops } = round.data
-  const [first] = stops
-  if (first === undefined)
-    return (
-      <Box sx={{ p: 4 }}>
-        <Box component="h1" className="lettering" sx={{ m: 0, fontSize: 26 }}>
-          {enToday.title}
-        </Box>
-        <p>{enToday.empty}</p>
-        <Button component={Link} to="/new" variant="contained">
-          {enShelf.newTank}
-        </Button>
+  const [first] = round.data.stops
+  return first === undefined ? <NoTank /> : <KnownRound key={first.today} round={round.data} today={first.today} />
+}
+
+function NoTank() {
+  return (
+    <Box sx={{ p: 4 }}>
+      <Box component="h1" className="lettering" sx={{ m: 0, fontSize: 26 }}>
+        {enToday.title}
       </Box>
-    )
+      <p>{enToday.empty}</p>
+      <Button component={Link} to="/new" variant="contained">
+        {enShelf.newTank}
+      </Button>
+    </Box>
+  )
+}
+
+function KnownRound({ round, today }: { round: Round; today: string }) {
+  const { items: stops, renew } = useKeptOrder(`round.${today}`, round.stops, ({ tankId }) => tankId)
+  const isTurned = stops.some(({ tankId }, index) => tankId !== round.stops[index]?.tankId)
+  const open = stops.reduce((sum, { due, overdue }) => sum + due.length + overdue.length, 0)
+  const told = stops.reduce((sum, { settled }) => sum + settled.length, 0)
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) 300px' }, flexGrow: 1 }}>
       <Box sx={{ px: { xs: 1.5, md: 2.5 }, py: 1.5, minWidth: 0 }}>
@@ -35,12 +45,22 @@ export function TodayPlace() {
             {enToday.title}
           </Box>
           <Box className="figures" sx={{ color: 'text.secondary', flexGrow: 1 }}>
-            {longDate(first.today)}
+            {longDate(today)}
           </Box>
+          {isTurned && (
+            <Button variant="text" className="no-print" onClick={renew}>
+              {enToday.byUrgency}
+            </Button>
+          )}
           <Button className="no-print" onClick={() => window.print()} sx={{ display: { xs: 'none', sm: 'inline-flex' } }}>
             {enToday.print}
           </Button>
         </Box>
+        {open === 0 && told > 0 && (
+          <Box role="status" sx={{ py: 1, fontSize: 17, color: 'var(--mass)' }}>
+            {enToday.allDoneToday(significant(told), significant(stops.length))}
+          </Box>
+        )}
         {stops.map((stop, index) => (
           <Stop key={stop.tankId} stop={stop} nextId={stops[index + 1]?.tankId ?? null} />
         ))}
@@ -70,38 +90,5 @@ export function TodayPlace() {
         </MarginTable>
       </Box>
     </Box>
-  )
-}
-
-/** One barrel and one weighing for all: water and salts of today added up. */
-function Barrel({ stops }: { stops: readonly RoundStop[] }) {
-  const units = useUnits()
-  const open = stops.flatMap(({ due, overdue }) => [...due, ...overdue])
-  const litres = open
-    .filter(({ kind }) => kind === 'change' || kind === 'mix-water')
-    .reduce((sum, { values }) => sum + (values['water']?.value ?? 0), 0)
-  const doses = new Map<string, Quantity>()
-  for (const { kind, values } of stops.flatMap(({ assumed }) => assumed))
-    if (kind === 'dose')
-      for (const salt of SALT_IDS) {
-        const portion = values[`${salt}.stock`] ?? values[salt]
-        // One stock serves all tanks; what is weighed for one is weighed for all.
-        const key = portion === undefined ? salt : `${salt} ${portion.dimension}`
-        if (portion) doses.set(key, { ...portion, value: (doses.get(key)?.value ?? 0) + portion.value })
-      }
-  return (
-    <MarginTable caption={enToday.barrel}>
-      <tr>
-        <td colSpan={2}>{enToday.litres(units.show('volume', litres, 2))}</td>
-      </tr>
-      {[...doses].map(([key, amount]) => (
-        <tr key={key}>
-          <td>{nameIn(enSalt, key.split(' ')[0] ?? '')}</td>
-          <Box component="td" sx={{ textAlign: 'right !important' }}>
-            {amount.dimension === 'dosing' ? enToday.ofStock(units.tell(amount)) : units.tell(amount)}
-          </Box>
-        </tr>
-      ))}
-    </MarginTable>
   )
 }

@@ -40,6 +40,7 @@ export const enApp = {
   notFound: 'There is no such place.',
   toShelf: 'Go to the Shelf',
   cancel: 'Cancel',
+  close: 'Close',
   orDrop: 'or drop it here',
   dropNow: 'Let go to open it',
   offline: 'The server does not answer. It may have been stopped.',
