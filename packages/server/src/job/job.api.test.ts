@@ -44,7 +44,7 @@ beforeAll(async () => {
 afterAll(() => server.close())
 
 describe('a tank that is entered today', () => {
-  const NEW = '01920000-0000-7000-8000-0000000000dd'
+  const NEW = '01920000-0000-7000-8000-0000000000a1'
   const stopOf = async (tankId: string) => {
     const { stops } = (await server.agent.get('/api/round').expect(200)).body
     return stops.find((stop: { tankId: string }) => stop.tankId === tankId)
@@ -196,7 +196,7 @@ describe('the calendar file, in an independent parser', () => {
 })
 
 test('a tank’s name cannot write lines of its own into a calendar file', async () => {
-  const id = '01920000-0000-7000-8000-0000000000dd'
+  const id = '01920000-0000-7000-8000-0000000000cc'
   const name = 'Evil\r\nBEGIN:VEVENT\r\nSUMMARY:forged\r\nEND:VEVENT\u2028X:1;,\\'
   await server.agent
     .post('/api/tanks')

@@ -2,7 +2,7 @@ export const enToday = {
   title: 'Today',
   empty: 'No tank yet: what is due stands here once one is on the shelf.',
   due: 'Due',
-  overdue: 'Did it happen?',
+  overdue: 'Was it done?',
   assumed: 'Timers and pumps, assumed done',
   nothingDue: 'Nothing due today.',
   allDone: 'All done.',
