@@ -133,7 +133,7 @@ export async function expectAccessible(page: Page, rules?: readonly string[]): P
   // Nodes are listed of violations only, and there are no frames to look into: a third of the time.
   const axe = new AxeBuilder({ page }).options({ resultTypes: ['violations'] }).setLegacyMode(true)
   const { violations, passes } = await (
-    rules === undefined ? axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa']) : axe.withRules([...rules])
+    rules === undefined ? axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']) : axe.withRules([...rules])
   ).analyze()
   expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.target.join(' ')).join(' | ')}`)).toEqual([])
   expect(passes.map(({ id }) => id)).toContain('color-contrast')

@@ -4,7 +4,7 @@ import { Link, useRouteError } from 'react-router'
 
 function Dead({ sentence, detail }: { sentence: string; detail?: string }) {
   return (
-    <Box component="main" sx={{ p: 6 }}>
+    <Box sx={{ p: 6 }}>
       <p>{sentence}</p>
       {detail !== undefined && <p>{detail}</p>}
       <Button component={Link} to="/">
@@ -17,5 +17,9 @@ export const NotFound = () => <Dead sentence={enApp.notFound} />
 
 export function RouteFault() {
   const error = useRouteError()
-  return <Dead sentence={enApp.fault} detail={error instanceof Error ? error.message : ''} />
+  return (
+    <main>
+      <Dead sentence={enApp.fault} detail={error instanceof Error ? error.message : ''} />
+    </main>
+  )
 }

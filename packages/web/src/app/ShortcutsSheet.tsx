@@ -1,8 +1,10 @@
 import { enApp } from '@jovrin/contract'
-import { Box, Button } from '@mui/material'
+import { Box, Button, Checkbox, FormControlLabel } from '@mui/material'
+import { switchSingleKeys, useSingleKeys } from './shell/singleKeys.js'
 import { SheetDialog } from '../ui/SheetDialog.js'
 
 export function ShortcutsSheet({ isOpen, onClose }: { isOpen: boolean; onClose: () => void }) {
+  const isOn = useSingleKeys()
   return (
     <SheetDialog title={enApp.shortcuts.title} isOpen={isOpen} onClose={onClose}>
       <Box sx={{ p: 3 }}>
@@ -21,6 +23,11 @@ export function ShortcutsSheet({ isOpen, onClose }: { isOpen: boolean; onClose: 
             </Box>
           ))}
         </Box>
+        <FormControlLabel
+          control={<Checkbox checked={isOn} onChange={(event) => switchSingleKeys(event.target.checked)} />}
+          label={enApp.shortcuts.singleKeys}
+        />
+        <Box sx={{ fontSize: 14, color: 'text.secondary' }}>{enApp.shortcuts.singleKeysHint}</Box>
         <Button onClick={onClose} sx={{ mt: 2 }}>
           {enApp.units.close}
         </Button>

@@ -1,6 +1,6 @@
 import { createBrowserRouter, redirect } from 'react-router'
 import { NotFound, RouteFault } from './NotFound.js'
-import { Shell } from './Shell.js'
+import { Shell } from './shell/Shell.js'
 
 /** Each place has its own address and its own chunk. */
 export const router = createBrowserRouter([

@@ -2,6 +2,8 @@ import { createTheme } from '@mui/material/styles'
 
 const LETTERING = "'Barlow Condensed', sans-serif"
 
+const FOCUSED = { outline: '2px solid var(--focus)', outlineOffset: 2 }
+
 /** MUI is the toolkit, not the look: square, flat, inked. Colours come from `film.css`, so that drawings and widgets share them. */
 export const theme = createTheme({
   cssVariables: { colorSchemeSelector: 'data-mode' },
@@ -34,7 +36,11 @@ export const theme = createTheme({
     button: { fontFamily: LETTERING, fontWeight: 600, letterSpacing: '0.05em', textTransform: 'none', fontSize: '1rem' },
   },
   components: {
-    MuiButtonBase: { defaultProps: { disableRipple: true } },
+    MuiButtonBase: {
+      defaultProps: { disableRipple: true },
+      // Without ripples nothing else would show where the focus is.
+      styleOverrides: { root: { '&.Mui-focusVisible': FOCUSED } },
+    },
     MuiButton: {
       defaultProps: { variant: 'outlined', size: 'small', disableElevation: true },
       styleOverrides: {
@@ -45,7 +51,11 @@ export const theme = createTheme({
     MuiTextField: { defaultProps: { variant: 'standard', size: 'small' } },
     MuiInput: {
       styleOverrides: {
-        root: { fontVariantNumeric: 'tabular-nums', '&::before': { borderColor: 'var(--hair)' } },
+        root: {
+          fontVariantNumeric: 'tabular-nums',
+          '&::before': { borderColor: 'var(--hair)' },
+          '&.Mui-focused': { outline: '2px solid var(--focus)', outlineOffset: 1 },
+        },
         input: { padding: '2px 0' },
       },
     },

@@ -4,12 +4,13 @@ import { useEffect, useRef } from 'react'
 const SEQUENCE_MS = 900
 
 /** Listens for single keys and two-key sequences, never while text is typed or with a modifier held. */
-export function useShortcuts(actions: Readonly<Record<string, () => unknown>>): void {
+export function useShortcuts(actions: Readonly<Record<string, () => unknown>>, isOn: boolean): void {
   const current = useRef(actions)
   useEffect(() => {
     current.current = actions
   })
   useEffect(() => {
+    if (!isOn) return
     let first = ''
     let at = 0
     const listen = (event: KeyboardEvent): void => {
@@ -25,7 +26,7 @@ export function useShortcuts(actions: Readonly<Record<string, () => unknown>>): 
     }
     window.addEventListener('keydown', listen)
     return () => window.removeEventListener('keydown', listen)
-  }, [])
+  }, [isOn])
 }
 
 const isTyping = (target: EventTarget | null): boolean =>

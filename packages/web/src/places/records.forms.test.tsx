@@ -5,7 +5,6 @@ import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/re
 import { useState } from 'react'
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
 import { EmergencyCard } from '../app/EmergencyCard.js'
-import { useShortcuts } from '../app/useShortcuts.js'
 import { barePlan } from '../testing/builtPlan.js'
 import { renderPage } from '../testing/renderPage.js'
 import { problem, standInServer } from '../testing/standInServer.js'
@@ -371,30 +370,5 @@ describe('the emergency card', () => {
     })
     expect(screen.getAllByText(/River/)[0]?.textContent).toMatch(/\d+ L/)
     expect(screen.getByText(enEmergency.binderFirst('River'))).toBeTruthy()
-  })
-})
-
-describe('keys', () => {
-  const heard: string[] = []
-  const Bench = () => {
-    useShortcuts({ n: () => heard.push('n'), 'g s': () => heard.push('g s'), s: () => heard.push('s') })
-    return <input aria-label="text" />
-  }
-  const key = (name: string, target: Element | Window = window, more: object = {}): void =>
-    void fireEvent.keyDown(target, { key: name, ...more })
-  beforeEach(() => {
-    heard.length = 0
-    renderPage(<Bench />)
-  })
-  test('one key, and two in a row', () => {
-    key('n')
-    key('g')
-    key('s')
-    expect(heard).toEqual(['n', 'g s'])
-  })
-  test('not while somebody types, nor with a modifier held', () => {
-    key('n', screen.getByLabelText('text'))
-    key('n', window, { ctrlKey: true })
-    expect(heard).toEqual([])
   })
 })

@@ -8,6 +8,7 @@ export function NoticeBar({ notice, isOpen, onClose }: { notice: Notice; isOpen:
   return (
     <Snackbar
       open={isOpen}
+      sx={{ bottom: { xs: 'calc(68px + env(safe-area-inset-bottom))', md: 24 } }}
       autoHideDuration={isLasting ? null : 8000}
       onClose={(_, reason) => reason !== 'clickaway' && onClose()}
       message={text}

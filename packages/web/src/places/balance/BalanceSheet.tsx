@@ -58,7 +58,7 @@ const ALGAE_TICKS = [
   [5, 'outbreak'],
 ] as const
 
-/** The braid and a typical day on the left; the lead, the levers and what limits on the right. */
+/** The lead, the braid and a typical day on the left; the levers and what limits on the right. What a lever changes stands below it or beside it, so that it stays under the hand. */
 export function BalanceSheet({
   forecast,
   plan,
@@ -88,7 +88,7 @@ export function BalanceSheet({
           {(width) => (
             <Braid
               width={width}
-              height={Math.min(400, Math.max(300, width * 0.47))}
+              height={Math.min(324, Math.max(300, width * 0.4))}
               weeks={braidWeeks(results, arm, reckoned)}
               ghost={arm === 'changed' ? braidWeeks(results, 'planned', reckoned) : null}
               limiting={growthOf(results, arm, week).strand}
@@ -120,6 +120,19 @@ export function BalanceSheet({
     () => planAt(leveredTimeline(timeline, today, levers), today + week * 7) ?? plan,
     [timeline, today, levers, week, plan],
   )
+  const lead = useMemo(
+    () =>
+      reckoned > 0 && (
+        <LeadNote
+          lead={leadOf(results, arm, week, today)}
+          flags={flagsOf(results, arm, week, gasAnimalsAt(plan, today + week * 7))}
+          results={results}
+          week={week}
+          gas={arm === 'planned' && week === 0 ? gas : null}
+        />
+      ),
+    [results, arm, week, today, reckoned, plan, gas],
+  )
   const weekOfTank = significant(Math.floor((today + week * 7) / 7) + 1)
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) 384px' }, flexGrow: 1 }}>
@@ -143,6 +156,7 @@ export function BalanceSheet({
             <ToggleButton value={26}>{enBalance.twentySix}</ToggleButton>
           </ToggleButtonGroup>
         </Box>
+        {lead}
         {braid}
         {reckoned > 0 && (
           <>
@@ -165,7 +179,7 @@ export function BalanceSheet({
           </>
         )}
       </Box>
-      <Margin {...{ forecast, plan, today, week, levers, gas, tryFirst, isMoved, arm, reckoned, onMove, onKeep }} />
+      <Margin {...{ forecast, plan, week, levers, tryFirst, isMoved, arm, reckoned, onMove, onKeep }} />
     </Box>
   )
 }
@@ -173,29 +187,19 @@ export function BalanceSheet({
 /** Only the hours are a lever; the other edges belong to the plan. */
 const LEVER_EDGES = ['lightOff'] as const
 
-type MarginProps = Pick<SheetProps, 'forecast' | 'plan' | 'today' | 'week' | 'levers' | 'gas' | 'tryFirst' | 'onMove' | 'onKeep'> & {
+type MarginProps = Pick<SheetProps, 'forecast' | 'plan' | 'week' | 'levers' | 'tryFirst' | 'onMove' | 'onKeep'> & {
   readonly isMoved: boolean
   readonly arm: 'planned' | 'changed'
   readonly reckoned: number
 }
 
-/** The margin column: notes, levers, tables. */
-function Margin({ forecast, plan, today, week, levers, gas, tryFirst, isMoved, arm, reckoned, onMove, onKeep }: MarginProps) {
+/** The margin column: levers, what to try first, tables. */
+function Margin({ forecast, plan, week, levers, tryFirst, isMoved, arm, reckoned, onMove, onKeep }: MarginProps) {
   const { results } = forecast
   const figures = useMemo(() => tankFigures(plan), [plan])
-  const notes = useMemo(() => {
-    if (reckoned === 0) return { above: null, below: null }
-    return {
-      above: (
-        <LeadNote
-          lead={leadOf(results, arm, week, today)}
-          flags={flagsOf(results, arm, week, gasAnimalsAt(plan, today + week * 7))}
-          results={results}
-          week={week}
-          gas={arm === 'planned' && week === 0 ? gas : null}
-        />
-      ),
-      below: (
+  const tables = useMemo(
+    () =>
+      reckoned > 0 && (
         <>
           {arm === 'changed' ? (
             <EffectTable results={results} week={reckoned - 1} />
@@ -205,8 +209,8 @@ function Margin({ forecast, plan, today, week, levers, gas, tryFirst, isMoved, a
           <LimitTable limits={limitsByKind(results, arm, week)} />
         </>
       ),
-    }
-  }, [results, arm, week, today, reckoned, plan, gas])
+    [results, arm, week, reckoned],
+  )
   return (
     <Box
       component="aside"
@@ -220,10 +224,9 @@ function Margin({ forecast, plan, today, week, levers, gas, tryFirst, isMoved, a
         alignContent: 'start',
       }}
     >
-      {notes.above}
-      <TryFirst effects={tryFirst} onTry={(next) => onMove(next, true)} />
       <LeverBoard plan={plan} figures={figures} levers={levers} isMoved={isMoved} onMove={onMove} onKeep={onKeep} />
-      {notes.below}
+      <TryFirst effects={tryFirst} onTry={(next) => onMove(next, true)} />
+      {tables}
       <NotHeld assumed={figures.assumed} />
     </Box>
   )

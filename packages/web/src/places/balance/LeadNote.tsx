@@ -29,39 +29,54 @@ export function LeadNote({ lead, flags, results, week, gas }: LeadNoteProps) {
   const perDay = (value: number): string => significant(Math.round(value * 1000) / 1000, 2)
   const trend = trendSentence(lead)
   return (
-    <Box role="status" aria-live="polite">
-      <Box sx={{ fontSize: 17, lineHeight: 1.3, fontWeight: 600 }}>{`${leadWords(lead)}.`}</Box>
-      <Box sx={{ fontSize: 15, lineHeight: 1.35, mt: 0.25 }}>{`${growthSentence(lead.growth)} ${fedSentence(lead)}`}</Box>
-      <Box sx={{ color: 'text.secondary', fontSize: 14, mt: 0.5 }}>
-        {`${enLead.share(percent(lead.aheadFraction))} `}
-        {lead.isYoung ? `${enLead.young} ` : ''}
-        {trend === null ? '' : `${trend} `}
-        {lead.againstPlan === null ? '' : `${againstPlan(results, week)} `}
-        <Figure
-          explained={{
-            title: enLead.indexTitle,
-            formula: enLead.formula,
-            inputs: [
-              { name: enBalance.weeks, value: significant(week + 1), from: 'reckoned' },
-              { name: enLead.index, value: `${perDay(lead.perDay.median)} /day`, from: 'model' },
-            ],
-            source: `${enBalance.modelSource(MODEL_VERSION)} ${enLead.source}`,
-            range: [`${perDay(lead.perDay.low)} /day`, `${perDay(lead.perDay.high)} /day`],
-          }}
-        >
-          {`${enLead.index} ${perDay(lead.perDay.median)} /d`}
-        </Figure>
-      </Box>
-      {gas !== null && (
-        <Box sx={{ fontSize: 14, mt: 0.5 }}>
-          <GasLine gas={gas.summary} tankId={gas.tankId} />
+    <Box
+      role="status"
+      aria-live="polite"
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,3fr) minmax(0,2fr)' },
+        columnGap: 3,
+        alignContent: 'start',
+        minHeight: { lg: 104 },
+        py: 0.5,
+      }}
+    >
+      <div>
+        <Box sx={{ fontSize: 17, lineHeight: 1.3, fontWeight: 600 }}>{`${leadWords(lead)}.`}</Box>
+        <Box sx={{ fontSize: 15, lineHeight: 1.35, mt: 0.25 }}>{`${growthSentence(lead.growth)} ${fedSentence(lead)}`}</Box>
+        <Box sx={{ color: 'text.secondary', fontSize: 14, mt: 0.5 }}>
+          {`${enLead.share(percent(lead.aheadFraction))} `}
+          {lead.isYoung ? `${enLead.young} ` : ''}
+          {trend === null ? '' : `${trend} `}
+          {lead.againstPlan === null ? '' : `${againstPlan(results, week)} `}
+          <Figure
+            explained={{
+              title: enLead.indexTitle,
+              formula: enLead.formula,
+              inputs: [
+                { name: enBalance.weeks, value: significant(week + 1), from: 'reckoned' },
+                { name: enLead.index, value: `${perDay(lead.perDay.median)} /day`, from: 'model' },
+              ],
+              source: `${enBalance.modelSource(MODEL_VERSION)} ${enLead.source}`,
+              range: [`${perDay(lead.perDay.low)} /day`, `${perDay(lead.perDay.high)} /day`],
+            }}
+          >
+            {`${enLead.index} ${perDay(lead.perDay.median)} /d`}
+          </Figure>
         </Box>
-      )}
-      {told.slice(0, FLAGS_SHOWN).map((flag) => (
-        <Box key={flag.code} sx={{ color: 'var(--algae)', fontSize: 14, mt: 0.5 }}>
-          {flagSentence(flag)}
-        </Box>
-      ))}
+      </div>
+      <div>
+        {gas !== null && (
+          <Box sx={{ fontSize: 14, mt: 0.5 }}>
+            <GasLine gas={gas.summary} tankId={gas.tankId} />
+          </Box>
+        )}
+        {told.slice(0, FLAGS_SHOWN).map((flag) => (
+          <Box key={flag.code} sx={{ color: 'var(--algae)', fontSize: 14, mt: 0.5 }}>
+            {flagSentence(flag)}
+          </Box>
+        ))}
+      </div>
     </Box>
   )
 }

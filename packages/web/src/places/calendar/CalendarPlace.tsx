@@ -70,8 +70,15 @@ function KnownCalendar({ tankId, today, revision, aged }: { tankId: string; toda
   }
   const listed = jobs.data?.jobs ?? []
   return (
-    <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) 384px' }, flexGrow: 1 }}>
-      <Box sx={{ px: 2, py: 1, minWidth: 0, display: 'grid', gap: 1.5, alignContent: 'start' }}>
+    <Box
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) 384px' },
+        gridTemplateRows: { lg: 'auto 1fr' },
+        flexGrow: 1,
+      }}
+    >
+      <Box sx={{ px: 2, pt: 1, minWidth: 0 }}>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 1.5 }}>
           <Box component="h1" className="lettering" sx={{ m: 0, fontSize: 22 }}>
             {enCare.title}
@@ -98,24 +105,16 @@ function KnownCalendar({ tankId, today, revision, aged }: { tankId: string; toda
           </Button>
           <Button onClick={() => setFirst(datePlusDays(first, 14))}>{enCare.later}</Button>
         </Box>
-        {jobs.error ? (
-          <QueryState error={jobs.error} onRetry={() => void jobs.refetch()} />
-        ) : (
-          <Weeks first={first} today={today} day={day} jobs={listed} onChoose={choose} />
-        )}
-        <Legend />
-        <Programme aged={aged} />
       </Box>
       <Box
         component="aside"
         sx={{
+          gridColumn: { lg: 2 },
+          gridRow: { lg: '1 / span 2' },
           borderLeft: { lg: '2px solid var(--ink)' },
           background: 'var(--sheet)',
           px: 2,
           py: 1.25,
-          display: 'grid',
-          gap: 2,
-          alignContent: 'start',
         }}
       >
         <DayJobs
@@ -125,6 +124,15 @@ function KnownCalendar({ tankId, today, revision, aged }: { tankId: string; toda
           today={today}
           jobs={listed.filter(({ on, dueOn }) => on === day || dueOn === day)}
         />
+      </Box>
+      <Box sx={{ px: 2, py: 1, minWidth: 0, display: 'grid', gridTemplateColumns: 'minmax(0,1fr)', gap: 1.5, alignContent: 'start' }}>
+        {jobs.error ? (
+          <QueryState error={jobs.error} onRetry={() => void jobs.refetch()} />
+        ) : (
+          <Weeks first={first} today={today} day={day} jobs={listed} onChoose={choose} />
+        )}
+        <Legend />
+        <Programme aged={aged} />
         <CalendarFile tankId={tankId} />
       </Box>
     </Box>

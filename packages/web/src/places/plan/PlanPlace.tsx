@@ -1,4 +1,4 @@
-import { enApp, enPlan, enPlanSheet, type PlanRevision } from '@jovrin/contract'
+import { enPlan, type PlanRevision } from '@jovrin/contract'
 import { civilDate, daysBetween, PLAN_SHEETS, type PlanSheet } from '@jovrin/core'
 import { useQuery } from '@tanstack/react-query'
 import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react'
@@ -90,7 +90,6 @@ function PlanSheetView({ sheet, desk, age }: { sheet: string | undefined; desk: 
   const Sheet = SHEETS[sheet as keyof typeof SHEETS] // just checked
   return (
     <Suspense fallback={<QueryState error={null} onRetry={() => undefined} />}>
-      <title>{`${enPlanSheet[sheet as PlanSheet]} · ${desk.plan.name} · ${enApp.name}`}</title>
       <Sheet desk={desk} />
     </Suspense>
   )

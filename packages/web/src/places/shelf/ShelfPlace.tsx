@@ -110,7 +110,7 @@ function TankRow({ tank, timeline, forecast, stop, pxPerCm }: TankRowProps) {
       component="li"
       sx={{
         display: 'grid',
-        gridTemplateColumns: { xs: '1fr', md: `${WIDEST_PX + 10}px minmax(0,1fr) 236px auto` },
+        gridTemplateColumns: { xs: 'auto minmax(0,1fr)', md: `${WIDEST_PX + 10}px minmax(0,1fr) 236px auto` },
         columnGap: 2.5,
         rowGap: 1,
         alignItems: 'end',
@@ -118,10 +118,15 @@ function TankRow({ tank, timeline, forecast, stop, pxPerCm }: TankRowProps) {
         pt: 1.2,
       }}
     >
-      <Link to={`/tanks/${tank.id}/balance`} aria-label={enShelf.open(tank.plan.name)} style={{ display: 'block', color: 'inherit' }}>
+      <Box
+        component={Link}
+        to={`/tanks/${tank.id}/balance`}
+        aria-label={enShelf.open(tank.plan.name)}
+        sx={{ display: 'block', color: 'inherit', order: { xs: 1, md: 0 } }}
+      >
         <SmallSection figures={figures} ageDays={age} pxPerCm={pxPerCm} description={enShelf.sectionOf(tank.plan.name, size)} />
-      </Link>
-      <Box sx={{ pb: 1, minWidth: 0, alignSelf: 'center' }}>
+      </Box>
+      <Box sx={{ pb: { md: 1 }, minWidth: 0, alignSelf: 'center', gridColumn: { xs: '1 / -1', md: 'auto' } }}>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5, alignItems: 'baseline' }}>
           <Box
             component="h2"
@@ -160,12 +165,28 @@ function TankRow({ tank, timeline, forecast, stop, pxPerCm }: TankRowProps) {
           </Box>
         )}
       </Box>
-      <Link to={`/tanks/${tank.id}/balance`} tabIndex={-1} aria-hidden style={{ display: 'block', minHeight: 84 }}>
+      <Box
+        component={Link}
+        to={`/tanks/${tank.id}/balance`}
+        tabIndex={-1}
+        aria-hidden
+        sx={{ display: 'block', minHeight: 84, order: { xs: 1, md: 0 }, minWidth: 0, overflow: 'hidden' }}
+      >
         {forecast && (
           <SmallBraid weeks={forecast.weeks} limiting={forecast.lead.growth.strand} description={enShelf.braidOf(tank.plan.name)} />
         )}
-      </Link>
-      <Box sx={{ display: 'flex', flexDirection: { xs: 'row', md: 'column' }, gap: 0.5, pb: 1 }}>
+      </Box>
+      <Box
+        sx={{
+          display: 'flex',
+          flexDirection: { xs: 'row', md: 'column' },
+          gap: 0.5,
+          pb: 1,
+          order: { xs: 2, md: 0 },
+          gridColumn: { xs: '1 / -1', md: 'auto' },
+          '& .MuiButton-root': { minHeight: { xs: 44, md: 0 } },
+        }}
+      >
         <Button component={Link} to={`/tanks/${tank.id}/plan`} variant="text" sx={{ minWidth: 0 }}>
           {enApp.places.describe}
         </Button>

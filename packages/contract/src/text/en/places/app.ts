@@ -1,6 +1,6 @@
 export const enApp = {
   name: 'Jovrin',
-  places: { shelf: 'Shelf', describe: 'Plan', balance: 'Balance' },
+  places: { shelf: 'Shelf', describe: 'Plan', balance: 'Balance', newTank: 'A new tank' },
   mode: { light: 'Day', dark: 'Night', system: 'As the system', label: 'Colours' },
   units: {
     open: 'Units',
@@ -13,6 +13,8 @@ export const enApp = {
   shortcuts: {
     open: 'Keyboard shortcuts',
     title: 'Keyboard shortcuts',
+    singleKeys: 'Single-key shortcuts on',
+    singleKeysHint: 'Off, only keys with Ctrl, arrow keys and Esc do something. Kept on this device.',
     list: [
       ['?', 'this list'],
       ['g s', 'go to the Shelf'],
@@ -28,8 +30,8 @@ export const enApp = {
       ['n', 'describe a new tank'],
       ['u', 'switch between metric and US units'],
       ['d', 'switch between day and night'],
-      ['Ctrl+Z', 'take the last plan edit back'],
-      ['Ctrl+Shift+Z', 'do it again'],
+      ['Ctrl+Z', 'undo the last plan edit'],
+      ['Ctrl+Shift+Z', 'redo it'],
       ['← →', 'move a chosen week, an edge of the day, or a lever'],
       ['Esc', 'close what is open'],
     ] as readonly (readonly [string, string])[],
@@ -61,6 +63,14 @@ export const enNav = {
   answers: 'Answers',
   settings: 'Settings',
   emergency: 'Emergency',
+  log: 'Log',
+  tank: 'Tank',
+  more: 'More',
+  bar: 'At the tank',
+  whichTank: 'Which tank?',
+  placesOfTank: 'Places of this tank',
+  otherTank: (name: string) => `${name}: another tank`,
+  otherPlace: (name: string) => `${name}: another place`,
 } as const
 
 export const enSignIn = {

@@ -1,0 +1,193 @@
+import { enApp, enNav } from '@jovrin/contract'
+import { Box, Button } from '@mui/material'
+import { useQuery } from '@tanstack/react-query'
+import { Link, NavLink, useLocation } from 'react-router'
+import { agedTimeline, planOfTank, timelineOfTank } from '../../api/tanks.queries.js'
+import { SmallDay } from '../../drawing/day/SmallDay.js'
+import { ageText } from '../../ui/age.js'
+import { placeOf, TANK_PLACES } from './placeOf.js'
+
+const navStyle = {
+  px: 0.75,
+  py: '3px',
+  whiteSpace: 'nowrap',
+  color: 'var(--ink)',
+  textDecoration: 'none',
+  borderBottom: '3px solid transparent',
+  fontSize: 17,
+  '&.active': { borderColor: 'var(--ink)', fontWeight: 600 },
+  '&:hover': { borderColor: 'var(--hair)' },
+} as const
+const row = {
+  flexWrap: 'nowrap',
+  alignItems: 'center',
+  px: { xs: 1, md: 2 },
+  borderBottom: '2px solid var(--ink)',
+  background: 'var(--sheet)',
+} as const
+const small = { minWidth: 0, whiteSpace: 'nowrap', flexShrink: 0 } as const
+
+export type SheetName = 'units' | 'shortcuts' | 'emergency' | 'more' | 'places' | 'tanks'
+interface HeaderProps {
+  readonly tankId: string | undefined
+  readonly isNight: boolean
+  readonly onMode: () => void
+  readonly onSheet: (sheet: SheetName) => void
+}
+
+/** One row, whatever the width: at a desk every place by name, on a phone the tank, the place and the rest. */
+export function Header(props: HeaderProps) {
+  return (
+    <>
+      <DeskHeader {...props} />
+      <PhoneHeader {...props} />
+    </>
+  )
+}
+
+function DeskHeader({ tankId, isNight, onMode, onSheet }: HeaderProps) {
+  return (
+    <Box component="header" className="no-print" sx={{ ...row, display: { xs: 'none', md: 'flex' }, columnGap: 1, minHeight: 44 }}>
+      <Box
+        component={Link}
+        to="/"
+        className="lettering"
+        sx={{ fontSize: 21, fontWeight: 600, letterSpacing: '0.14em', color: 'var(--ink)', textDecoration: 'none' }}
+      >
+        {enApp.name}
+      </Box>
+      <Box
+        component="nav"
+        aria-label={enApp.name}
+        className="lettering"
+        sx={{ display: 'flex', alignItems: 'center', gap: 0.5, flexGrow: 1, minWidth: 0 }}
+      >
+        <Box component={NavLink} to="/" end sx={navStyle}>
+          {enApp.places.shelf}
+        </Box>
+        <Box component={NavLink} to="/today" sx={navStyle}>
+          {enNav.today}
+        </Box>
+        {tankId === undefined ? (
+          (['answers', 'workings', 'library', 'settings'] as const).map((place) => (
+            <Box key={place} component={NavLink} to={`/${place}`} sx={navStyle}>
+              {enNav[place]}
+            </Box>
+          ))
+        ) : (
+          <TankNav tankId={tankId} />
+        )}
+      </Box>
+      {tankId !== undefined && (
+        <Button variant="text" component={Link} to={`/answers?tank=${tankId}`} sx={small}>
+          {enNav.answers}
+        </Button>
+      )}
+      <Button variant="outlined" onClick={() => onSheet('emergency')} sx={{ ...small, color: 'var(--algae)', borderColor: 'var(--algae)' }}>
+        {enNav.emergency}
+      </Button>
+      <Box sx={{ display: { xs: 'none', lg: 'flex' } }}>
+        <Button variant="text" onClick={() => onSheet('units')} sx={small}>
+          {enApp.units.open}
+        </Button>
+        <Button
+          variant="text"
+          onClick={onMode}
+          aria-label={`${enApp.mode.label}: ${isNight ? enApp.mode.dark : enApp.mode.light}`}
+          sx={small}
+        >
+          {isNight ? enApp.mode.dark : enApp.mode.light}
+        </Button>
+        <Button variant="text" onClick={() => onSheet('shortcuts')} aria-label={enApp.shortcuts.open} sx={small}>
+          ?
+        </Button>
+      </Box>
+      <Button variant="text" onClick={() => onSheet('more')} sx={{ ...small, display: { xs: 'inline-flex', lg: 'none' } }}>
+        {enNav.more}
+      </Button>
+    </Box>
+  )
+}
+
+/** A tank's places, its age, and its day at a glance. */
+function TankNav({ tankId }: { tankId: string }) {
+  const plan = useQuery(planOfTank(tankId))
+  const timeline = useQuery(timelineOfTank(tankId))
+  const age = timeline.data ? ageText(agedTimeline(timeline.data).startedOn, timeline.data.today) : null
+  return (
+    <>
+      <Box component="span" aria-hidden sx={{ color: 'var(--hair)' }}>
+        /
+      </Box>
+      <Box
+        component="span"
+        sx={{
+          px: 1,
+          fontSize: 17,
+          minWidth: 0,
+          whiteSpace: 'nowrap',
+          overflow: 'hidden',
+          textOverflow: 'ellipsis',
+          textTransform: 'none',
+          letterSpacing: '0.02em',
+        }}
+      >
+        {plan.data?.plan.name ?? '…'}
+        {age !== null && (
+          <Box component="span" className="figures" sx={{ color: 'var(--ink-2)', ml: 1 }}>
+            {age}
+          </Box>
+        )}
+      </Box>
+      {TANK_PLACES.map(([path, name]) => (
+        <Box key={path} component={NavLink} to={`/tanks/${tankId}/${path}`} sx={navStyle}>
+          {name}
+        </Box>
+      ))}
+      <Box sx={{ display: { xs: 'none', lg: 'block' }, ml: 0.5, flexShrink: 0 }}>
+        {plan.data && <SmallDay plan={plan.data.plan} description={enApp.dayStrip} />}
+      </Box>
+    </>
+  )
+}
+
+const onPhone = { minHeight: 44, minWidth: 0, px: 1, fontSize: 18 } as const
+
+function PhoneHeader({ tankId, onSheet }: HeaderProps) {
+  const { pathname } = useLocation()
+  const name = useQuery({ ...planOfTank(tankId ?? ''), enabled: tankId !== undefined }).data?.plan.name
+  const place = placeOf(pathname).name ?? enApp.name
+  return (
+    <Box component="header" className="no-print" sx={{ ...row, display: { xs: 'flex', md: 'none' }, height: 52 }}>
+      {tankId === undefined ? (
+        <Box
+          component={Link}
+          to="/"
+          className="lettering"
+          sx={{ flexGrow: 1, px: 1, fontSize: 20, fontWeight: 600, letterSpacing: '0.14em', color: 'var(--ink)', textDecoration: 'none' }}
+        >
+          {enApp.name}
+        </Box>
+      ) : (
+        <>
+          <Button
+            variant="text"
+            onClick={() => onSheet('tanks')}
+            aria-label={enNav.otherTank(name ?? '…')}
+            sx={{ ...onPhone, flexGrow: 1, justifyContent: 'start', overflow: 'hidden' }}
+          >
+            <Box component="span" sx={{ overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}>
+              {name ?? '…'}
+            </Box>
+          </Button>
+          <Button variant="text" onClick={() => onSheet('places')} aria-label={enNav.otherPlace(place)} sx={{ ...onPhone, flexShrink: 0 }}>
+            {place} ▾
+          </Button>
+        </>
+      )}
+      <Button variant="text" onClick={() => onSheet('more')} sx={{ ...onPhone, flexShrink: 0 }}>
+        {enNav.more}
+      </Button>
+    </Box>
+  )
+}

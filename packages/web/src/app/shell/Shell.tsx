@@ -1,0 +1,113 @@
+import { enApp } from '@jovrin/contract'
+import { METRIC_UNITS } from '@jovrin/core'
+import { Box, useColorScheme } from '@mui/material'
+import { useQuery } from '@tanstack/react-query'
+import { lazy, Suspense, useEffect, useState } from 'react'
+import { Outlet, useLocation, useNavigate, useParams } from 'react-router'
+import { session } from '../../api/journal.queries.js'
+import { planOfTank } from '../../api/tanks.queries.js'
+import { US_UNITS, useUnits } from '../../ui/units.js'
+import { EmergencyCard } from '../EmergencyCard.js'
+import { useShortcuts } from '../useShortcuts.js'
+import { Header, type SheetName } from './Header.js'
+import { rememberTank } from './lastTank.js'
+import { PhoneBar } from './PhoneBar.js'
+import { placeOf } from './placeOf.js'
+import { useSingleKeys } from './singleKeys.js'
+import { useArrival } from './useArrival.js'
+
+const SignIn = lazy(async () => ({ default: (await import('../SignIn.js')).SignIn }))
+const UnitsSheet = lazy(async () => ({ default: (await import('../UnitsSheet.js')).UnitsSheet }))
+const ShortcutsSheet = lazy(async () => ({ default: (await import('../ShortcutsSheet.js')).ShortcutsSheet }))
+const OutboxNote = lazy(async () => ({ default: (await import('../OutboxNote.js')).OutboxNote }))
+const MoreSheet = lazy(async () => ({ default: (await import('./ListSheet.js')).MoreSheet }))
+const PlaceSheet = lazy(async () => ({ default: (await import('./ListSheet.js')).PlaceSheet }))
+const TankSheet = lazy(async () => ({ default: (await import('./ListSheet.js')).TankSheet }))
+
+/** What stands around every place: header, the phone's bar, sheets that open from anywhere, keys. */
+export function Shell() {
+  const { tankId } = useParams()
+  const { pathname } = useLocation()
+  const navigate = useNavigate()
+  const units = useUnits()
+  const { mode, systemMode, setMode } = useColorScheme()
+  const [sheet, setSheet] = useState<SheetName | null>(null)
+  /** Where the chosen tank is opened. */
+  const [tankPlace, setTankPlace] = useState('balance')
+  const signedOut = useQuery(session()).data?.isSignedIn === false
+  const tankName = useQuery({ ...planOfTank(tankId ?? ''), enabled: tankId !== undefined }).data?.plan.name ?? null
+  useArrival(tankName)
+  useEffect(() => {
+    if (tankId !== undefined) rememberTank(tankId)
+  }, [tankId])
+  const isNight = (mode === 'system' ? systemMode : mode) === 'dark'
+  const turn = (): void => setMode(isNight ? 'light' : 'dark')
+  const ofTank = (place: string): unknown => tankId !== undefined && navigate(`/tanks/${tankId}/${place}`)
+  useShortcuts(
+    {
+      '?': () => setSheet('shortcuts'),
+      'g s': () => navigate('/'),
+      'g p': () => ofTank('plan'),
+      'g b': () => ofTank('balance'),
+      'g c': () => ofTank('calendar'),
+      'g j': () => ofTank('journal'),
+      'g t': () => navigate('/today'),
+      'g a': () => navigate('/answers'),
+      'g w': () => navigate('/workings'),
+      'g l': () => navigate('/library'),
+      '!': () => setSheet('emergency'),
+      n: () => navigate('/new'),
+      u: () => units.choose(units.preferences.length === 'cm' ? US_UNITS : METRIC_UNITS),
+      d: turn,
+    },
+    useSingleKeys(),
+  )
+  const close = (): void => setSheet(null)
+  const open = (name: SheetName): void => {
+    // Another tank opens at the place one is in.
+    setTankPlace(placeOf(pathname).key.split('/')[2] ?? 'balance')
+    setSheet(name)
+  }
+  return (
+    <Box
+      sx={{ minHeight: '100vh', display: 'flex', flexDirection: 'column', pb: { xs: 'calc(60px + env(safe-area-inset-bottom))', md: 0 } }}
+    >
+      <Box
+        component="a"
+        href="#sheet"
+        sx={{ position: 'absolute', left: -9999, '&:focus': { left: 8, top: 8, background: 'var(--sheet)', p: 1, zIndex: 10 } }}
+      >
+        {enApp.skip}
+      </Box>
+      <Header tankId={tankId} isNight={isNight} onMode={turn} onSheet={open} />
+      <Box component="main" id="sheet" tabIndex={-1} sx={{ flexGrow: 1, display: 'flex', flexDirection: 'column', outline: 'none' }}>
+        <Suspense fallback={null}>
+          <OutboxNote />
+        </Suspense>
+        {signedOut ? (
+          <Suspense fallback={null}>
+            <SignIn />
+          </Suspense>
+        ) : (
+          <Outlet />
+        )}
+      </Box>
+      <PhoneBar
+        tankId={tankId}
+        onWhichTank={(place) => {
+          setTankPlace(place)
+          setSheet('tanks')
+        }}
+        onEmergency={() => setSheet('emergency')}
+      />
+      <EmergencyCard isOpen={sheet === 'emergency'} onClose={close} />
+      <Suspense fallback={null}>
+        {sheet === 'units' && <UnitsSheet isOpen onClose={close} />}
+        {sheet === 'shortcuts' && <ShortcutsSheet isOpen onClose={close} />}
+        {sheet === 'more' && <MoreSheet onUnits={() => setSheet('units')} onShortcuts={() => setSheet('shortcuts')} onClose={close} />}
+        {sheet === 'tanks' && <TankSheet place={tankPlace} onClose={close} />}
+        {sheet === 'places' && tankId !== undefined && <PlaceSheet tankId={tankId} onClose={close} />}
+      </Suspense>
+    </Box>
+  )
+}

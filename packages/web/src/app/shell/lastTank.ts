@@ -1,0 +1,17 @@
+const STORE = 'jovrin.lastTank'
+
+/** The tank that this device looked at last: what "Tank" and "Log" on the phone's bar mean outside a tank. */
+export function rememberTank(tankId: string): void {
+  try {
+    localStorage.setItem(STORE, tankId)
+  } catch {
+    // Then it is asked for each time.
+  }
+}
+export function lastTank(): string | null {
+  try {
+    return localStorage.getItem(STORE)
+  } catch {
+    return null
+  }
+}
