@@ -49,7 +49,11 @@ test('a long table shows how far it is and is called off: nothing of it is kept'
 })
 
 test('readings from a table: guessed, looked over, refused by line, mended, kept', async ({ page, demoApp }) => {
+  // The tank that was looked at last is the one that files go into.
+  await page.goto(`${demoApp}/tanks/${RIVER}/journal`)
+  await page.getByRole('heading', { level: 1 }).waitFor()
   await page.goto(`${demoApp}/settings`)
+  await expect(page.getByRole('combobox', { name: 'Tank' })).toHaveText('Reading-room river')
   const input = page.getByLabel('Import readings (CSV)')
   await input.setInputFiles({
     name: 'log.csv',

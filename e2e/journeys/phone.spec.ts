@@ -64,11 +64,12 @@ test('a week at the tank on the phone, without the server for part of it', async
   await page.getByRole('link', { name: 'Today' }).tap()
   await stop.getByRole('button', { name: 'Done: Weigh the cylinder' }).tap()
   await expect(waitingNote(page)).toContainText('3 records wait')
+  await expect(stop.getByRole('listitem').filter({ hasText: 'Weigh the cylinder' })).toContainText('kept on this device')
 
   // It answers again: everything goes out by itself, once.
   await context.setOffline(false)
   await expect(waitingNote(page)).toHaveCount(0)
-  await expect(stop.getByText('Weigh the cylinder: done by wet hands')).toBeVisible()
+  await expect(stop.getByRole('listitem').filter({ hasText: 'Weigh the cylinder' })).toContainText('✓ done by wet hands')
   await page.goto(`${demoApp}/tanks/${RIVER}/journal`)
   await expect(entries(page).filter({ hasText: '85 g shaken wet' })).toHaveCount(1)
   await expect(entries(page).filter({ hasText: 'Nitrate < 1 mg NO3/L' })).toHaveCount(1)
@@ -99,14 +100,14 @@ test('what waits survives a closed page; what the server then refuses is shown a
   await desk.goto(`${demoApp}/tanks/${RIVER}/journal`)
   await expect(entries(desk).filter({ hasText: 'pH 6.37' })).toHaveCount(1)
 
-  // A tank that was put away meanwhile takes nothing; the words stay on the phone.
+  // A tank that was archived meanwhile takes nothing; the words stay on the phone.
   await context.setOffline(true)
   await desk.getByLabel('pH', { exact: true }).fill('6.3')
   await desk.getByRole('button', { name: 'Log readings' }).tap()
   await expect(waitingNote(desk)).toBeVisible()
   await fetch(`${demoApp}/api/tanks/${RIVER}`, { method: 'DELETE' })
   await context.setOffline(false)
-  await expect(desk.getByText('There is no such tank.').first()).toBeVisible()
+  await expect(desk.getByText(/This tank is archived\./).first()).toBeVisible()
   await desk.getByRole('button', { name: 'Discard it' }).tap()
   await expect(desk.getByRole('button', { name: 'Discard it' })).toHaveCount(0)
 })

@@ -16,6 +16,7 @@ import {
 } from '@jovrin/core'
 import { describe, expect, test } from 'vitest'
 import { ZodError } from 'zod'
+import * as contract from './index.js'
 import {
   enIndicatorColour,
   enJobTitle,
@@ -32,6 +33,7 @@ import {
   PlanSchema,
   sentenceOf,
   enJobTask,
+  inUnits,
   say,
   type Reader,
 } from './index.js'
@@ -111,7 +113,7 @@ describe('texts of records', () => {
     expect(say(enJobTask, 'change', change, metric)).toBe('88.4 L (50 %)')
     expect(say(enJobTask, 'change', change, gallons)).toBe('23.4 US gal (50 %)')
     const dose = quantities(
-      { 'potassium-nitrate': 'portion', 'monopotassium-phosphate': 'portion' },
+      { 'potassium-nitrate': 'salt', 'monopotassium-phosphate': 'salt' },
       { 'potassium-nitrate': 0.9531, 'monopotassium-phosphate': 0.12 },
     )
     expect(say(enJobTask, 'dose', dose, metric)).toBe('potassium nitrate 0.95 g · monopotassium phosphate 0.12 g')
@@ -178,4 +180,24 @@ describe('a journal record', () => {
     [{ ...base, id: '01920000-0000-4000-8000-0000000000c1', kind: 'note', note: 'x' }, false],
     [{ ...base, kind: 'elegy' }, false],
   ])('%o: accepted %s', (record, isAccepted) => expect(JournalRecordSchema.safeParse(record).success).toBe(isAccepted))
+})
+
+describe('measures within texts', () => {
+  const inches: Reader = { units: { ...METRIC_UNITS, length: 'in', temperature: '°F' }, locale: 'en-US' }
+  test('are told in the reader’s units', () => {
+    const metric: Reader = { units: METRIC_UNITS, locale: 'en-GB' }
+    expect(inUnits('tabs {10–15 cm} apart, within {2 K}, by {1 mm}', metric)).toBe('tabs 10–15 cm apart, within 2 °C, by 1 mm')
+    expect(inUnits('tabs {10–15 cm} apart, within {2 K}, by {1 mm}', inches)).toBe('tabs 3.9–5.9 in apart, within 3.6 °F, by 0.039 in')
+  })
+  test('no text names centimetres or degrees by itself', () => {
+    const found: string[] = []
+    const look = (value: unknown, at: string): void => {
+      if (typeof value === 'string' && /\d ?(cm|mm|°C|kg)\b/.test(value.replace(/\{[^}]*\}/g, ''))) found.push(`${at}: ${value}`)
+      else if (typeof value === 'object' && value !== null) for (const [key, part] of Object.entries(value)) look(part, `${at}.${key}`)
+    }
+    const texts = Object.entries(contract).filter(([name]) => name.startsWith('en') && name !== 'enSampleProduct')
+    expect(texts.length).toBeGreaterThan(60)
+    for (const [name, value] of texts) look(value, name)
+    expect(found).toEqual([])
+  })
 })

@@ -47,6 +47,27 @@ function spanIn(locale: string, minutes: number): string {
   return rest === 0 ? `${Math.floor(whole / 60)} h` : `${Math.floor(whole / 60)} h ${String(rest).padStart(2, '0')}`
 }
 
+/** Measures that a text names by itself, such as {4 to 5 cm}: the unit that it is written in, and what it is. A span of temperature has no zero. */
+const WRITTEN: Readonly<Record<string, readonly [dimension: Dimension, factor: number]>> = {
+  cm: ['length', 1],
+  mm: ['thickness', 1],
+}
+/** A text with the measures in it told in the reader's units. */
+export const inUnits = (text: string, { units, locale }: Reader): string =>
+  text.replace(
+    /\{([\d.]+)(?:( to |–)([\d.]+))? (cm|mm|K)\}/g,
+    (_all, low: string, between: string | undefined, high: string | undefined, unit: string) => {
+      const told = (value: string): string => {
+        const [dimension, factor] = WRITTEN[unit] ?? ['temperature', 1]
+        const shown =
+          unit === 'K' ? Number(value) * (units.temperature === '°F' ? 1.8 : 1) : shownIn(dimension, Number(value) * factor, units)
+        return significantIn(locale, shown, 2)
+      }
+      const shownUnit = unitIn(WRITTEN[unit]?.[0] ?? 'temperature', units)
+      return `${told(low)}${high === undefined ? '' : `${between ?? ''}${told(high)}`} ${shownUnit}`
+    },
+  )
+
 /** A sentence of the catalogue: the values as texts, and as the numbers that decide between one and many. */
 export type Sentence<Values extends Dimensions = Dimensions, Names extends string = never> = (
   texts: TextsOf<Values> & { readonly [Name in Names]: string },

@@ -21,7 +21,7 @@ export const gasCostSum = defineSum({
 export const saltsCostSum = defineSum({
   id: 'running.salts',
   dimension: 'money',
-  terms: { gramsPerDay: 'portion', perKg: 'money' },
+  terms: { gramsPerDay: 'salt', perKg: 'money' },
   formula: `gramsPerDay·${DAYS}/1000·perKg`,
   source: SOURCE,
 })

@@ -30,6 +30,8 @@ const FIXED = {
   turnover: { unit: '/h', digits: 2 },
   bubbles: { unit: '/s' },
   bubble: { unit: 'mL' },
+  /** Salts are weighed in grams everywhere: recipes, labels and pocket scales know nothing else. */
+  salt: { unit: 'g' },
   /** Of a stock or a bottle. */
   dosing: { unit: 'mL', digits: 2 },
   pressure: { unit: 'bar' },
@@ -134,7 +136,7 @@ export const canonicalFrom = (dimension: Dimension, shown: number, preferences: 
 
 /** Significant digits of a told value; no household scale tells three of them below a gram. */
 export const digitsOf = (dimension: Dimension, canonical: number): number => {
-  if (dimension === 'portion' && Math.abs(canonical) < 1) return 2
+  if ((dimension === 'portion' || dimension === 'salt') && Math.abs(canonical) < 1) return 2
   if (isChosen(dimension) || isFollowing(dimension)) return 3
   const { digits = 3 }: { readonly unit: string; readonly digits?: number } = FIXED[dimension]
   return digits

@@ -67,14 +67,14 @@ const each = <Key extends string, Name extends Dimension>(keys: readonly Key[], 
   Object.fromEntries(keys.map((key) => [key, dimension])) as Readonly<Record<Key, Name>> // one entry a key
 /** Each salt that the school doses, the others are left out: in grams, and where that cannot be weighed in millilitres of a stock of so many grams. Or the bottle. */
 const DOSES = {
-  ...each(SALT_IDS, 'portion'),
+  ...each(SALT_IDS, 'salt'),
   ...each(
     SALT_IDS.map((id): `${SaltId}.stock` => `${id}.stock`),
     'dosing',
   ),
   ...each(
     SALT_IDS.map((id): `${SaltId}.in` => `${id}.in`),
-    'portion',
+    'salt',
   ),
   bottle: 'dosing',
 } as const

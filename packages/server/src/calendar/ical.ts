@@ -1,5 +1,5 @@
 import { datePlusDays, instantOf, type ListedJob, METRIC_UNITS } from '@jovrin/core'
-import { enCalendarFile, enJobOrder, enJobTask, enJobTitle, type Reader, say } from '@jovrin/contract'
+import { enCalendarFile, enJobOrder, enJobTask, enJobTitle, inUnits, type Reader, say } from '@jovrin/contract'
 import ical, { ICalAlarmType, ICalEventStatus } from 'ical-generator'
 
 export interface CalendarTank {
@@ -43,9 +43,9 @@ export function icalendar(tanks: readonly CalendarTank[], writtenAt: Date): stri
           .map((job) =>
             [
               [enJobTitle[job.kind], say(enJobTask, job.kind, job.values, FILE_READER)].filter((part) => part !== '').join(': '),
-              enJobOrder[job.kind],
+              inUnits(enJobOrder[job.kind] ?? '', FILE_READER),
             ]
-              .filter((part) => part !== undefined)
+              .filter((part) => part !== '')
               .join('. '),
           )
           .join('\n'),

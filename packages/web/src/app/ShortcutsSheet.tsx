@@ -29,7 +29,7 @@ export function ShortcutsSheet({ isOpen, onClose }: { isOpen: boolean; onClose: 
         />
         <Box sx={{ fontSize: 14, color: 'text.secondary' }}>{enApp.shortcuts.singleKeysHint}</Box>
         <Button onClick={onClose} sx={{ mt: 2 }}>
-          {enApp.units.close}
+          {enApp.close}
         </Button>
       </Box>
     </SheetDialog>

@@ -44,7 +44,7 @@ export const theme = createTheme({
     MuiButton: {
       defaultProps: { variant: 'outlined', size: 'small', disableElevation: true },
       styleOverrides: {
-        root: { borderRadius: 1, borderColor: 'var(--ink)', lineHeight: 1.3 },
+        root: { borderRadius: 1, borderColor: 'var(--ink)', lineHeight: 1.3, minHeight: 24 },
         sizeSmall: { fontSize: 16, padding: '2px 10px' },
       },
     },

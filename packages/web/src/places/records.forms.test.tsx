@@ -263,7 +263,7 @@ describe('jobs of a day', () => {
         kind: 'dose',
         isTimer: true,
         minutes: 0,
-        values: quantities({ 'potassium-nitrate': 'portion' }, { 'potassium-nitrate': 0.95 }),
+        values: quantities({ 'potassium-nitrate': 'salt' }, { 'potassium-nitrate': 0.95 }),
         state: 'assumed',
       }),
     ])

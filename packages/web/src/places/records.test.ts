@@ -182,12 +182,12 @@ describe('lines', () => {
     expect(
       jobText({ kind: 'change', values: quantities({ water: 'volume', share: 'fraction' }, { water: 88.4, share: 0.5 }) }, units),
     ).toBe('88.4 L (50 %)')
-    expect(jobText({ kind: 'dose', values: quantities({ 'potassium-nitrate': 'portion' }, { 'potassium-nitrate': 0.953 }) }, units)).toBe(
+    expect(jobText({ kind: 'dose', values: quantities({ 'potassium-nitrate': 'salt' }, { 'potassium-nitrate': 0.953 }) }, units)).toBe(
       'potassium nitrate 0.95 g',
     )
     // Nobody weighs five milligrams.
     const values = quantities(
-      { 'monopotassium-phosphate': 'portion', 'monopotassium-phosphate.stock': 'dosing', 'monopotassium-phosphate.in': 'portion' },
+      { 'monopotassium-phosphate': 'salt', 'monopotassium-phosphate.stock': 'dosing', 'monopotassium-phosphate.in': 'salt' },
       { 'monopotassium-phosphate': 0.0049, 'monopotassium-phosphate.stock': 0.98, 'monopotassium-phosphate.in': 2.5 },
     )
     expect(jobText({ kind: 'dose', values }, units)).toBe('monopotassium phosphate 0.98 mL of stock (2.5 g in 500 mL)')

@@ -1,6 +1,7 @@
 import { enNumber } from '@jovrin/contract'
 import { Box, ToggleButton, ToggleButtonGroup, Tooltip } from '@mui/material'
 import { useId } from 'react'
+import { useUnits } from './units.js'
 
 interface ChoiceProps<T extends string> {
   readonly question?: string
@@ -15,9 +16,10 @@ interface ChoiceProps<T extends string> {
 /** A short list of answers side by side; "don't know" is one of them where it may be. */
 export function Choice<T extends string>({ question, label, why, value, options, canBeUnknown = false, onChange }: ChoiceProps<T>) {
   const id = useId()
+  const units = useUnits()
   return (
     <Box sx={{ minWidth: 0 }} data-question={question}>
-      <Tooltip title={why} placement="top-start" enterDelay={500} describeChild>
+      <Tooltip title={units.words(why)} placement="top-start" enterDelay={500} describeChild>
         <Box id={id} component="span" sx={{ fontSize: 12, color: 'text.secondary', display: 'inline-block' }}>
           {label}
         </Box>

@@ -105,7 +105,7 @@ export function NumberField(props: NumberFieldProps) {
     }
   }
   return (
-    <Tooltip title={why} placement="top-start" enterDelay={500} describeChild>
+    <Tooltip title={units.words(why)} placement="top-start" enterDelay={500} describeChild>
       <TextField
         id={id}
         data-question={question}

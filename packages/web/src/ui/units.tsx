@@ -1,4 +1,4 @@
-import { decimalsIn, moneyIn, significantIn, tell, type Reader } from '@jovrin/contract'
+import { decimalsIn, inUnits, moneyIn, significantIn, tell, type Reader } from '@jovrin/contract'
 import {
   canonicalFrom,
   METRIC_UNITS,
@@ -25,7 +25,7 @@ export const US_UNITS: UnitPreferences = {
   phosphate: 'mg PO4/L',
   silica: 'mg SiO2/L',
   mass: 'lb',
-  portion: 'g', // salts and fodder are weighed in grams everywhere
+  portion: 'oz',
 }
 
 function stored(): UnitPreferences {
@@ -53,6 +53,8 @@ export interface Units {
   /** Value and unit as one text. */
   readonly show: (dimension: Dimension, canonical: number, digits?: number) => string
   readonly tell: (quantity: Quantity, digits?: number) => string
+  /** A text with the measures that it names by itself. */
+  readonly words: (text: string) => string
 }
 
 /** Everything that follows from a reader's choice. */
@@ -67,6 +69,7 @@ export function unitsFor(preferences: UnitPreferences, choose: Units['choose'], 
     from: (dimension, shown) => canonicalFrom(dimension, shown, preferences),
     show: (dimension, value, digits) => tell({ value, dimension }, reader, digits),
     tell: (quantity, digits) => tell(quantity, reader, digits),
+    words: (text) => inUnits(text, reader),
   }
 }
 

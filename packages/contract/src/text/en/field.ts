@@ -66,7 +66,7 @@ export const enField = {
     'Rich soil feeds from the first day and leaches ammonia for weeks; lean soil softens but feeds little; capped soil is garden soil under sand; sand and gravel start poor.',
   ],
   'layers/*/frontCm': ['Depth at the front', 'Thickness at the front pane.'],
-  'layers/*/backCm': ['Depth at the back', 'Thickness at the back pane. Stems need 4 to 5 cm of light pellets to hold.'],
+  'layers/*/backCm': ['Depth at the back', 'Thickness at the back pane. Stems need {4 to 5 cm} of light pellets to hold.'],
   'layers/*/product/bagL': ['Bag', 'What one bag holds.'],
   'layers/*/product/bulkKgPerL': ['Dry, in bulk', 'What a litre weighs dry.'],
   'layers/*/product/porosity': ['Pores', 'Share of the ground that water fills.'],
@@ -155,7 +155,7 @@ export const enField = {
   isTrimmed: ['Trimmed weekly', 'Dense groups are brought back to shape.'],
   'animals/foodGPerDay': ['Fish food', 'Dry food.'],
   'animals/fishFromDay': ['Fish from day', 'Days after the start when they came or will come.'],
-  'animals/grazers': ['Algae shrimps', 'Counted as grown shrimps of 4 to 5 cm.'],
+  'animals/grazers': ['Algae shrimps', 'Counted as grown shrimps of {4 to 5 cm}.'],
   'animals/grazersFromDay': ['Shrimps from day', 'Days after the start.'],
 } satisfies Record<Exclude<FieldPath, 'zones/*/outline/*/isRound' | 'hardscape/*/outline/*/isRound'>, Question> &
   Partial<Record<FieldPath, Question>>

@@ -12,7 +12,7 @@ export const enDimension = {
   phosphate: 'Phosphate',
   silica: 'Silica',
   mass: 'Mass',
-  portion: 'Portion',
+  portion: 'Fodder and trimmings',
 } satisfies Record<ChosenDimension, string>
 
 export const enNumber = {

@@ -88,7 +88,7 @@ export const enJobTask = {
 /** In which order a job is done safely, where that matters; the end check last. */
 export const enJobOrder: { readonly [Kind in JobKind]?: string } = {
   change:
-    'Heater, canister and ultraviolet off, the heater 15 minutes to cool. New water conditioned (the hose straight in: for the whole tank, before it runs) and within 2 °C. Stay while it fills. Then: heater, filter, gas, lamp on?',
+    'Heater, canister and ultraviolet off, the heater 15 minutes to cool. New water conditioned (the hose straight in: for the whole tank, before it runs) and within {2 K}. Stay while it fills. Then: heater, filter, gas, lamp on?',
   filter: 'Power off, heater cooled. Rinse media in tank water, never from the tap. Then: heater, filter, gas on?',
 }
 const SALTS = Object.keys(enSalt) as SaltId[]

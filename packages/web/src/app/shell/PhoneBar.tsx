@@ -1,7 +1,7 @@
 import { enNav } from '@jovrin/contract'
 import { Box } from '@mui/material'
 import { NavLink } from 'react-router'
-import { lastTank } from './lastTank.js'
+import { lastTank } from '../../ui/lastTank.js'
 import { DayIcon, EmergencyIcon, LogIcon, TankIcon } from './icons.js'
 
 const entry = {

@@ -214,9 +214,9 @@ function Fields({ kind, draft, typed, set }: { kind: EventKind; draft: Draft; ty
             <>
               {text('bottle', field.what)}
               <NumberField
-                label={field.millilitres}
+                label={field.dose}
                 why={enJournal.saltOutsideModel}
-                dimension="bubble"
+                dimension="dosing"
                 range={[0, 100_000]}
                 {...typed.of('millilitres')}
                 value={draft.millilitres}
@@ -225,9 +225,9 @@ function Fields({ kind, draft, typed, set }: { kind: EventKind; draft: Draft; ty
             </>
           ) : (
             <NumberField
-              label={field.grams}
-              why={enJournal.logged('')}
-              dimension="portion"
+              label={field.dose}
+              why={enJournal.doseWhy}
+              dimension="salt"
               range={[0, 10_000]}
               usual={[0, 20]}
               value={draft.grams}

@@ -3,7 +3,6 @@ import {
   INDICATOR_COLOURS,
   MOMENTS,
   READING_QUANTITIES,
-  unitsOf,
   type IndicatorColour,
   type Kit,
   type Moment,
@@ -14,11 +13,10 @@ import { useQuery } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
 import { allKits } from '../../api/journal.queries.js'
 import { Choice } from '../../ui/Choice.js'
-import { useUnits, type Units } from '../../ui/units.js'
+import { useUnits } from '../../ui/units.js'
 import { useKeptState } from '../../ui/useKeptState.js'
-import { unitShown } from '../quantity.text.js'
 import { useLog } from '../shared/logging.js'
-import { judgeReading } from './readingDraft.js'
+import { judgeReading, unitOfField } from './readingDraft.js'
 import { instantOfWhen, WhenField, type When } from './WhenField.js'
 
 const STORE = 'jovrin.gauges'
@@ -43,10 +41,6 @@ const textsOf = (kept: unknown): Texts | null => {
   )
   return Object.fromEntries(entries)
 }
-
-/** A kit reports in its own unit; without one the reader's choice counts. */
-const unitOfField = (quantity: ReadingQuantity, kit: Kit | null, units: Units): string =>
-  kit !== null && unitsOf(quantity).includes(kit.unit) ? kit.unit : unitShown(quantity, units)
 
 /** Values as fast as they can be typed: one field a quantity, one button for all of them. */
 export function ReadingPanel({ tankId }: { tankId: string }) {

@@ -10,6 +10,9 @@ export const localOf = (at: string): string => {
   return new Date(date.getTime() - date.getTimezoneOffset() * 60_000).toISOString().slice(0, 16)
 }
 
+/** A clock may be a little ahead. */
+const MINUTE_MS = 60_000
+
 /** When it happened: now, unless one says otherwise. */
 export function WhenField({ when, onChange }: { when: When; onChange: (when: When) => void }) {
   return (
@@ -28,6 +31,7 @@ export function WhenField({ when, onChange }: { when: When; onChange: (when: Whe
             label={enJournal.when}
             value={when}
             onChange={(event) => onChange(event.target.value === '' ? null : event.target.value)}
+            helperText={Date.parse(instantOfWhen(when)) > Date.now() + MINUTE_MS ? enJournal.inFuture : ''}
             slotProps={{ inputLabel: { shrink: true } }}
           />
           <Button variant="text" onClick={() => onChange(null)} sx={{ minWidth: 0 }}>

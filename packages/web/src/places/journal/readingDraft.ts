@@ -1,6 +1,7 @@
 import { enJournal, enNumber } from '@jovrin/contract'
-import { enteredValue, QUANTITY, readTyped, toldInUnit, type Kit, type ReadingQuantity } from '@jovrin/core'
-import { significant } from '../../ui/units.js'
+import { enteredValue, QUANTITY, readTyped, toldInUnit, unitsOf, USUAL_KITS, type Kit, type ReadingQuantity } from '@jovrin/core'
+import { significant, type Units } from '../../ui/units.js'
+import { unitShown } from '../quantity.text.js'
 import type { PlainRecord } from '../shared/logging.js'
 
 export type ReadingPart = Extract<PlainRecord, { kind: 'reading' }>
@@ -11,6 +12,16 @@ interface Draft {
   readonly text: string
   readonly unit: string
   readonly kit: Kit | null
+}
+
+/** What is weighed (the ion or the element) is the kit's to say. */
+const OF_IONS: ReadonlySet<ReadingQuantity> = new Set(['ammonia', 'nitrite', 'nitrate', 'phosphate'])
+
+/** A kit reports in its own unit. Where none was entered the reader's choice counts, but for ions: there most leaflets say more than a preference does. */
+export function unitOfField(quantity: ReadingQuantity, kit: Kit | null, units: Units): string {
+  const usual = USUAL_KITS.find((known) => known.quantity === quantity)
+  const isOwn = kit !== null && (kit.unit !== usual?.unit || kit.name !== null)
+  return kit !== null && (isOwn || OF_IONS.has(quantity)) && unitsOf(quantity).includes(kit.unit) ? kit.unit : unitShown(quantity, units)
 }
 
 const sentence = { 'not-a-number': enNumber.none, 'both-marks': enNumber.both, 'unknown-unit': enNumber.none } as const

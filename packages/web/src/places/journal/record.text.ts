@@ -37,7 +37,7 @@ export function recordLine(record: JournalRecord, units: Units): string {
     case 'dose':
       return record.salt === null
         ? joined(record.bottle, record.millilitres !== null && `${significant(record.millilitres)} mL`)
-        : joined(nameIn(enSalt, record.salt), record.grams !== null && units.show('portion', record.grams))
+        : joined(nameIn(enSalt, record.salt), record.grams !== null && units.show('salt', record.grams))
     case 'change':
       return joined(describe.change(percent(record.fraction)), record.hasWiped && describe.wiped)
     case 'trim':

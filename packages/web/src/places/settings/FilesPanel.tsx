@@ -4,6 +4,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useLongWork } from '../../api/longWork.js'
 import { allTanks } from '../../api/tanks.queries.js'
+import { lastTank } from '../../ui/lastTank.js'
 import { FileDrop } from '../../ui/FileDrop.js'
 import { useNotice } from '../../ui/notice.js'
 import { significant } from '../../ui/units.js'
@@ -15,7 +16,7 @@ import { Section } from './Section.js'
 /** Open formats out and in: a tank as one file, readings as a table. */
 export function FilesPanel() {
   const tanks = useQuery(allTanks()).data ?? []
-  const [chosen, setChosen] = useState<string | null>(null)
+  const [chosen, setChosen] = useState<string | null>(lastTank)
   const tank = tanks.find(({ id }) => id === chosen) ?? tanks[0]
   return (
     <Section title={enSettings.files}>

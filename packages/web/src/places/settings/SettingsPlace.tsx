@@ -1,4 +1,4 @@
-import { enDevice, enSettings } from '@jovrin/contract'
+import { enApp, enDevice, enSettings } from '@jovrin/contract'
 import { Box, Button, TextField } from '@mui/material'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -6,6 +6,7 @@ import { z } from 'zod'
 import { deviceName, nameDevice } from '../../api/device.js'
 import { changeJson } from '../../api/http.js'
 import { session } from '../../api/journal.queries.js'
+import { UnitChoices } from '../../ui/UnitChoices.js'
 import { CalendarFile } from '../shared/CalendarFile.js'
 import { BackupPanel } from './BackupPanel.js'
 import { CheckPanel } from './CheckPanel.js'
@@ -31,6 +32,9 @@ export function SettingsPlace() {
       >
         <Box sx={{ display: 'grid', gap: 3, alignContent: 'start', minWidth: 0 }}>
           <Device />
+          <Section title={enApp.units.title}>
+            <UnitChoices />
+          </Section>
           <KitTable />
         </Box>
         <Box sx={{ display: 'grid', gap: 3, alignContent: 'start', minWidth: 0 }}>

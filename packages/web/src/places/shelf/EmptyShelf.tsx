@@ -2,6 +2,7 @@ import { enShelf } from '@jovrin/contract'
 import { newPlan, tankFigures } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { Link } from 'react-router'
+import { UnitSystems } from '../../ui/UnitChoices.js'
 import { SmallSection } from '../../drawing/section/SmallSection.js'
 
 const SAMPLE_AGE = 40
@@ -15,9 +16,12 @@ export function EmptyShelf() {
         {enShelf.emptyTitle}
       </Box>
       <p>{enShelf.emptyBody}</p>
-      <Button component={Link} to="/new" variant="contained">
-        {enShelf.newTank}
-      </Button>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center' }}>
+        <Button component={Link} to="/new" variant="contained" sx={{ minHeight: 40 }}>
+          {enShelf.newTank}
+        </Button>
+        <UnitSystems />
+      </Box>
       <Box sx={{ color: 'text.secondary', mt: 5, mb: 1 }}>{enShelf.emptySample}</Box>
       <Box sx={{ borderBottom: '2px solid var(--ink)' }}>
         <SmallSection figures={tankFigures(sample)} ageDays={SAMPLE_AGE} pxPerCm={5} description={enShelf.emptySample} />

@@ -56,6 +56,7 @@ export function WorkingsPlace() {
                       textDecoration: 'none',
                       display: 'block',
                       py: { xs: 0.75, md: 0.15 },
+                      minHeight: 24,
                       fontWeight: id === workingId ? 700 : 400,
                       '&:hover': { textDecoration: 'underline' },
                     }}

@@ -5,7 +5,6 @@ export const enApp = {
   units: {
     open: 'Units',
     title: 'Units and colours',
-    close: 'Close',
     metric: 'Metric',
     us: 'US',
     hint: 'Units switch every figure at once; what is stored does not change.',

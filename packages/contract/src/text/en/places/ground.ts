@@ -90,7 +90,8 @@ export const enGround = {
   tabs: 'Root tabs and capsules',
   tabProduct: 'Tabs',
   tabSpacing: 'Grid',
-  tabSpacingWhy: 'Nitrogen-rich tabs 10–15 cm apart, lean clay 6–8 cm. A large rosette takes 3 to 5 in a ring 4 to 6 cm from its crown.',
+  tabSpacingWhy:
+    'Nitrogen-rich tabs {10–15 cm} apart, lean clay {6–8 cm}. A large rosette takes 3 to 5 in a ring {4 to 6 cm} from its crown.',
   tabFill: (zone: string) => `Lay a grid of tabs: ${zone}`,
   capsuleFill: 'Lay capsules below',
   tabsClear: 'Take all out',

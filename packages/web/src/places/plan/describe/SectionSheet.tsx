@@ -143,7 +143,7 @@ export function SectionSheet({ plan, age, figures, question, onMoveDay }: Sectio
       </Box>
       {asked !== null && (
         <Box role="status" sx={{ mt: 1, pl: 1, borderLeft: '2px solid var(--ink)' }}>
-          <b>{asked[0]}</b> {asked[1]}
+          <b>{asked[0]}</b> {units.words(asked[1])}
         </Box>
       )}
     </Box>

@@ -138,7 +138,7 @@ function ComparisonTable({ desk, compared, onDone }: { desk: Desk; compared: rea
       </Box>
       <Box sx={{ fontSize: 13, color: 'text.secondary', mt: 1, maxWidth: 640 }}>{text.note}</Box>
       <Button sx={{ mt: 1 }} onClick={onDone}>
-        {enApp.units.close}
+        {enApp.close}
       </Button>
     </Box>
   )

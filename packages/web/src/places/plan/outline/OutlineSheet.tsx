@@ -50,6 +50,7 @@ export function OutlineSheet(sheet: OutlineSheetProps) {
   const { gesture, chosenId, choose, canSnap, drawn, setDrawn } = outlines
   const svg = useRef<SVGSVGElement>(null)
   const help = useId()
+  const units = useUnits()
   const view = useSheetView(svg, layout, gesture === 'choose')
   const { seen } = view
   const cross = useCross(inner)
@@ -134,7 +135,7 @@ export function OutlineSheet(sheet: OutlineSheetProps) {
         <ZoomButtons view={view} />
       </Box>
       <Box id={help} sx={{ display: 'none' }}>
-        {gesture === 'choose' ? enOutline.help : enOutline.drawHelp}
+        {units.words(gesture === 'choose' ? enOutline.help : enOutline.drawHelp)}
       </Box>
       <Box role="status" sx={{ position: 'absolute', left: -9999 }}>
         {gesture !== 'choose' && cross.isShown ? told(cross.spot) : ''}

@@ -1,6 +1,6 @@
 const STORE = 'jovrin.lastTank'
 
-/** The tank that this device looked at last: what "Tank" and "Log" on the phone's bar mean outside a tank. */
+/** The tank that this device looked at last: what a place means that is of one tank and was not told which. */
 export function rememberTank(tankId: string): void {
   try {
     localStorage.setItem(STORE, tankId)

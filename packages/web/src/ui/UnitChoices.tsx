@@ -1,0 +1,51 @@
+import { enApp, enDimension } from '@jovrin/contract'
+import { METRIC_UNITS, UNIT_CHOICES, type ChosenDimension } from '@jovrin/core'
+import { Box, Button, useColorScheme } from '@mui/material'
+import { Choice } from './Choice.js'
+import { US_UNITS, useUnits } from './units.js'
+
+const MODES = ['light', 'dark', 'system'] as const
+
+/** Both systems of units, at one touch. */
+export function UnitSystems() {
+  const units = useUnits()
+  return (
+    <Box role="group" aria-label={enApp.units.open} sx={{ display: 'flex', gap: 1 }}>
+      <Button onClick={() => units.choose(METRIC_UNITS)} sx={{ minHeight: { xs: 44, md: 0 } }}>
+        {enApp.units.metric}
+      </Button>
+      <Button onClick={() => units.choose(US_UNITS)} sx={{ minHeight: { xs: 44, md: 0 } }}>
+        {enApp.units.us}
+      </Button>
+    </Box>
+  )
+}
+
+/** Units dimension by dimension, and colours. What is chosen holds at once, everywhere on this device. */
+export function UnitChoices() {
+  const units = useUnits()
+  const { mode, setMode } = useColorScheme()
+  return (
+    <>
+      <Box sx={{ color: 'text.secondary' }}>{enApp.units.hint}</Box>
+      <UnitSystems />
+      <Choice
+        label={enApp.mode.label}
+        why={enApp.mode.label}
+        value={mode ?? 'system'}
+        options={MODES.map((name) => [name, enApp.mode[name]] as const)}
+        onChange={(next) => setMode(next ?? 'system')}
+      />
+      {(Object.keys(UNIT_CHOICES) as ChosenDimension[]).map((dimension) => (
+        <Choice
+          key={dimension}
+          label={enDimension[dimension]}
+          why={enApp.units.hint}
+          value={units.preferences[dimension]}
+          options={UNIT_CHOICES[dimension].map((unit) => [unit, unit] as const)}
+          onChange={(unit) => unit !== null && units.choose({ ...units.preferences, [dimension]: unit })}
+        />
+      ))}
+    </>
+  )
+}
