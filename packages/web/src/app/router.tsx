@@ -1,4 +1,4 @@
-import { createBrowserRouter, redirect } from 'react-router'
+import { createBrowserRouter, Navigate } from 'react-router'
 import { NotFound, RouteFault } from './NotFound.js'
 import { Shell } from './shell/Shell.js'
 
@@ -11,8 +11,8 @@ export const router = createBrowserRouter([
     hydrateFallbackElement: <></>,
     children: [
       { index: true, lazy: async () => ({ Component: (await import('../places/shelf/ShelfPlace.js')).ShelfPlace }) },
-      { path: 'tanks', loader: () => redirect('/') },
-      { path: 'tanks/:tankId', loader: ({ params }) => redirect(`/tanks/${params['tankId'] ?? ''}/balance`) },
+      { path: 'tanks', element: <Navigate to="/" replace /> },
+      { path: 'tanks/:tankId', element: <Navigate to="balance" replace /> },
       { path: 'new', lazy: async () => ({ Component: (await import('../places/plan/describe/NewTankPlace.js')).NewTankPlace }) },
       { path: 'tanks/:tankId/plan/:sheet?', lazy: async () => ({ Component: (await import('../places/plan/PlanPlace.js')).PlanPlace }) },
       {

@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react'
+import { useEffect, useLayoutEffect, useRef } from 'react'
 import { useLocation, useNavigationType } from 'react-router'
 import { placeOf, titleOf } from './placeOf.js'
 
@@ -16,12 +16,13 @@ export function useArrival(tankName: string | null): void {
   useEffect(() => {
     document.title = titleOf(pathname, tankName)
   }, [pathname, tankName])
-  useEffect(() => {
+  // Before the next page is laid out: a shorter one scrolls to its top by itself.
+  useLayoutEffect(() => {
     const remember = (): void => void scrolledTo.set(key, window.scrollY)
     window.addEventListener('scroll', remember, { passive: true })
     return () => window.removeEventListener('scroll', remember)
   }, [key])
-  useEffect(() => {
+  useLayoutEffect(() => {
     if (before.current === place) return
     before.current = place
     const top = kind === 'POP' ? (scrolledTo.get(key) ?? 0) : 0

@@ -1,0 +1,167 @@
+import type { Page } from '@playwright/test'
+import { expect, RIVER, test } from '../fixtures.js'
+
+/** Whether the focused element shows that it has the focus: by a ring, a shadow, or the line under its field. */
+const isFocusSeen = (page: Page): Promise<{ readonly name: string; readonly isSeen: boolean } | null> =>
+  page.evaluate(() => {
+    const element = document.activeElement
+    if (element === null || element === document.body) return null
+    const rings = (one: Element): boolean => {
+      const { outlineStyle, outlineWidth, boxShadow } = getComputedStyle(one)
+      return (outlineStyle !== 'none' && parseFloat(outlineWidth) > 0) || boxShadow !== 'none'
+    }
+    // A field's ring lies around its box; a slider's and a checkbox's around what stands for them.
+    const stands = [element, element.parentElement, element.closest('.MuiInputBase-root'), element.closest('.MuiButtonBase-root')]
+    return {
+      name: `${element.tagName} ${element.getAttribute('aria-label') ?? element.textContent.slice(0, 40)}`,
+      isSeen: stands.some((one) => one !== null && rings(one)),
+    }
+  })
+
+test('every control that the Tab key reaches shows where the focus is', async ({ page, demoApp }) => {
+  test.setTimeout(120_000)
+  for (const path of [
+    '/',
+    '/today',
+    `/tanks/${RIVER}/plan`,
+    `/tanks/${RIVER}/plan/ground?zone=left`,
+    `/tanks/${RIVER}/journal`,
+    '/answers',
+    '/settings',
+  ]) {
+    await page.goto(`${demoApp}${path}`)
+    await page.getByRole('heading', { level: 1 }).first().waitFor()
+    const unseen: string[] = []
+    let reached = 0
+    for (let press = 0; press < 60; press++) {
+      await page.keyboard.press('Tab')
+      const focus = await isFocusSeen(page)
+      if (focus === null) break
+      reached++
+      if (!focus.isSeen) unseen.push(focus.name)
+    }
+    expect(reached, path).toBeGreaterThan(8)
+    expect(unseen, path).toEqual([])
+  }
+})
+
+test('addresses, titles, focus and scroll follow as one expects of a page', async ({ page, demoApp }) => {
+  await page.goto(`${demoApp}/tanks`)
+  await expect(page).toHaveURL(`${demoApp}/`)
+  await expect(page).toHaveTitle('Shelf · Jovrin')
+  await page.goto(`${demoApp}/tanks/${RIVER}`)
+  await expect(page).toHaveURL(`${demoApp}/tanks/${RIVER}/balance`)
+  await expect(page).toHaveTitle('Balance · Reading-room river · Jovrin')
+  await page.goto(`${demoApp}/today`)
+  await page.getByRole('region', { name: 'Archive tank' }).scrollIntoViewIfNeeded()
+  const left = await page.evaluate(() => window.scrollY)
+  expect(left).toBeGreaterThan(50)
+  await page.keyboard.press('g')
+  await page.keyboard.press('l')
+  await expect(page).toHaveTitle('Library · Jovrin')
+  await expect(page.locator('#sheet')).toBeFocused()
+  expect(await page.evaluate(() => window.scrollY)).toBe(0)
+  await page.goBack()
+  await expect(page).toHaveTitle('Today · Jovrin')
+  await expect.poll(() => page.evaluate(() => window.scrollY)).toBeGreaterThan(left - 60)
+  await page.goto(`${demoApp}/nowhere`)
+  await expect(page.getByText('There is no such place.')).toBeVisible()
+  await expect(page.getByRole('main')).toHaveCount(1)
+})
+
+test('single keys are switched off, and stay off after a reload', async ({ page, demoApp }) => {
+  await page.goto(demoApp)
+  await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible()
+  await page.keyboard.press('?')
+  await page.getByLabel('Single-key shortcuts on').uncheck()
+  await page.keyboard.press('Escape')
+  await page.keyboard.press('n')
+  await page.reload()
+  await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible()
+  await page.keyboard.press('n')
+  await page.keyboard.press('?')
+  await expect(page.getByRole('dialog')).toHaveCount(0)
+  await expect(page).toHaveURL(`${demoApp}/`)
+})
+
+test('a tank is archived and brought back at once or later; for good it is deleted only after a question', async ({ page, demoApp }) => {
+  await page.goto(demoApp)
+  const row = page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Rack left' }) })
+  await row.getByRole('button', { name: 'Archive Rack left' }).click()
+  await expect(row).toHaveCount(0)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(row).toHaveCount(1)
+  await row.getByRole('button', { name: 'Archive Rack left' }).click()
+  await expect(row).toHaveCount(0)
+  await page.reload()
+  await page.getByText('1 archived tank').click()
+  await page.getByRole('button', { name: 'Restore Rack left' }).click()
+  await expect(row).toHaveCount(1)
+  await row.getByRole('button', { name: 'Archive Rack left' }).click()
+  await page.getByText('1 archived tank').click()
+  await page.getByRole('button', { name: 'Delete Rack left for good' }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Cancel' }).click()
+  await expect(page.getByRole('button', { name: 'Restore Rack left' })).toBeVisible()
+  await page.getByRole('button', { name: 'Delete Rack left for good' }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Delete for good' }).click()
+  await expect(page.getByText('Rack left was deleted.')).toBeVisible()
+  await expect(page.getByText('1 archived tank')).toHaveCount(0)
+})
+
+test('the round keeps its order while it is worked, over a reload, and says when all is done', async ({ page, demoApp }) => {
+  await page.goto(`${demoApp}/today`)
+  const stops = page.getByRole('main').getByRole('heading', { level: 2 })
+  await expect(stops).toHaveCount(5)
+  const order = await stops.allTextContents()
+  const done = page.getByRole('button', { name: /^Done: / })
+  for (let left = await done.count(); left > 0; left--) {
+    await done.first().click()
+    await expect(done).toHaveCount(left - 1)
+  }
+  await expect(page.getByText(/^All done for today: \d+ jobs, 5 tanks\.$/)).toBeVisible()
+  expect(await stops.allTextContents()).toEqual(order)
+  await page.reload()
+  await expect(page.getByText(/^All done for today/)).toBeVisible()
+  expect(await stops.allTextContents()).toEqual(order)
+})
+
+test.describe('in one hand', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })
+  test('one header row, and a bar for the thumb: today, log, tank, emergency', async ({ page, demoApp }) => {
+    await page.goto(demoApp)
+    const bar = page.getByRole('navigation', { name: 'At the tank' })
+    await bar.getByRole('button', { name: 'Log' }).tap()
+    await page.getByRole('dialog').getByRole('link', { name: 'Reading-room river' }).tap()
+    await expect(page).toHaveURL(`${demoApp}/tanks/${RIVER}/journal`)
+    await bar.getByRole('link', { name: 'Tank' }).tap()
+    await expect(page).toHaveURL(`${demoApp}/tanks/${RIVER}/balance`)
+    await page.getByRole('button', { name: 'Balance: another place' }).tap()
+    await page.getByRole('dialog').getByRole('link', { name: 'Calendar' }).tap()
+    await expect(page).toHaveURL(`${demoApp}/tanks/${RIVER}/calendar`)
+    // Another tank opens at the same place.
+    await page.getByRole('button', { name: 'Reading-room river: another tank' }).tap()
+    await page.getByRole('dialog').getByRole('link', { name: 'Stairwell shallow' }).tap()
+    await expect(page).toHaveURL(/0002\/calendar$/)
+    await bar.getByRole('link', { name: 'Today' }).tap()
+    await expect(page).toHaveURL(`${demoApp}/today`)
+    await bar.getByRole('button', { name: 'Emergency' }).tap()
+    await expect(page.getByRole('dialog')).toBeVisible()
+    expect(await page.locator('header:visible').evaluateAll((all) => all.map((one) => one.getBoundingClientRect().height <= 56))).toEqual([
+      true,
+    ])
+  })
+  test('no place of any tank is wider than the phone, and its targets are 44 px high', async ({ page, demoApp }) => {
+    for (const tank of [2, 4])
+      for (const place of ['calendar', 'balance', 'plan', 'journal']) {
+        await page.goto(`${demoApp}/tanks/01920000-0000-7000-8000-00000000000${tank}/${place}`)
+        await page.getByRole('heading', { level: 1 }).first().waitFor()
+        expect(await page.evaluate(() => document.documentElement.scrollWidth), `${tank} ${place}`).toBeLessThanOrEqual(390)
+      }
+    const heights = await page
+      .getByRole('navigation', { name: 'At the tank' })
+      .locator('a, button')
+      .evaluateAll((all) => all.map((one) => (one as HTMLElement).offsetHeight))
+    expect(heights.length).toBe(4)
+    expect(Math.min(...heights)).toBeGreaterThanOrEqual(44)
+  })
+})
