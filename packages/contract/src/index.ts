@@ -5,6 +5,7 @@ export { GasSummary, gasSummaryOf, TankCondition } from './condition.js'
 export { JobList, JobParams, JobsQuery, ListedJobSchema, Round, RoundStop } from './job.js'
 export {
   DeedsSchema,
+  FieldPast,
   JobRecordSchema,
   JournalEntry,
   JournalPage,

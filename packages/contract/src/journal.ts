@@ -19,7 +19,7 @@ import {
 } from '@jovrin/core'
 import { z } from 'zod'
 import { CivilDate, Instant } from './dates.js'
-import { NAME_MOST, NOTE_MOST, REASON_MOST } from './limits.js'
+import { NAME_MOST, NOTE_MOST, REASON_MOST, SETTINGS_MOST } from './limits.js'
 import { schemaAt } from './planPath.js'
 
 export const RecordId = z.uuidv7()
@@ -175,6 +175,30 @@ export const SettingChangeSchema: z.ZodType<SettingChange> = z
     for (const [key, value] of Object.entries({ from, to }))
       for (const issue of schema.safeParse(value).error?.issues ?? []) context.addIssue({ ...issue, path: [key, ...issue.path] })
   })
+
+/** The whole past of one field, in the place of what was known of it: its first value, and each later one with its day. The last is the one that the plan holds. */
+export const FieldPast = z
+  .strictObject({
+    path: z.string().max(200),
+    first: z.unknown(),
+    steps: z.array(z.strictObject({ effectiveOn: CivilDate, to: z.unknown(), why: Reason.nullable() })).max(1000),
+    /** Ids of all changes of the field that were seen: somebody else's are not overwritten. */
+    replaces: z.array(RecordId).max(SETTINGS_MOST),
+  })
+  .superRefine(({ path, first, steps }, context) => {
+    const schema = schemaAt(path)
+    if (schema === null) return context.addIssue({ code: 'custom', message: 'no_such_field', path: ['path'] })
+    const look = (value: unknown, at: (string | number)[]): void => {
+      for (const issue of schema.safeParse(value).error?.issues ?? []) context.addIssue({ ...issue, path: [...at, ...issue.path] })
+    }
+    look(first, ['first'])
+    steps.forEach(({ to, effectiveOn }, index) => {
+      look(to, ['steps', index, 'to'])
+      if (index > 0 && effectiveOn <= (steps[index - 1]?.effectiveOn ?? ''))
+        context.addIssue({ code: 'custom', message: 'steps_order', path: ['steps', index, 'effectiveOn'] })
+    })
+  })
+export type FieldPast = z.output<typeof FieldPast>
 
 const day = z.int()
 const minute = z.int().min(0).max(1439)

@@ -9,6 +9,7 @@ import { SessionReport, SignIn } from './access.js'
 import { TankCondition } from './condition.js'
 import { JobList, Round } from './job.js'
 import {
+  FieldPast,
   JobRecordSchema,
   JournalEntry,
   JournalPage,
@@ -148,6 +149,18 @@ export function openApi(version: string): Json {
           summary: 'Settings that changed, with their day and reason',
           parameters: [path('id')],
           responses: { '200': ok('Changes, by revision', z.array(SettingChangeSchema)), '404': problem('No such tank') },
+        },
+        put: {
+          summary: 'Write the past of one field anew',
+          parameters: [path('id')],
+          requestBody: body(FieldPast),
+          responses: {
+            '200': ok('All changes of the tank', z.array(SettingChangeSchema)),
+            '404': problem('No such tank'),
+            '409': problem('Too many changes'),
+            '412': problem('Somebody changed it'),
+            ...REFUSALS,
+          },
         },
       },
       '/api/tanks/{id}/journal': {

@@ -54,6 +54,7 @@ export {
 } from './plan/clock.js'
 export { entryAt, planAt } from './plan/timelineAt.js'
 export { datedPlans } from './plan/datedPlans.js'
+export { usedSettings, type UsedSetting } from './plan/usedSettings.js'
 export { applyEdits, diff, invert, keysOf, valueAt, withValue, type Edit } from './plan/edit.js'
 export {
   CHOICE_FIELDS,

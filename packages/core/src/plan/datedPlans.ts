@@ -41,7 +41,9 @@ export function datedPlans(newest: Plan, changes: readonly SettingChange[]): { r
 function fieldsOf(newest: Plan, changes: readonly SettingChange[]): Field[] {
   const root: Place = { inForce: null, below: new Map() }
   const fields = new Map<string, Field>()
-  for (const { path, from, to, effectiveOn } of [...changes].sort((a, b) => a.planRevision - b.planRevision)) {
+  for (const { path, from, to, effectiveOn } of [...changes].sort(
+    (a, b) => a.planRevision - b.planRevision || (a.effectiveOn < b.effectiveOn ? -1 : a.effectiveOn > b.effectiveOn ? 1 : 0),
+  )) {
     if (effectiveOn <= newest.startedOn) continue // in force from the first day: no other value was
     const field = fields.get(path) ?? { path, first: from, segments: [], place: placeAt(root, path) }
     while ((field.segments.at(-1)?.on ?? '') >= effectiveOn) field.segments.pop()

@@ -1,4 +1,4 @@
-import { type PlanRevision, PlanSchema, PutPlanQuery, TankId } from '@jovrin/contract'
+import { FieldPast, type PlanRevision, PlanSchema, PutPlanQuery, TankId } from '@jovrin/contract'
 import { upgradePlan } from '@jovrin/core'
 import { Router, type Request, type Response } from 'express'
 import { etagOf, revisionFromIfMatch } from '../http/etag.js'
@@ -29,6 +29,11 @@ export const planRoutes = (plans: PlanService, tanks: TankService): Router => {
     .post('/tanks/:id/plan/redo', async (req, res) => {
       const revision = await plans.redo(await tankId(req), revisionFromIfMatch(req))
       mark(res, revision).json(revision)
+    })
+    .put('/tanks/:id/settings', async (req, res) => {
+      const id = await tankId(req)
+      await plans.rewritePast(id, FieldPast.parse(req.body))
+      res.json(await plans.settings(id))
     })
     .get('/tanks/:id/settings', async (req, res) => void res.json(await plans.settings(await tankId(req))))
 }

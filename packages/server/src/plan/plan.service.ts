@@ -1,6 +1,6 @@
 import { randomBytes } from 'node:crypto'
 import { diff, uuidV7, type Plan, type SettingChange } from '@jovrin/core'
-import { enRefusal, type PlanRevision, SETTINGS_MOST } from '@jovrin/contract'
+import { enRefusal, type FieldPast, type PlanRevision, SETTINGS_MOST } from '@jovrin/contract'
 import type { Knex } from 'knex'
 import type { Clock } from '../clock.js'
 import { Refusal } from '../http/refusal.js'
@@ -58,6 +58,11 @@ export const planService = (db: Knex, clock: Clock) => {
       return told(next, historyOf([...acts, next]))
     })
 
+  const standingSettings = async (on: Knex, tankId: string): Promise<SettingChange[]> => {
+    const standing = new Set(historyOf(await planRepository(on).actsOf(tankId)).standing.map(({ revision }) => revision))
+    return (await settingRepository(on).ofTank(tankId)).filter(({ planRevision }) => standing.has(planRevision))
+  }
+
   return {
     newest: async (tankId: string): Promise<PlanRevision> =>
       told(await newestOf(db, tankId), historyOf(await planRepository(db).actsOf(tankId))),
@@ -78,11 +83,28 @@ export const planService = (db: Knex, clock: Clock) => {
         return { plan: await planOf(redoable), effectiveOn: null, act: 'redo', ofRevision: redoable.revision }
       }),
 
+    /** Writes the past of one field anew. It hangs on the first revision, which nobody takes back, so that no undo of a later edit loses it. */
+    rewritePast: (tankId: string, { path, first, steps, replaces }: FieldPast): Promise<void> =>
+      db.transaction(async (trx) => {
+        const { plan } = await newestOf(trx, tankId)
+        const standing = (await standingSettings(trx, tankId)).filter((change) => change.path === path)
+        if (standing.length !== replaces.length || !standing.every(({ id }) => replaces.includes(id)))
+          throw new Refusal(412, 'stale', enRefusal.stalePast)
+        if (steps.some(({ effectiveOn }) => effectiveOn <= plan.startedOn))
+          throw new Refusal(422, 'before_start', enRefusal.beforeStart(plan.startedOn))
+        const settings = settingRepository(trx)
+        await settings.remove(tankId, replaces)
+        if ((await settings.count(tankId)) + steps.length > SETTINGS_MOST)
+          throw new Refusal(409, 'too_many', enRefusal.tooManySettings(String(SETTINGS_MOST)))
+        let from = first
+        for (const { effectiveOn, to, why } of steps) {
+          await settings.add(tankId, { id: uuidV7(clock().getTime(), randomBytes(16)), effectiveOn, path, from, to, planRevision: 1, why })
+          from = to
+        }
+      }),
+
     /** Dated changes that stand: those of revisions that were not taken back. */
-    settings: async (tankId: string): Promise<SettingChange[]> => {
-      const standing = new Set(historyOf(await planRepository(db).actsOf(tankId)).standing.map(({ revision }) => revision))
-      return (await settingRepository(db).ofTank(tankId)).filter(({ planRevision }) => standing.has(planRevision))
-    },
+    settings: (tankId: string): Promise<SettingChange[]> => standingSettings(db, tankId),
   }
 }
 export type PlanService = ReturnType<typeof planService>

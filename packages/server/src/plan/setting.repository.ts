@@ -52,6 +52,9 @@ export const settingRepository = (db: Knex) => ({
     )
     return found.map(({ place }) => place)
   },
+  remove: async (tankId: string, ids: readonly string[]): Promise<void> => {
+    for (const id of ids) await db<SettingRow>('setting_change').where({ tank_id: tankId, id }).delete()
+  },
   add: async (tankId: string, change: SettingChange): Promise<void> => {
     await db<SettingRow>('setting_change').insert({ tank_id: tankId, ...settingRow(change) })
   },

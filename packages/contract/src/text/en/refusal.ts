@@ -5,6 +5,8 @@ export const enRefusal = {
   startState: 'startState: from there the sums do not stay finite. Give a state that the model itself could reach.',
   busy: 'Too much is under way. Send it again in a while.',
   noSuchTank: 'There is no such tank.',
+  stalePast: 'Somebody else has changed the past of this setting meanwhile. It was fetched anew; look again.',
+  beforeStart: (day: string) => `The tank began on ${day}: a setting cannot change before the day after.`,
   archivedTank: 'This tank is archived. The Shelf lists archived tanks at its end; restore it there.',
   notArchived: 'Only an archived tank can be deleted for good. Archive it first.',
   unreadableName: 'a tank whose plan cannot be read',

@@ -16,6 +16,7 @@ export const enRefused = {
     moved_where: 'A moved job needs its new day, and only a moved one has it.',
     span_long: 'Ask for at most 400 days, from the earlier to the later.',
     revisions_order: 'Revisions must be numbered 1, 2, 3 … without a gap.',
+    steps_order: 'Each change must lie after the one before it.',
     no_such_field: 'A plan has no such field.',
     plan_or_edits: 'A revision holds either its whole plan or the edits that led to it.',
     date_range: 'The date must lie between 1990 and 2100.',

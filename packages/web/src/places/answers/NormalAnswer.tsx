@@ -4,7 +4,7 @@ import { Box } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { agedTimeline, timelineOfTank } from '../../api/tanks.queries.js'
 import { significant, useUnits } from '../../ui/units.js'
-import { SettingHistory } from '../shared/SettingHistory.js'
+import { SettingHistory } from '../shared/history/SettingHistory.js'
 
 /** What belongs to this week of a tank's life, what never does, and what changed before. Judging of signs comes later. */
 export function NormalAnswer({ tank }: { tank: TankEntry }) {

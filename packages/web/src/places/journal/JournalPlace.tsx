@@ -13,7 +13,7 @@ import { GlancePanel } from './GlancePanel.js'
 import { MeasuredChart } from './MeasuredChart.js'
 import { PhotoCompare } from './PhotoCompare.js'
 import { ReadingPanel } from './ReadingPanel.js'
-import { SettingHistory } from '../shared/SettingHistory.js'
+import { SettingHistory } from '../shared/history/SettingHistory.js'
 
 const oneOf = <T extends string>(values: readonly T[], text: string | null): T | null => values.find((value) => value === text) ?? null
 

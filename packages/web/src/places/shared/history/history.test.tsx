@@ -1,0 +1,70 @@
+import { enJournal } from '@jovrin/contract'
+import type { SettingChange } from '@jovrin/core'
+import { cleanup, configure, fireEvent, screen, waitFor } from '@testing-library/react'
+import { afterEach, expect, test, vi } from 'vitest'
+import { builtPlan } from '../../../testing/builtPlan.js'
+import { renderPage } from '../../../testing/renderPage.js'
+import { standInServer } from '../../../testing/standInServer.js'
+import { datedFields, kindOf } from './datedFields.js'
+import { SettingHistory } from './SettingHistory.js'
+
+configure({ defaultHidden: true })
+afterEach(() => {
+  cleanup()
+  vi.unstubAllGlobals()
+})
+const TANK = '01920000-0000-7000-8000-0000000000aa'
+const text = enJournal.past
+const plan = { ...builtPlan, startedOn: '2026-09-01', temperatureC: 25 }
+const change = (planRevision: number, effectiveOn: string, from: number, to: number): SettingChange => ({
+  id: `01920000-0000-7000-8000-00000000000${planRevision}`,
+  effectiveOn,
+  path: '/temperatureC',
+  from,
+  to,
+  planRevision,
+  why: null,
+})
+const show = (changes: readonly SettingChange[]) => {
+  const server = standInServer(({ method }) => ({ status: 200, body: method === 'PUT' ? changes : [] }))
+  renderPage(<SettingHistory tankId={TANK} />, {
+    known: [
+      [['tanks', TANK, 'plan'], { revision: 1, plan, canUndo: false, canRedo: false }],
+      [['tanks', TANK, 'settings'], changes],
+    ],
+  })
+  return () => server.asked.filter(({ method }) => method === 'PUT').map(({ body }) => body)
+}
+
+test('tells what the model uses: a replaced entry is not there', () => {
+  show([change(2, '2026-11-01', 23, 24), change(3, '2026-10-01', 24, 25)])
+  expect(screen.getAllByRole('listitem').map(({ textContent }) => textContent)).toEqual([expect.stringMatching(/Oct.*23 °C → 25 °C/)])
+})
+test('a past value is entered as “it was … until”, and sent with what it replaces', async () => {
+  const puts = show([])
+  fireEvent.click(screen.getByText(text.add))
+  fireEvent.mouseDown(screen.getByLabelText(text.which))
+  fireEvent.click(await screen.findByRole('option', { name: 'Water temperature' }))
+  fireEvent.change(await screen.findByLabelText(`${text.it}, °C`), { target: { value: '22,5' } })
+  fireEvent.change(screen.getByLabelText(text.until), { target: { value: '2026-10-05' } })
+  fireEvent.click(screen.getByText(text.save))
+  await waitFor(() =>
+    expect(puts()).toEqual([
+      { path: '/temperatureC', first: 22.5, steps: [{ effectiveOn: '2026-10-05', to: 25, why: null }], replaces: [] },
+    ]),
+  )
+})
+test('days that do not follow one another are told, and nothing is sent', () => {
+  const puts = show([change(2, '2026-10-01', 23, 24)])
+  fireEvent.click(screen.getByText(text.edit))
+  fireEvent.change(screen.getByLabelText(text.until), { target: { value: '2026-08-01' } })
+  fireEvent.click(screen.getByText(text.save))
+  expect(screen.getByText(text.order)).toBeTruthy()
+  expect(puts()).toEqual([])
+})
+test('every field that is offered can be asked for', () => {
+  const fields = datedFields(plan)
+  expect(fields.length).toBeGreaterThan(8)
+  expect(fields.filter(({ path }) => kindOf(path) === null)).toEqual([])
+  expect(new Set(fields.map(({ name }) => name)).size).toBe(fields.length)
+})
