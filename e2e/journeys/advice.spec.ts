@@ -10,7 +10,7 @@ test('a beginner’s bright tank without gas: what holds it back, what to try fi
   await describe(page, { Name: 'First one', 'Running since': '2026-09-20', 'Length, cm': '60', 'Width, cm': '30', 'Height, cm': '36' })
   await describe(page, { 'Watts, W': '45', 'Power, %': '100', 'Hours, h': '10' })
   await page.locator('[data-question="gasLines/*/control"]').getByRole('button', { name: 'none' }).click()
-  await page.getByRole('button', { name: 'Put on the shelf' }).click()
+  await page.getByRole('button', { name: 'Save the tank' }).click()
   await reckoned(page)
 
   await expect(page.getByText(/^Algae gaining; wipe the glass/)).toBeVisible()
@@ -28,9 +28,9 @@ test('a beginner’s bright tank without gas: what holds it back, what to try fi
     .click()
   await expect(page.getByRole('slider', { name: 'Light', exact: true })).toHaveAttribute('aria-valuetext', `${percent} %`)
   await expect(page.getByText('Against the saved plan')).toBeVisible()
-  await page.getByRole('button', { name: 'Keep this plan' }).click()
-  await page.getByRole('button', { name: 'Keep from this day' }).click()
-  await expect(page.getByText('The plan was kept.')).toBeVisible()
+  await page.getByRole('button', { name: 'Save this plan' }).click()
+  await page.getByRole('button', { name: 'Save from this day' }).click()
+  await expect(page.getByText('The plan was saved.')).toBeVisible()
 })
 
 test('a shrimp tank over-gassed by its plan is stopped before water', async ({ page, emptyApp }) => {

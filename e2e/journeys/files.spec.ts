@@ -8,10 +8,10 @@ test('export, wipe, import, compare equal', async ({ page, demoApp, emptyApp }) 
   await page
     .getByLabel('Import a tank’s file')
     .setInputFiles({ name: 'river.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(out)) })
-  await expect(page.getByText(/Reading-room river: \d+ records, 5 revisions of the plan\. Nothing is kept yet\./)).toBeVisible()
+  await expect(page.getByText(/Reading-room river: \d+ records, 5 revisions of the plan\. Nothing is saved yet\./)).toBeVisible()
   await expect(page.getByText('4 pictures are named but not stored here')).toBeVisible()
   await page.getByRole('button', { name: 'Import it' }).click()
-  await expect(page.getByText('Reading-room river is on the shelf.')).toBeVisible()
+  await expect(page.getByText('Reading-room river was imported.')).toBeVisible()
   const back = (await (await page.request.get(`${emptyApp}/api/tanks/${RIVER}/file`)).json()) as Record<string, unknown>
   expect(bare(back)).toEqual(bare(out))
 
@@ -21,7 +21,7 @@ test('export, wipe, import, compare equal', async ({ page, demoApp, emptyApp }) 
     .setInputFiles({ name: 'river.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(out)) })
   await expect(page.getByText('This tank is already here')).toBeVisible()
   await page.getByLabel('as a copy, with ids of its own').check()
-  await expect(page.getByText(/Nothing is kept yet/)).toBeVisible()
+  await expect(page.getByText(/Nothing is saved yet/)).toBeVisible()
   await page
     .getByLabel('Import a tank’s file')
     .setInputFiles({ name: 'half.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(out).slice(0, 5000)) })
@@ -39,12 +39,12 @@ test('a long table shows how far it is and is called off: nothing of it is kept'
   await page.getByLabel('Import readings (CSV)').setInputFiles({ name: 'log.csv', mimeType: 'text/csv', buffer: Buffer.from(table) })
   await page.getByRole('button', { name: 'Check it' }).click()
   await expect(page.getByRole('progressbar', { name: 'Check it' })).toHaveAttribute('aria-valuenow', /[1-9]/)
-  await page.getByRole('button', { name: 'Call it off' }).click()
-  await expect(page.getByText('Called off. Nothing was kept.')).toBeVisible()
+  await page.getByRole('button', { name: 'Cancel' }).click()
+  await expect(page.getByText('Cancelled. Nothing was saved.')).toBeVisible()
   await expect(page.getByRole('progressbar')).toHaveCount(0)
   const kept = await page.request.get(`${demoApp}/api/tanks/${RIVER}/readings?quantity=oxygen`)
   expect(((await kept.json()) as { at: number[] }).at).toEqual([])
-  await page.getByRole('button', { name: 'Look the data over' }).click()
+  await page.getByRole('button', { name: 'Check the data' }).click()
   await expect(page.getByText('Everything that is stored can be read.')).toBeVisible()
 })
 
@@ -78,7 +78,7 @@ test('a backup restores all tanks; a broken one is refused and changes nothing',
   await page.goto(`${demoApp}/settings`)
   const restore = async (name: string, buffer: Buffer): Promise<void> => {
     await page.getByLabel('Restore from a backup').setInputFiles({ name, mimeType: 'application/zip', buffer })
-    await page.getByRole('button', { name: 'Restore it' }).click()
+    await page.getByRole('button', { name: 'Replace everything' }).click()
   }
   await restore('half.zip', backup.subarray(0, backup.length / 2))
   await expect(page.getByText('This is not a whole backup')).toBeVisible()

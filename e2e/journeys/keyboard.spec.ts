@@ -36,7 +36,7 @@ test('the whole way by keyboard: describe, keep, move a lever, keep the plan', a
   await tabTo(page, 'Watts, W')
   await page.keyboard.type('40')
   await page.getByRole('heading', { name: 'A new tank' }).evaluate(() => (document.activeElement as HTMLElement).blur())
-  await tabTo(page, 'Put on the shelf')
+  await tabTo(page, 'Save the tank')
   await page.keyboard.press('Enter')
   await reckoned(page)
   await tabTo(page, 'Week looked at')
@@ -46,11 +46,11 @@ test('the whole way by keyboard: describe, keep, move a lever, keep the plan', a
   await page.keyboard.press('ArrowLeft')
   await page.keyboard.press('ArrowLeft')
   await expect(page.getByText('Against the saved plan')).toBeVisible()
-  await tabTo(page, 'Keep this plan')
+  await tabTo(page, 'Save this plan')
   await page.keyboard.press('Enter')
   await expect(page.getByRole('dialog')).toBeVisible()
   await page.keyboard.press('Enter')
-  await expect(page.getByText('The plan was kept.')).toBeVisible()
+  await expect(page.getByText('The plan was saved.')).toBeVisible()
 })
 
 test('shortcuts: the list, places, units, colours, undo and redo', async ({ page, demoApp }) => {

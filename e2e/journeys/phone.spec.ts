@@ -29,7 +29,7 @@ test('a week at the tank on the phone, without the server for part of it', async
   const stop = page.getByRole('region', { name: 'Reading-room river' })
   await stop.getByRole('button', { name: 'All fine' }).tap()
   await expect(page.getByText('Logged: Reading-room river: All fine')).toBeVisible()
-  await expect(stop.getByText(/glance at/)).toBeVisible()
+  await expect(stop.getByText(/checked at/)).toBeVisible()
   const hand = counted(page)
   await hand.tap(stop.getByRole('link', { name: 'Log readings' }))
   await hand.tap(page.getByLabel('pH', { exact: true }))
@@ -53,7 +53,7 @@ test('a week at the tank on the phone, without the server for part of it', async
   // Days five and six: the server does not answer. Nothing is lost, and it says so.
   await context.setOffline(true)
   await page.getByLabel('Nitrate, mg NO3/L').fill('0')
-  await expect(page.getByText('Zero is kept as “below the lowest readable”.')).toBeVisible()
+  await expect(page.getByText('Zero is stored as “below the lowest readable”.')).toBeVisible()
   await page.getByRole('button', { name: 'Log readings' }).tap()
   await expect(waitingNote(page)).toContainText('1 record waits')
   await page.getByRole('button', { name: 'Trim' }).tap()
@@ -108,8 +108,8 @@ test('what waits survives a closed page; what the server then refuses is shown a
   await fetch(`${demoApp}/api/tanks/${RIVER}`, { method: 'DELETE' })
   await context.setOffline(false)
   await expect(desk.getByText(/This tank is archived\./).first()).toBeVisible()
-  await desk.getByRole('button', { name: 'Discard it' }).tap()
-  await expect(desk.getByRole('button', { name: 'Discard it' })).toHaveCount(0)
+  await desk.getByRole('button', { name: 'Discard' }).tap()
+  await expect(desk.getByRole('button', { name: 'Discard' })).toHaveCount(0)
 })
 
 test('a phone reads every new place without sideways scrolling', async ({ page, demoApp }) => {

@@ -51,10 +51,10 @@ test('from intent to a printed shopping list, before anything is bought', async 
   await page.getByRole('link', { name: 'Ground', exact: true }).click()
   await page.getByRole('button', { name: 'Add a path' }).click()
   await expect(page.getByText(/Path lies beside soil with nothing between/)).toBeVisible()
-  await page.getByRole('button', { name: /^Set a strip of/ }).click()
+  await page.getByRole('button', { name: /^Add a separator of/ }).click()
   await expect(page.getByText(/with nothing between/)).toHaveCount(0)
-  await page.getByRole('button', { name: 'Compare ways to make the ground' }).click()
-  const comparison = page.getByRole('dialog', { name: 'Ways to make the ground of this tank' })
+  await page.getByRole('button', { name: 'Compare ways to build the ground' }).click()
+  const comparison = page.getByRole('dialog', { name: 'Ways to build the ground of this tank' })
   await expect(comparison.getByRole('columnheader')).toHaveCount(4)
   await expect(comparison.getByRole('row', { name: /Tests may allow animals/ })).toContainText(/from day \d+, ammonia peaks at/)
   await comparison.getByRole('button', { name: 'Close' }).click()
@@ -107,13 +107,13 @@ test('from intent to a printed shopping list, before anything is bought', async 
   // What may stay so is let be with a note, and looked at again.
   await page.getByRole('link', { name: 'Hardscape' }).click()
   await page.getByRole('button', { name: /^Let be: With wood, flood/ }).click()
-  await page.getByLabel('Why it may stay so').fill('soaked since autumn')
+  await page.getByLabel('Why it is fine here').fill('soaked since autumn')
   await page.keyboard.press('Enter')
   await expect(page.getByText('1 let be')).toBeVisible()
   await page.reload()
   await page.getByText('1 let be').click()
   await expect(page.getByText('soaked since autumn')).toBeVisible()
-  await page.getByRole('button', { name: 'look at it again' }).click()
+  await page.getByRole('button', { name: 'Show again' }).click()
   await expect(page.getByText(/With wood, flood the layout/)).toBeVisible()
 
   // The programme counts back from planting.
@@ -204,7 +204,7 @@ test('zones are made, shaped, split, merged and taken back by keyboard alone', a
   await page.getByRole('option', { name: 'Zone 4 2' }).focus()
   await press('Enter')
   await expect.poll(async () => (await zones()).length).toBe(4)
-  await tabTo('Remove the zone')
+  await tabTo('Delete zone')
   await press('Enter')
   await expect.poll(async () => (await zones()).length).toBe(3)
 })
@@ -222,7 +222,7 @@ test('a gesture cut off by a reload is not lost; nor are corners that were drawn
   await saved(page)
   await page.mouse.up()
   const plan = page.getByTestId('ground-plan')
-  await page.getByRole('button', { name: 'draws a zone' }).click()
+  await page.getByRole('button', { name: 'Draw a zone' }).click()
   for (const [x, y] of [
     [200, 60],
     [300, 60],
@@ -232,18 +232,18 @@ test('a gesture cut off by a reload is not lost; nor are corners that were drawn
   await expect(page.getByText('3 corners drawn')).toBeVisible()
   await page.reload()
   await expect(page.getByText('3 corners drawn')).toBeVisible()
-  await page.getByRole('button', { name: 'draws a zone' }).click()
+  await page.getByRole('button', { name: 'Draw a zone' }).click()
   await page.getByRole('button', { name: 'Close the outline' }).click()
   await expect.poll(async () => (await storedPlan(page, demoApp, RIVER)).zones.length).toBe(4)
 })
 
 test('silly outlines are refused or mended, with a sentence', async ({ page, demoApp }) => {
   await page.goto(`${demoApp}/tanks/${RIVER}/plan/ground`)
-  await page.getByText('Outline from elsewhere').click()
+  await page.getByText('Import an outline').click()
   const field = page.getByLabel(/^Corners, one on a line/)
   const take = async (text: string): Promise<void> => {
     await field.fill(text)
-    await page.getByRole('button', { name: 'Make a zone of it' }).click()
+    await page.getByRole('button', { name: 'Create zone' }).click()
   }
   await take('0 0\n10 10\n10 0\n0 10')
   await expect(page.getByText(/This outline crosses itself/)).toBeVisible()
@@ -294,7 +294,7 @@ test('a stone is traced from a photograph beside a ruler, turned, mirrored, copi
   await page.goto(`${demoApp}/tanks/${RIVER}/plan/hardscape`)
   const pieces = async () => (await storedPlan(page, demoApp, RIVER)).hardscape
   const count = (await pieces()).length
-  await page.getByRole('button', { name: 'Trace from a photograph' }).click()
+  await page.getByRole('button', { name: 'Trace a photograph' }).click()
   const picture = await page.screenshot()
   await page.getByLabel('Open a photograph').setInputFiles({ name: 'stones.png', mimeType: 'image/png', buffer: picture })
   const canvas = page.getByTestId('trace-picture')
@@ -310,7 +310,7 @@ test('a stone is traced from a photograph beside a ruler, turned, mirrored, copi
     [120, 280],
   ] as const)
     await canvas.click({ position: { x, y } })
-  await page.getByRole('button', { name: 'Make a piece of it' }).click()
+  await page.getByRole('button', { name: 'Create piece' }).click()
   await expect(page.getByText(/was made, 2[0-9.]+ cm × 1[0-9.]+ cm across/)).toBeVisible()
   await page.getByRole('button', { name: 'Done' }).click()
   await expect.poll(async () => (await pieces()).length).toBe(count + 1)
@@ -339,7 +339,7 @@ test('a stone is drawn on the floor by keys alone, seen enlarged, and taken back
   const pieces = async (): Promise<readonly { name: string; outline: readonly unknown[] | null }[]> =>
     (await storedPlan(page, demoApp, RIVER)).hardscape
   const before = (await pieces()).length
-  await page.getByRole('button', { name: 'draws a stone' }).focus()
+  await page.getByRole('button', { name: 'Draw a stone' }).focus()
   await page.keyboard.press('Enter')
   const floor = page.getByRole('group', { name: /^Pieces of .* from above/ })
   await floor.focus()

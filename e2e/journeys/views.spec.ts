@@ -77,7 +77,7 @@ test('a lever dragged by mouse redraws at once and ends with the whole ensemble;
   await page.goto(`${demoApp}/tanks/${RIVER}/balance?weeks=26`)
   await page.getByRole('button', { name: 'Stop' }).click()
   await expect(page.getByText(/Stopped at \d+ tanks/)).toBeVisible()
-  await page.getByRole('button', { name: 'Go on' }).click()
+  await page.getByRole('button', { name: 'Resume' }).click()
   await reckoned(page)
   const thumb = page.getByRole('slider', { name: 'Plant mass' }).locator('..')
   const box = await thumb.boundingBox()

@@ -73,12 +73,12 @@ describe('a plan', () => {
   test.each([NaN, Infinity, -Infinity, '24', undefined, {}])('refuses %s for a number, in a sentence', (value) => {
     const { field, detail } = refusal({ ...plan, temperatureC: value })
     expect(field).toBe('temperatureC')
-    expect(detail).toMatch(/^temperatureC .*\.$/)
+    expect(detail).toMatch(/^Water temperature .*\.$/)
   })
   test('names the nearest bound', () => {
     expect(refusal({ ...plan, temperatureC: 99 })).toEqual({
       field: 'temperatureC',
-      detail: `temperatureC must be at most ${NUMBER_FIELDS.temperatureC.range[1]}.`,
+      detail: `Water temperature must be at most ${NUMBER_FIELDS.temperatureC.range[1]}.`,
       allowed: `≤ ${NUMBER_FIELDS.temperatureC.range[1]}`,
     })
     expect(refusal({ ...plan, temperatureC: -1 }).allowed).toBe(`≥ ${NUMBER_FIELDS.temperatureC.range[0]}`)

@@ -1,10 +1,19 @@
 import type { core } from 'zod'
+import { fieldPathOf } from '@jovrin/core'
+import { enField } from './text/en/field.js'
 import { enRefused } from './text/en/refused.js'
+
+/** What a form calls the answer at this place of a plan: nobody who fills in a form knows its field's name. */
+function labelOf(path: readonly PropertyKey[]): string | null {
+  const known: Readonly<Partial<Record<string, readonly [label: string, why: string]>>> = enField
+  const at = fieldPathOf(`/${path.map(String).join('/')}`)
+  return at === null ? null : (known[at]?.[0] ?? null)
+}
 
 /** A plain sentence for one refused value: field, range, reason. Used by the API and by forms alike. */
 export function sentenceOf(issue: core.$ZodIssue): { readonly field: string; readonly detail: string; readonly allowed?: string } {
   const field = issue.path.map(String).join('.')
-  const name = field === '' ? enRefused.theBody : field
+  const name = field === '' ? enRefused.theBody : (labelOf(issue.path) ?? field)
   switch (issue.code) {
     case 'too_small':
     case 'too_big': {

@@ -111,12 +111,12 @@ describe('a hostile tank file', () => {
     [
       'has edits that lead out of what a plan may be',
       file({ revisions: [...file().revisions, revision(2, { edits: [{ path: '/temperatureC', from: 24.5, to: 4000 }] })] }),
-      /temperatureC must be at most/,
+      /Water temperature must be at most/,
     ],
     [
       'undoes what was never done',
       file({ revisions: [...file().revisions, revision(2, { act: 'undo', ofRevision: 1, plan: plainPlan() })] }),
-      /takes back or repeats/,
+      /undoes or redoes/,
     ],
     [
       'has an instant of many digits',

@@ -166,7 +166,7 @@ describe('what happened', () => {
     fireEvent.click(screen.getAllByRole('button', { name: enJournal.remove })[0]!)
     await waitFor(() => expect(screen.getByText(enJournal.removed)).toBeTruthy())
     expect(server.asked[0]).toMatchObject({ method: 'DELETE', ifMatch: '"3"' })
-    fireEvent.click(screen.getByRole('button', { name: enJournal.bringBack }))
+    fireEvent.click(screen.getByRole('button', { name: enJournal.undo }))
     await waitFor(() =>
       expect(server.asked.find(({ method }) => method === 'POST')).toMatchObject({
         path: `/api/tanks/${TANK}/journal/${entries[0]!.record.id}/restore`,

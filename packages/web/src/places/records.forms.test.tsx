@@ -53,7 +53,7 @@ describe('an event', () => {
     const { told } = show('dose')
     press('Log')
     expect(screen.getByRole('alert').textContent).toBe(enJournal.needed)
-    type(/^Grams/, '0,95')
+    type(/^Amount/, '0,95')
     press('Log')
     await waitFor(() =>
       expect(told).toEqual([{ kind: 'dose', salt: 'potassium-nitrate', grams: 0.95, millilitres: null, bottle: null, note: null }]),

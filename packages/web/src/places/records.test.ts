@@ -103,7 +103,7 @@ describe('a typed reading', () => {
   test('of zero says what becomes of it', () =>
     expect(judge('0', { quantity: 'nitrate', name: null, unit: 'mg NO3/L', step: 1, lowest: 1, expiresOn: null })).toMatchObject({
       part: { qualifier: '<' },
-      hint: 'Zero is kept as “below the lowest readable”.',
+      hint: 'Zero is stored as “below the lowest readable”.',
     }))
   test.each([
     ['1.000,5', /either a comma or a point/],
@@ -196,7 +196,7 @@ describe('lines', () => {
   test('a setting that changed: its name on the plan, its values in the reader’s units and words', () => {
     expect(settingLine({ path: '/lamps/strip/dimFraction', from: 0.55, to: 0.72 }, '19 Oct', units)).toBe('19 Oct: Power 55 % → 72 %')
     expect(settingLine({ path: '/feeding', from: 'lean-column', to: 'rich-column' }, '9 Nov', units)).toBe(
-      '9 Nov: Feeding lean column → rich column',
+      '9 Nov: Fertilising method lean column → rich column',
     )
     expect(settingLine({ path: '/temperatureC', from: null, to: 25 }, '9 Nov', units)).toBe('9 Nov: Water temperature don’t know → 25 °C')
   })

@@ -149,17 +149,19 @@ test('units survive a reload, and storage that holds something else does no harm
 test('a choice offers "don’t know" where it may be', () => {
   const chosen: (string | null)[] = []
   render(
-    <Choice
-      label="Surface"
-      why="How it moves."
-      value={null}
-      canBeUnknown
-      options={[
-        ['still', 'still'],
-        ['strong', 'strong'],
-      ]}
-      onChange={(value) => chosen.push(value)}
-    />,
+    <UnitsProvider>
+      <Choice
+        label="Surface"
+        why="How it moves."
+        value={null}
+        canBeUnknown
+        options={[
+          ['still', 'still'],
+          ['strong', 'strong'],
+        ]}
+        onChange={(value) => chosen.push(value)}
+      />
+    </UnitsProvider>,
   )
   const group = screen.getByRole('group', { name: 'Surface' })
   expect(within(group).getByText('don’t know').getAttribute('aria-pressed')).toBe('true')

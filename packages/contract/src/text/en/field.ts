@@ -16,7 +16,7 @@ export type FieldPath = NumberPath | ChoicePath | FlagPath | TextPath
 const FROM_LEFT: Question = ['From the left', 'From the inside of the left pane.']
 const FROM_FRONT: Question = ['From the front', 'From the inside of the front pane.']
 const CORNER_WHY = 'Against any mark, the same for all four. Higher is higher.'
-const PRICE: Question = ['Price', 'Yours; kept with this plan.']
+const PRICE: Question = ['Price', 'Yours; saved with this plan.']
 const RATE_WHY = 'Yours; left open, a common price is assumed.'
 const HARD_WHY = 'Where calcium and magnesium are both given, the forecast uses them instead of the hardness.'
 
@@ -71,7 +71,7 @@ export const enField = {
   'layers/*/product/bulkKgPerL': ['Dry, in bulk', 'What a litre weighs dry.'],
   'layers/*/product/porosity': ['Pores', 'Share of the ground that water fills.'],
   'layers/*/product/price': PRICE,
-  'zones/*/purpose': ['Use', 'Planted ground feeds plants; cosmetic ground is kept clean and apart; bare is glass or wood.'],
+  'zones/*/purpose': ['Use', 'Planted ground feeds plants; decorative ground is kept clean and apart; bare is glass or wood.'],
   'zones/*/outline/*/xCm': FROM_LEFT,
   'zones/*/outline/*/yCm': FROM_FRONT,
   'zones/*/heights/*/xCm': FROM_LEFT,
@@ -79,12 +79,12 @@ export const enField = {
   'zones/*/heights/*/heightCm': ['Height', 'Of the ground’s surface above the glass; the uppermost layer fills up to it.'],
   'barriers/*/line/*/xCm': FROM_LEFT,
   'barriers/*/line/*/yCm': FROM_FRONT,
-  'barriers/*/heightCm': ['Height of the barrier', 'Above the glass. It should end a little below the soil, or above the sand.'],
+  'barriers/*/heightCm': ['Height of the separator', 'Above the glass. It should end a little below the soil, or above the sand.'],
   'tabs/*/kind': ['Tab or capsule', 'Tabs dissolve over weeks, capsules lie below the ground from the start.'],
   'tabs/*/xCm': FROM_LEFT,
   'tabs/*/yCm': FROM_FRONT,
   'tabProduct/pack': ['In a pack', 'How many tabs.'],
-  'tabProduct/price': ['Price of a pack', 'Yours; kept with this plan.'],
+  'tabProduct/price': ['Price of a pack', 'Yours; saved with this plan.'],
   'tabProduct/renewDays': ['Spent after', 'When new tabs are due.'],
   'hardscape/*/material': ['Material', 'It decides mass, stain and hardness.'],
   'hardscape/*/massKg': ['Mass', 'Weighed dry. Left open, it comes from the volume, else from the drawing.'],
@@ -148,7 +148,7 @@ export const enField = {
   'logistics/purifierLPerDay': ['Purifier gives', 'Real output at your pressure and temperature, about half to two thirds of the label.'],
   'logistics/barrelL': ['Barrel', 'For purified water.'],
   'logistics/wastePerL': ['Waste to one part kept', 'Water down the drain for as much kept, 1 to 4 times.'],
-  feeding: ['Feeding', 'The school that doses follow.'],
+  feeding: ['Fertilising method', 'Which amounts are dosed, and how often.'],
   'changes/fraction': ['Water change', 'Share of the water each time.'],
   'changes/everyDays': ['Every', 'From one change to the next.'],
   'changes/firstWeeksMore': ['More in the first four weeks', 'Daily, then every other day, then twice a week.'],
@@ -182,7 +182,7 @@ export const enPart = {
   sources: 'Mains water',
   layers: 'Ground',
   zones: 'Zones of the ground',
-  barriers: 'Barriers',
+  barriers: 'Separators',
   tabs: 'Root tabs and capsules',
   tabProduct: 'Root tabs',
   hardscape: 'Hardscape',
@@ -196,8 +196,8 @@ export const enPart = {
   climate: 'Heating and cooling',
   money: 'Prices',
   logistics: 'Water for changes',
-  muted: 'Findings let be',
-  feeding: 'Feeding',
+  muted: 'Dismissed findings',
+  feeding: 'Fertilising method',
   changes: 'Water changes',
   animals: 'Animals',
   isTrimmed: 'Trimmed weekly',

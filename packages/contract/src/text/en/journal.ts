@@ -47,7 +47,7 @@ export const enReadingQuantity = {
 
 export const enRecordKind = {
   reading: 'Reading',
-  glance: 'Glance',
+  glance: 'Check',
   dose: 'Dose',
   change: 'Water change',
   trim: 'Trim',

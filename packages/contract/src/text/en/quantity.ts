@@ -35,5 +35,5 @@ export const enFigure = {
   range: 'Range',
   exact: 'exact for these inputs',
   close: 'Close the working',
-  from: { typed: 'typed', assumed: 'assumed', measured: 'measured', reckoned: 'reckoned', model: 'from the model' },
+  from: { typed: 'typed', assumed: 'assumed', measured: 'measured', reckoned: 'calculated', model: 'from the model' },
 } as const

@@ -57,7 +57,7 @@ export const enFinding = {
   'cap-on-pellets': (v) =>
     `${v.zone || 'The ground'}: fine sand over pellets sinks in between and smothers them. Keep the sand to a strip of its own.`,
   'no-barrier': (v) =>
-    `${v.zone || 'The sand'} lies beside soil with nothing between: they mix within weeks. A strip of ${v.height} or stones keep them apart.`,
+    `${v.zone || 'The sand'} lies beside soil with nothing between: they mix within weeks. A separator of ${v.height} or stones keep them apart.`,
   'slope-steep': (v) =>
     `${v.zone || 'The ground'} rises at ${v.slope}. It may be poured so, but roots, fish and changes flatten it: plan ${v.planned} or terraces.`,
   'slope-needs-terraces': (v) =>
@@ -67,7 +67,7 @@ export const enFinding = {
   'zone-hidden': (v) => `${v.zone || 'A zone'} is wholly covered by zones above it and holds nothing.`,
   'tabs-shallow': (v, n) =>
     `${counted(n.tabs, { one: 'root tab lies', other: 'root tabs lie' }, v.tabs)} where the ground is thinner than ${v.cover}, and would leach into the water.`,
-  'barrier-low': (v) => `A barrier of ${v.height} ends below the ${v.sand} of ${v.zone || 'the sand'}.`,
+  'barrier-low': (v) => `A separator of ${v.height} ends below the ${v.sand} of ${v.zone || 'the sand'}.`,
   'piece-floats': (v) => `${v.piece || 'The wood'} floats when new: fix it, or lay ${v.ballast} of stone on it.`,
   'piece-carbonate': (v) =>
     `${v.piece || 'A stone'} (${v.mass}) is limestone: it raises KH and GH week by week. Test a chip with acid, outdoors and with eye protection.`,
@@ -100,7 +100,7 @@ export const enFinding = {
   'wish-carpet-no-gas': () => 'You wish for a fine carpet, and no CO2 is planned: most stay thin or fail without.',
   'wish-shrimps-rich-start': (v) =>
     `Shrimps are planned for day ${v.planned} on soil that leaches ammonia; day ${v.usual} and two tests at zero are usual.`,
-  'wish-diggers-carpet': () => 'Digging animals uproot a carpet while it is young, and sift cosmetic sand into it.',
+  'wish-diggers-carpet': () => 'Digging animals uproot a carpet while it is young, and sift decorative sand into it.',
   'wish-warm-cool': (v) => `Fish for warm water and the planned ${v.water} (or cool-water plants) do not go together.`,
   'pace-many-stems': (v) => `You want it quiet; stems on ${v.stems} of the floor ask for the scissors every week or two.`,
   'layout-no-stems': (v) => `Formal rows live from stems: ${v.stems} of the floor is set aside for them, ${v.wanted} or more is usual.`,
@@ -114,9 +114,9 @@ export const enMend = {
   depth: (v) => `Make it ${v.depth}`,
   slope: (v) => `Lay it at ${v.slope}: ${v.depth} at the back`,
   cap: (v) => `Cap it with ${v.depth} of sand`,
-  barrier: (v) => `Set a strip of ${v.height}`,
+  barrier: (v) => `Add a separator of ${v.height}`,
   clip: () => 'Cut it at the glass',
-  remove: () => 'Take it out',
+  remove: () => 'Delete it',
   fix: (v) => `Weigh it down (${v.ballast})`,
   'move-in': (v) => `Move it ${v.gap} off the glass`,
   sink: (v) => `Sink it ${v.depth}`,
@@ -126,5 +126,5 @@ export const enMend = {
   'earlier-gas': (v) => `Open it ${v.lead} before light`,
   'later-animals': (v) => `Plan them for day ${v.day}`,
   top: () => 'Plan a cover',
-  heater: (v) => `Take ${v.power}`,
+  heater: (v) => `Use ${v.power}`,
 } satisfies MendSentences

@@ -71,6 +71,7 @@ const known = (readings: readonly Reading[], today = '2026-11-24', settings: rea
       ['tanks', TANK, 'journal', 'latest'],
       { entries: readings.map((record) => ({ record, version: 1, createdAt: record.at, isDeleted: false })), cursor: null },
     ],
+    [['tanks', TANK, 'plan'], { revision: 1, plan, canUndo: false, canRedo: false }],
     [
       ['tanks', TANK, 'timeline'],
       {

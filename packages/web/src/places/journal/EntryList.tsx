@@ -43,7 +43,7 @@ export function EntryList({ tankId, timeZone, find, onFind, marked }: EntryListP
         changeJson('POST', `/api/tanks/${tankId}/journal/${entry.record.id}/restore`, JournalEntry, { ifMatch: `"${gone.version}"` }).then(
           () => changed(tankId),
         )
-      tell({ text: enJournal.removed, action: { label: enJournal.bringBack, run: () => void back().catch(() => undefined) } })
+      tell({ text: enJournal.removed, action: { label: enJournal.undo, run: () => void back().catch(() => undefined) } })
     } catch (error) {
       tell({ text: error instanceof Error ? error.message : enApp.failed })
       await changed(tankId)

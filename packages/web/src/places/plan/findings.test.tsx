@@ -62,25 +62,25 @@ describe('what to look at', () => {
   test('shows the piece that it is about', () => {
     const chosen: string[] = []
     show({ sheet: 'hardscape', onChoose: (id) => chosen.push(id) })
-    fireEvent.click(screen.getByRole('button', { name: 'show' }))
+    fireEvent.click(screen.getByRole('button', { name: 'Show' }))
     expect(chosen).toEqual(['s1'])
   })
-  test('is let be with a note, but not what contradicts itself', () => {
+  test('is dismissed with a note, but not what contradicts itself', () => {
     show({ sheet: 'hardscape' })
-    expect(screen.queryByRole('button', { name: /^Let be/ })).toBeNull()
+    expect(screen.queryByRole('button', { name: /^Dismiss/ })).toBeNull()
     cleanup()
     show({ sheet: 'vessel' })
-    fireEvent.click(screen.getByRole('button', { name: /^Let be: The tank leans/ }))
-    fireEvent.change(screen.getByLabelText('Why it may stay so'), { target: { value: ' old house ' } })
-    fireEvent.click(screen.getByRole('button', { name: 'Let it be' }))
+    fireEvent.click(screen.getByRole('button', { name: /^Dismiss: The tank leans/ }))
+    fireEvent.change(screen.getByLabelText('Why it is fine here'), { target: { value: ' old house ' } })
+    fireEvent.click(screen.getByRole('button', { name: 'Dismiss' }))
     expect(plan.muted).toMatchObject([{ finding: 'tilt', note: 'old house' }])
   })
-  test('what was let be is told apart, and looked at again', () => {
+  test('what was dismissed is told apart, and looked at again', () => {
     show({ sheet: 'vessel', muted: [{ id: 'm1', finding: 'tilt', note: 'old house' }] })
-    expect(screen.getByText('1 let be')).toBeTruthy()
+    expect(screen.getByText('1 dismissed')).toBeTruthy()
     expect(screen.getByText('old house')).toBeTruthy()
     plan = { ...start, muted: [{ id: 'm1', finding: 'tilt', note: 'old house' }] }
-    fireEvent.click(screen.getByRole('button', { name: 'look at it again' }))
+    fireEvent.click(screen.getByRole('button', { name: 'Show again' }))
     expect(plan.muted).toEqual([])
   })
 })

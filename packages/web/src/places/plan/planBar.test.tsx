@@ -67,7 +67,7 @@ describe('how a plan is kept', () => {
     fireEvent.click(button(enDescribe.redo))
     expect(asked).toEqual(['redo'])
   })
-  test('an edit corrects the description, or holds from a day; a day that is none is not taken', () => {
+  test('an edit Correction (also for the past), or holds from a day; a day that is none is not taken', () => {
     const days = show({ kind: 'saved' }, { effectiveOn: '2026-11-24' })
     const field = screen.getByLabelText(enDescribe.dated, { selector: 'input' })
     fireEvent.change(field, { target: { value: '2026-11-20' } })

@@ -151,13 +151,13 @@ describe('kit', () => {
   })
   test('filters and outlets go as they came', () => {
     const work = show()
-    press('Take outlet 1 out')
-    press('Take filter 1 out')
+    press('Delete outlet 1')
+    press('Delete filter 1')
     expect([work.valid().outlets, work.valid().filters]).toEqual([[], []])
   })
   test('the size of heater that is needed is taken by one click', () => {
     const work = show({ ...builtPlan, temperatureC: 28 })
-    press(/^Take \d+ W$/)
+    press(/^Use \d+ W$/)
     expect(work.valid().climate.heaterW).toBeGreaterThan(0)
   })
   test('without gas there is no gas kit', () => {
@@ -187,7 +187,7 @@ describe('shopping', () => {
   })
   test('a line of one’s own is named and counted', () => {
     const work = show()
-    press('Add a line of your own')
+    press('Add an item')
     expect(work.valid().money.extras).toHaveLength(1)
   })
   test('each part of the running cost opens with power, hours and price', () => {

@@ -2,7 +2,7 @@ export const enAnswers = {
   title: 'Answers',
   intro: 'What growers open this for, most wanted first.',
   which: 'Tank',
-  begin: 'Choose a question. Each answer shows its sum, and what it was reckoned from.',
+  begin: 'Choose a question. Each answer shows its sum, and what it was calculated from.',
   list: {
     today: ['What do I do today?', 'Jobs with litres, grams and minutes.'],
     gas: ['Is the gas enough and safe, and when on and off?', 'From pH at gas-on, lights-on and gas-off, KH, and the indicator.'],
@@ -39,7 +39,7 @@ export const enAnswers = {
   unionisedWithoutGas: 'The same with the gas driven out',
   newestTests: 'Newest tests',
   never: 'This tells what was measured, not what was not.',
-  open: 'Open the sum',
+  open: 'Open the calculator',
   normalNow: (week: string, what: string) => `Week ${week}. Normal now: ${what === '' ? 'nothing in particular' : what}.`,
   pastFirstWeeks: 'Past its first eight weeks: from here a new film or dust has a cause.',
   oneChange:

@@ -2,7 +2,7 @@ export const enLibrary = {
   title: 'Library',
   grounds: 'Grounds',
   tabs: 'Root tabs',
-  hint: 'Bags and packs as you buy them, with your prices. Samples are nobody’s goods; change one and it becomes yours.',
+  hint: 'Bags and packs as you buy them, with your prices. Samples are made up; change one and it becomes yours.',
   head: {
     name: 'Name',
     ground: 'Ground',
@@ -11,7 +11,7 @@ export const enLibrary = {
   addTab: 'Add root tabs',
   newGround: 'My ground',
   newTab: 'My root tabs',
-  remove: (name: string) => `Remove ${name}`,
-  removed: (name: string) => `${name} was removed.`,
-  kept: 'Kept in the library.',
+  remove: (name: string) => `Delete ${name}`,
+  removed: (name: string) => `${name} was deleted.`,
+  kept: 'Saved in the library.',
 } as const

@@ -12,7 +12,7 @@ export const enShelf = {
   braid: 'Next six weeks',
   reckoning: 'calculating …',
   open: (name: string) => `Open ${name}`,
-  touched: (when: string) => `plan of ${when}`,
+  touched: (when: string) => `edited ${when}`,
   archive: 'Archive',
   archiveOf: (name: string) => `Archive ${name}`,
   archived: (name: string) => `${name} was archived. Everything of it is kept; archived tanks are listed at the end of the Shelf.`,
@@ -31,6 +31,6 @@ export const enShelf = {
   braidOf: (name: string) => `Braid of ${name} over six weeks`,
   sectionOf: (name: string, size: string) => `${name}, ${size}, drawn to the shelf’s scale`,
   unreadable: (count: number, told: string) =>
-    `${counted(count, { one: 'tank is', other: 'tanks are' }, told)} not shown: what is stored of the plan cannot be read. The records are untouched. “Look the data over” in the Settings says more.`,
-  scale: (n: string) => `all to 1:${n}`,
+    `${counted(count, { one: 'tank is', other: 'tanks are' }, told)} not shown: what is stored of the plan cannot be read. The records are untouched. “Check the data” in the Settings says more.`,
+  scale: (n: string) => `Scale 1:${n}`,
 } as const

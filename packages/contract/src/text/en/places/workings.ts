@@ -1,12 +1,12 @@
 export const enWorkings = {
-  title: 'Workings',
+  title: 'Calculators',
   intro: 'Every figure of Jovrin as a sum of its own; no tank needed. The address of a filled-in sum can be shared.',
   result: 'Result',
   incomplete: 'Fill in what is empty.',
   share: 'Copy the address of this sum',
   shared: 'Copied.',
   addRow: 'Add a row',
-  removeRow: 'Remove',
+  removeRow: 'Delete row',
   groups: {
     vessel: 'Vessel',
     ground: 'Ground',

@@ -134,8 +134,8 @@ describe('what it needs', () => {
     const steps = screen.getAllByRole('listitem').map(({ textContent }) => textContent)
     const at = (start: string): number => steps.findIndex((step) => step.startsWith(start))
     expect([
-      at('Set the barriers') >= 0,
-      at('Set the barriers') < at('Spread'),
+      at('Set the separators') >= 0,
+      at('Set the separators') < at('Spread'),
       at('Spread') < at('Pour'),
       at('Pour') < at('Last of all'),
     ]).toEqual([true, true, true, true])
