@@ -1,6 +1,5 @@
 import { spawn, type ChildProcess } from 'node:child_process'
 import { cpSync, mkdtempSync, rmSync } from 'node:fs'
-import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import AxeBuilder from '@axe-core/playwright'
@@ -23,19 +22,9 @@ function run(script: string, args: string[], env: Record<string, string>): Child
 
 const ended = (child: ChildProcess): Promise<number | null> => new Promise((resolve) => child.once('exit', resolve))
 
-function freePort(): Promise<number> {
-  return new Promise((resolve) => {
-    const server = createServer().listen(0, '127.0.0.1', () => {
-      const { port } = server.address() as { port: number }
-      server.close(() => resolve(port))
-    })
-  })
-}
-
 /** Starts the real server on a folder and waits for its ready line. */
 async function serve(folder: string): Promise<{ url: string; stop: () => Promise<void> }> {
-  const port = await freePort()
-  const child = run(SERVER_BUNDLE, ['--port', String(port)], { JOVRIN_DATA: folder })
+  const child = run(SERVER_BUNDLE, ['--port', '0'], { JOVRIN_DATA: folder })
   const url = await new Promise<string>((resolve, reject) => {
     let said = ''
     const listen = (chunk: Buffer): void => {

@@ -104,14 +104,14 @@ test('from intent to a printed shopping list, before anything is bought', async 
   expect(pdf.subarray(0, 5).toString()).toBe('%PDF-')
   await page.emulateMedia({ media: 'screen' })
 
-  // What may stay so is let be with a note, and looked at again.
+  // What may stay so is dismissed with a note, and looked at again.
   await page.getByRole('link', { name: 'Hardscape' }).click()
-  await page.getByRole('button', { name: /^Let be: With wood, flood/ }).click()
+  await page.getByRole('button', { name: /^Dismiss: With wood, flood/ }).click()
   await page.getByLabel('Why it is fine here').fill('soaked since autumn')
   await page.keyboard.press('Enter')
-  await expect(page.getByText('1 let be')).toBeVisible()
+  await expect(page.getByText('1 dismissed')).toBeVisible()
   await page.reload()
-  await page.getByText('1 let be').click()
+  await page.getByText('1 dismissed').click()
   await expect(page.getByText('soaked since autumn')).toBeVisible()
   await page.getByRole('button', { name: 'Show again' }).click()
   await expect(page.getByText(/With wood, flood the layout/)).toBeVisible()
@@ -261,7 +261,7 @@ test('silly outlines are refused or mended, with a sentence', async ({ page, dem
   ).join('\n')
   await page.getByLabel('Open a file of corners').setInputFiles({ name: 'shore.csv', mimeType: 'text/csv', buffer: Buffer.from(circle) })
   await expect(
-    page.getByText(/The zone was made\..* 10000 corners were thinned to \d+.* What lay outside the glass was cut off\./),
+    page.getByText(/The zone was created\..* 10000 corners were thinned to \d+.* What lay outside the glass was cut off\./),
   ).toBeVisible()
   await expect.poll(async () => (await storedPlan(page, demoApp, RIVER)).zones.length).toBe(4)
 
@@ -311,7 +311,7 @@ test('a stone is traced from a photograph beside a ruler, turned, mirrored, copi
   ] as const)
     await canvas.click({ position: { x, y } })
   await page.getByRole('button', { name: 'Create piece' }).click()
-  await expect(page.getByText(/was made, 2[0-9.]+ cm × 1[0-9.]+ cm across/)).toBeVisible()
+  await expect(page.getByText(/was added, 2[0-9.]+ cm × 1[0-9.]+ cm across/)).toBeVisible()
   await page.getByRole('button', { name: 'Done' }).click()
   await expect.poll(async () => (await pieces()).length).toBe(count + 1)
   const traced = (await pieces()).at(-1)!
@@ -323,7 +323,7 @@ test('a stone is traced from a photograph beside a ruler, turned, mirrored, copi
   await page.getByRole('button', { name: 'Mirror' }).click()
   await page.getByRole('button', { name: 'Duplicate' }).click()
   await expect.poll(async () => (await pieces()).length).toBe(count + 2)
-  await page.getByRole('button', { name: 'Remove', exact: true }).click()
+  await page.getByRole('button', { name: 'Delete', exact: true }).click()
   await expect.poll(async () => (await pieces()).length).toBe(count + 1)
   for (let step = 0; step < 5; step++) {
     await page.getByRole('button', { name: 'Undo' }).click()
@@ -347,14 +347,14 @@ test('a stone is drawn on the floor by keys alone, seen enlarged, and taken back
   for (const key of ['Enter', 'Shift+ArrowRight', 'Enter', 'Shift+ArrowUp', 'Enter', 'Alt+ArrowLeft', 'Backspace', 'Enter'])
     await page.keyboard.press(key)
   await expect(page.getByText('3 corners drawn')).toBeVisible()
-  await expect(page.getByRole('button', { name: 'Show the whole floor' })).toBeEnabled()
+  await expect(page.getByRole('button', { name: 'Fit the whole floor' })).toBeEnabled()
   await page.getByRole('button', { name: 'Close the outline' }).focus()
   await page.keyboard.press('Enter')
   await expect.poll(async () => (await pieces()).length).toBe(before + 1)
   expect((await pieces()).at(-1)?.outline).toHaveLength(3)
   await floor.focus()
   await page.keyboard.press('0')
-  await expect(page.getByRole('button', { name: 'Show the whole floor' })).toBeDisabled()
+  await expect(page.getByRole('button', { name: 'Fit the whole floor' })).toBeDisabled()
   await page.getByRole('button', { name: 'Undo' }).press('Enter')
   await expect.poll(async () => (await pieces()).length).toBe(before)
 })

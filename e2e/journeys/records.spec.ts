@@ -61,7 +61,7 @@ test('what was measured stands beside the forecast, with its figures as a table'
   await expect(chart.getByRole('row').nth(1)).toContainText(/mg NO3\/L\s*\d.*–/)
   await chart.getByLabel('Quantity').click()
   await page.getByRole('option', { name: 'Evaporated' }).click()
-  await expect(chart.getByText('The model does not reckon this quantity')).toBeVisible()
+  await expect(chart.getByText('The model does not calculate this quantity')).toBeVisible()
   await expect(page).toHaveURL(/quantity=evaporated/)
 })
 
@@ -174,7 +174,7 @@ test('answers: gas and animals from readings, sums without any tank, all two cli
   await page.getByLabel('To add, mg/L').first().fill('10')
   await page.getByLabel('Water, L').first().fill('100')
   await expect(page.getByRole('status', { name: 'Result' })).toHaveText(/1\.631 g/)
-  await page.getByRole('link', { name: 'Open the sum' }).click()
+  await page.getByRole('link', { name: 'Open the calculator' }).click()
   await expect(page).toHaveURL(/feed\.salt-grams\?.*addMgPerL=10/)
   await page.reload()
   await expect(page.getByRole('status', { name: 'Result' })).toHaveText(/1\.631 g/)

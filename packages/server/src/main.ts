@@ -95,8 +95,9 @@ async function start(): Promise<void> {
     server.closeIdleConnections()
     pictures.close()
   }
+  let at = port
   try {
-    await listen(server, port, access === null ? '127.0.0.1' : '0.0.0.0')
+    at = await listen(server, port, access === null ? '127.0.0.1' : '0.0.0.0')
   } catch (error) {
     await db.destroy()
     throw error
@@ -111,12 +112,12 @@ async function start(): Promise<void> {
   process.once('unhandledRejection', fall)
   process.once('SIGTERM', stop)
   process.once('SIGINT', stop)
-  console.log(enStart.ready(`http://127.0.0.1:${port}/`))
+  console.log(enStart.ready(`http://127.0.0.1:${at}/`))
   if (access !== null)
     console.log(
       enStart.readyLan(
         lanAddresses()
-          .map((address) => `http://${address}:${port}/`)
+          .map((address) => `http://${address}:${at}/`)
           .join(' '),
       ),
     )
@@ -142,18 +143,22 @@ function given(): { port?: string | undefined; lan?: boolean | undefined } {
 function portOf(text: string | undefined): number {
   if (text === undefined || text === '') return DEFAULT_PORT
   const port = Number(text)
-  if (!/^\d{1,5}$/.test(text) || port < 1 || port > 65_535) throw new StartError(enStart.badPort(text))
+  if (!/^\d{1,5}$/.test(text) || port > 65_535) throw new StartError(enStart.badPort(text))
   return port
 }
 
-function listen(server: Server, port: number, address: string): Promise<void> {
+/** The port that was opened: 0 asks the system for a free one. */
+function listen(server: Server, port: number, address: string): Promise<number> {
   return new Promise((resolve, reject) => {
     server.once('error', (error: NodeJS.ErrnoException) => {
       if (error.code === 'EADDRINUSE') reject(new StartError(enStart.portInUse(port), error))
       else if (error.code === 'EACCES') reject(new StartError(enStart.portRefused(port), error))
       else reject(error)
     })
-    server.listen(port, address, resolve)
+    server.listen(port, address, () => {
+      const bound = server.address()
+      resolve(typeof bound === 'object' && bound !== null ? bound.port : port)
+    })
   })
 }
 

@@ -1,9 +1,10 @@
 import { enAnswers, enToday, type TankEntry } from '@jovrin/contract'
-import { Box, MenuItem, TextField } from '@mui/material'
+import { Box, Button, MenuItem, TextField } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import type { ReactNode } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
 import { allTanks } from '../../api/tanks.queries.js'
+import { lastTank } from '../../ui/lastTank.js'
 import { AnimalsAnswer } from './AnimalsAnswer.js'
 import { GasAnswer } from './GasAnswer.js'
 import { LightAnswer } from './LightAnswer.js'
@@ -29,15 +30,24 @@ export function AnswersPlace() {
   const { question } = useParams()
   const [search, setSearch] = useSearchParams()
   const tanks = useQuery(allTanks()).data ?? []
-  const tank = tanks.find(({ id }) => id === search.get('tank')) ?? tanks[0] ?? null
-  const query = tank === null ? '' : `?tank=${tank.id}`
-  const known = QUESTIONS.find(({ id }) => id === question)
+  const tank = tanks.find(({ id }) => id === (search.get('tank') ?? lastTank())) ?? tanks[0] ?? null
+  const wanted = tank?.id ?? search.get('tank')
+  const query = wanted === null ? '' : `?tank=${wanted}`
+  // Without a question the one that is asked most stands open, as far as it can be answered.
+  const asked = question ?? (tank === null ? 'dose' : 'gas')
+  const known = QUESTIONS.find(({ id }) => id === asked)
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', md: '380px minmax(0,1fr)' }, flexGrow: 1 }}>
       <Box
         component="nav"
         aria-label={enAnswers.title}
-        sx={{ borderRight: { md: '2px solid var(--ink)' }, background: 'var(--sheet)', px: 2, py: 1.5 }}
+        sx={{
+          borderRight: { md: '2px solid var(--ink)' },
+          background: 'var(--sheet)',
+          px: 2,
+          py: 1.5,
+          display: { xs: question === undefined ? 'block' : 'none', md: 'block' },
+        }}
       >
         <Box component="h1" className="lettering" sx={{ m: 0, fontSize: 26 }}>
           {enAnswers.title}
@@ -63,11 +73,16 @@ export function AnswersPlace() {
         <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>
           <Question to="/today" id="today" isOpen={false} />
           {QUESTIONS.map(({ id }) => (
-            <Question key={id} to={`/answers/${id}${query}`} id={id} isOpen={id === question} />
+            <Question key={id} to={`/answers/${id}${query}`} id={id} isOpen={id === asked} />
           ))}
         </Box>
       </Box>
       <Box sx={{ px: { xs: 2, md: 4 }, py: 2, minWidth: 0, maxWidth: 900 }}>
+        {question !== undefined && (
+          <Button component={Link} to={`/answers${query}`} sx={{ display: { md: 'none' }, mb: 1, minHeight: 44 }}>
+            {enAnswers.all}
+          </Button>
+        )}
         {known === undefined ? (
           <p>{enAnswers.begin}</p>
         ) : known.needsTank && tank === null ? (

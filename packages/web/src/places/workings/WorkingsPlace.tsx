@@ -1,24 +1,46 @@
-import { enRefused, enWorkings, enWorkingTitle } from '@jovrin/contract'
+import { enRefused, enWorkings, enWorkingTitle, nameIn } from '@jovrin/contract'
 import { WORKINGS } from '@jovrin/core'
-import { Box, Button } from '@mui/material'
-import { useCallback, useMemo } from 'react'
+import { Box, Button, TextField } from '@mui/material'
+import { useCallback, useMemo, useState } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
 import { useNotice } from '../../ui/notice.js'
-import { searchOf, textsOf, type SumTexts } from '../shared/sum.js'
+import { fieldName, searchOf, textsOf, type SumTexts } from '../shared/sum.js'
 import { SumForm } from '../shared/SumForm.js'
 
+/** What a first visit shows: the sum that growers do most, with common values. */
+const EXAMPLE = { id: 'gas.co2-from-ph', values: { pH: '6.6', khDkh: '4', temperatureC: '25' } } as const
+
 const groupOf = (id: string): string => id.split('.')[0] ?? id
+
+/** Every word that is typed stands in the name of the sum, of its group or of what it asks for. */
+function isFound(id: string, find: string): boolean {
+  const fields = WORKINGS.find((working) => working.id === id)?.fields ?? []
+  const text = [enWorkingTitle[id], nameIn(enWorkings.groups, groupOf(id)), ...fields.map(({ name }) => fieldName(name))]
+    .join(' ')
+    .toLowerCase()
+  return find
+    .toLowerCase()
+    .split(/\s+/)
+    .every((word) => text.includes(word))
+}
 
 /** Every worked figure as a quick sum; what is filled in stands in the address. */
 export function WorkingsPlace() {
   const { workingId } = useParams()
   const tell = useNotice()
   const [search, setSearch] = useSearchParams()
-  const working = WORKINGS.find(({ id }) => id === workingId) ?? null
-  const texts = useMemo(() => (working === null ? {} : textsOf(working, search)), [working, search])
+  const [find, setFind] = useState('')
+  const shown = workingId ?? EXAMPLE.id
+  const working = WORKINGS.find(({ id }) => id === shown) ?? null
+  const isExample = workingId === undefined && search.size === 0
+  const texts = useMemo(
+    () => (working === null ? {} : textsOf(working, isExample ? new URLSearchParams(EXAMPLE.values) : search)),
+    [working, search, isExample],
+  )
+  const found = WORKINGS.filter(({ id }) => isFound(id, find))
   const change = useCallback((next: SumTexts) => setSearch(searchOf(next), { replace: true }), [setSearch])
   const copy = async (): Promise<void> => {
-    const address = `${window.location.origin}${window.location.pathname}?${searchOf(texts).toString()}`
+    const address = `${window.location.origin}/workings/${shown}?${searchOf(texts).toString()}`
     try {
       await navigator.clipboard.writeText(address)
       tell({ text: enWorkings.shared })
@@ -36,47 +58,63 @@ export function WorkingsPlace() {
           background: 'var(--sheet)',
           px: 2,
           py: 1.5,
-          display: { xs: working === null ? 'block' : 'none', md: 'block' },
+          display: { xs: workingId === undefined ? 'block' : 'none', md: 'block' },
         }}
       >
-        {Object.entries(enWorkings.groups).map(([group, title]) => (
-          <Box key={group} sx={{ mb: 1.5 }}>
-            <Box className="lettering" sx={{ fontSize: 15, borderBottom: '1px solid var(--ink)' }}>
-              {title}
-            </Box>
-            <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
-              {WORKINGS.filter(({ id }) => groupOf(id) === group).map(({ id }) => (
-                <li key={id}>
-                  <Box
-                    component={Link}
-                    to={`/workings/${id}`}
-                    aria-current={id === workingId ? 'page' : undefined}
-                    sx={{
-                      color: 'inherit',
-                      textDecoration: 'none',
-                      display: 'block',
-                      py: { xs: 0.75, md: 0.15 },
-                      minHeight: 24,
-                      fontWeight: id === workingId ? 700 : 400,
-                      '&:hover': { textDecoration: 'underline' },
-                    }}
-                  >
-                    {enWorkingTitle[id] ?? id}
-                  </Box>
-                </li>
-              ))}
-            </Box>
-          </Box>
-        ))}
+        <TextField
+          type="search"
+          label={enWorkings.find}
+          value={find}
+          onChange={(event) => setFind(event.target.value)}
+          slotProps={{ inputLabel: { shrink: true } }}
+          fullWidth
+          sx={{ mb: 1.5 }}
+        />
+        {found.length === 0 && <Box role="status">{enWorkings.notFound}</Box>}
+        {Object.entries(enWorkings.groups).map(
+          ([group, title]) =>
+            found.some(({ id }) => groupOf(id) === group) && (
+              <Box key={group} sx={{ mb: 1.5 }}>
+                <Box className="lettering" sx={{ fontSize: 15, borderBottom: '1px solid var(--ink)' }}>
+                  {title}
+                </Box>
+                <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+                  {found
+                    .filter(({ id }) => groupOf(id) === group)
+                    .map(({ id }) => (
+                      <li key={id}>
+                        <Box
+                          component={Link}
+                          to={`/workings/${id}`}
+                          aria-current={id === shown ? 'page' : undefined}
+                          sx={{
+                            color: 'inherit',
+                            textDecoration: 'none',
+                            display: 'block',
+                            py: { xs: 0.75, md: 0.15 },
+                            minHeight: 24,
+                            fontWeight: id === shown ? 700 : 400,
+                            '&:hover': { textDecoration: 'underline' },
+                          }}
+                        >
+                          {enWorkingTitle[id] ?? id}
+                        </Box>
+                      </li>
+                    ))}
+                </Box>
+              </Box>
+            ),
+        )}
       </Box>
       <Box sx={{ px: { xs: 2, md: 4 }, py: 2, maxWidth: 860, minWidth: 0 }}>
         <Box component="h1" className="lettering" sx={{ m: 0, mb: 1, fontSize: 26 }}>
           {working === null ? enWorkings.title : (enWorkingTitle[working.id] ?? working.id)}
         </Box>
         {working === null ? (
-          <p>{workingId === undefined ? enWorkings.intro : enRefused.noSuchWorking}</p>
+          <p>{enRefused.noSuchWorking}</p>
         ) : (
           <>
+            {isExample && <Box sx={{ color: 'text.secondary', mb: 1 }}>{enWorkings.example}</Box>}
             <SumForm key={working.id} working={working} texts={texts} onChange={change} />
             <Box sx={{ display: 'flex', gap: 1, mt: 2 }}>
               <Button onClick={() => void copy()}>{enWorkings.share}</Button>

@@ -2,7 +2,8 @@ export const enAnswers = {
   title: 'Answers',
   intro: 'What growers open this for, most wanted first.',
   which: 'Tank',
-  begin: 'Choose a question. Each answer shows its sum, and what it was calculated from.',
+  begin: 'There is no such question. Choose one from the list.',
+  all: 'All questions',
   list: {
     today: ['What do I do today?', 'Jobs with litres, grams and minutes.'],
     gas: ['Is the gas enough and safe, and when on and off?', 'From pH at gas-on, lights-on and gas-off, KH, and the indicator.'],

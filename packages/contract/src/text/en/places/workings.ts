@@ -1,6 +1,9 @@
 export const enWorkings = {
   title: 'Calculators',
-  intro: 'Every figure of Jovrin as a sum of its own; no tank needed. The address of a filled-in sum can be shared.',
+  find: 'Find a calculator',
+  notFound: 'No calculator has these words.',
+  example:
+    'Every figure of Jovrin as a sum of its own; no tank needed. This one is filled in as an example: type your own values, or choose another.',
   result: 'Result',
   incomplete: 'Fill in what is empty.',
   share: 'Copy the address of this sum',

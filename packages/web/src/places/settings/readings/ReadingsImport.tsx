@@ -131,7 +131,7 @@ export function ReadingsImport({ tank }: { tank: TankEntry }) {
             <Button type="submit" variant={report === null ? 'contained' : 'outlined'} disabled={work.share !== null}>
               {text.look}
             </Button>
-            <Button onClick={() => setTable(null)}>{enApp.cancel}</Button>
+            {work.share === null && <Button onClick={() => setTable(null)}>{enApp.cancel}</Button>}
           </Box>
           <WorkBar work={work} label={text.look} />
           {report !== null && <ImportReport report={report} onKeep={(skips) => void send(false, skips)} />}
