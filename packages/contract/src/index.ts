@@ -74,6 +74,7 @@ export { enCalendarFile, enJobOrder, enJobTask, enJobTitle } from './text/en/rou
 export { enFinding, enMend } from './text/en/safety.js'
 export { enRowFault, enSampleProduct, enStart } from './text/en/server.js'
 export { enLane, enNotNormal, enPreparation, enProgramme } from './text/en/startup.js'
+export { enApart } from './text/en/apart.js'
 export { enFilterMedia, enFilterState, enFloor, enStandRest, enSurface, enTop } from './text/en/tank.js'
 export { enDisinfectant } from './text/en/water.js'
 export { enWorkingTitle } from './text/en/workingTitle.js'

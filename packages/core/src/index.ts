@@ -339,6 +339,7 @@ export { jobsBetween, minutesPerWeek, type Job, type Schedule } from './routine/
 export { listJobs, openToday, type JobState, type ListedJob } from './routine/listJobs.js'
 export { preparationJobs } from './routine/preparationJobs.js'
 export { bareUnit, guessColumn, readingColumn } from './journal/guessColumn.js'
+export { againstForecast, type Fit, type FitSide } from './judge/againstForecast.js'
 export { lightPutOffOf } from './journal/lightPutOff.js'
 export { deedsOf } from './journal/deedsOf.js'
 export { canonicalOf, enteredValue, readTyped, unitsOf, type EntryFault } from './journal/entry.js'

@@ -4,7 +4,7 @@ import type { ChartInks } from '../chart/Chart.js'
 import { METRIC } from '../testing/units.js'
 import { columnPx, LABEL_PX, markPath } from '../drawing/schedule/scheduleGeometry.js'
 import { jobText } from './job.text.js'
-import { insideBand, measuredChartOption, pointsShown, type MeasuredChartInput } from './journal/measuredChart.js'
+import { fitOf, measuredChartOption, pointsShown, type MeasuredChartInput } from './journal/measuredChart.js'
 import { judgeReading } from './journal/readingDraft.js'
 import { recordLine } from './journal/record.text.js'
 import { valueText } from './quantity.text.js'
@@ -51,8 +51,8 @@ describe('the measured chart', () => {
   test('names marks that have room, the newest first, and never writes over today', () =>
     expect(named('measured').markLine!.data.map(({ label }) => label.formatter)).toEqual(['', 'Sign', 'Dose', 'today']))
   test('counts plain readings within their day’s band; bounds and days beyond it are not counted', () => {
-    expect(insideBand(input)).toEqual({ inside: 1, all: 2 })
-    expect(insideBand({ ...input, band: null })).toEqual({ inside: 0, all: 0 })
+    expect(fitOf(input)).toMatchObject({ inside: 1, all: 2 })
+    expect(fitOf({ ...input, band: null })).toMatchObject({ inside: 0, all: 0 })
   })
   test('thins many thousands to what a screen shows: extremes, ends and order stay; zoomed in, every one', () => {
     const atMs = Array.from({ length: 100_000 }, (_, index) => index)

@@ -9,8 +9,9 @@ import { Chart, type ChartInks } from '../../chart/Chart.js'
 import { significant, useUnits } from '../../ui/units.js'
 import { useHindcast } from '../../workers/useHindcast.js'
 import { SEED } from '../../workers/useForecast.js'
+import { Apart } from './Apart.js'
 import { toShown, unitShown } from '../quantity.text.js'
-import { insideBand, measuredChartOption, type MeasuredChartInput } from './measuredChart.js'
+import { fitOf, measuredChartOption, type MeasuredChartInput } from './measuredChart.js'
 
 interface MeasuredChartProps {
   readonly tankId: string
@@ -78,7 +79,7 @@ export function MeasuredChart({ tankId, timeZone, aged, quantity, onQuantity }: 
     }
   }, [series.data, quantity, units, isDone, members, acts.data, startMs, aged.today, unit, zoom])
   const make = useCallback((inks: ChartInks) => (input === null ? {} : measuredChartOption(input, inks)), [input])
-  const inside = input === null ? null : insideBand(input)
+  const fit = input === null ? null : fitOf(input)
   return (
     <Box component="section" aria-label={enJournal.chart} sx={{ minWidth: 0 }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'end', columnGap: 2 }}>
@@ -105,14 +106,15 @@ export function MeasuredChart({ tankId, timeZone, aged, quantity, onQuantity }: 
       <Box role="status" sx={{ fontSize: 13, color: 'text.secondary' }}>
         {series.data?.at.length === 0
           ? enJournal.noReadings
-          : modelled && inside !== null && inside.all > 0
-            ? `${enJournal.outside(significant(inside.inside, 6), significant(inside.all, 6))} ${enJournal.chartHint}`
+          : modelled && fit !== null && fit.all > 0
+            ? `${enJournal.outside(significant(fit.inside, 6), significant(fit.all, 6))} ${enJournal.chartHint}`
             : modelled
               ? isDone
                 ? enJournal.chartHint
                 : enShelf.reckoning
               : enJournal.notModelled}
       </Box>
+      {fit !== null && isModelled(quantity) && <Apart fit={fit} quantity={quantity} unit={unit} />}
       {input !== null && input.measured.atMs.length > 0 && <Figures input={input} timeZone={timeZone} />}
     </Box>
   )

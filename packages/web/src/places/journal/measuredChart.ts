@@ -1,4 +1,4 @@
-import type { HindcastBand } from '@jovrin/core'
+import { againstForecast, type Fit, type HindcastBand } from '@jovrin/core'
 import type { ChartInks, ChartOption } from '../../chart/Chart.js'
 
 export interface Measured {
@@ -188,22 +188,9 @@ const rounded = (value: unknown): string => {
   return typeof last === 'number' ? String(Number(last.toPrecision(3))) : ''
 }
 
-/** How many plain readings lie within their day's band. */
-export function insideBand({ measured, band, startMs }: Pick<MeasuredChartInput, 'measured' | 'band' | 'startMs'>): {
-  readonly inside: number
-  readonly all: number
-} {
-  let inside = 0
-  let all = 0
-  if (band === null) return { inside, all }
-  measured.atMs.forEach((at, index) => {
-    const day = Math.floor((at - startMs) / DAY_MS)
-    const low = band.low[day]
-    const high = band.high[day]
-    const value = measured.values[index]
-    if (low === undefined || high === undefined || value === undefined || measured.qualifiers[index] !== '=') return
-    all++
-    if (value >= low && value <= high) inside++
-  })
-  return { inside, all }
-}
+/** How the readings lie beside the band. */
+export const fitOf = ({ measured, band, startMs }: Pick<MeasuredChartInput, 'measured' | 'band' | 'startMs'>): Fit =>
+  againstForecast(
+    { days: measured.atMs.map((at) => (at - startMs) / DAY_MS), values: measured.values, qualifiers: measured.qualifiers },
+    band,
+  )

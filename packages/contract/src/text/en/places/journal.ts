@@ -103,6 +103,13 @@ export const enJournal = {
   table: 'As a table',
   tableHead: ['When', 'Measured', 'Forecast'] as readonly string[],
   chartHint: 'Readings never move the forecast’s state; they stand beside it.',
+  apart: {
+    above: (gap: string) => `Most readings lie above the forecast, by about ${gap}.`,
+    below: (gap: string) => `Most readings lie below the forecast, by about ${gap}.`,
+  },
+  apartBoth: 'Readings lie on both sides of the forecast, further off than its band.',
+  apartReasons: 'What mostly stands behind that, and what to check first:',
+  apartThen: 'If the test is sound, correct the description or enter what was set at the time: the forecast then follows.',
   outside: (inside: string, all: string) => `${inside} of ${all} readings lie in the band.`,
   history: 'Settings over time',
   noHistory: 'No setting has changed since the start. What you change “from a day” on stands here, and so does what you enter of the past.',
