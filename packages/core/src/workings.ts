@@ -1,3 +1,4 @@
+import { stockGramsWorking, stockStrengthWorking } from './feed/stock.workings.js'
 import { bottleDoseWorking, ghSaltWorking, khSaltWorking, labelStrengthWorking, saltGramsWorking } from './feed/dose.workings.js'
 import { accumulationWorking, saltDoseWorking } from './feed/feed.workings.js'
 import { co2AirEquilibriumWorking } from './gas/airEquilibrium.working.js'
@@ -41,6 +42,8 @@ export const WORKINGS: readonly Working[] = [
   bubbleRateWorking,
   cylinderDaysWorking,
   saltGramsWorking,
+  stockGramsWorking,
+  stockStrengthWorking,
   saltDoseWorking,
   bottleDoseWorking,
   labelStrengthWorking,

@@ -24,6 +24,8 @@ export const enWorkingTitle: Readonly<Record<string, string>> = {
   'gas.co2-from-drop': 'CO2 from the drop of pH',
   'gas.cylinder-days': 'Days left in the cylinder',
   'feed.salt-grams': 'Grams of a salt for a level',
+  'feed.stock-grams': 'Salt for a stock bottle',
+  'feed.stock-strength': 'Strength of a stock bottle',
   'feed.bottle-dose': 'Millilitres from a bottle',
   'feed.label-strength': 'Strength from a label',
   'water.changes-needed': 'Changes to get below a limit',

@@ -123,7 +123,19 @@ function Answer({ id, tank }: { id: QuestionId; tank: TankEntry | null }): React
       {id === 'normal' && tank !== null && <NormalAnswer tank={tank} />}
       {id === 'light' && tank !== null && <LightAnswer tank={tank} />}
       {id === 'animals' && tank !== null && <AnimalsAnswer tank={tank} />}
-      {id === 'dose' && <Sums ids={['feed.salt-grams', 'feed.bottle-dose', 'feed.label-strength', 'feed.accumulation']} tank={tank} />}
+      {id === 'dose' && (
+        <Sums
+          ids={[
+            'feed.salt-grams',
+            'feed.stock-grams',
+            'feed.stock-strength',
+            'feed.bottle-dose',
+            'feed.label-strength',
+            'feed.accumulation',
+          ]}
+          tank={tank}
+        />
+      )}
       {id === 'water' && (
         <Sums
           ids={[
