@@ -96,7 +96,7 @@ describe('texts of the sheets', () => {
       for (const [line, { values }] of Object.entries(SHOPPING_LINES)) {
         const name = say(enShoppingLine, line, toldOf(values), reader, { name: 'Bag' })
         expect(name).toMatch(/^[A-Z]/)
-        if (reader === US) expect(name).not.toMatch(CANONICAL)
+        if (reader === US && line !== 'salt') expect(name).not.toMatch(CANONICAL) // salts are weighed in grams everywhere
       }
     }
     for (const code of Object.keys(enLayingStep) as LayingStep['code'][]) expect(enLayingStep[code]('sand', '3 L')).toMatch(/^[A-Z].*\.$/)

@@ -4,7 +4,9 @@ import { PLANT_KINDS, type Plan } from '../plan/plan.js'
 import { quantities, type Dimensions, type NumbersOf, type Quantities } from '../quantity/quantity.js'
 import { potsOf } from '../planting/pots.js'
 import { tabCost } from '../ground/rootTabs.js'
-import { OFTEN_FORGOTTEN } from '../startup/backward.js'
+import { dailyBottleMl, dailySalts } from '../feed/schoolDoses.js'
+import type { ReadingQuantity } from '../plan/journal.js'
+import { OFTEN_FORGOTTEN, type Forgotten } from '../startup/backward.js'
 import { neededCoolerW, neededHeaterW, usualHeaterW } from '../tank/climateLoad.js'
 
 export const SHOPPING_GROUPS = ['tank', 'light', 'gas', 'filter', 'ground', 'hardscape', 'plants', 'sundries'] as const
@@ -26,16 +28,21 @@ export const SHOPPING_LINES = {
   regulator: { group: 'gas', unit: 'piece', values: {} },
   diffuser: { group: 'gas', unit: 'piece', values: {} },
   indicator: { group: 'gas', unit: 'piece', values: {} },
+  counter: { group: 'gas', unit: 'piece', values: {} },
   filter: { group: 'filter', unit: 'piece', values: { rated: 'flow' } },
   heater: { group: 'filter', unit: 'piece', values: { power: 'power' } },
   cooler: { group: 'filter', unit: 'piece', values: { power: 'power' } },
-  ground: { group: 'ground', unit: 'bag', values: { poured: 'volume', spare: 'volume' } },
+  ground: { group: 'ground', unit: 'bag', values: { bag: 'volume', poured: 'volume', spare: 'volume' } },
   tabs: { group: 'ground', unit: 'pack', values: { tabs: 'count', spare: 'count' } },
   capsules: { group: 'ground', unit: 'pack', values: { capsules: 'count' } },
   barrier: { group: 'ground', unit: 'piece', values: { length: 'length' } },
   hardscape: { group: 'hardscape', unit: 'kg', values: { pieces: 'count' } },
   glue: { group: 'hardscape', unit: 'piece', values: {} },
   plants: { group: 'plants', unit: 'pot', values: {} },
+  /** For half a year. */
+  salt: { group: 'sundries', unit: 'pack', values: { amount: 'salt' } },
+  fertiliser: { group: 'sundries', unit: 'pack', values: { amount: 'dosing' } },
+  test: { group: 'sundries', unit: 'piece', values: {} },
   sundry: { group: 'sundries', unit: 'piece', values: {} },
   extra: { group: 'sundries', unit: 'piece', values: {} },
 } as const satisfies Readonly<Record<string, LineRow>>
@@ -58,6 +65,21 @@ export interface ShoppingItem {
   readonly price: number | null
   readonly isOwned: boolean
 }
+
+/** Fertiliser is bought for so long: half a year keeps. */
+const FED_DAYS = 182
+/** What the first months are judged by. */
+export const KITS_BOUGHT = [
+  'pH',
+  'alkalinity',
+  'hardness',
+  'ammonia',
+  'nitrite',
+  'nitrate',
+  'phosphate',
+  'iron',
+] as const satisfies readonly ReadingQuantity[]
+const GAS_SUNDRIES: ReadonlySet<Forgotten> = new Set(['check-valve', 'spare-seal', 'counter-liquid', 'indicator-fluid', 'second-timer'])
 
 /** Everything that a plan asks to be bought. */
 export function shoppingList(plan: Plan, figures: TankFigures): ShoppingItem[] {
@@ -88,6 +110,7 @@ export function shoppingList(plan: Plan, figures: TankFigures): ShoppingItem[] {
     add('regulator', line.id, 1, {})
     add('diffuser', line.id, 1, {})
     add('indicator', '', 1, {})
+    add('counter', line.id, 1, {})
   }
   for (const filter of plan.filters) add('filter', filter.id, 1, { rated: filter.ratedLPerH ?? 0 })
   if (plan.filters.length === 0) add('filter', '', 1, { rated: figures.turnoverPerH * figures.waterL * 1.7 })
@@ -95,8 +118,8 @@ export function shoppingList(plan: Plan, figures: TankFigures): ShoppingItem[] {
   if (heater > 0) add('heater', '', 1, { power: plan.climate.heaterW ?? usualHeaterW(heater) })
   const cooler = neededCoolerW(figures)
   if (cooler > 0) add('cooler', '', 1, { power: plan.climate.coolerW ?? cooler })
-  for (const { detail, bags, pouredL, leftOverL, name, pricePerBag } of groundNeeds(figures.ground, productOf(plan)))
-    add('ground', detail, bags, { poured: pouredL, spare: leftOverL }, { name, price: pricePerBag })
+  for (const { detail, bags, bagL, pouredL, leftOverL, name, pricePerBag } of groundNeeds(figures.ground, productOf(plan)))
+    add('ground', detail, bags, { bag: bagL, poured: pouredL, spare: leftOverL }, { name, price: pricePerBag })
   const tabs = plan.tabs.filter(({ kind }) => kind === 'tab').length
   const product = plan.tabProduct
   const { packs, spare } = tabCost(tabs, product?.pack ?? 10, product?.price ?? null, product?.renewDays ?? 90)
@@ -111,7 +134,14 @@ export function shoppingList(plan: Plan, figures: TankFigures): ShoppingItem[] {
   }
   if (plan.hardscape.some(({ fixing }) => fixing === 'glued')) add('glue', '', 1, {})
   for (const kind of PLANT_KINDS) add('plants', kind, potsOf(plan, figures.stand, kind), {})
-  for (const thing of OFTEN_FORGOTTEN) if (thing !== 'conditioner' || plan.sources[0]?.disinfectant !== 'none') add('sundry', thing, 1, {})
+  const bottle = dailyBottleMl(plan.feeding, figures.waterL)
+  if (bottle !== null) add('fertiliser', '', 1, { amount: bottle * FED_DAYS })
+  else for (const { salt, grams } of dailySalts(plan.feeding, figures.waterL)) add('salt', salt, 1, { amount: grams * FED_DAYS })
+  for (const quantity of KITS_BOUGHT) add('test', quantity, 1, {})
+  const hasGas = plan.gasLines.some(({ control }) => control !== 'none')
+  const isNeeded = (thing: Forgotten): boolean =>
+    GAS_SUNDRIES.has(thing) ? hasGas : thing !== 'conditioner' || plan.sources[0]?.disinfectant !== 'none'
+  for (const thing of OFTEN_FORGOTTEN) if (isNeeded(thing)) add('sundry', thing, 1, {})
   for (const extra of plan.money.extras) add('extra', extra.id, extra.count, {}, { name: extra.name })
   const once = new Map(items.map((item) => [item.key, item]))
   return [...once.values()]

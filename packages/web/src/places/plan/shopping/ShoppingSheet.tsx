@@ -82,7 +82,7 @@ export function ShoppingSheet({ desk }: { desk: Desk }) {
                 <th scope="col">{enShopping.have}</th>
                 {columns.map(({ id }, index) => (
                   <Box component="th" key={id} scope="col" sx={{ textAlign: 'right !important', minWidth: 110 }}>
-                    {columnName(index)}
+                    {enShopping.each(columnName(index))}
                   </Box>
                 ))}
               </tr>

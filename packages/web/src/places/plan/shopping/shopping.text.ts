@@ -1,4 +1,4 @@
-import { enGroundKind, enMaterial, enPlantKind, enShoppingLine, enSundry, say } from '@jovrin/contract'
+import { enGroundKind, enMaterial, enPlantKind, enReadingQuantity, enSalt, enShoppingLine, enSundry, say } from '@jovrin/contract'
 import type { ShoppingItem } from '@jovrin/core'
 import type { Units } from '../../../ui/units.js'
 
@@ -17,7 +17,11 @@ function kindName({ line, detail }: ShoppingItem): string {
           ? enPlantKind
           : line === 'sundry'
             ? enSundry
-            : {}
+            : line === 'salt'
+              ? enSalt
+              : line === 'test'
+                ? enReadingQuantity
+                : {}
   return capital(names[detail] ?? '')
 }
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
