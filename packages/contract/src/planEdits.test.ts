@@ -104,7 +104,12 @@ describe('zones', () => {
   test('a barrier follows the edge that is not glass', () => {
     const strip = zoned(box(0, 0, 100, 10))
     const { barriers } = withEdgeBarrier(strip, strip.zones[0]!, floor, localId)
-    expect(barriers).toEqual([])
+    expect(barriers.map(({ line }) => line)).toEqual([
+      [
+        { xCm: 100, yCm: 10 },
+        { xCm: 0, yCm: 10 },
+      ],
+    ])
     const corner = zoned(
       [
         [0, 0],

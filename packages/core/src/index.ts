@@ -394,6 +394,8 @@ export {
   LEVEL,
   levelCosts,
   proposedLevel,
+  type Proposal,
+  type UnmetReason,
   SUPPLY_LEVELS,
   upkeepHours,
   withSupplyLevel,

@@ -173,13 +173,44 @@ describe('supply levels', () => {
   test('lamps reach the level’s light where they can', () => expect(costs[1]?.figures.ppfd).toBeCloseTo(55, -1))
   test('the pace asks, the hours decide', () => {
     const intent = { ...samplePlan.intent, pace: 'fast' as const }
-    expect(proposedLevel(intent, costs)).toEqual({ level: 'strong', isLoweredForHours: false })
+    expect(proposedLevel(intent, costs)).toEqual({ level: 'strong', isLoweredForHours: false, unmet: [] })
     expect(proposedLevel({ ...intent, hoursPerWeek: costs[1]!.hoursPerWeek + 0.01 }, costs)).toEqual({
       level: 'moderate',
       isLoweredForHours: true,
+      unmet: [],
     })
     expect(proposedLevel({ ...intent, hoursPerWeek: 0 }, costs).level).toBe('gentle')
-    expect(proposedLevel({ ...samplePlan.intent, wishes: ['red-stems'] }, costs).level).toBe('moderate')
+  })
+  test('nothing is proposed before anything was said', () =>
+    expect(proposedLevel({ ...samplePlan.intent, pace: null, hoursPerWeek: null, wishes: [] }, levelCosts(samplePlan))).toEqual({
+      level: null,
+      isLoweredForHours: false,
+      unmet: [],
+    }))
+  test('what is proposed fits all that was said, or says what cannot be had and why', () => {
+    const costed = (ppfd: readonly [number, number, number]) =>
+      (['gentle', 'moderate', 'strong'] as const).map((level, index) => ({
+        level,
+        hoursPerWeek: index + 1,
+        figures: { ppfd: ppfd[index]! },
+      }))
+    const said = { ...samplePlan.intent, pace: null, hoursPerWeek: null, wishes: ['red-stems', 'fine-carpet'] as const }
+    const bright = costed([32, 55, 90])
+    expect(proposedLevel(said, bright)).toMatchObject({ level: 'strong', unmet: [] })
+    expect(proposedLevel({ ...said, wishes: ['fine-carpet'] }, bright)).toMatchObject({ level: 'moderate', unmet: [] })
+    expect(proposedLevel({ ...said, hoursPerWeek: 2 }, bright)).toEqual({
+      level: 'moderate',
+      isLoweredForHours: true,
+      unmet: [{ wish: 'red-stems', reason: 'hours' }],
+    })
+    expect(proposedLevel({ ...said, pace: 'quiet' }, bright)).toMatchObject({
+      level: 'gentle',
+      unmet: [
+        { wish: 'red-stems', reason: 'pace' },
+        { wish: 'fine-carpet', reason: 'pace' },
+      ],
+    })
+    expect(proposedLevel(said, costed([20, 30, 40]))).toMatchObject({ level: 'moderate', unmet: [{ wish: 'red-stems', reason: 'lamp' }] })
   })
   test('a level keeps the plan’s lists and only moves their settings', () => {
     const strong = withSupplyLevel(samplePlan, 'strong')

@@ -1,4 +1,5 @@
 import { lineOf, outlineFault } from '../numeric/outline.js'
+import { edgeRuns, groundLaidAt } from './edgeRuns.js'
 import { splitByLine } from '../numeric/reshape.js'
 import { boundsOf, type Spot } from '../numeric/ring.js'
 import type { GroundLayer, GroundZone, Plan, Vertex } from '../plan/plan.js'
@@ -156,21 +157,13 @@ export function withEdgeLength(outline: readonly Vertex[], from: number, lengthC
   )
 }
 
-/** A barrier along the edge of a zone, where that is not the glass. */
-export function withEdgeBarrier(plan: Plan, zone: GroundZone, { lengthCm, widthCm }: Floor, newId: NewId): Plan {
-  const line = lineOf(zone.outline)
-  const isFree = ({ xCm, yCm }: Spot): boolean => xCm > 0.3 && yCm > 0.3 && xCm < lengthCm - 0.3 && yCm < widthCm - 0.3
-  // Runs of the edge that do not lie on a pane, with the corner on the pane at each end.
-  const start = line.findIndex((spot, index) => isFree(spot) && !isFree(line.at(index - 1)!))
-  const turned = start < 0 ? [...line, line[0]!] : [...line.slice(start), ...line.slice(0, start)]
-  const end = start < 0 ? turned.length : turned.findIndex((spot) => !isFree(spot))
-  const run = start < 0 ? turned : [turned.at(-1)!, ...turned.slice(0, end < 0 ? turned.length : end + 1)]
-  if (run.length < 2 || !run.some(isFree)) return plan
-  return {
-    ...plan,
-    barriers: [
-      ...plan.barriers,
-      { id: newId('wall'), line: run.map(({ xCm, yCm }) => ({ xCm: round(xCm), yCm: round(yCm) })), heightCm: 5 },
-    ],
-  }
+/** A separator along each part of a zone's edge beside which other ground lies. */
+export function withEdgeBarrier(plan: Plan, zone: GroundZone, floor: Floor, newId: NewId): Plan {
+  const runs = edgeRuns(lineOf(zone.outline), floor, groundLaidAt(plan))
+  const walls = runs.map((run) => ({
+    id: newId('wall'),
+    line: run.map(({ xCm, yCm }) => ({ xCm: round(xCm), yCm: round(yCm) })),
+    heightCm: 5,
+  }))
+  return walls.length === 0 ? plan : { ...plan, barriers: [...plan.barriers, ...walls] }
 }

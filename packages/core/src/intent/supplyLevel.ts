@@ -3,7 +3,7 @@ import { tankFigures, type TankFigures } from '../ecosystem/tankFigures.js'
 import { addedGasLine, hasGas } from '../gas/linesOf.js'
 import { longestRampMin } from '../plan/fields.js'
 import { datePlusDays } from '../plan/clock.js'
-import type { Pace, Plan, PlanIntent } from '../plan/plan.js'
+import type { Pace, Plan, PlanIntent, Wish } from '../plan/plan.js'
 import type { JobKind } from '../routine/jobKinds.js'
 import { minutesByKind } from '../routine/jobs.js'
 
@@ -80,20 +80,46 @@ export const levelCosts = (plan: Plan): LevelCost[] =>
     }
   })
 
-/** The level that the intent asks for: the pace's, lowered while its upkeep takes more than the hours that there are. */
-export function proposedLevel(
-  intent: PlanIntent,
-  costs: readonly Pick<LevelCost, 'level' | 'hoursPerWeek'>[],
-): { readonly level: SupplyLevel; readonly isLoweredForHours: boolean } {
-  const wanted =
-    intent.pace === null
-      ? intent.wishes.some((wish) => wish === 'red-stems' || wish === 'fine-carpet')
-        ? 'moderate'
-        : 'gentle'
-      : LEVEL_OF_PACE[intent.pace]
-  const hours = intent.hoursPerWeek
-  const fits = (level: SupplyLevel): boolean => hours === null || (costs.find((cost) => cost.level === level)?.hoursPerWeek ?? 0) <= hours
-  const downwards = SUPPLY_LEVELS.slice(0, SUPPLY_LEVELS.indexOf(wanted) + 1).reverse()
-  const level = downwards.find(fits) ?? 'gentle'
-  return { level, isLoweredForHours: level !== wanted }
+/** Light on the ground from which red stems colour [µmol m⁻² s⁻¹]; rule of thumb 50–80. */
+export const RED_PPFD = 60
+
+/** Why a wish cannot be had: no level brings it with these lamps, the pace that was said keeps below it, or the hours do. */
+export type UnmetReason = 'lamp' | 'pace' | 'hours'
+export interface UnmetWish {
+  readonly wish: Wish
+  readonly reason: UnmetReason
+}
+export interface Proposal {
+  /** `null` until something was said that a level could follow from. */
+  readonly level: SupplyLevel | null
+  readonly isLoweredForHours: boolean
+  /** What was wished for and cannot be had at that level. */
+  readonly unmet: readonly UnmetWish[]
+}
+type Costed = Pick<LevelCost, 'level' | 'hoursPerWeek'> & { readonly figures: Pick<TankFigures, 'ppfd'> }
+
+const brings = ({ level, figures }: Costed, wish: Wish): boolean =>
+  wish === 'red-stems' ? figures.ppfd >= RED_PPFD : wish === 'fine-carpet' ? LEVEL[level].hasGas : true
+
+/** The level that fits everything that was said: within the pace and the hours, the one that brings the most of what is wished for; then the nearest to the pace, or the gentlest where none was said. What it cannot bring is told with its reason. */
+export function proposedLevel({ pace, hoursPerWeek, wishes }: PlanIntent, costs: readonly Costed[]): Proposal {
+  if (pace === null && hoursPerWeek === null && wishes.length === 0) return { level: null, isLoweredForHours: false, unmet: [] }
+  const rankOf = (level: SupplyLevel): number => SUPPLY_LEVELS.indexOf(level)
+  const isInPace = ({ level }: Costed): boolean => pace === null || rankOf(level) <= rankOf(LEVEL_OF_PACE[pace])
+  const isInHours = (cost: Costed): boolean => hoursPerWeek === null || cost.hoursPerWeek <= hoursPerWeek
+  const count = (cost: Costed): number => wishes.filter((wish) => brings(cost, wish)).length
+  const best = (allowed: readonly Costed[]): Costed | undefined =>
+    [...allowed].sort((a, b) => count(b) - count(a) || (pace === null ? 1 : -1) * (rankOf(a.level) - rankOf(b.level)))[0]
+  const inPace = costs.filter(isInPace)
+  const chosen = best(inPace.filter(isInHours)) ?? costs.find(({ level }) => level === 'gentle')
+  if (chosen === undefined) return { level: 'gentle', isLoweredForHours: false, unmet: [] }
+  const reasonOf = (wish: Wish): UnmetReason => {
+    const bringing = costs.filter((cost) => brings(cost, wish))
+    return bringing.length === 0 ? 'lamp' : bringing.some(isInPace) ? 'hours' : 'pace'
+  }
+  return {
+    level: chosen.level,
+    isLoweredForHours: rankOf(chosen.level) < rankOf((best(inPace) ?? chosen).level),
+    unmet: wishes.filter((wish) => !brings(chosen, wish)).map((wish) => ({ wish, reason: reasonOf(wish) })),
+  }
 }

@@ -1,5 +1,6 @@
 import type { TankFigures } from '../ecosystem/tankFigures.js'
 import { GROUND } from '../ground/kinds.js'
+import { edgeRuns, groundLaidAt, openShare } from '../ground/edgeRuns.js'
 import { groundHeightCm, type LaidZone } from '../ground/groundPlan.js'
 import { clipToFloor } from '../numeric/reshape.js'
 import type { Edit } from '../plan/edit.js'
@@ -178,7 +179,10 @@ function checkStems(plan: Plan, { ground }: TankFigures): Finding[] {
   return [raise(GROUND_FINDINGS['stems-float-out'], { depth: deepest, hold: STEMS_HOLD_CM }, { id: zone.id, mend })]
 }
 
-/** Cosmetic sand beside soil mixes with it unless something stands between. */
+/** Through so much of an edge, open, sand and soil mix. Rule of thumb 0.1–0.3. */
+const LEAST_OPEN_SHARE = 0.2
+
+/** Decorative sand beside soil mixes with it unless a separator or stones stand between. */
 function checkBarriers(plan: Plan, { ground, inner }: TankFigures): Finding[] {
   const found: Finding[] = []
   const isSoil = (zone: LaidZone): boolean => zone.layers.some((layer) => layer.volumeL > 0 && GROUND[layer.ground].grain !== 'sand')
@@ -190,16 +194,15 @@ function checkBarriers(plan: Plan, { ground, inner }: TankFigures): Finding[] {
     const near = plan.barriers.filter(({ line }) =>
       line.some(({ xCm, yCm }) => xCm > left - 3 && xCm < right + 3 && yCm > front - 3 && yCm < back + 3),
     )
-    const standsCm = Math.max(...neighbours.map(({ lowestCm, highestCm }) => (lowestCm + highestCm) / 2))
-    if (near.length === 0) {
-      // Along the zone's own edge, where it is not the glass.
-      const line = zone.ring
-        .filter(({ xCm, yCm }) => xCm > -0.1 && yCm > -0.1 && xCm < inner.lengthCm + 0.1 && yCm < inner.widthCm + 0.1)
-        .map(({ xCm, yCm }) => ({ xCm: round1(xCm), yCm: round1(yCm) }))
-      const heightCm = Math.max(1, Math.round(standsCm))
-      const wall = { id: freeId(plan, 'wall'), line: [...line, ...line.slice(0, 1)], heightCm }
-      const edits = [{ path: '/barriers', from: plan.barriers, to: [...plan.barriers, wall] }]
-      const mend = mendWith(MENDS.barrier, { height: heightCm }, edits)
+    const runs = edgeRuns(zone.ring, inner, groundLaidAt(plan))
+    if (openShare(plan, runs) > LEAST_OPEN_SHARE) {
+      const heightCm = Math.max(1, Math.round(Math.max(...neighbours.map(({ lowestCm, highestCm }) => (lowestCm + highestCm) / 2))))
+      let made = plan
+      for (const run of runs) {
+        const line = run.map(({ xCm, yCm }) => ({ xCm: round1(xCm), yCm: round1(yCm) }))
+        made = { ...made, barriers: [...made.barriers, { id: freeId(made, 'wall'), line, heightCm }] }
+      }
+      const mend = mendWith(MENDS.barrier, { height: heightCm }, [{ path: '/barriers', from: plan.barriers, to: made.barriers }])
       found.push(raise(GROUND_FINDINGS['no-barrier'], { height: heightCm }, { id: zone.id, names: namesOf(plan, zone), mend }))
       continue
     }

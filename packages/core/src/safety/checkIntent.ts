@@ -4,13 +4,11 @@ import type { TankFigures } from '../ecosystem/tankFigures.js'
 import { addedGasLine, hasGas } from '../gas/linesOf.js'
 import { GROUND } from '../ground/kinds.js'
 import { MATERIAL } from '../hardscape/materials.js'
-import { upkeepHours, withSupplyLevel } from '../intent/supplyLevel.js'
+import { RED_PPFD, upkeepHours, withSupplyLevel } from '../intent/supplyLevel.js'
 import { diff } from '../plan/edit.js'
 import { findingsOf, mendWith, raise, type Finding } from '../plan/finding.js'
 import type { Plan } from '../plan/plan.js'
 import { MENDS } from './mends.js'
-
-const RED_PPFD = 60
 const SHALLOW_CM = 32
 const WARM_FISH_C = 26.5
 const ROWS_OF_STEMS = 0.4

@@ -1,3 +1,5 @@
+import type { UnmetReason } from '@jovrin/core'
+
 export const enIntent = {
   layout: 'Layout',
   layoutWhy: 'What the tank shall look like; checks and overlays follow it.',
@@ -12,6 +14,12 @@ export const enIntent = {
     'The same tank at three levels of light, carbon and feed. Upkeep and cost are of a settled tank; the first weeks ask for more.',
   head: ['Level', 'Light on the ground', 'Upkeep a week', 'Running a month', 'Asks of you'],
   difficulty: ['', 'little', 'some', 'much'],
+  sayFirst: 'Say a pace, your hours or a wish, and the level that suits it is marked.',
+  unmet: {
+    lamp: (wish: string) => `Not at any level: ${wish}. The lamps of the plan are too weak for it; plan a stronger one, or lower them.`,
+    pace: (wish: string) => `Not at this pace: ${wish}. It needs a faster level; let the pace go, or the wish.`,
+    hours: (wish: string) => `Not within your hours: ${wish}. The level that brings it asks for more.`,
+  } satisfies Record<UnmetReason, (wish: string) => string>,
   proposed: 'suits what you said',
   lowered: 'A faster level would ask for more hours than you have.',
   take: (level: string) => `Plan the ${level} level`,

@@ -179,7 +179,7 @@ function Levels({ desk }: { desk: Desk }) {
   const settled = useDeferredValue(plan)
   const costs = useMemo(() => levelCosts(settled), [settled])
   const need = useMemo(() => upkeepHours(settled) * 60, [settled])
-  const { level, isLoweredForHours } = proposedLevel(settled.intent, costs)
+  const { level, isLoweredForHours, unmet } = proposedLevel(settled.intent, costs)
   const have = plan.intent.hoursPerWeek
   const minutesShown = units.show('minutes', need)
   return (
@@ -250,6 +250,14 @@ function Levels({ desk }: { desk: Desk }) {
           ))}
         </tbody>
       </Box>
+      {level === null && <Box>{text.sayFirst}</Box>}
+      {unmet.length > 0 && (
+        <Box role="note" sx={{ color: 'var(--algae)', mt: 0.5 }}>
+          {unmet.map(({ wish, reason }) => (
+            <div key={wish}>{text.unmet[reason](enWish[wish])}</div>
+          ))}
+        </Box>
+      )}
       <Box sx={{ fontSize: 13, color: 'text.secondary' }}>{text.levelsHint}</Box>
     </Box>
   )
