@@ -77,8 +77,10 @@ export function OutlineSheet(sheet: OutlineSheetProps) {
         [...shapes].reverse().find(({ outline }) => outline !== null && isInside(lineOf(outline), raw.xCm, raw.yCm))?.id ?? null,
       )
     const spot = canSnap && !event.altKey ? snapped(raw, catches, inner) : toMillimetre(raw)
-    if (isBeside(spot, inner)) return
-    take(spot)
+    // A hand that draws past the glass means its edge; a tab or a height has no place there.
+    if (isBeside(spot, inner) && gesture === 'spot') return outlines.setMessage(enOutline.outside)
+    outlines.setMessage(null)
+    take(withinGlass(spot, inner))
   }
   const keys = (event: KeyboardEvent<SVGSVGElement>): void => {
     // The browser's own: its zoom, its way back, and scrolling a page whose sheet is whole.
@@ -140,7 +142,7 @@ export function OutlineSheet(sheet: OutlineSheetProps) {
       <Box role="status" sx={{ position: 'absolute', left: -9999 }}>
         {gesture !== 'choose' && cross.isShown ? told(cross.spot) : ''}
       </Box>
-      <Box role="alert" sx={{ color: 'var(--algae)', fontSize: 14, minHeight: outlines.message === null ? 0 : 20 }}>
+      <Box role="alert" sx={{ color: 'var(--algae)', fontSize: 14, minHeight: 20 }}>
         {outlines.message}
       </Box>
     </>
@@ -203,5 +205,9 @@ const Drawn = ({ layout, spots }: { layout: PlanLayout; spots: readonly Spot[] }
 )
 
 const toMillimetre = ({ xCm, yCm }: Spot): Spot => ({ xCm: Math.round(xCm * 10) / 10, yCm: Math.round(yCm * 10) / 10 })
+const withinGlass = ({ xCm, yCm }: Spot, { lengthCm, widthCm }: OutlineSheetProps['inner']): Spot => ({
+  xCm: Math.min(lengthCm, Math.max(0, xCm)),
+  yCm: Math.min(widthCm, Math.max(0, yCm)),
+})
 const isBeside = ({ xCm, yCm }: Spot, { lengthCm, widthCm }: OutlineSheetProps['inner']): boolean =>
   xCm < -BESIDE_CM || yCm < -BESIDE_CM || xCm > lengthCm + BESIDE_CM || yCm > widthCm + BESIDE_CM

@@ -13,6 +13,7 @@ interface OutlineToolsProps {
 
 /** The line above a sheet of outlines: what a click does, whether it snaps, and what is being drawn. */
 export function OutlineTools({ outlines: { canSnap, setSnap, drawn, setDrawn, gesture }, onFinish, children }: OutlineToolsProps) {
+  const kind = gesture === 'outline' || gesture === 'line' ? gesture : null
   return (
     <>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'end', mb: 0.5 }} className="no-print">
@@ -28,17 +29,20 @@ export function OutlineTools({ outlines: { canSnap, setSnap, drawn, setDrawn, ge
           onChange={(next) => setSnap(next === 'yes')}
         />
       </Box>
-      {drawn.length > 0 && (gesture === 'outline' || gesture === 'line') && (
-        <Box role="status" sx={{ display: 'flex', gap: 1, alignItems: 'center', fontSize: 14 }}>
-          {enOutline.drawn(drawn.length)}
-          <Button onClick={onFinish} disabled={drawn.length < LEAST_CORNERS[gesture]}>
-            {enOutline.finish[gesture]}
-          </Button>
-          <Button variant="text" onClick={() => setDrawn(drawn.slice(0, -1))}>
-            {enOutline.dropCorner}
-          </Button>
-        </Box>
-      )}
+      {/* Its room is kept while nothing is drawn: a line that came with the first corner would move the sheet under the hand. */}
+      <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', fontSize: 14, minHeight: 30 }} className="no-print">
+        {kind !== null && (
+          <>
+            <span role="status">{enOutline.drawn(drawn.length)}</span>
+            <Button onClick={onFinish} disabled={drawn.length < LEAST_CORNERS[kind]}>
+              {enOutline.finish[kind]}
+            </Button>
+            <Button variant="text" disabled={drawn.length === 0} onClick={() => setDrawn(drawn.slice(0, -1))}>
+              {enOutline.dropCorner}
+            </Button>
+          </>
+        )}
+      </Box>
     </>
   )
 }
