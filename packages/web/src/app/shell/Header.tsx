@@ -27,7 +27,7 @@ const row = {
 } as const
 const small = { minWidth: 0, whiteSpace: 'nowrap', flexShrink: 0 } as const
 
-export type SheetName = 'units' | 'shortcuts' | 'emergency' | 'more' | 'places' | 'tanks'
+export type SheetName = 'find' | 'units' | 'shortcuts' | 'emergency' | 'more' | 'places' | 'tanks'
 interface HeaderProps {
   readonly tankId: string | undefined
   readonly isNight: boolean
@@ -85,6 +85,9 @@ function DeskHeader({ tankId, isNight, onMode, onSheet }: HeaderProps) {
       )}
       <Button variant="outlined" onClick={() => onSheet('emergency')} sx={{ ...small, color: 'var(--algae)', borderColor: 'var(--algae)' }}>
         {enNav.emergency}
+      </Button>
+      <Button variant="text" onClick={() => onSheet('find')} sx={small}>
+        {enApp.find.open}
       </Button>
       <Box sx={{ display: { xs: 'none', lg: 'flex' } }}>
         <Button variant="text" onClick={() => onSheet('units')} sx={small}>

@@ -83,10 +83,11 @@ export function PlaceSheet({ tankId, onClose }: SheetProps & { tankId: string })
 
 /** Everything that has no place of its own in a narrow header. */
 export function MoreSheet({
+  onFind,
   onUnits,
   onShortcuts,
   onClose,
-}: SheetProps & { readonly onUnits: () => void; readonly onShortcuts: () => void }) {
+}: SheetProps & { readonly onFind: () => void; readonly onUnits: () => void; readonly onShortcuts: () => void }) {
   return (
     <Entries
       title={enNav.more}
@@ -99,6 +100,9 @@ export function MoreSheet({
         { to: '/settings', name: enNav.settings },
       ]}
     >
+      <Button onClick={onFind} sx={{ minHeight: 44 }}>
+        {enApp.find.open}
+      </Button>
       <Button onClick={onUnits} sx={{ minHeight: 44 }}>
         {enApp.units.title}
       </Button>

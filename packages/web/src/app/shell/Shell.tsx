@@ -20,6 +20,7 @@ const SignIn = lazy(async () => ({ default: (await import('../SignIn.js')).SignI
 const UnitsSheet = lazy(async () => ({ default: (await import('../UnitsSheet.js')).UnitsSheet }))
 const ShortcutsSheet = lazy(async () => ({ default: (await import('../ShortcutsSheet.js')).ShortcutsSheet }))
 const OutboxNote = lazy(async () => ({ default: (await import('../OutboxNote.js')).OutboxNote }))
+const Palette = lazy(async () => ({ default: (await import('../Palette.js')).Palette }))
 const MoreSheet = lazy(async () => ({ default: (await import('./ListSheet.js')).MoreSheet }))
 const PlaceSheet = lazy(async () => ({ default: (await import('./ListSheet.js')).PlaceSheet }))
 const TankSheet = lazy(async () => ({ default: (await import('./ListSheet.js')).TankSheet }))
@@ -56,12 +57,22 @@ export function Shell() {
       'g w': () => navigate('/workings'),
       'g l': () => navigate('/library'),
       '!': () => setSheet('emergency'),
+      '/': () => setSheet('find'),
       n: () => navigate('/new'),
       u: () => units.choose(units.preferences.length === 'cm' ? US_UNITS : METRIC_UNITS),
       d: turn,
     },
     useSingleKeys(),
   )
+  useEffect(() => {
+    const listen = (event: KeyboardEvent): void => {
+      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'k') return
+      event.preventDefault()
+      setSheet('find')
+    }
+    window.addEventListener('keydown', listen)
+    return () => window.removeEventListener('keydown', listen)
+  }, [])
   const close = (): void => setSheet(null)
   const open = (name: SheetName): void => {
     // Another tank opens at the place one is in.
@@ -102,9 +113,17 @@ export function Shell() {
       />
       <EmergencyCard isOpen={sheet === 'emergency'} onClose={close} />
       <Suspense fallback={null}>
+        {sheet === 'find' && <Palette onClose={close} />}
         {sheet === 'units' && <UnitsSheet isOpen onClose={close} />}
         {sheet === 'shortcuts' && <ShortcutsSheet isOpen onClose={close} />}
-        {sheet === 'more' && <MoreSheet onUnits={() => setSheet('units')} onShortcuts={() => setSheet('shortcuts')} onClose={close} />}
+        {sheet === 'more' && (
+          <MoreSheet
+            onFind={() => setSheet('find')}
+            onUnits={() => setSheet('units')}
+            onShortcuts={() => setSheet('shortcuts')}
+            onClose={close}
+          />
+        )}
         {sheet === 'tanks' && <TankSheet place={tankPlace} onClose={close} />}
         {sheet === 'places' && tankId !== undefined && <PlaceSheet tankId={tankId} onClose={close} />}
       </Suspense>

@@ -123,7 +123,7 @@ export function EntryList({ tankId, timeZone, find, onFind, marked }: EntryListP
                 component="li"
                 sx={{
                   display: 'grid',
-                  gridTemplateColumns: { xs: '46px 1fr auto', md: '52px 104px minmax(0,1fr) auto' },
+                  gridTemplateColumns: { xs: '66px 1fr auto', md: '70px 104px minmax(0,1fr) auto' },
                   columnGap: 1,
                   alignItems: 'baseline',
                   py: 0.25,
@@ -131,7 +131,7 @@ export function EntryList({ tankId, timeZone, find, onFind, marked }: EntryListP
                 }}
                 {...(record.id === marked ? { ref: scrollTo } : {})}
               >
-                <Box component="time" dateTime={record.at} className="figures" sx={{ color: 'text.secondary' }}>
+                <Box component="time" dateTime={record.at} className="figures" sx={{ color: 'text.secondary', whiteSpace: 'nowrap' }}>
                   {clock.format(new Date(record.at))}
                 </Box>
                 <Box className="lettering" sx={{ fontSize: 14.5, textTransform: 'none', display: { xs: 'none', md: 'block' } }}>

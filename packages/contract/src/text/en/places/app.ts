@@ -9,6 +9,15 @@ export const enApp = {
     us: 'US',
     hint: 'Units switch every figure at once; what is stored does not change.',
   },
+  find: {
+    title: 'Search',
+    open: 'Search',
+    hint: 'A tank, a record, a calculator, a question. Ctrl+K opens this from anywhere.',
+    none: 'Nothing has these words.',
+    tanks: 'Tanks',
+    places: 'Places',
+    records: 'Records',
+  },
   shortcuts: {
     open: 'Keyboard shortcuts',
     title: 'Keyboard shortcuts',
@@ -16,6 +25,7 @@ export const enApp = {
     singleKeysHint: 'Off, only keys with Ctrl, arrow keys and Esc do something. Kept on this device.',
     list: [
       ['?', 'this list'],
+      ['Ctrl+K, /', 'search'],
       ['g s', 'go to the Shelf'],
       ['g p', 'go to the Plan of this tank'],
       ['g b', 'go to the Balance of this tank'],

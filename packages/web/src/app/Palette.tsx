@@ -1,0 +1,132 @@
+import {
+  enAnswers,
+  enApp,
+  enNav,
+  enPlanSheet,
+  enRecordKind,
+  enWorkingTitle,
+  enWorkings,
+  JournalPage,
+  nameIn,
+  type TankEntry,
+} from '@jovrin/contract'
+import { PLAN_SHEETS, WORKINGS } from '@jovrin/core'
+import { Autocomplete, Box, TextField } from '@mui/material'
+import { useQueries, useQuery } from '@tanstack/react-query'
+import { useDeferredValue, useMemo, useState } from 'react'
+import { useNavigate } from 'react-router'
+import { getJson } from '../api/http.js'
+import { allTanks } from '../api/tanks.queries.js'
+import { recordLine } from '../places/journal/record.text.js'
+import { SheetDialog } from '../ui/SheetDialog.js'
+import { shortDate, useUnits, type Units } from '../ui/units.js'
+import { foundBy, type Find } from './find.js'
+import { TANK_PLACES } from './shell/placeOf.js'
+
+const text = enApp.find
+/** Records are asked for from so many letters on, so many of each tank. */
+const LEAST_LETTERS = 3
+const RECORDS_OF_EACH = 8
+
+/** Everything that has an address, found by words: tanks and their places, records, calculators, questions. */
+export function Palette({ onClose }: { onClose: () => void }) {
+  const navigate = useNavigate()
+  const [typed, setTyped] = useState('')
+  const tanks = useQuery(allTanks()).data
+  const fixed = useMemo(() => [...ofTanks(tanks ?? []), ...PLACES, ...QUESTIONS, ...SUMS], [tanks])
+  const records = useRecords(tanks ?? [], useDeferredValue(typed.trim()))
+  return (
+    <SheetDialog title={text.title} isOpen onClose={onClose}>
+      <Box sx={{ p: 2, width: 520, maxWidth: '100%', minHeight: 120 }}>
+        <Autocomplete<Find>
+          open
+          autoHighlight
+          disablePortal
+          options={[...fixed, ...records]}
+          groupBy={({ group }) => group}
+          getOptionLabel={({ label }) => label}
+          getOptionKey={({ to, label }) => `${to} ${label}`}
+          filterOptions={(options, { inputValue }) => foundBy(options, inputValue)}
+          inputValue={typed}
+          onInputChange={(_event, next, reason) => reason !== 'reset' && setTyped(next)}
+          value={null}
+          onChange={(_event, chosen) => {
+            if (chosen === null) return
+            onClose()
+            void navigate(chosen.to)
+          }}
+          onClose={(_event, reason) => reason === 'escape' && onClose()}
+          noOptionsText={text.none}
+          popupIcon={null}
+          slotProps={{
+            listbox: { sx: { maxHeight: '50vh' } },
+            popper: { sx: { position: 'static !important', transform: 'none !important', width: '100% !important' } },
+          }}
+          renderInput={(parameters) => <TextField {...parameters} label={text.title} helperText={text.hint} autoFocus />}
+        />
+      </Box>
+    </SheetDialog>
+  )
+}
+
+const ofTanks = (tanks: readonly TankEntry[]): Find[] =>
+  tanks.flatMap(({ id, plan: { name } }) => [
+    ...TANK_PLACES.map(([path, place]) => ({ group: text.tanks, label: `${name}: ${place}`, to: `/tanks/${id}/${path}` })),
+    ...PLAN_SHEETS.filter((sheet) => sheet !== 'supply').map((sheet) => ({
+      group: text.tanks,
+      label: `${name}: ${enApp.places.describe}, ${enPlanSheet[sheet]}`,
+      to: `/tanks/${id}/plan/${sheet}`,
+      isSeldom: true,
+    })),
+  ])
+const PLACES: readonly Find[] = [
+  { group: text.places, label: enApp.places.shelf, to: '/' },
+  { group: text.places, label: enNav.today, to: '/today' },
+  { group: text.places, label: enNav.answers, to: '/answers' },
+  { group: text.places, label: enNav.workings, to: '/workings' },
+  { group: text.places, label: enNav.library, to: '/library' },
+  { group: text.places, label: enNav.settings, to: '/settings' },
+  { group: text.places, label: enApp.places.newTank, to: '/new' },
+]
+const QUESTIONS: readonly Find[] = Object.entries(enAnswers.list).map(([id, [label, hint]]) => ({
+  group: enNav.answers,
+  label,
+  words: hint,
+  to: id === 'today' ? '/today' : `/answers/${id}`,
+}))
+const SUMS: readonly Find[] = WORKINGS.map(({ id }) => ({
+  group: enNav.workings,
+  label: enWorkingTitle[id] ?? id,
+  words: nameIn(enWorkings.groups, id.split('.')[0] ?? ''),
+  to: `/workings/${id}`,
+}))
+
+/** What the journals of all tanks say with these words in it, newest first. */
+function useRecords(tanks: readonly TankEntry[], words: string): Find[] {
+  const units = useUnits()
+  const isAsked = words.length >= LEAST_LETTERS
+  return useQueries({
+    queries: tanks.map(({ id }) => ({
+      queryKey: ['tanks', id, 'journal', 'found', words],
+      queryFn: ({ signal }: { signal: AbortSignal }) =>
+        getJson(
+          `/api/tanks/${id}/journal?${new URLSearchParams({ q: words, limit: String(RECORDS_OF_EACH) }).toString()}`,
+          JournalPage,
+          signal,
+        ),
+      enabled: isAsked,
+      staleTime: 30_000,
+    })),
+    combine: (answers) => answers.flatMap(({ data }, index) => (isAsked && data ? recordsFound(data, tanks[index], words, units) : [])),
+  })
+}
+
+const recordsFound = ({ entries }: JournalPage, tank: TankEntry | undefined, words: string, units: Units): Find[] =>
+  tank === undefined
+    ? []
+    : entries.map(({ record }) => ({
+        group: text.records,
+        label: `${tank.plan.name}, ${shortDate(record.at.slice(0, 10))}: ${enRecordKind[record.kind]}, ${recordLine(record, units)}${record.note === null ? '' : `, ${record.note}`}`,
+        words,
+        to: `/tanks/${tank.id}/journal?record=${record.id}`,
+      }))
