@@ -1,25 +1,11 @@
 import { enApp, enDimension } from '@jovrin/contract'
-import { METRIC_UNITS, UNIT_CHOICES, type ChosenDimension } from '@jovrin/core'
-import { Box, Button, useColorScheme } from '@mui/material'
+import { UNIT_CHOICES, type ChosenDimension } from '@jovrin/core'
+import { Box, useColorScheme } from '@mui/material'
 import { Choice } from './Choice.js'
-import { US_UNITS, useUnits } from './units.js'
+import { useUnits } from './units.js'
+import { UnitSystems } from './UnitSystems.js'
 
 const MODES = ['light', 'dark', 'system'] as const
-
-/** Both systems of units, at one touch. */
-export function UnitSystems() {
-  const units = useUnits()
-  return (
-    <Box role="group" aria-label={enApp.units.open} sx={{ display: 'flex', gap: 1 }}>
-      <Button onClick={() => units.choose(METRIC_UNITS)} sx={{ minHeight: { xs: 44, md: 0 } }}>
-        {enApp.units.metric}
-      </Button>
-      <Button onClick={() => units.choose(US_UNITS)} sx={{ minHeight: { xs: 44, md: 0 } }}>
-        {enApp.units.us}
-      </Button>
-    </Box>
-  )
-}
 
 /** Units dimension by dimension, and colours. What is chosen holds at once, everywhere on this device. */
 export function UnitChoices() {

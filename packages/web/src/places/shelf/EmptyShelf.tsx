@@ -2,7 +2,7 @@ import { enShelf } from '@jovrin/contract'
 import { newPlan, tankFigures } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { Link } from 'react-router'
-import { UnitSystems } from '../../ui/UnitChoices.js'
+import { UnitSystems } from '../../ui/UnitSystems.js'
 import { SmallSection } from '../../drawing/section/SmallSection.js'
 
 const SAMPLE_AGE = 40
