@@ -70,6 +70,9 @@ export interface Parts {
   readonly hostNames?: ReadonlySet<string>
 }
 
+/** What a page names by a fixed address. */
+const PAGE_FILES = ['icon.svg', 'icon-180.png', 'icon-192.png', 'icon-512.png', 'manifest.webmanifest'] as const
+
 /** Plans and forecasts with their states are the largest bodies. */
 const BODY_LIMIT = '256kb'
 
@@ -163,7 +166,7 @@ function servePages(server: Express, folder: string): void {
   const page = readFileSync(join(folder, 'index.html'), 'utf8')
   // A missing asset is a 404, not the page.
   server.use('/assets', express.static(join(folder, 'assets'), { fallthrough: false, immutable: true, maxAge: '1y' }))
-  server.get('/icon.svg', (_req, res) => res.sendFile(join(folder, 'icon.svg')))
+  for (const file of PAGE_FILES) server.get(`/${file}`, (_req, res) => res.sendFile(join(folder, file)))
   server.get('/{*path}', (_req, res) => {
     res
       .set('Cache-Control', 'no-store')

@@ -17,6 +17,7 @@ import { leadSentence } from '../lead.text.js'
 import { Archive } from './Archive.js'
 import { EmptyShelf } from './EmptyShelf.js'
 import { useArchiving } from './useArchiving.js'
+import { useDuplicate } from './useDuplicate.js'
 import { useShelfForecasts, type ShelfForecast } from './useShelfForecasts.js'
 
 const WIDEST_PX = 250
@@ -99,6 +100,7 @@ interface TankRowProps {
 function TankRow({ tank, timeline, forecast, stop, pxPerCm }: TankRowProps) {
   const units = useUnits()
   const { archive } = useArchiving()
+  const duplicate = useDuplicate()
   const figures = tankFigures(tank.plan)
   const age = timeline ? agedTimeline(timeline).today : 0
   const size = `${units.show('length', figures.vessel.lengthCm)} × ${units.show('length', figures.vessel.widthCm)} × ${units.show('length', figures.vessel.heightCm)}`
@@ -189,6 +191,9 @@ function TankRow({ tank, timeline, forecast, stop, pxPerCm }: TankRowProps) {
       >
         <Button component={Link} to={`/tanks/${tank.id}/plan`} variant="text" sx={{ minWidth: 0 }}>
           {enApp.places.describe}
+        </Button>
+        <Button variant="text" onClick={() => void duplicate(tank)} aria-label={enShelf.duplicateOf(tank.plan.name)} sx={{ minWidth: 0 }}>
+          {enShelf.duplicate}
         </Button>
         <Button
           variant="text"
