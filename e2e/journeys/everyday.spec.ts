@@ -165,3 +165,59 @@ test.describe('in one hand', () => {
     expect(Math.min(...heights)).toBeGreaterThanOrEqual(44)
   })
 })
+
+test('a past setting is entered as “it was … until”, edited, and taken back; the search finds tanks, sums and records', async ({
+  page,
+  demoApp,
+}) => {
+  await page.goto(`${demoApp}/tanks/${RIVER}/journal`)
+  const history = page.getByRole('region', { name: 'Settings over time' })
+  await history.getByRole('button', { name: 'Enter an earlier setting …' }).click()
+  await page.getByRole('dialog').getByLabel('Setting').click()
+  await page.getByRole('option', { name: 'Water temperature' }).click()
+  await page.getByLabel('It was, °C').fill('23')
+  await page.getByLabel('until').fill('2026-10-10')
+  await page.getByRole('dialog').getByRole('button', { name: 'Save' }).click()
+  await expect(history).toContainText(/10 Oct 2026: Water temperature 23 °C →/)
+  await page.reload()
+  await history.getByRole('button', { name: 'Edit the past of: Water temperature' }).click()
+  await page.getByLabel('It was, °C').fill('22')
+  await page.getByRole('dialog').getByRole('button', { name: 'Save' }).click()
+  await expect(history).toContainText(/10 Oct 2026: Water temperature 22 °C →/)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(history).toContainText(/10 Oct 2026: Water temperature 23 °C →/)
+
+  const search = async (words: string): Promise<void> => {
+    await expect(page.getByRole('dialog')).toHaveCount(0)
+    await page.keyboard.press('Control+k')
+    await expect(page.getByRole('combobox', { name: 'Search' })).toBeFocused()
+    await page.keyboard.type(words)
+  }
+  await search('stairwell cal')
+  await expect(page.getByRole('option')).toHaveText(['Stairwell shallow: Calendar'])
+  await page.keyboard.press('Enter')
+  await expect(page).toHaveURL(/0002\/calendar$/)
+  await search('stock bottle strength')
+  await page.keyboard.press('Enter')
+  await expect(page).toHaveURL(/workings\/feed\.stock-strength/)
+  await search('biggest shrimp')
+  await page.getByRole('option', { name: /Reading-room river.*biggest shrimp/ }).click()
+  await expect(page).toHaveURL(/journal\?record=/)
+})
+
+test('what is printed by night is dark on white', async ({ page, demoApp }) => {
+  await page.emulateMedia({ media: 'print', colorScheme: 'dark' })
+  await page.goto(`${demoApp}/tanks/${RIVER}/plan/shopping`)
+  await page.getByRole('heading', { name: /Shopping list/ }).waitFor()
+  const lightness = (of: 'color' | 'backgroundColor', selector: string): Promise<number[]> =>
+    page.locator(selector).evaluateAll(
+      (all, key) =>
+        all.map((one) => {
+          const [r = 0, g = 0, b = 0] = (getComputedStyle(one)[key].match(/[\d.]+/g) ?? []).map(Number)
+          return (r + g + b) / 765
+        }),
+      of,
+    )
+  expect(Math.max(...(await lightness('color', 'main td, main th, main h2, main td input:not([type=checkbox])')))).toBeLessThan(0.5)
+  expect(await lightness('backgroundColor', 'body')).toEqual([1])
+})

@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs'
 import { expect, RIVER, test } from '../fixtures.js'
 
 const bare = ({ writtenAt: _at, ...rest }: Record<string, unknown>) => rest
@@ -46,6 +47,41 @@ test('a long table shows how far it is and is called off: nothing of it is kept'
   expect(((await kept.json()) as { at: number[] }).at).toEqual([])
   await page.getByRole('button', { name: 'Check the data' }).click()
   await expect(page.getByText('Everything that is stored can be read.')).toBeVisible()
+})
+
+test('a German log: the heading says which ion, doubts come before anything is kept, bad rows come back as a file', async ({
+  page,
+  demoApp,
+}) => {
+  await page.goto(`${demoApp}/tanks/${RIVER}/journal`)
+  await page.getByRole('heading', { level: 1 }).waitFor()
+  await page.goto(`${demoApp}/settings`)
+  const input = page.getByLabel('Import readings (CSV)')
+  const table = 'Datum;Uhrzeit;NO3 (mg/l);pH-Wert (24 h)\n3.10.26;19:30;22;7,1\n4.10.26;19:30;viel;7,2\n5.10.26;19:30;24;\n'
+  await input.setInputFiles({ name: 'log.csv', mimeType: 'text/csv', buffer: Buffer.from(table) })
+  await expect(page.getByRole('combobox', { name: 'NO3 (mg/l): unit' })).toHaveText('mg NO3/L')
+  await expect(page.getByRole('combobox', { name: 'pH-Wert (24 h): moment of the gas day' })).toHaveText('degassed sample')
+  // The wrong unit would be seen before anything is kept.
+  await page.getByRole('combobox', { name: 'NO3 (mg/l): unit' }).click()
+  await page.getByRole('option', { name: 'mg N/L' }).click()
+  await page.getByRole('button', { name: 'Check it' }).click()
+  await expect(page.getByText(/Nitrate: 2 of 2 readings lie outside .* Is the column really in mg N\/L\?/)).toBeVisible()
+  await page.getByRole('combobox', { name: 'NO3 (mg/l): unit' }).click()
+  await page.getByRole('option', { name: 'mg NO3/L' }).click()
+  await page.getByRole('button', { name: 'Check it' }).click()
+  await expect(page.getByText('Line 3: “viel” is not a number.')).toBeVisible()
+  await page.getByLabel('Leave 1 row out and hand it back as a file').check()
+  await page.getByRole('button', { name: 'Import 3 readings' }).click()
+  await expect(page.getByText('1 row was left out.')).toBeVisible()
+  const download = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Save them as a file' }).click()
+  const saved = readFileSync((await (await download).path()) ?? '', 'utf8').replace(/^\uFEFF/, '')
+  expect(saved.split('\r\n')[1]).toBe('4.10.26;19:30;viel;7,2;“viel” is not a number.')
+  // The next file of the same form is mapped as this one was.
+  await input.setInputFiles({ name: 'log2.csv', mimeType: 'text/csv', buffer: Buffer.from(table.replace('viel', '23')) })
+  await expect(page.getByText(/Mapped as a file with the same first row was before/)).toBeVisible()
+  await page.goto(`${demoApp}/tanks/${RIVER}/journal?of=nitrate&q=22`)
+  await expect(page.getByRole('listitem').filter({ hasText: 'Nitrate 22 mg NO3/L' }).first()).toBeVisible()
 })
 
 test('readings from a table: guessed, looked over, refused by line, mended, kept', async ({ page, demoApp }) => {
