@@ -13,7 +13,7 @@ import {
 import { PLAN_SHEETS, WORKINGS } from '@jovrin/core'
 import { Autocomplete, Box, TextField } from '@mui/material'
 import { useQueries, useQuery } from '@tanstack/react-query'
-import { useDeferredValue, useMemo, useState } from 'react'
+import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { getJson } from '../api/http.js'
 import { allTanks } from '../api/tanks.queries.js'
@@ -34,6 +34,15 @@ export function Palette({ onClose }: { onClose: () => void }) {
   const [typed, setTyped] = useState('')
   const tanks = useQuery(allTanks()).data
   const fixed = useMemo(() => [...ofTanks(tanks ?? []), ...PLACES, ...QUESTIONS, ...SUMS], [tanks])
+  const input = useRef<HTMLInputElement>(null)
+  // Whatever had the focus before may take it back while the dialog opens: what is typed is meant for the field.
+  useEffect(() => {
+    const listen = (event: KeyboardEvent): void => {
+      if (document.activeElement !== input.current && event.key.length === 1) input.current?.focus()
+    }
+    window.addEventListener('keydown', listen, true)
+    return () => window.removeEventListener('keydown', listen, true)
+  }, [])
   const records = useRecords(tanks ?? [], useDeferredValue(typed.trim()))
   return (
     <SheetDialog title={text.title} isOpen onClose={onClose}>
@@ -62,7 +71,7 @@ export function Palette({ onClose }: { onClose: () => void }) {
             listbox: { sx: { maxHeight: '50vh' } },
             popper: { sx: { position: 'static !important', transform: 'none !important', width: '100% !important' } },
           }}
-          renderInput={(parameters) => <TextField {...parameters} label={text.title} helperText={text.hint} autoFocus />}
+          renderInput={(parameters) => <TextField {...parameters} inputRef={input} label={text.title} helperText={text.hint} autoFocus />}
         />
       </Box>
     </SheetDialog>

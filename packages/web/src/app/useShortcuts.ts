@@ -29,7 +29,9 @@ export function useShortcuts(actions: Readonly<Record<string, () => unknown>>, i
   }, [isOn])
 }
 
+/** A dialog has the keys to itself, wherever in it the focus is. */
 const isTyping = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement &&
-  (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName)) &&
-  (target as HTMLInputElement).type !== 'range'
+  (target.closest('.MuiDialog-root') !== null ||
+    target.isContentEditable ||
+    (['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName) && (target as HTMLInputElement).type !== 'range'))
