@@ -108,6 +108,26 @@ test('a tank is archived and brought back at once or later; for good it is delet
   await expect(page.getByText('1 archived tank')).toHaveCount(0)
 })
 
+test('an empty shelf has units to choose and a sample tank to play with; a tank is duplicated without its journal', async ({
+  page,
+  emptyApp,
+}) => {
+  await page.goto(emptyApp)
+  await page.getByRole('button', { name: 'US', exact: true }).click()
+  await page.getByRole('button', { name: 'Play with a sample tank' }).click()
+  await expect(page).toHaveURL(/\/balance$/)
+  await expect(page).toHaveTitle('Balance · Sample tank · Jovrin')
+  await page.keyboard.press('g')
+  await page.keyboard.press('s')
+  await expect(page.getByText(/US gal/).first()).toBeVisible()
+  await page.getByRole('button', { name: 'Duplicate Sample tank' }).click()
+  await expect(page).toHaveTitle('Plan · Sample tank, copy · Jovrin')
+  await page.goto(`${emptyApp}/today`)
+  await expect(page.getByRole('main').getByRole('heading', { level: 2 })).toHaveCount(2)
+  // Entered today: nothing is asked about the days before.
+  await expect(page.getByText('Was it done?')).toHaveCount(0)
+})
+
 test('the round keeps its order while it is worked, over a reload, and says when all is done', async ({ page, demoApp }) => {
   await page.goto(`${demoApp}/today`)
   const stops = page.getByRole('main').getByRole('heading', { level: 2 })

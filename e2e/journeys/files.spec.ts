@@ -135,7 +135,7 @@ test('pictures of one spot are compared under one slider', async ({ page, demoAp
   await expect(compare.getByRole('img').nth(1)).toHaveCSS('clip-path', 'inset(0px 0px 0px 0%)')
   await page.getByRole('button', { name: 'Photo', exact: true }).click()
   await page
-    .getByLabel('Choose or take a picture')
+    .getByLabel('Choose or take pictures')
     .setInputFiles({ name: 'x.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('not a picture') })
   await expect(page.getByText('That is not a picture that can be read.')).toBeVisible()
 })

@@ -9,7 +9,7 @@ import { judgeReading } from './journal/readingDraft.js'
 import { recordLine } from './journal/record.text.js'
 import { valueText } from './quantity.text.js'
 import { settingLine } from './setting.text.js'
-import { searchOf, textsOf, workSum } from './shared/sum.js'
+import { formulaInWords, searchOf, textsOf, workSum } from './shared/sum.js'
 
 const units = METRIC
 
@@ -205,4 +205,10 @@ describe('lines', () => {
 test('a schedule’s columns fill the width, and its marks differ in shape', () => {
   expect(columnPx(LABEL_PX + 4 + 42 * 16, 42)).toBeCloseTo(16, 9)
   expect(new Set((['done', 'skipped', 'moved', 'assumed'] as const).map((mark) => markPath(mark, 5, 5, 4))).size).toBe(4)
+})
+
+test('formulas of calculators tell no field by its name in the program', () => {
+  for (const working of WORKINGS)
+    expect(formulaInWords(working), working.id).not.toMatch(/[a-z](Cm|Kg|MgPer|PerL|PerM|Fraction|Ml|Bar|Dkh|Ppm)/)
+  expect(formulaInWords(WORKINGS.find(({ id }) => id === 'feed.bottle-dose')!)).toBe('to add·water/strength')
 })

@@ -19,6 +19,7 @@ import { QueryState } from '../../ui/QueryState.js'
 import { shortDate, significant, useUnits, type Units } from '../../ui/units.js'
 import { gasAdvice } from '../gas.text.js'
 import { valueText } from '../quantity.text.js'
+import { formulaInWords } from '../shared/sum.js'
 import { Sums } from './Sums.js'
 
 const WORKING_OF = { 'ph-kh': 'gas.co2-from-ph', drop: 'gas.co2-from-drop' } as const
@@ -115,7 +116,7 @@ function explainedOf({ source, from, taken, co2 }: GasEvidence, units: Units): E
   if (working === undefined) return null
   return {
     title: enWorkingTitle[working.id] ?? '',
-    formula: working.formula,
+    formula: formulaInWords(working),
     inputs: [
       ...from.map(({ quantity, value, qualifier, moment }) => ({
         name: moment === 'degassed' ? `${enReadingQuantity[quantity]}, ${enGasSource.drop}` : enReadingQuantity[quantity],

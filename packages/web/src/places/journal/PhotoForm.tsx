@@ -4,32 +4,36 @@ import { useState } from 'react'
 import { FileDrop } from '../../ui/FileDrop.js'
 import { useLog } from '../shared/logging.js'
 
-/** A picture from the same spot: sent first, then named in the journal at the time it was taken. */
+/** Pictures from the same spot: each sent first, then named in the journal at the time it was taken. */
 export function PhotoForm({ tankId }: { tankId: string }) {
   const log = useLog(tankId)
   const [spot, setSpot] = useState<string>(enJournal.standardSpot)
   const [state, setState] = useState<{ readonly isSending: boolean; readonly failure: string | null }>({ isSending: false, failure: null })
   const send = async (file: File): Promise<void> => {
+    const form = new FormData()
+    form.set('photo', file)
+    const answer = await fetch(`/api/tanks/${tankId}/photos`, { method: 'POST', body: form })
+    const json: unknown = await answer.json().catch(() => null)
+    if (!answer.ok) throw new Error(Problem.safeParse(json).data?.detail ?? enApp.failed)
+    const { sha256, widthPx, heightPx, takenAt } = StoredPhoto.parse(json)
+    await log(
+      [{ kind: 'photo', sha256, widthPx, heightPx, spot: spot.trim() === '' ? enJournal.standardSpot : spot.trim(), note: null }],
+      takenAt ?? new Date().toISOString(),
+      enJournal.kinds['photo'] ?? '',
+    )
+  }
+  /** One after another; one that is refused keeps no other back. */
+  const sendAll = async (files: readonly File[]): Promise<void> => {
     setState({ isSending: true, failure: null })
-    try {
-      const form = new FormData()
-      form.set('photo', file)
-      const answer = await fetch(`/api/tanks/${tankId}/photos`, { method: 'POST', body: form })
-      const json: unknown = await answer.json().catch(() => null)
-      if (!answer.ok) throw new Error(Problem.safeParse(json).data?.detail ?? enApp.failed)
-      const { sha256, widthPx, heightPx, takenAt } = StoredPhoto.parse(json)
-      await log(
-        [{ kind: 'photo', sha256, widthPx, heightPx, spot: spot.trim() === '' ? enJournal.standardSpot : spot.trim(), note: null }],
-        takenAt ?? new Date().toISOString(),
-        enJournal.kinds['photo'] ?? '',
-      )
-      setState({ isSending: false, failure: null })
-    } catch (error) {
-      setState({
-        isSending: false,
-        failure: error instanceof TypeError ? enApp.offline : error instanceof Error ? error.message : enApp.failed,
-      })
-    }
+    const failures: string[] = []
+    for (const file of files)
+      try {
+        await send(file)
+      } catch (error) {
+        const why = error instanceof TypeError ? enApp.offline : error instanceof Error ? error.message : enApp.failed
+        failures.push(files.length === 1 ? why : `${file.name}: ${why}`)
+      }
+    setState({ isSending: false, failure: failures.length === 0 ? null : failures.join(' ') })
   }
   return (
     <Box sx={{ display: 'grid', gap: 1.25 }}>
@@ -51,7 +55,8 @@ export function PhotoForm({ tankId }: { tankId: string }) {
           kind="picture"
           variant="contained"
           isDisabled={state.isSending}
-          onFiles={([file]) => file && void send(file)}
+          isMany
+          onFiles={(files) => void sendAll(files)}
         />
       </Box>
     </Box>

@@ -216,7 +216,13 @@ export function ReadingPanel({ tankId }: { tankId: string }) {
       <Button
         type="submit"
         variant="contained"
-        sx={{ minHeight: { xs: 56, md: 36 }, fontSize: { xs: 19, md: 16 }, position: { xs: 'sticky', md: 'static' }, bottom: 8, zIndex: 2 }}
+        sx={{
+          minHeight: { xs: 56, md: 36 },
+          fontSize: { xs: 19, md: 16 },
+          position: { xs: 'sticky', md: 'static' },
+          bottom: 'calc(68px + env(safe-area-inset-bottom))',
+          zIndex: 2,
+        }}
       >
         {enJournal.logReadings}
       </Button>

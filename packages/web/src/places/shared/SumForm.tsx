@@ -3,7 +3,7 @@ import type { FieldDescriptor, WorkedFigure, Working } from '@jovrin/core'
 import { Box, Button, MenuItem, TextField } from '@mui/material'
 import { WorkedResult } from '../../ui/WorkedResult.js'
 import { digitsInBand, significant } from '../../ui/units.js'
-import { fieldName, workSum, type SumTexts } from './sum.js'
+import { formulaInWords, fieldName, workSum, type SumTexts } from './sum.js'
 
 const choiceName = (name: string, choice: string): string =>
   name === 'saltId' ? nameIn(enSalt, choice) : nameIn({ ...enGroundKind, ...enWorkings.choice }, choice)
@@ -65,7 +65,7 @@ export function SumForm({ working, texts, onChange }: SumFormProps) {
         <Box component="dt" className="lettering">
           {enFigure.formula}
         </Box>
-        <dd>{working.formula}</dd>
+        <dd>{formulaInWords(working)}</dd>
         {outcome.kind === 'worked' && (
           <>
             <Box component="dt" className="lettering">

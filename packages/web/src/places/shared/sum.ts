@@ -21,6 +21,16 @@ export type SumOutcome =
 
 export const fieldName = (name: string): string => nameIn(enWorkings.field, name)
 
+/** A working's formula with the words of its form in the place of its fields' names; other letters are symbols of the source. */
+export function formulaInWords({ formula, fields }: Pick<Working, 'formula' | 'fields'>): string {
+  const names = new Set(fields.flatMap((field) => [field.name, ...(field.kind === 'rows' ? field.fields.map(({ name }) => name) : [])]))
+  const inWords = (name: string): string => {
+    const word = fieldName(name)
+    return /^[A-Z][a-z ]/.test(word) ? word.charAt(0).toLowerCase() + word.slice(1) : word
+  }
+  return formula.replace(/[A-Za-z][A-Za-z0-9]*/g, (name) => (names.has(name) ? inWords(name) : name))
+}
+
 /** What most people count in, where a field has many choices. */
 const USUAL_CHOICE: Readonly<Record<string, string>> = { species: 'NO3' }
 

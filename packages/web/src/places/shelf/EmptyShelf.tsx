@@ -3,6 +3,7 @@ import { newPlan, tankFigures } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { Link } from 'react-router'
 import { UnitSystems } from '../../ui/UnitSystems.js'
+import { useSample } from './useNewTank.js'
 import { SmallSection } from '../../drawing/section/SmallSection.js'
 
 const SAMPLE_AGE = 40
@@ -10,6 +11,7 @@ const SAMPLE_AGE = 40
 /** What this place does, one button to begin, a sample to look at. */
 export function EmptyShelf() {
   const sample = newPlan('', '2026-01-01', 'UTC')
+  const makeSample = useSample()
   return (
     <Box sx={{ maxWidth: 720, mx: 'auto', p: { xs: 3, md: 6 } }}>
       <Box component="h1" className="lettering" sx={{ fontSize: 28, m: 0 }}>
@@ -22,7 +24,11 @@ export function EmptyShelf() {
         </Button>
         <UnitSystems />
       </Box>
-      <Box sx={{ color: 'text.secondary', mt: 5, mb: 1 }}>{enShelf.emptySample}</Box>
+      <Box sx={{ mt: 2 }}>
+        <Button onClick={() => void makeSample()}>{enShelf.playSample}</Button>
+        <Box sx={{ color: 'text.secondary', fontSize: 14 }}>{enShelf.playSampleHint}</Box>
+      </Box>
+      <Box sx={{ color: 'text.secondary', mt: 4, mb: 1 }}>{enShelf.emptySample}</Box>
       <Box sx={{ borderBottom: '2px solid var(--ink)' }}>
         <SmallSection figures={tankFigures(sample)} ageDays={SAMPLE_AGE} pxPerCm={5} description={enShelf.emptySample} />
       </Box>

@@ -17,7 +17,7 @@ import { leadSentence } from '../lead.text.js'
 import { Archive } from './Archive.js'
 import { EmptyShelf } from './EmptyShelf.js'
 import { useArchiving } from './useArchiving.js'
-import { useDuplicate } from './useDuplicate.js'
+import { useDuplicate } from './useNewTank.js'
 import { useShelfForecasts, type ShelfForecast } from './useShelfForecasts.js'
 
 const WIDEST_PX = 250

@@ -76,7 +76,7 @@ export const enJournal = {
   saltOutsideModel: 'A bottle of unknown content stays out of the forecast.',
   spotHint: 'The same name each time; pictures of one spot are compared.',
   standardSpot: 'front',
-  choosePhoto: 'Choose or take a picture',
+  choosePhoto: 'Choose or take pictures',
   wrongCurrency: 'Three letters, such as EUR.',
   needed: 'This is needed.',
   list: 'What happened',
