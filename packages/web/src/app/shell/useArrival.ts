@@ -1,5 +1,5 @@
 import { useEffect, useLayoutEffect, useRef } from 'react'
-import { useLocation, useNavigationType } from 'react-router'
+import { NavigationType, useLocation, useNavigationType } from 'react-router'
 import { placeOf, titleOf } from './placeOf.js'
 
 const scrolledTo = new Map<string, number>()
@@ -25,7 +25,7 @@ export function useArrival(tankName: string | null): void {
   useLayoutEffect(() => {
     if (before.current === place) return
     before.current = place
-    const top = kind === 'POP' ? (scrolledTo.get(key) ?? 0) : 0
+    const top = kind === NavigationType.Pop ? (scrolledTo.get(key) ?? 0) : 0
     if (hash === '') window.scrollTo({ top, behavior: 'instant' })
     document.getElementById('sheet')?.focus({ preventScroll: true })
   }, [hash, key, kind, place])

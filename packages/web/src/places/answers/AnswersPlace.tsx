@@ -49,7 +49,7 @@ export function AnswersPlace() {
           display: { xs: question === undefined ? 'block' : 'none', md: 'block' },
         }}
       >
-        <Box component="h1" className="lettering" sx={{ m: 0, fontSize: 26 }}>
+        <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 26 }}>
           {enAnswers.title}
         </Box>
         <Box sx={{ color: 'text.secondary', mb: 1 }}>{enAnswers.intro}</Box>
@@ -116,7 +116,7 @@ function Answer({ id, tank }: { id: QuestionId; tank: TankEntry | null }): React
   const [title] = enAnswers.list[id]
   return (
     <>
-      <Box component="h2" className="lettering" sx={{ m: 0, mb: 1.5, fontSize: 22, textTransform: 'none', letterSpacing: '0.02em' }}>
+      <Box component="h1" className="lettering" sx={{ m: 0, mb: 1.5, fontSize: 22, textTransform: 'none', letterSpacing: '0.02em' }}>
         {title}
       </Box>
       {id === 'gas' && tank !== null && <GasAnswer tank={tank} />}

@@ -1,5 +1,6 @@
 import { enJournal } from '@jovrin/contract'
 import { Box, Button, TextField } from '@mui/material'
+import { useState } from 'react'
 
 /** Local date and time as the platform's field writes it; `null` is now. */
 export type When = string | null
@@ -15,6 +16,7 @@ const MINUTE_MS = 60_000
 
 /** When it happened: now, unless one says otherwise. */
 export function WhenField({ when, onChange }: { when: When; onChange: (when: When) => void }) {
+  const [isFuture, setFuture] = useState(false)
   return (
     <Box sx={{ display: 'flex', gap: 1, alignItems: 'end' }}>
       {when === null ? (
@@ -30,8 +32,12 @@ export function WhenField({ when, onChange }: { when: When; onChange: (when: Whe
             type="datetime-local"
             label={enJournal.when}
             value={when}
-            onChange={(event) => onChange(event.target.value === '' ? null : event.target.value)}
-            helperText={Date.parse(instantOfWhen(when)) > Date.now() + MINUTE_MS ? enJournal.inFuture : ''}
+            onChange={(event) => {
+              const next = event.target.value === '' ? null : event.target.value
+              setFuture(next !== null && Date.parse(instantOfWhen(next)) > Date.now() + MINUTE_MS)
+              onChange(next)
+            }}
+            helperText={isFuture ? enJournal.inFuture : ''}
             slotProps={{ inputLabel: { shrink: true } }}
           />
           <Button variant="text" onClick={() => onChange(null)} sx={{ minWidth: 0 }}>

@@ -41,5 +41,5 @@ export function kindOf(pointer: string): FieldKind | null {
   const path = fieldPathOf(pointer)
   if (path === null) return null
   if (isNumberPath(path)) return { kind: 'number', path }
-  return Object.hasOwn(CHOICE_FIELDS, path) ? { kind: 'choice', path: path as ChoicePath } : null
+  return Object.hasOwn(CHOICE_FIELDS, path) ? { kind: 'choice', path } : null
 }
