@@ -340,7 +340,7 @@ describe('a stop of the round', () => {
     vi.stubGlobal('fetch', () => Promise.reject(new TypeError('away')))
     press(`${enToday.done}: ${enJobTitle.change}`)
     await waitFor(() => expect(screen.getByText(`✓ done, ${enToday.waits}`)).toBeTruthy())
-    expect(screen.getByText(new RegExp(`^${stop.name}: ${enJobTitle.change}, done`))).toBeTruthy()
+    await waitFor(() => expect(screen.getByText(new RegExp(`^${stop.name}: ${enJobTitle.change}, done`))).toBeTruthy())
     fireEvent.click(screen.getAllByRole('button', { name: `${enToday.takeBack}: ${enJobTitle.change}` })[0]!)
     await waitFor(() => expect(screen.getByRole('button', { name: `${enToday.done}: ${enJobTitle.change}` })).toBeTruthy())
   })

@@ -27,6 +27,7 @@ export function useArrival(tankName: string | null): void {
     before.current = place
     const top = kind === NavigationType.Pop ? (scrolledTo.get(key) ?? 0) : 0
     if (hash === '') window.scrollTo({ top, behavior: 'instant' })
-    document.getElementById('sheet')?.focus({ preventScroll: true })
+    // The page may arrive after its address, and somebody may have opened a dialog meanwhile: that keeps the focus.
+    if (document.querySelector('.MuiDialog-root') === null) document.getElementById('sheet')?.focus({ preventScroll: true })
   }, [hash, key, kind, place])
 }
