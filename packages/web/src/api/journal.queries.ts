@@ -1,6 +1,6 @@
 import { JobList, JournalPage, KitSchema, ReadingSeries, Round, SessionReport, SettingList } from '@jovrin/contract'
 import type { ReadingQuantity, RecordKind } from '@jovrin/core'
-import { infiniteQueryOptions, queryOptions, useQueryClient } from '@tanstack/react-query'
+import { infiniteQueryOptions, queryOptions, useQueryClient, type Query } from '@tanstack/react-query'
 import { useCallback } from 'react'
 import { z } from 'zod'
 import { getJson } from './http.js'
@@ -69,13 +69,12 @@ export function useJournalChanged(): (tankId: string) => Promise<void> {
   const client = useQueryClient()
   return useCallback(
     async (tankId) => {
-      await Promise.all([
-        client.invalidateQueries({
-          predicate: ({ queryKey: [root, tank, part] }) =>
-            root === 'tanks' && tank === tankId && ['journal', 'readings', 'timeline', 'jobs', 'condition'].includes(String(part)),
-        }),
-        client.invalidateQueries({ queryKey: ['round'] }),
-      ])
+      const isStale = ({ queryKey: [root, tank, part] }: Query): boolean =>
+        root === 'round' ||
+        (root === 'tanks' && tank === tankId && ['journal', 'readings', 'timeline', 'jobs', 'condition'].includes(String(part)))
+      // A first answer that is still under way may be from before the change: it would be taken for the newest.
+      await client.cancelQueries({ predicate: isStale })
+      await client.invalidateQueries({ predicate: isStale })
     },
     [client],
   )
