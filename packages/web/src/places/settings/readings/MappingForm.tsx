@@ -11,6 +11,7 @@ import {
   type Kit,
 } from '@jovrin/core'
 import { Box, Checkbox, FormControlLabel, MenuItem, TextField } from '@mui/material'
+import { HeadRow } from '../../../ui/HeadRow.js'
 import { significant } from '../../../ui/units.js'
 import { DELIMITERS } from './guessMapping.js'
 
@@ -69,15 +70,7 @@ export function MappingForm({ mapping, rows, kits, onChange }: MappingFormProps)
           className="figures"
           sx={{ borderCollapse: 'collapse', fontSize: 14, '& td, & th': { textAlign: 'left', pr: 1.5, py: 0.5 } }}
         >
-          <thead>
-            <tr>
-              {text.columnHead.map((head) => (
-                <th key={head} scope="col">
-                  {head}
-                </th>
-              ))}
-            </tr>
-          </thead>
+          <HeadRow heads={text.columnHead} />
           <tbody>
             {mapping.columns.map((column, index) => (
               <ColumnRow
