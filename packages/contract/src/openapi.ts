@@ -191,7 +191,7 @@ export function openApi(version: string): Json {
         delete: {
           summary: 'Put a record away; it can be restored',
           parameters: [path('id'), path('recordId'), IF_MATCH],
-          responses: { '200': ok('Put away', JournalEntry, ETAG), ...RECORD_REFUSALS },
+          responses: { '200': ok('Deleted', JournalEntry, ETAG), ...RECORD_REFUSALS },
         },
       },
       '/api/tanks/{id}/journal/{recordId}/restore': {

@@ -60,7 +60,7 @@ export const journalService = (db: Knex, clock: Clock, knowsPhoto: KnowsPhoto) =
         return { ...entry, record, version: expected + 1 }
       }),
 
-    /** Put away, not destroyed; `restore` is its undo. */
+    /** Marked as deleted, not destroyed; `restore` is its undo. */
     setDeleted: (tankId: string, id: string, expected: number, isDeleted: boolean): Promise<JournalEntry> =>
       db.transaction(async (trx) => {
         const entry = await known(trx, tankId, id)

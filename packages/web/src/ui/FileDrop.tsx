@@ -3,7 +3,7 @@ import { Box, Button } from '@mui/material'
 import { useDropzone, type Accept } from 'react-dropzone'
 
 /** Media types that files are taken by, each with its endings. */
-export const FILE_KINDS = {
+const FILE_KINDS = {
   picture: { 'image/*': ['.jpg', '.jpeg', '.png', '.webp', '.heic'] },
   table: { 'text/csv': ['.csv', '.tsv', '.txt'] },
   json: { 'application/json': ['.json'] },

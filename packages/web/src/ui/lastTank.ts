@@ -8,6 +8,14 @@ export function rememberTank(tankId: string): void {
     // Then it is asked for each time.
   }
 }
+/** A tank that left the shelf is none to go to. */
+export function forgetTank(tankId: string): void {
+  try {
+    if (localStorage.getItem(STORE) === tankId) localStorage.removeItem(STORE)
+  } catch {
+    // Then its address says that it is archived.
+  }
+}
 export function lastTank(): string | null {
   try {
     return localStorage.getItem(STORE)

@@ -100,7 +100,10 @@ export const enApart: {
       above: [['Tested soon after a dose.', 'Test just before the next one.'], OLD_KIT],
       below: [
         ['The chelate does not hold at this pH: iron is gone within a day.', 'pH against the chelate on the label; smaller daily doses.'],
-        ['Most kits see only part of chelated iron.', 'The leaflet: wait longer, or add acid, as it says.'],
+        [
+          'Most kits see only part of chelated iron.',
+          'The kit’s leaflet: how long the sample must stand, and how it is treated, in the vial alone.',
+        ],
       ],
     },
     oxygen: {

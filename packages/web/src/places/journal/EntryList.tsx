@@ -21,7 +21,7 @@ interface EntryListProps {
   readonly marked: string | null
 }
 
-/** What happened, newest first, day by day; filtered, changed, put away and brought back. */
+/** What happened, newest first, day by day; filtered, changed, deleted and restored. */
 export function EntryList({ tankId, timeZone, find, onFind, marked }: EntryListProps) {
   const units = useUnits()
   const tell = useNotice()

@@ -3,6 +3,7 @@ import { useQueryClient } from '@tanstack/react-query'
 import { useMemo } from 'react'
 import { z } from 'zod'
 import { changeJson } from '../../api/http.js'
+import { forgetTank } from '../../ui/lastTank.js'
 import { useNotice } from '../../ui/notice.js'
 
 /** Takes tanks off the shelf and puts them back; says so until it is read. */
@@ -28,6 +29,7 @@ export function useArchiving() {
       archive: (id: string, name: string): Promise<void> =>
         asked(async () => {
           await changeJson('DELETE', `/api/tanks/${id}`, z.null())
+          forgetTank(id)
           tell({ text: enShelf.archived(name), isLasting: true, action: { label: enShelf.undo, run: () => void restore(id, name) } })
         }),
       deleteForGood: (id: string, name: string): Promise<void> =>

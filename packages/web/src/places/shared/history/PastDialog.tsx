@@ -14,11 +14,12 @@ import { Box, Button, MenuItem, TextField } from '@mui/material'
 import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { changeJson } from '../../../api/http.js'
-import { settingsOfTank } from '../../../api/journal.queries.js'
-import { timelineOfTank } from '../../../api/tanks.queries.js'
+import { settingsOfTank, useJournalChanged } from '../../../api/journal.queries.js'
 import { NumberField } from '../../../ui/NumberField.js'
 import { useNotice } from '../../../ui/notice.js'
 import { SheetDialog } from '../../../ui/SheetDialog.js'
+import { useTexts, type Texts } from '../../../ui/useTexts.js'
+import { localId } from '../../../api/localId.js'
 import { significant, useUnits } from '../../../ui/units.js'
 import { settingName, settingValue } from '../../setting.text.js'
 import { datedFields, kindOf } from './datedFields.js'
@@ -27,6 +28,8 @@ const text = enJournal.past
 
 /** It was so until a day. */
 interface Span {
+  /** Of the row, while the dialog is open. */
+  readonly id: string
   readonly value: unknown
   readonly until: string
   readonly why: string | null
@@ -73,18 +76,21 @@ export function PastDialog({ tankId, plan, changes, path, today, onClose }: Past
 }
 
 const spansOf = (used: readonly UsedSetting[]): Span[] =>
-  used.map(({ from, effectiveOn, why }) => ({ value: from, until: effectiveOn, why }))
+  used.map(({ from, effectiveOn, why }) => ({ id: localId('span'), value: from, until: effectiveOn, why }))
 
 function Spans({ tankId, plan, changes, path, today, onClose }: PastDialogProps & { readonly path: string }) {
   const units = useUnits()
   const client = useQueryClient()
+  const changed = useJournalChanged()
   const tell = useNotice()
   const now = valueAt(plan, path)
   const known = usedSettings(plan, changes).filter((used) => used.path === path)
   const [spans, setSpans] = useState<readonly Span[]>(() => {
     const found = spansOf(known)
-    return found.length > 0 ? found : [{ value: now, until: today, why: null }]
+    return found.length > 0 ? found : [{ id: localId('span'), value: now, until: today, why: null }]
   })
+  const typed = useTexts()
+  const isSound = spans.every(({ id }) => !typed.isMistyped(id))
   const [failure, setFailure] = useState<string | null>(null)
   const change = (index: number, part: Partial<Span>): void =>
     setSpans(spans.map((span, at) => (at === index ? { ...span, ...part } : span)))
@@ -103,6 +109,8 @@ function Spans({ tankId, plan, changes, path, today, onClose }: PastDialogProps 
       },
     })
   const idsOf = (all: readonly SettingChange[]): string[] => all.filter((one) => one.path === path).map(({ id }) => id)
+  const renew = (): Promise<unknown> =>
+    Promise.all([client.invalidateQueries({ queryKey: settingsOfTank(tankId).queryKey }), changed(tankId)])
   const save = async (): Promise<void> => {
     try {
       const after = await write(spans, idsOf(changes))
@@ -110,16 +118,6 @@ function Spans({ tankId, plan, changes, path, today, onClose }: PastDialogProps 
         await write(spansOf(known), idsOf(after))
         await renew()
       }
-      const renew = (): Promise<unknown> =>
-        Promise.all(
-          [
-            settingsOfTank(tankId).queryKey,
-            timelineOfTank(tankId).queryKey,
-            ['tanks', tankId, 'jobs'],
-            ['tanks', tankId, 'condition'],
-            ['round'],
-          ].map((queryKey) => client.invalidateQueries({ queryKey })),
-        )
       await renew()
       tell({ text: text.saved(settingName(path)), action: { label: enJournal.undo, run: () => void back() } })
       onClose()
@@ -135,12 +133,12 @@ function Spans({ tankId, plan, changes, path, today, onClose }: PastDialogProps 
       sx={{ display: 'grid', gap: 1.5 }}
       onSubmit={(event) => {
         event.preventDefault()
-        if (isOrdered) void save()
+        if (isOrdered && isSound) void save()
       }}
     >
       {spans.map((span, index) => (
-        <Box key={index} sx={{ display: 'grid', gridTemplateColumns: 'minmax(0,1fr) 150px auto', gap: 1.5, alignItems: 'end' }}>
-          <ValueField path={path} value={span.value} onChange={(value) => change(index, { value })} />
+        <Box key={span.id} sx={{ display: 'grid', gridTemplateColumns: 'minmax(0,1fr) 150px auto', gap: 1.5, alignItems: 'end' }}>
+          <ValueField path={path} value={span.value} text={typed.of(span.id)} onChange={(value) => change(index, { value })} />
           <TextField
             type="date"
             label={text.until}
@@ -165,10 +163,14 @@ function Spans({ tankId, plan, changes, path, today, onClose }: PastDialogProps 
         </Box>
       )}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-        <Button type="submit" variant="contained" disabled={!isOrdered}>
+        <Button type="submit" variant="contained" disabled={!isOrdered || !isSound}>
           {text.save}
         </Button>
-        <Button onClick={() => setSpans([{ value: spans[0]?.value ?? now, until: datePlusDays(plan.startedOn, 1), why: null }, ...spans])}>
+        <Button
+          onClick={() =>
+            setSpans([{ id: localId('span'), value: spans[0]?.value ?? now, until: datePlusDays(plan.startedOn, 1), why: null }, ...spans])
+          }
+        >
           {text.addValue}
         </Button>
         <Button onClick={onClose}>{enApp.cancel}</Button>
@@ -177,7 +179,14 @@ function Spans({ tankId, plan, changes, path, today, onClose }: PastDialogProps 
   )
 }
 
-function ValueField({ path, value, onChange }: { path: string; value: unknown; onChange: (value: unknown) => void }) {
+interface ValueFieldProps {
+  readonly path: string
+  readonly value: unknown
+  /** What was typed and is no value. */
+  readonly text: ReturnType<Texts['of']>
+  readonly onChange: (value: unknown) => void
+}
+function ValueField({ path, value, text: typed, onChange }: ValueFieldProps) {
   const units = useUnits()
   const field = kindOf(path)
   if (field === null) return <Box sx={{ pb: 0.5 }}>{`${text.it} ${settingValue(path, value, units)}`}</Box>
@@ -192,6 +201,7 @@ function ValueField({ path, value, onChange }: { path: string; value: unknown; o
         canBeUnknown={!isSure}
         isWhole={isWhole}
         value={typeof value === 'number' ? value : null}
+        {...typed}
         onChange={onChange}
       />
     )

@@ -1,4 +1,4 @@
-import { enJournal } from '@jovrin/contract'
+import { enJournal, enNumber } from '@jovrin/contract'
 import type { SettingChange } from '@jovrin/core'
 import { cleanup, configure, fireEvent, screen, waitFor } from '@testing-library/react'
 import { afterEach, expect, test, vi } from 'vitest'
@@ -60,6 +60,14 @@ test('days that do not follow one another are told, and nothing is sent', () => 
   fireEvent.change(screen.getByLabelText(text.until), { target: { value: '2026-08-01' } })
   fireEvent.click(screen.getByText(text.save))
   expect(screen.getByText(text.order)).toBeTruthy()
+  expect(puts()).toEqual([])
+})
+test('a value that is no number is told, and holds the saving back', () => {
+  const puts = show([change(2, '2026-10-01', 23, 24)])
+  fireEvent.click(screen.getByText(text.edit))
+  fireEvent.change(screen.getByLabelText(`${text.it}, °C`), { target: { value: 'warm' } })
+  expect(screen.getByText(enNumber.none)).toBeTruthy()
+  fireEvent.click(screen.getByText(text.save))
   expect(puts()).toEqual([])
 })
 test('every field that is offered can be asked for', () => {
