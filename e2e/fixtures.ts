@@ -3,7 +3,7 @@ import { cpSync, mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import AxeBuilder from '@axe-core/playwright'
-import { expect, test as base, type BrowserContext, type Page } from '@playwright/test'
+import { expect, test as base, type BrowserContext, type Locator, type Page } from '@playwright/test'
 import { SEED_BUNDLE, SERVER_BUNDLE } from './bundle.js'
 
 export const NOW = '2026-11-24T09:00:00Z'
@@ -44,6 +44,14 @@ async function serve(folder: string): Promise<{ url: string; stop: () => Promise
       await gone
     },
   }
+}
+
+/** Types a day, and a time where the field asks for one, over what stands in a field: digits in the order in which it shows them. */
+export async function typeDate(within: Page | Locator, name: string, digits: string): Promise<void> {
+  const field = within.getByRole('group', { name })
+  await field.getByRole('spinbutton').first().click()
+  await field.press('ControlOrMeta+a')
+  await field.pressSequentially(digits)
 }
 
 /** Pages go before their server does: what they still ask for would find nobody. */

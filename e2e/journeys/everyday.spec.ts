@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { expect, RIVER, test } from '../fixtures.js'
+import { expect, RIVER, test, typeDate } from '../fixtures.js'
 
 /** Whether the focused element shows that it has the focus: by a ring, a shadow, or the line under its field. */
 const isFocusSeen = (page: Page): Promise<{ readonly name: string; readonly isSeen: boolean } | null> =>
@@ -11,7 +11,7 @@ const isFocusSeen = (page: Page): Promise<{ readonly name: string; readonly isSe
       return (outlineStyle !== 'none' && parseFloat(outlineWidth) > 0) || boxShadow !== 'none'
     }
     // A field's ring lies around its box; a slider's and a checkbox's around what stands for them.
-    const stands = [element, element.parentElement, element.closest('.MuiInputBase-root'), element.closest('.MuiButtonBase-root')]
+    const stands = [element, element.parentElement, element.closest('.MuiInputBase-root, .MuiPickersInputBase-root'), element.closest('.MuiButtonBase-root')]
     return {
       name: `${element.tagName} ${element.getAttribute('aria-label') ?? element.textContent.slice(0, 40)}`,
       isSeen: stands.some((one) => one !== null && rings(one)),
@@ -196,7 +196,7 @@ test('a past setting is entered as “it was … until”, edited, and taken bac
   await page.getByRole('dialog').getByLabel('Setting').click()
   await page.getByRole('option', { name: 'Water temperature' }).click()
   await page.getByLabel('It was, °C').fill('23')
-  await page.getByLabel('until').fill('2026-10-10')
+  await typeDate(page, 'until', '10102026')
   await page.getByRole('dialog').getByRole('button', { name: 'Save' }).click()
   await expect(history).toContainText(/10 Oct 2026: Water temperature 23 °C →/)
   await page.reload()
@@ -223,6 +223,38 @@ test('a past setting is entered as “it was … until”, edited, and taken bac
   await search('biggest shrimp')
   await page.getByRole('option', { name: /Reading-room river.*biggest shrimp/ }).click()
   await expect(page).toHaveURL(/journal\?record=/)
+})
+
+test.describe('a German reader whose computer stands in New York', () => {
+  test.use({ locale: 'de-DE', timezoneId: 'America/New_York' })
+
+  test('writes day, month, year, and the hour at the tank, by keys or from a sheet', async ({ page, demoApp }) => {
+    await page.goto(`${demoApp}/tanks/${RIVER}/journal`)
+    await page.getByLabel('pH', { exact: true }).fill('6,6')
+    await page.getByRole('button', { name: 'Earlier …' }).click()
+    const when = page.getByRole('group', { name: 'When' })
+    await typeDate(page, 'When', '231120261930')
+    await expect(when).toHaveText('23.11.2026 19:30')
+    await page.getByRole('button', { name: 'Log readings' }).click()
+    await expect(page.getByRole('listitem').filter({ hasText: '19:30' }).filter({ hasText: 'pH 6,6' })).toHaveCount(1)
+
+    // From the sheet, with arrow keys: a day earlier.
+    await page.goto(`${demoApp}/tanks/${RIVER}/plan`)
+    const since = page.getByRole('group', { name: 'Running since' })
+    const before = await since.innerText()
+    await since.getByRole('button').press('Enter')
+    await expect(page.getByRole('gridcell', { selected: true })).toBeFocused()
+    await page.keyboard.press('ArrowLeft')
+    await page.keyboard.press('Enter')
+    await expect(since).not.toHaveText(before)
+    await expect(page.getByText('Saved', { exact: true })).toBeVisible()
+    // Half a day is told, and the day that was kept stands.
+    await since.getByRole('spinbutton').first().press('Delete')
+    await expect(page.getByText('Not a day of the calendar yet.')).toBeVisible()
+    await page.reload()
+    await expect(since).not.toHaveText(before)
+    await expect(since).toHaveText(/^\d\d\.\d\d\.2026$/)
+  })
 })
 
 test('what is printed by night is dark on white', async ({ page, demoApp }) => {

@@ -1,4 +1,4 @@
-import { expect, reckoned, test } from '../fixtures.js'
+import { expect, reckoned, test, typeDate } from '../fixtures.js'
 
 test('a newcomer describes a tank, sees its balance, moves a lever and keeps the plan', async ({ page, emptyApp }) => {
   await page.goto(emptyApp)
@@ -6,7 +6,7 @@ test('a newcomer describes a tank, sees its balance, moves a lever and keeps the
   await page.getByRole('link', { name: 'Describe a tank' }).click()
 
   await page.getByLabel('Name').fill('Kitchen corner')
-  await page.getByLabel('Running since').fill('2026-10-13')
+  await typeDate(page, 'Running since', '13102026')
   await page.getByLabel('Length, cm', { exact: true }).fill('60')
   await page.getByLabel('Width, cm').fill('30')
   await page.getByLabel('Height, cm').fill('36')

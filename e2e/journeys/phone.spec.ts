@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { expect, expectAccessible, RIVER, test } from '../fixtures.js'
+import { expect, expectAccessible, RIVER, test, typeDate } from '../fixtures.js'
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true })
 
@@ -45,7 +45,7 @@ test('a week at the tank on the phone, without the server for part of it', async
   for (const day of ['18', '19', '20']) {
     await page.getByLabel('Temperature, °C').fill(`24.${day.at(-1)}`)
     await page.getByRole('button', { name: 'Earlier …' }).tap()
-    await page.getByLabel('When').fill(`2026-11-${day}T19:30`)
+    await typeDate(page, 'When', `${day}1120261930`)
     await page.getByRole('button', { name: 'Log readings' }).tap()
     await expect(page.getByText(`Logged: Temperature 24.${day.at(-1)}`)).toBeVisible()
   }

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { expect, RIVER, test } from '../fixtures.js'
+import { expect, RIVER, test, typeDate } from '../fixtures.js'
 import type { Page } from '@playwright/test'
 
 const saved = (page: Page) => expect(page.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible()
@@ -13,7 +13,7 @@ const storedPlan = async (page: Page, app: string, tank: string) =>
 test('from intent to a printed shopping list, before anything is bought', async ({ page, emptyApp }) => {
   await page.goto(`${emptyApp}/new`)
   await page.getByLabel('Name').fill('Hall island')
-  await page.getByLabel('Running since').fill('2027-03-01')
+  await typeDate(page, 'Running since', '01032027')
   await page.getByLabel('Length, cm', { exact: true }).fill('80')
   await page.getByLabel('Width, cm').fill('40')
   await page.getByLabel('Height, cm').fill('40')
@@ -131,8 +131,8 @@ test('from intent to a printed shopping list, before anything is bought', async 
   await day.getByRole('button', { name: 'Done: Order the plants' }).click()
   await expect(page.getByText('Order the plants, done', { exact: false }).first()).toBeVisible()
   await page.goto(`${emptyApp}/tanks/${tank}/plan/programme`)
-  await page.getByLabel('Planting day').fill('2027-03-08')
-  await page.getByLabel('Planting day').blur()
+  await typeDate(page, 'Planting day', '08032027')
+  await page.keyboard.press('Tab')
   // “Saved” stood there before, too: only the server knows that the new day is kept.
   await expect
     .poll(async () => ((await (await page.request.get(`${emptyApp}/api/tanks/${tank}/plan`)).json()) as { startedOn: string }).startedOn)

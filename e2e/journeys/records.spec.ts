@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { expect, reckoned, RIVER, test } from '../fixtures.js'
+import { expect, reckoned, RIVER, test, typeDate } from '../fixtures.js'
 
 const journal = (base: string): string => `${base}/tanks/${RIVER}/journal`
 const entry = (page: Page, text: string) =>
@@ -74,7 +74,7 @@ test('a setting that changed yesterday: the forecast answers, and the journal te
   await page.keyboard.press('Home')
   await expect(page.getByText('Against the saved plan')).toBeVisible()
   await page.getByRole('button', { name: 'Save this plan' }).click()
-  await page.getByRole('textbox', { name: 'Valid from' }).fill('2026-11-23')
+  await typeDate(page, 'Valid from', '23112026')
   await page.getByLabel('Why (stands in the journal)').fill('dust on the glass')
   await page.getByRole('button', { name: 'Save from this day' }).click()
   await expect(page.getByText('The plan was saved.')).toBeVisible()
@@ -128,7 +128,7 @@ test('today: done, skipped, moved with a reason, taken back; the calendar shows 
   await archive.getByRole('button', { name: 'Skip: Trim' }).click()
   await expect(row('Trim')).toContainText('skipped')
   await archive.getByRole('button', { name: 'Move …: Clean the filter' }).click()
-  await page.getByLabel('To', { exact: true }).fill('2026-11-27')
+  await typeDate(page, 'To', '27112026')
   await expect(page.getByRole('button', { name: 'Move it' })).toBeDisabled()
   await page.getByLabel('Why').fill('no spare gasket')
   await page.getByRole('button', { name: 'Move it' }).click()

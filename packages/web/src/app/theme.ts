@@ -1,3 +1,4 @@
+import type {} from '@mui/x-date-pickers/themeAugmentation'
 import { createTheme } from '@mui/material/styles'
 
 const LETTERING = "'Barlow Condensed', sans-serif"
@@ -63,6 +64,13 @@ export const theme = createTheme({
     MuiFormHelperText: { styleOverrides: { root: { marginTop: 1, lineHeight: 1.25 } } },
     MuiPaper: { styleOverrides: { root: { backgroundImage: 'none', border: '1px solid var(--ink)', borderRadius: 1 } } },
     MuiTooltip: { styleOverrides: { tooltip: { background: 'var(--ink)', color: 'var(--sheet)', fontSize: 13, borderRadius: 1 } } },
+    MuiPickersInputBase: {
+      styleOverrides: {
+        root: { fontVariantNumeric: 'tabular-nums', '&.Mui-focused': { outline: '2px solid var(--focus)', outlineOffset: 1 } },
+      },
+    },
+    MuiPickerDay: { styleOverrides: { root: { borderRadius: 1 } } },
+    MuiYearCalendar: { styleOverrides: { button: { borderRadius: 1 } } },
     MuiSlider: {
       styleOverrides: {
         root: { height: 2, padding: '8px 0', color: 'var(--ink)' },

@@ -1,7 +1,8 @@
 import { enApp, enJobTitle, enToday } from '@jovrin/contract'
-import { datePlusDays, isCivilDate, type ListedJob } from '@jovrin/core'
+import { datePlusDays, type ListedJob } from '@jovrin/core'
 import { Box, Button, TextField } from '@mui/material'
 import { useState } from 'react'
+import { DateField } from '../ui/dates/DateField.js'
 import { SheetDialog } from '../ui/SheetDialog.js'
 import type { Told } from './useTellJob.js'
 
@@ -19,7 +20,7 @@ export function MoveDialog({
 }) {
   const [date, setDate] = useState(datePlusDays(today, 1))
   const [reason, setReason] = useState('')
-  const isPossible = isCivilDate(date) && reason.trim() !== ''
+  const isPossible = date !== '' && reason.trim() !== ''
   return (
     <SheetDialog title={enToday.moveTitle} isOpen onClose={onClose}>
       <Box
@@ -33,13 +34,7 @@ export function MoveDialog({
         <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 18 }}>
           {enJobTitle[job.kind]}
         </Box>
-        <TextField
-          type="date"
-          label={enToday.moveTo}
-          value={date}
-          onChange={(event) => setDate(event.target.value)}
-          slotProps={{ inputLabel: { shrink: true } }}
-        />
+        <DateField label={enToday.moveTo} value={date} onChange={setDate} />
         <TextField
           label={enToday.reason}
           value={reason}

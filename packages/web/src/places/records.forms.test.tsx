@@ -41,6 +41,7 @@ describe('an event', () => {
     const told: PlainEvent[] = []
     renderPage(
       <EventForm
+        timeZone="Europe/Berlin"
         kind={kind}
         submitLabel="Log"
         onSubmit={async (event) => void (await Promise.resolve(told.push(event)))}
@@ -114,7 +115,12 @@ describe('an event', () => {
   })
   test('what the server refuses stays as typed, with its sentence', async () => {
     renderPage(
-      <EventForm kind="note" submitLabel="Log" onSubmit={() => Promise.reject(new Error('The disk is full or cannot be written.'))} />,
+      <EventForm
+        kind="note"
+        timeZone="Europe/Berlin"
+        submitLabel="Log"
+        onSubmit={() => Promise.reject(new Error('The disk is full or cannot be written.'))}
+      />,
     )
     typeNote('a long thought')
     press('Log')
@@ -133,7 +139,8 @@ describe('an event', () => {
 
 describe('readings', () => {
   const kit: Kit = { name: 'Drop test', quantity: 'nitrate', unit: 'mg NO3/L', step: 5, lowest: 5, expiresOn: '2020-01-01' }
-  const show = (kits: readonly Kit[] = []): void => void renderPage(<ReadingPanel tankId={TANK} />, { known: [[['kits'], kits]] })
+  const show = (kits: readonly Kit[] = []): void =>
+    void renderPage(<ReadingPanel tankId={TANK} timeZone="Europe/Berlin" />, { known: [[['kits'], kits]] })
   test('several go out at once, in canonical units, with what was typed beside them', async () => {
     show()
     type(/^pH$/, '6,9')

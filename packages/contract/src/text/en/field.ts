@@ -10,7 +10,7 @@ import { enDisinfectant } from './water.js'
 
 type Question = readonly [label: string, why: string]
 /** Answers that are neither a number nor one of some words. */
-type TextPath = 'name' | 'startedOn' | 'lightWindows/*/on'
+type TextPath = 'name' | 'startedOn' | 'timeZone' | 'lightWindows/*/on'
 export type FieldPath = NumberPath | ChoicePath | FlagPath | TextPath
 
 const FROM_LEFT: Question = ['From the left', 'From the inside of the left pane.']
@@ -24,6 +24,7 @@ const HARD_WHY = 'Where calcium and magnesium are both given, the forecast uses 
 export const enField = {
   name: ['Name', 'What you call the tank.'],
   startedOn: ['Running since', 'The day it was first filled, or will be. The forecast starts there.'],
+  timeZone: ['Time zone', 'Where the tank stands: jobs, lamps and log go by the clock there.'],
   'intent/layout': ['Layout', 'What the tank shall look like; checks and overlays follow it.'],
   'intent/pace': ['Pace', 'Fast grows and is trimmed often; quiet changes little from month to month.'],
   'intent/hoursPerWeek': ['Time a week', 'What you really have, week after week.'],

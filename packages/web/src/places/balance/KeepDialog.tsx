@@ -1,5 +1,6 @@
 import { enApp, enBalance } from '@jovrin/contract'
 import { Box, Button, TextField } from '@mui/material'
+import { DateField } from '../../ui/dates/DateField.js'
 import { SheetDialog } from '../../ui/SheetDialog.js'
 import { useState } from 'react'
 import { longDate } from '../../ui/units.js'
@@ -16,9 +17,7 @@ interface KeepDialogProps {
 export function KeepDialog({ isOpen, today, startedOn, onClose, onKeep }: KeepDialogProps) {
   const [date, setDate] = useState(today > startedOn ? today : startedOn)
   const [why, setWhy] = useState('')
-  const isDate = /^\d{4}-\d{2}-\d{2}$/.test(date)
-  const isBeforeStart = isDate && date < startedOn
-  const isPossible = isDate && !isBeforeStart
+  const isPossible = date !== ''
   return (
     <SheetDialog title={enBalance.keepFrom} isOpen={isOpen} onClose={onClose}>
       <Box
@@ -29,14 +28,13 @@ export function KeepDialog({ isOpen, today, startedOn, onClose, onKeep }: KeepDi
           if (isPossible) onKeep(date, why.trim() === '' ? null : why.trim())
         }}
       >
-        <TextField
-          type="date"
+        <DateField
           label={enBalance.keepFrom}
           value={date}
-          onChange={(event) => setDate(event.target.value)}
-          error={isBeforeStart}
-          helperText={isBeforeStart ? enBalance.keepEarly(longDate(startedOn)) : enBalance.keepHint}
-          slotProps={{ inputLabel: { shrink: true }, htmlInput: { min: startedOn } }}
+          min={startedOn}
+          early={enBalance.keepEarly(longDate(startedOn))}
+          onChange={setDate}
+          helperText={enBalance.keepHint}
           autoFocus
         />
         <TextField

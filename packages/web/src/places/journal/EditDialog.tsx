@@ -19,10 +19,17 @@ import { useNotice } from '../../ui/notice.js'
 import { SheetDialog } from '../../ui/SheetDialog.js'
 import { EventForm } from './EventForm.js'
 import { judgeReading } from './readingDraft.js'
-import { instantOfWhen, localOf, WhenField, type When } from './WhenField.js'
+import { instantOfWhen, WhenField, type When } from './WhenField.js'
+
+interface EditDialogProps {
+  readonly tankId: string
+  readonly timeZone: string
+  readonly entry: JournalEntry
+  readonly onClose: () => void
+}
 
 /** Changes one record. Somebody else's change since is never overwritten: it is said, and the text stays. */
-export function EditDialog({ tankId, entry, onClose }: { tankId: string; entry: JournalEntry; onClose: () => void }) {
+export function EditDialog({ tankId, timeZone, entry, onClose }: EditDialogProps) {
   const changed = useJournalChanged()
   const tell = useNotice()
   const { record } = entry
@@ -45,12 +52,13 @@ export function EditDialog({ tankId, entry, onClose }: { tankId: string; entry: 
         <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 18 }}>
           {record.kind === 'reading' ? enReadingQuantity[record.quantity] : enRecordKind[record.kind]}
         </Box>
-        {record.kind === 'reading' && <ReadingForm reading={record} onKeep={keep} onClose={onClose} />}
+        {record.kind === 'reading' && <ReadingForm reading={record} timeZone={timeZone} onKeep={keep} onClose={onClose} />}
         {record.kind !== 'reading' && record.kind !== 'glance' && record.kind !== 'photo' && (
           <EventForm
             kind={record.kind}
             initial={record}
             initialAt={record.at}
+            timeZone={timeZone}
             submitLabel={enJournal.logKind['reading'] ?? ''}
             onSubmit={(event, at) => keep({ ...event, id: record.id, at, recordedBy: record.recordedBy })}
           >
@@ -64,10 +72,12 @@ export function EditDialog({ tankId, entry, onClose }: { tankId: string; entry: 
 
 function ReadingForm({
   reading,
+  timeZone,
   onKeep,
   onClose,
 }: {
   reading: Reading
+  timeZone: string
   onKeep: (next: JournalRecord) => Promise<void>
   onClose: () => void
 }) {
@@ -75,7 +85,7 @@ function ReadingForm({
   const [unit, setUnit] = useState(reading.enteredUnit)
   const [moment, setMoment] = useState<Moment | null>(reading.moment)
   const [note, setNote] = useState(reading.note ?? '')
-  const [when, setWhen] = useState<When>(localOf(reading.at))
+  const [when, setWhen] = useState<When>(reading.at)
   const [error, setError] = useState<string | null>(null)
   const isColour = reading.quantity === 'indicator'
   const submit = async (): Promise<void> => {
@@ -84,8 +94,8 @@ function ReadingForm({
       : judgeReading({ quantity: reading.quantity, text, unit, kit: null })
     if ('error' in judged) return setError(judged.error)
     const { value, qualifier, basis } = judged.part
-    // The minute is what the field shows; an untouched time keeps its seconds.
-    const at = when === localOf(reading.at) ? reading.at : instantOfWhen(when)
+    const at = instantOfWhen(when)
+    if (at === null) return setError(enJournal.whenUnclear)
     try {
       await onKeep({
         ...reading,
@@ -162,7 +172,7 @@ function ReadingForm({
         onChange={(event) => setNote(event.target.value)}
         slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 4000 } }}
       />
-      <WhenField when={when} onChange={setWhen} />
+      <WhenField when={when} timeZone={timeZone} onChange={setWhen} />
       {error !== null && (
         <Box role="alert" sx={{ color: 'var(--algae)' }}>
           {error}

@@ -174,7 +174,9 @@ export function EntryList({ tankId, timeZone, find, onFind, marked }: EntryListP
           {enJournal.more}
         </Button>
       )}
-      {editing !== null && <EditDialog key={editing.record.id} tankId={tankId} entry={editing} onClose={() => setEditing(null)} />}
+      {editing !== null && (
+        <EditDialog key={editing.record.id} tankId={tankId} timeZone={timeZone} entry={editing} onClose={() => setEditing(null)} />
+      )}
     </Box>
   )
 }

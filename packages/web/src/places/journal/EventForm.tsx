@@ -6,7 +6,7 @@ import { Choice } from '../../ui/Choice.js'
 import { NumberField } from '../../ui/NumberField.js'
 import { useTexts, type Texts } from '../../ui/useTexts.js'
 import type { PlainEvent } from '../shared/logging.js'
-import { localOf, WhenField, instantOfWhen, type When } from './WhenField.js'
+import { WhenField, instantOfWhen, type When } from './WhenField.js'
 
 export type EventKind = Exclude<JournalEvent['kind'], 'glance' | 'photo'>
 export const EVENT_KINDS: readonly EventKind[] = ['dose', 'change', 'trim', 'sign', 'death', 'purchase', 'note']
@@ -122,23 +122,26 @@ interface EventFormProps {
   /** The record under change; none for a new one. */
   readonly initial?: PlainEvent
   readonly initialAt?: string
+  readonly timeZone: string
   readonly onSubmit: (event: PlainEvent, at: string) => Promise<void>
   readonly submitLabel: string
   readonly children?: ReactNode
 }
 
 /** One form for one kind of event. A draft that is refused stays as it is. */
-export function EventForm({ kind, initial, initialAt, onSubmit, submitLabel, children }: EventFormProps) {
+export function EventForm({ kind, initial, initialAt, timeZone, onSubmit, submitLabel, children }: EventFormProps) {
   const [draft, setDraft] = useState<Draft>(initial ? draftOf(initial) : EMPTY)
-  const [when, setWhen] = useState<When>(initialAt === undefined ? null : localOf(initialAt))
+  const [when, setWhen] = useState<When>(initialAt ?? null)
   const [failure, setFailure] = useState<string | null>(null)
   const set = (part: Partial<Draft>): void => setDraft({ ...draft, ...part })
   const typed = useTexts()
   const submit = async (): Promise<void> => {
     const event = eventOf(kind, draft, typed)
     if (typeof event === 'string') return setFailure(event)
+    const at = instantOfWhen(when)
+    if (at === null) return setFailure(enJournal.whenUnclear)
     try {
-      await onSubmit(event, instantOfWhen(when))
+      await onSubmit(event, at)
       setFailure(null)
       if (!initial) setDraft(EMPTY)
       if (!initial) setWhen(null)
@@ -166,7 +169,7 @@ export function EventForm({ kind, initial, initialAt, onSubmit, submitLabel, chi
         onChange={(event) => set({ note: event.target.value })}
         slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 4000 } }}
       />
-      <WhenField when={when} onChange={setWhen} />
+      <WhenField when={when} timeZone={timeZone} onChange={setWhen} />
       {failure !== null && (
         <Box role="alert" sx={{ color: 'var(--algae)' }}>
           {failure}

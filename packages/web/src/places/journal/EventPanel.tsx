@@ -6,7 +6,7 @@ import { useLog } from '../shared/logging.js'
 import { PhotoForm } from './PhotoForm.js'
 
 /** Everything that is not a reading. */
-export function EventPanel({ tankId }: { tankId: string }) {
+export function EventPanel({ tankId, timeZone }: { tankId: string; timeZone: string }) {
   const log = useLog(tankId)
   const [kind, setKind] = useState<EventKind | 'photo' | null>(null)
   return (
@@ -33,6 +33,7 @@ export function EventPanel({ tankId }: { tankId: string }) {
         <EventForm
           key={kind}
           kind={kind}
+          timeZone={timeZone}
           submitLabel={enJournal.logKind[kind] ?? enJournal.log}
           onSubmit={async (event, at) => {
             await log([event], at, enJournal.kinds[kind] ?? kind)

@@ -67,8 +67,8 @@ export function JournalPlace() {
           {enJournal.title}
         </Box>
         <GlancePanel key={`glance ${tankId}`} tankId={tankId} />
-        <ReadingPanel key={`readings ${tankId}`} tankId={tankId} />
-        <EventPanel key={`event ${tankId}`} tankId={tankId} />
+        <ReadingPanel key={`readings ${tankId}`} tankId={tankId} timeZone={timeZone} />
+        <EventPanel key={`event ${tankId}`} tankId={tankId} timeZone={timeZone} />
         <SettingHistory tankId={tankId} />
       </Box>
       <Box sx={{ px: 2, py: 1, minWidth: 0, display: 'grid', gap: 2, alignContent: 'start' }}>

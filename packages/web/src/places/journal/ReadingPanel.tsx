@@ -43,7 +43,7 @@ const textsOf = (kept: unknown): Texts | null => {
 }
 
 /** Values as fast as they can be typed: one field a quantity, one button for all of them. */
-export function ReadingPanel({ tankId }: { tankId: string }) {
+export function ReadingPanel({ tankId, timeZone }: { tankId: string; timeZone: string }) {
   const log = useLog(tankId)
   const units = useUnits()
   const kits = useQuery(allKits()).data ?? []
@@ -97,10 +97,12 @@ export function ReadingPanel({ tankId }: { tankId: string }) {
         note: null,
       })
     if (parts.length === 0) return setFailure(enJournal.nothingTyped)
+    const at = instantOfWhen(when)
+    if (at === null) return setFailure(enJournal.whenUnclear)
     try {
       await log(
         parts,
-        instantOfWhen(when),
+        at,
         parts
           .map(
             ({ quantity, enteredText }) =>
@@ -207,7 +209,7 @@ export function ReadingPanel({ tankId }: { tankId: string }) {
         onChange={(event) => setNote(event.target.value)}
         slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 4000 } }}
       />
-      <WhenField when={when} onChange={setWhen} />
+      <WhenField when={when} timeZone={timeZone} onChange={setWhen} />
       {failure !== null && (
         <Box role="alert" sx={{ color: 'var(--algae)' }}>
           {failure}

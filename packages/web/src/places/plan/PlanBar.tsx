@@ -1,8 +1,9 @@
 import { enApp, enDescribe, enPlan, enPlanSheet } from '@jovrin/contract'
-import { civilDate, isCivilDate, PLAN_SHEETS } from '@jovrin/core'
+import { civilDate, PLAN_SHEETS } from '@jovrin/core'
 import { Box, Button, MenuItem, TextField } from '@mui/material'
 import { memo } from 'react'
 import { Link, NavLink } from 'react-router'
+import { DateField } from '../../ui/dates/DateField.js'
 import { SheetDialog } from '../../ui/SheetDialog.js'
 import type { PlanKeeper } from '../shared/usePlanKeeper.js'
 
@@ -119,11 +120,12 @@ function FromDay({
         <MenuItem value="change">{enDescribe.dated}</MenuItem>
       </TextField>
       {effectiveOn !== null && (
-        <TextField
-          type="date"
+        <DateField
+          name={enDescribe.dated}
           value={effectiveOn}
-          onChange={(event) => isCivilDate(event.target.value) && onChange(event.target.value)}
-          slotProps={{ htmlInput: { min: startedOn, 'aria-label': enDescribe.dated } }}
+          min={startedOn}
+          onChange={(day) => day !== '' && onChange(day)}
+          sx={{ width: 140 }}
         />
       )}
     </>

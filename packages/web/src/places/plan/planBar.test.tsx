@@ -6,6 +6,7 @@ import { barePlan } from '../../testing/builtPlan.js'
 import { renderPage } from '../../testing/renderPage.js'
 import { Conflict, PlanBar } from './PlanBar.js'
 import type { KeeperState, PlanKeeper } from '../shared/usePlanKeeper.js'
+import { typeDate } from '../../testing/typeDate.js'
 
 configure({ defaultHidden: true }) // whether something is hidden is reckoned from styles, element by element
 afterEach(cleanup)
@@ -67,13 +68,11 @@ describe('how a plan is kept', () => {
     fireEvent.click(button(enDescribe.redo))
     expect(asked).toEqual(['redo'])
   })
-  test('an edit Correction (also for the past), or holds from a day; a day that is none is not taken', () => {
+  test('an edit Correction (also for the past), or holds from a day; a day that is none or before the start is not taken', async () => {
     const days = show({ kind: 'saved' }, { effectiveOn: '2026-11-24' })
-    const field = screen.getByLabelText(enDescribe.dated, { selector: 'input' })
-    fireEvent.change(field, { target: { value: '2026-11-20' } })
-    fireEvent.change(field, { target: { value: '' } })
+    for (const day of ['2026-11-20', '', '2026-08-31']) await typeDate(enDescribe.dated, day)
     expect(days).toEqual(['2026-11-20'])
-    expect(field.getAttribute('min')).toBe('2026-09-01')
+    expect(screen.getByText(/^No earlier than/)).toBeTruthy()
   })
   test('every sheet is a link, and the open one is marked', () => {
     show({ kind: 'saved' })

@@ -10,6 +10,7 @@ import { ProgrammeSheet } from './programme/ProgrammeSheet.js'
 import { ShoppingSheet } from './shopping/ShoppingSheet.js'
 import { VesselFields } from './vessel/VesselFields.js'
 import { VesselSheet } from './vessel/VesselSheet.js'
+import { dateField, typeDate } from '../../testing/typeDate.js'
 
 configure({ defaultHidden: true }) // whether something is hidden is reckoned from styles, element by element
 afterEach(cleanup)
@@ -211,12 +212,12 @@ describe('programme', () => {
     expect(within(soak).getByText('−28 d')).toBeTruthy()
     expect(soak.textContent).toContain('2027')
   })
-  test('another planting day moves everything, and is kept', () => {
+  test('another planting day moves everything, and is kept', async () => {
     const work = renderSheet({ ...builtPlan, startedOn: '2027-03-01' }, (desk) => <ProgrammeSheet desk={desk} />)
-    fireEvent.change(field(/^Planting day/), { target: { value: '2027-05-01' } })
-    fireEvent.blur(field(/^Planting day/))
+    await typeDate(/^Planting day/, '2027-05-01')
+    fireEvent.blur(await dateField(/^Planting day/))
     expect(work.kept.at(-1)?.startedOn).toBe('2027-05-01')
-    fireEvent.change(field(/^Planting day/), { target: { value: '' } })
+    await typeDate(/^Planting day/, '')
     expect(work.draft().startedOn).toBe('2027-05-01')
   })
   test('a long day of planting is said in hours', () => {

@@ -5,6 +5,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { changeJson } from '../../api/http.js'
 import { allKits } from '../../api/journal.queries.js'
+import { DateField } from '../../ui/dates/DateField.js'
 import { HeadRow } from '../../ui/HeadRow.js'
 import { useNotice } from '../../ui/notice.js'
 import { significant } from '../../ui/units.js'
@@ -82,7 +83,6 @@ function KitRow({ kit }: { kit: Kit }) {
       helperText={isNumber && isWrong(texts[key]) ? enNumber.none : ''}
       onChange={(event) => setTexts({ ...texts, [key]: event.target.value })}
       onBlur={() => void keep()}
-      type={key === 'expiresOn' ? 'date' : 'text'}
       slotProps={{ htmlInput: { 'aria-label': `${name}: ${head}`, ...(isNumber ? { inputMode: 'decimal' as const } : { maxLength: 60 }) } }}
       sx={{ width }}
     />
@@ -116,7 +116,16 @@ function KitRow({ kit }: { kit: Kit }) {
       </td>
       <td>{field('step', stepHead, 60, true)}</td>
       <td>{field('lowest', lowestHead, 60, true)}</td>
-      <td>{field('expiresOn', dateHead, 142)}</td>
+      <td>
+        <DateField
+          name={`${name}: ${dateHead}`}
+          value={texts.expiresOn}
+          onChange={(expiresOn) => setTexts({ ...texts, expiresOn })}
+          onCommit={() => void keep()}
+          canBeEmpty
+          sx={{ width: 142 }}
+        />
+      </td>
     </tr>
   )
 }

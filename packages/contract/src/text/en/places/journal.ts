@@ -16,6 +16,7 @@ export const enJournal = {
   anyMoment: 'some time',
   when: 'When',
   now: 'now',
+  whenUnclear: 'Finish the time, or choose now.',
   inFuture: 'This lies in the future. It is logged all the same.',
   earlier: 'Earlier …',
   note: 'Note',

@@ -19,8 +19,9 @@ import {
   UNPLACED,
   UNTUNED_LINE,
 } from '@jovrin/core'
-import { Box, MenuItem, TextField } from '@mui/material'
+import { Autocomplete, Box, MenuItem, TextField } from '@mui/material'
 import { Choice } from '../../../ui/Choice.js'
+import { DateField, TimeField } from '../../../ui/dates/DateField.js'
 import { NumberField } from '../../../ui/NumberField.js'
 import { Group, Grid } from '../../../ui/QuestionGroup.js'
 import { usePen } from '../pen.js'
@@ -41,7 +42,13 @@ export const PlanFields = () => (
   </Box>
 )
 
-const textField = (path: 'name' | 'startedOn' | 'lightWindows/*/on' | 'feeding') => ({
+const pickedField = (path: 'startedOn' | 'lightWindows/*/on') => ({
+  label: enField[path][0],
+  title: enField[path][1],
+  question: path,
+})
+
+const textField = (path: 'name' | 'timeZone' | 'feeding') => ({
   label: enField[path][0],
   title: enField[path][1],
   'data-question': path,
@@ -62,14 +69,13 @@ function VesselFields() {
           helperText={draft.name.trim() === '' ? enRefused.tooShort(enField.name[0], '1') : ''}
           slotProps={{ htmlInput: { maxLength: 80 }, inputLabel: { shrink: true } }}
         />
-        <TextField
-          {...textField('startedOn')}
-          type="date"
+        <DateField
+          {...pickedField('startedOn')}
           value={draft.startedOn}
-          onChange={(event) => set('startedOn', event.target.value)}
-          onBlur={commit}
-          slotProps={{ inputLabel: { shrink: true } }}
+          onChange={(day) => day !== '' && set('startedOn', day)}
+          onCommit={commit}
         />
+        <ZoneField />
         <PlanField path="vessel/lengthCm" />
         <PlanField path="vessel/widthCm" />
         <PlanField path="vessel/heightCm" />
@@ -79,6 +85,25 @@ function VesselFields() {
     </Group>
   )
 }
+
+/** Where the tank stands: the clock that its jobs, lamps and log go by. */
+function ZoneField() {
+  const { form, commit } = usePen()
+  return (
+    <Autocomplete
+      disableClearable
+      options={TIME_ZONES}
+      value={form.draft.timeZone}
+      onChange={(_, zone) => {
+        form.set('timeZone', zone)
+        commit()
+      }}
+      renderInput={(params) => <TextField {...params} {...textField('timeZone')} />}
+    />
+  )
+}
+/** As the platform knows them; with UTC, which it leaves out. */
+const TIME_ZONES = [...new Set([...Intl.supportedValuesOf('timeZone'), 'UTC'])]
 
 function WaterFields() {
   const { draft } = usePen().form
@@ -288,14 +313,7 @@ function WindowFields() {
   }
   return (
     <>
-      <TextField
-        {...textField('lightWindows/*/on')}
-        type="time"
-        value={window.on}
-        onChange={(event) => event.target.value !== '' && change({ on: event.target.value })}
-        onBlur={commit}
-        slotProps={{ inputLabel: { shrink: true } }}
-      />
+      <TimeField {...pickedField('lightWindows/*/on')} value={window.on} onChange={(on) => on !== '' && change({ on })} onCommit={commit} />
       <PlanField
         path="lightWindows/*/hours"
         item={window}

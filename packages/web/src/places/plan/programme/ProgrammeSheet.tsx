@@ -4,7 +4,6 @@ import {
   backwardCalendar,
   firstFillL,
   laterPlanting,
-  isCivilDate,
   layingOrder,
   LONG_DAY_H,
   monthlyCost,
@@ -13,11 +12,12 @@ import {
   waterLogistics,
   workMinutes,
 } from '@jovrin/core'
-import { Box, Button, TextField } from '@mui/material'
+import { Box, Button } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { useMemo } from 'react'
 import { Link } from 'react-router'
 import { timelineOfTank } from '../../../api/tanks.queries.js'
+import { DateField } from '../../../ui/dates/DateField.js'
 import { MarginTable } from '../../../ui/MarginTable.js'
 import { HeadRow } from '../../../ui/HeadRow.js'
 import { Group } from '../../../ui/QuestionGroup.js'
@@ -69,14 +69,12 @@ export function ProgrammeSheet({ desk }: { desk: Desk }) {
             {text.title} · {plan.name}
           </Box>
           <Box className="no-print" sx={{ display: 'flex', gap: 1, alignItems: 'end' }}>
-            <TextField
+            <DateField
               label={text.planting}
               title={text.plantingWhy}
-              type="date"
               value={form.draft.startedOn}
-              onChange={(event) => isCivilDate(event.target.value) && change((now) => ({ ...now, startedOn: event.target.value }), false)}
-              onBlur={commit}
-              slotProps={{ inputLabel: { shrink: true } }}
+              onChange={(startedOn) => startedOn !== '' && change((now) => ({ ...now, startedOn }), false)}
+              onCommit={commit}
             />
             <Button onClick={() => window.print()}>{enPlan.print}</Button>
           </Box>

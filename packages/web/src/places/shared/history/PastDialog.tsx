@@ -2,7 +2,6 @@ import { enApp, enChoice, enJournal, SettingList } from '@jovrin/contract'
 import {
   CHOICE_FIELDS,
   datePlusDays,
-  isCivilDate,
   numberField,
   usedSettings,
   valueAt,
@@ -15,6 +14,7 @@ import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { changeJson } from '../../../api/http.js'
 import { settingsOfTank, useJournalChanged } from '../../../api/journal.queries.js'
+import { DateField } from '../../../ui/dates/DateField.js'
 import { NumberField } from '../../../ui/NumberField.js'
 import { useNotice } from '../../../ui/notice.js'
 import { SheetDialog } from '../../../ui/SheetDialog.js'
@@ -94,7 +94,7 @@ function Spans({ tankId, plan, changes, path, today, onClose }: PastDialogProps 
   const [failure, setFailure] = useState<string | null>(null)
   const change = (index: number, part: Partial<Span>): void =>
     setSpans(spans.map((span, at) => (at === index ? { ...span, ...part } : span)))
-  const isOrdered = spans.every(({ until }, index) => isCivilDate(until) && until > (spans[index - 1]?.until ?? plan.startedOn))
+  const isOrdered = spans.every(({ until }, index) => until !== '' && until > (spans[index - 1]?.until ?? plan.startedOn))
   const write = (list: readonly Span[], replaces: readonly string[]): Promise<SettingChange[]> =>
     changeJson('PUT', `/api/tanks/${tankId}/settings`, SettingList, {
       body: {
@@ -139,12 +139,11 @@ function Spans({ tankId, plan, changes, path, today, onClose }: PastDialogProps 
       {spans.map((span, index) => (
         <Box key={span.id} sx={{ display: 'grid', gridTemplateColumns: 'minmax(0,1fr) 150px auto', gap: 1.5, alignItems: 'end' }}>
           <ValueField path={path} value={span.value} text={typed.of(span.id)} onChange={(value) => change(index, { value })} />
-          <TextField
-            type="date"
+          <DateField
             label={text.until}
             value={span.until}
-            onChange={(event) => change(index, { until: event.target.value })}
-            slotProps={{ inputLabel: { shrink: true }, htmlInput: { min: datePlusDays(plan.startedOn, 1) } }}
+            min={datePlusDays(plan.startedOn, 1)}
+            onChange={(until) => change(index, { until })}
           />
           <Button
             variant="text"

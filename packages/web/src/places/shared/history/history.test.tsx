@@ -7,6 +7,7 @@ import { renderPage } from '../../../testing/renderPage.js'
 import { standInServer } from '../../../testing/standInServer.js'
 import { datedFields, kindOf } from './datedFields.js'
 import { SettingHistory } from './SettingHistory.js'
+import { typeDate } from '../../../testing/typeDate.js'
 
 configure({ defaultHidden: true })
 afterEach(() => {
@@ -46,7 +47,7 @@ test('a past value is entered as “it was … until”, and sent with what it r
   fireEvent.mouseDown(screen.getByLabelText(text.which))
   fireEvent.click(await screen.findByRole('option', { name: 'Water temperature' }))
   fireEvent.change(await screen.findByLabelText(`${text.it}, °C`), { target: { value: '22,5' } })
-  fireEvent.change(screen.getByLabelText(text.until), { target: { value: '2026-10-05' } })
+  await typeDate(text.until, '2026-10-05')
   fireEvent.click(screen.getByText(text.save))
   await waitFor(() =>
     expect(puts()).toEqual([
@@ -54,10 +55,10 @@ test('a past value is entered as “it was … until”, and sent with what it r
     ]),
   )
 })
-test('days that do not follow one another are told, and nothing is sent', () => {
+test('days that do not follow one another are told, and nothing is sent', async () => {
   const puts = show([change(2, '2026-10-01', 23, 24)])
   fireEvent.click(screen.getByText(text.edit))
-  fireEvent.change(screen.getByLabelText(text.until), { target: { value: '2026-08-01' } })
+  await typeDate(text.until, '2026-08-01')
   fireEvent.click(screen.getByText(text.save))
   expect(screen.getByText(text.order)).toBeTruthy()
   expect(puts()).toEqual([])

@@ -1,0 +1,7 @@
+/** Why what stands in a field for days or times is none. */
+export const enDates = {
+  noDay: 'Not a day of the calendar yet.',
+  noTime: 'Not a time yet.',
+  early: (first: string) => `No earlier than ${first}.`,
+  late: (last: string) => `No later than ${last}.`,
+}
