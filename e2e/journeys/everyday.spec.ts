@@ -11,7 +11,12 @@ const isFocusSeen = (page: Page): Promise<{ readonly name: string; readonly isSe
       return (outlineStyle !== 'none' && parseFloat(outlineWidth) > 0) || boxShadow !== 'none'
     }
     // A field's ring lies around its box; a slider's and a checkbox's around what stands for them.
-    const stands = [element, element.parentElement, element.closest('.MuiInputBase-root, .MuiPickersInputBase-root'), element.closest('.MuiButtonBase-root')]
+    const stands = [
+      element,
+      element.parentElement,
+      element.closest('.MuiInputBase-root, .MuiPickersInputBase-root'),
+      element.closest('.MuiButtonBase-root'),
+    ]
     return {
       name: `${element.tagName} ${element.getAttribute('aria-label') ?? element.textContent.slice(0, 40)}`,
       isSeen: stands.some((one) => one !== null && rings(one)),

@@ -1,7 +1,7 @@
 import { existsSync, mkdirSync, readdirSync, rmSync, writeFileSync } from 'node:fs'
 import { join, resolve } from 'node:path'
 import { civilDate, datedPlans, datePlusDays, daysBetween, uuidV7, withValue, type Plan, type Reading, programmed } from '@jovrin/core'
-import { enStart, JobRecordSchema, JournalRecordSchema } from '@jovrin/contract'
+import { startWords, JobRecordSchema, JournalRecordSchema } from '@jovrin/contract'
 import type { Knex } from 'knex'
 import { clockFrom } from '../../packages/server/src/clock.js'
 import { openDatabase } from '../../packages/server/src/db/connection.js'
@@ -20,7 +20,7 @@ const MARK = 'jovrin-demo-folder'
 
 function freshFolder(folder: string): void {
   if (existsSync(folder) && readdirSync(folder).length > 0) {
-    if (!existsSync(join(folder, MARK))) throw new Error(enStart.notDemoFolder(folder))
+    if (!existsSync(join(folder, MARK))) throw new Error(startWords.notDemoFolder(folder))
     rmSync(folder, { recursive: true })
   }
   mkdirSync(folder, { recursive: true })

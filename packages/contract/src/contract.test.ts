@@ -18,21 +18,21 @@ import { describe, expect, test } from 'vitest'
 import { ZodError } from 'zod'
 import * as contract from './index.js'
 import {
-  enIndicatorColour,
-  enJobTitle,
-  enProgramme,
-  enReadingQuantity,
-  enRecordKind,
-  enRefused,
-  enSalt,
-  enSign,
-  enWorkings,
-  enWorkingTitle,
+  indicatorColourWords,
+  jobTitleWords,
+  programmeWords,
+  readingQuantityWords,
+  recordKindWords,
+  refusedWords,
+  saltWords,
+  signWords,
+  workingsWords,
+  workingTitleWords,
   inputsSchema,
   JournalRecordSchema,
   PlanSchema,
   sentenceOf,
-  enJobTask,
+  jobTaskWords,
   inUnits,
   say,
   type Reader,
@@ -85,15 +85,15 @@ describe('a plan', () => {
   })
   test('rules between fields have sentences of their own', () => {
     for (const rule of ['date_range', 'time_zone', 'duplicate_id', 'freeboard_deep', 'ramp_long'] as const)
-      expect(enRefused.rules[rule]).toMatch(/\.$/)
-    expect(refusal({ ...plan, vessel: { ...plan.vessel, heightCm: 20, freeboardCm: 19 } }).detail).toBe(enRefused.rules.freeboard_deep)
+      expect(refusedWords.rules[rule]).toMatch(/\.$/)
+    expect(refusal({ ...plan, vessel: { ...plan.vessel, heightCm: 20, freeboardCm: 19 } }).detail).toBe(refusedWords.rules.freeboard_deep)
   })
 })
 
 describe('workings', () => {
   test('every id has a title, every schema refuses an unknown field and a NaN', () => {
     for (const working of WORKINGS) {
-      expect(enWorkingTitle[working.id], working.id).toBeTruthy()
+      expect(workingTitleWords[working.id], working.id).toBeTruthy()
       const schema = inputsSchema(working)
       expect(() => schema.parse({ nothing: 1 })).toThrow(ZodError)
       const first = working.fields.find((field) => field.kind === 'number')
@@ -105,25 +105,25 @@ describe('workings', () => {
 describe('texts of records', () => {
   test('every job has a title and says what to do with whatever values it has', () => {
     for (const kind of JOB_KINDS) {
-      expect(enJobTitle[kind]).toMatch(/^[A-Z]/)
+      expect(jobTitleWords[kind]).toMatch(/^[A-Z]/)
     }
     const metric: Reader = { units: METRIC_UNITS, locale: 'en-GB' }
     const gallons: Reader = { units: { ...METRIC_UNITS, volume: 'US gal', portion: 'oz' }, locale: 'en-US' }
     const change = quantities({ water: 'volume', share: 'fraction' }, { water: 88.44, share: 0.5 })
-    expect(say(enJobTask, 'change', change, metric)).toBe('88.4 L (50 %)')
-    expect(say(enJobTask, 'change', change, gallons)).toBe('23.4 US gal (50 %)')
+    expect(say(jobTaskWords, 'change', change, metric)).toBe('88.4 L (50 %)')
+    expect(say(jobTaskWords, 'change', change, gallons)).toBe('23.4 US gal (50 %)')
     const dose = quantities(
       { 'potassium-nitrate': 'salt', 'monopotassium-phosphate': 'salt' },
       { 'potassium-nitrate': 0.9531, 'monopotassium-phosphate': 0.12 },
     )
-    expect(say(enJobTask, 'dose', dose, metric)).toBe('potassium nitrate 0.95 g · monopotassium phosphate 0.12 g')
+    expect(say(jobTaskWords, 'dose', dose, metric)).toBe('potassium nitrate 0.95 g · monopotassium phosphate 0.12 g')
   })
   test('every quantity, kind, sign, salt and fault of a row has its words', () => {
-    for (const quantity of READING_QUANTITIES) expect(enReadingQuantity[quantity]).toBeTruthy()
-    for (const kind of RECORD_KINDS) expect(enRecordKind[kind]).toBeTruthy()
-    for (const sign of SIGNS) expect(enSign[sign]).toBeTruthy()
-    for (const salt of SALT_IDS) expect(enSalt[salt], salt).toBeTruthy()
-    for (const colour of INDICATOR_COLOURS) expect(enIndicatorColour[colour]).toBeTruthy()
+    for (const quantity of READING_QUANTITIES) expect(readingQuantityWords[quantity]).toBeTruthy()
+    for (const kind of RECORD_KINDS) expect(recordKindWords[kind]).toBeTruthy()
+    for (const sign of SIGNS) expect(signWords[sign]).toBeTruthy()
+    for (const salt of SALT_IDS) expect(saltWords[salt], salt).toBeTruthy()
+    for (const colour of INDICATOR_COLOURS) expect(indicatorColourWords[colour]).toBeTruthy()
   })
   test('every input of a working has a name, and every step of the first weeks its words', () => {
     const steps = GROUND_KINDS.flatMap((ground) =>
@@ -157,12 +157,12 @@ describe('texts of records', () => {
         ]),
       ),
     )
-    expect([...new Set(steps.map(({ code }) => code))].filter((code) => !(code in enProgramme))).toEqual([])
+    expect([...new Set(steps.map(({ code }) => code))].filter((code) => !(code in programmeWords))).toEqual([])
     expect(steps.length).toBeGreaterThan(60)
     const names = WORKINGS.flatMap(({ fields }) =>
       fields.flatMap((field) => (field.kind === 'rows' ? [field, ...field.fields] : [field])),
     ).map(({ name }) => name)
-    expect([...new Set(names)].filter((name) => !(name in enWorkings.field))).toEqual([])
+    expect([...new Set(names)].filter((name) => !(name in workingsWords.field))).toEqual([])
   })
 })
 
@@ -195,7 +195,7 @@ describe('measures within texts', () => {
       if (typeof value === 'string' && /\d ?(cm|mm|°C|kg)\b/.test(value.replace(/\{[^}]*\}/g, ''))) found.push(`${at}: ${value}`)
       else if (typeof value === 'object' && value !== null) for (const [key, part] of Object.entries(value)) look(part, `${at}.${key}`)
     }
-    const texts = Object.entries(contract).filter(([name]) => name.startsWith('en') && name !== 'enSampleProduct')
+    const texts = Object.entries(contract).filter(([name]) => name.startsWith('en') && name !== 'sampleProductWords')
     expect(texts.length).toBeGreaterThan(60)
     for (const [name, value] of texts) look(value, name)
     expect(found).toEqual([])

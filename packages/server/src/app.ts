@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { enRefusal, openApi } from '@jovrin/contract'
+import { refusalWords, openApi } from '@jovrin/contract'
 import express, { type Express } from 'express'
 import type { Knex } from 'knex'
 import type { Logger } from 'pino'
@@ -130,7 +130,7 @@ export function app({
   )
   api.use((req, _res, next) => {
     const hasBody = req.headers['content-length'] !== undefined && req.headers['content-length'] !== '0'
-    if (hasBody && !req.is(['application/json', 'application/*+json'])) throw new Refusal(415, 'wrong_kind', enRefusal.wrongMedia)
+    if (hasBody && !req.is(['application/json', 'application/*+json'])) throw new Refusal(415, 'wrong_kind', refusalWords.wrongMedia)
     next()
   })
   api.use(express.json({ limit: BODY_LIMIT, strict: true }), onlyWellFormed)
@@ -153,7 +153,7 @@ export function app({
     schemaRoutes(),
   )
   api.use(() => {
-    throw new Refusal(404, 'no_such_route', enRefusal.noSuchRoute)
+    throw new Refusal(404, 'no_such_route', refusalWords.noSuchRoute)
   })
   server.use('/api', api)
 
@@ -174,6 +174,6 @@ function servePages(server: Express, folder: string): void {
       .send(page.replaceAll('__NONCE__', nonceOf(res)))
   })
   server.use(() => {
-    throw new Refusal(404, 'no_such_route', enRefusal.noSuchRoute)
+    throw new Refusal(404, 'no_such_route', refusalWords.noSuchRoute)
   })
 }

@@ -1,7 +1,7 @@
 import { accessSync, constants, existsSync, mkdirSync, readdirSync, renameSync, rmSync } from 'node:fs'
 import { homedir, platform } from 'node:os'
 import { join, resolve } from 'node:path'
-import { enStart } from '@jovrin/contract'
+import { startWords } from '@jovrin/contract'
 import { isAlive } from './processes.js'
 import { StartError } from './startError.js'
 
@@ -54,6 +54,6 @@ export function readyDataFolder(given: string | undefined, env: NodeJS.ProcessEn
     accessSync(folder, constants.W_OK | constants.X_OK)
     return folder
   } catch (error) {
-    throw new StartError(enStart.folderNotWritable(folder), error)
+    throw new StartError(startWords.folderNotWritable(folder), error)
   }
 }

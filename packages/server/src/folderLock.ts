@@ -1,7 +1,7 @@
 import { readFileSync, writeFileSync } from 'node:fs'
 import { createRequire } from 'node:module'
 import { join } from 'node:path'
-import { enStart } from '@jovrin/contract'
+import { startWords } from '@jovrin/contract'
 import { StartError } from './startError.js'
 
 const require = createRequire(import.meta.url)
@@ -23,8 +23,8 @@ export function lockFolder(folder: string): () => void {
   } catch (error) {
     lock.close()
     const { code } = error as { code?: unknown }
-    if (code === 'SQLITE_BUSY') throw new StartError(enStart.folderInUse(folder, holderOf(folder)))
-    throw new StartError(enStart.folderNotWritable(folder), error)
+    if (code === 'SQLITE_BUSY') throw new StartError(startWords.folderInUse(folder, holderOf(folder)))
+    throw new StartError(startWords.folderNotWritable(folder), error)
   }
   writeFileSync(join(folder, HOLDER_NAME), String(process.pid))
   let isHeld = true

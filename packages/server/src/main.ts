@@ -2,7 +2,7 @@ import { existsSync } from 'node:fs'
 import { createServer, type RequestListener, type Server } from 'node:http'
 import { fileURLToPath } from 'node:url'
 import { parseArgs } from 'node:util'
-import { enRefusal, enStart } from '@jovrin/contract'
+import { refusalWords, startWords } from '@jovrin/contract'
 import type { Express } from 'express'
 import { pino } from 'pino'
 import { lanAddresses, lanNames } from './access/localNames.js'
@@ -34,7 +34,7 @@ async function start(): Promise<void> {
   const clock = clockFrom(process.env['JOVRIN_NOW'])
   const dataFolder = readyDataFolder(process.env['JOVRIN_DATA'], process.env)
   const webFolder = fileURLToPath(new URL('../../web/dist', import.meta.url))
-  if (!existsSync(webFolder)) throw new StartError(enStart.noBuild)
+  if (!existsSync(webFolder)) throw new StartError(startWords.noBuild)
   const access = values.lan === true ? accessOf(dataFolder, process.env['JOVRIN_PASSPHRASE']) : null
   let unlock = lockFolder(dataFolder)
   process.once('exit', () => unlock())
@@ -61,7 +61,7 @@ async function start(): Promise<void> {
   let isSwapping = false
   /** Everything is checked beside the data before the data itself is touched; then the folders change places while nobody is served. */
   const restore: Restore = async (zipPath, work) => {
-    if (isSwapping) throw new Refusal(503, 'restoring', enRefusal.restoring)
+    if (isSwapping) throw new Refusal(503, 'restoring', refusalWords.restoring)
     isSwapping = true
     try {
       const counts = await prepareApart(workers.processes, { zipPath, dataFolder }, work)
@@ -104,7 +104,7 @@ async function start(): Promise<void> {
   }
   const fall = (error: unknown): void => {
     log.fatal({ err: error }, 'fault')
-    console.error(enStart.fault)
+    console.error(startWords.fault)
     process.exitCode = FAULT_CODE
     stop()
   }
@@ -112,10 +112,10 @@ async function start(): Promise<void> {
   process.once('unhandledRejection', fall)
   process.once('SIGTERM', stop)
   process.once('SIGINT', stop)
-  console.log(enStart.ready(`http://127.0.0.1:${at}/`))
+  console.log(startWords.ready(`http://127.0.0.1:${at}/`))
   if (access !== null)
     console.log(
-      enStart.readyLan(
+      startWords.readyLan(
         lanAddresses()
           .map((address) => `http://${address}:${at}/`)
           .join(' '),
@@ -127,23 +127,29 @@ async function start(): Promise<void> {
 const busy: RequestListener = (req, res) => {
   if (req.method === 'GET' && req.url?.startsWith('/api/works/') === true)
     return void res.writeHead(200, { 'Content-Type': 'application/json' }).end(JSON.stringify(NOTHING_TOLD))
-  res
-    .writeHead(503, { 'Content-Type': 'application/problem+json', 'Retry-After': '2' })
-    .end(JSON.stringify({ type: 'about:blank', title: enRefusal.title[503], status: 503, code: 'restoring', detail: enRefusal.restoring }))
+  res.writeHead(503, { 'Content-Type': 'application/problem+json', 'Retry-After': '2' }).end(
+    JSON.stringify({
+      type: 'about:blank',
+      title: refusalWords.title[503],
+      status: 503,
+      code: 'restoring',
+      detail: refusalWords.restoring,
+    }),
+  )
 }
 
 function given(): { port?: string | undefined; lan?: boolean | undefined } {
   try {
     return parseArgs({ options: { port: { type: 'string' }, lan: { type: 'boolean' } } }).values
   } catch (error) {
-    throw new StartError(enStart.badArguments(error instanceof Error ? error.message : ''), error)
+    throw new StartError(startWords.badArguments(error instanceof Error ? error.message : ''), error)
   }
 }
 
 function portOf(text: string | undefined): number {
   if (text === undefined || text === '') return DEFAULT_PORT
   const port = Number(text)
-  if (!/^\d{1,5}$/.test(text) || port > 65_535) throw new StartError(enStart.badPort(text))
+  if (!/^\d{1,5}$/.test(text) || port > 65_535) throw new StartError(startWords.badPort(text))
   return port
 }
 
@@ -151,8 +157,8 @@ function portOf(text: string | undefined): number {
 function listen(server: Server, port: number, address: string): Promise<number> {
   return new Promise((resolve, reject) => {
     server.once('error', (error: NodeJS.ErrnoException) => {
-      if (error.code === 'EADDRINUSE') reject(new StartError(enStart.portInUse(port), error))
-      else if (error.code === 'EACCES') reject(new StartError(enStart.portRefused(port), error))
+      if (error.code === 'EADDRINUSE') reject(new StartError(startWords.portInUse(port), error))
+      else if (error.code === 'EACCES') reject(new StartError(startWords.portRefused(port), error))
       else reject(error)
     })
     server.listen(port, address, () => {

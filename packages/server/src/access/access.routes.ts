@@ -1,4 +1,4 @@
-import { enRefusal, SessionReport, SignIn } from '@jovrin/contract'
+import { refusalWords, SessionReport, SignIn } from '@jovrin/contract'
 import { Router, type Request, type RequestHandler, type Response } from 'express'
 import { rateLimit } from 'express-rate-limit'
 import type { Clock } from '../clock.js'
@@ -39,12 +39,12 @@ export const onlySignedIn =
       isEqual(key, access.calendarKey)
     )
       return next()
-    throw new Refusal(401, 'sign_in', enRefusal.signIn)
+    throw new Refusal(401, 'sign_in', refusalWords.signIn)
   }
 
 export const accessRoutes = (access: Access | null, clock: Clock): Router => {
   const refuse = (): never => {
-    throw new Refusal(429, 'too_many_guesses', enRefusal.tooManyGuesses)
+    throw new Refusal(429, 'too_many_guesses', refusalWords.tooManyGuesses)
   }
   // The address is the socket's, which cannot be claimed.
   const throttled = rateLimit({ windowMs: MINUTE_MS, limit: GUESSES, skipSuccessfulRequests: true, handler: refuse, legacyHeaders: false })
@@ -64,7 +64,8 @@ export const accessRoutes = (access: Access | null, clock: Clock): Router => {
     })
     .post('/session', throttled, async (req, res) => {
       const { passphrase } = SignIn.parse(req.body)
-      if (access === null || !(await access.isPassphrase(passphrase))) throw new Refusal(403, 'wrong_passphrase', enRefusal.wrongPassphrase)
+      if (access === null || !(await access.isPassphrase(passphrase)))
+        throw new Refusal(403, 'wrong_passphrase', refusalWords.wrongPassphrase)
       setCookie(res, access.open(clock().getTime()), MONTH_MS)
       res.status(204).end()
     })

@@ -1,7 +1,7 @@
 import { createHmac, randomBytes, scrypt, scryptSync, timingSafeEqual } from 'node:crypto'
 import { existsSync, readFileSync, renameSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { enStart } from '@jovrin/contract'
+import { startWords } from '@jovrin/contract'
 import { z } from 'zod'
 import { StartError } from '../startError.js'
 import { endAllSessions, sessionsIn, type Sessions } from './sessions.js'
@@ -31,16 +31,16 @@ export function accessOf(folder: string, given: string | undefined): Access {
   const file = join(folder, 'access.json')
   let stored = storedIn(file)
   if (given !== undefined && given !== '') {
-    if (given.trim() === '') throw new StartError(enStart.blankPassphrase)
+    if (given.trim() === '') throw new StartError(startWords.blankPassphrase)
     if (stored === null || !matchesNow(stored, given)) {
-      if (normal(given).trim().length < PASSPHRASE_LEAST) throw new StartError(enStart.shortPassphrase(String(PASSPHRASE_LEAST)))
+      if (normal(given).trim().length < PASSPHRASE_LEAST) throw new StartError(startWords.shortPassphrase(String(PASSPHRASE_LEAST)))
       stored = made(given)
       endAllSessions(folder)
       writeFileSync(`${file}.part`, JSON.stringify(stored), { mode: 0o600 })
       renameSync(`${file}.part`, file)
     }
   }
-  if (stored === null) throw new StartError(enStart.needsPassphrase)
+  if (stored === null) throw new StartError(startWords.needsPassphrase)
   const known = stored
   // One guess at a time: a crowd of them costs memory and cores that the tanks' keeper needs.
   let turn: Promise<unknown> = Promise.resolve()
@@ -60,7 +60,7 @@ function storedIn(file: string): StoredAccess | null {
   try {
     return StoredAccess.parse(JSON.parse(readFileSync(file, 'utf8')))
   } catch (error) {
-    throw new StartError(enStart.badAccess(file), error)
+    throw new StartError(startWords.badAccess(file), error)
   }
 }
 

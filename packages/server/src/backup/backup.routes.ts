@@ -4,7 +4,7 @@ import { mkdir, rm } from 'node:fs/promises'
 import { join } from 'node:path'
 import { Readable } from 'node:stream'
 import { pipeline } from 'node:stream/promises'
-import { BACKUP_MOST_BYTES, enRefusal, RestoreQuery, type RestoreReport } from '@jovrin/contract'
+import { BACKUP_MOST_BYTES, refusalWords, RestoreQuery, type RestoreReport } from '@jovrin/contract'
 import { Router, type Request } from 'express'
 import { INBOX_NAME } from '../dataFolder.js'
 import { Refusal } from '../http/refusal.js'
@@ -27,7 +27,7 @@ export const backupRoutes = (backups: BackupService, dataFolder: string, restore
       )
     })
     .post('/restore', async (req, res) => {
-      if (!req.is(['application/zip', 'application/octet-stream'])) throw new Refusal(415, 'wrong_kind', enRefusal.wantsZip)
+      if (!req.is(['application/zip', 'application/octet-stream'])) throw new Refusal(415, 'wrong_kind', refusalWords.wantsZip)
       const { work: name } = RestoreQuery.parse(req.query)
       const inbox = join(dataFolder, INBOX_NAME)
       await mkdir(inbox, { recursive: true, mode: 0o700 })
@@ -44,7 +44,7 @@ async function* limited(req: Request): AsyncGenerator<Buffer> {
   let bytes = 0
   for await (const chunk of req as AsyncIterable<Buffer>) {
     bytes += chunk.length
-    if (bytes > BACKUP_MOST_BYTES) throw new Refusal(413, 'too_large', enRefusal.tooBig)
+    if (bytes > BACKUP_MOST_BYTES) throw new Refusal(413, 'too_large', refusalWords.tooBig)
     yield chunk
   }
 }

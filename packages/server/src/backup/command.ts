@@ -2,7 +2,7 @@ import { createWriteStream, existsSync, statSync } from 'node:fs'
 import { rm } from 'node:fs/promises'
 import { resolve } from 'node:path'
 import { pipeline } from 'node:stream/promises'
-import { enStart } from '@jovrin/contract'
+import { startWords } from '@jovrin/contract'
 import { readyDataFolder, restoredFolder, sweepLeftovers } from '../dataFolder.js'
 import { openDatabase } from '../db/connection.js'
 import { Refusal } from '../http/refusal.js'
@@ -18,7 +18,7 @@ async function run([act, file, ...more]: readonly string[]): Promise<void> {
   const now = new Date()
   if (act === 'backup') {
     const path = resolve(file ?? backupName(now))
-    if (existsSync(path)) throw new StartError(enStart.fileExists(path))
+    if (existsSync(path)) throw new StartError(startWords.fileExists(path))
     const db = await openDatabase(folder)
     let files = 0
     const bytes = backupBytes({
@@ -30,7 +30,7 @@ async function run([act, file, ...more]: readonly string[]): Promise<void> {
     const out = createWriteStream(path, { flags: 'wx', mode: 0o600 })
     try {
       await pipeline(bytes, out)
-      console.log(enStart.backupDone(path, String(statSync(path).size), String(files)))
+      console.log(startWords.backupDone(path, String(statSync(path).size), String(files)))
     } catch (error) {
       await rm(path, { force: true }) // half a backup is none
       throw error
@@ -39,8 +39,8 @@ async function run([act, file, ...more]: readonly string[]): Promise<void> {
     }
     return
   }
-  if (act !== 'restore' || file === undefined) throw new StartError(enStart.restoreUsage)
-  if (!existsSync(file)) throw new StartError(enStart.noSuchFile(resolve(file)))
+  if (act !== 'restore' || file === undefined) throw new StartError(startWords.restoreUsage)
+  if (!existsSync(file)) throw new StartError(startWords.noSuchFile(resolve(file)))
   const unlock = lockFolder(folder)
   try {
     sweepLeftovers(folder)
@@ -48,7 +48,7 @@ async function run([act, file, ...more]: readonly string[]): Promise<void> {
     const unlockFresh = lockFolder(restoredFolder(folder))
     const old = swapFolders(folder, now)
     unlockFresh()
-    console.log(enStart.restoreDone(String(report.tanks), String(report.records), old))
+    console.log(startWords.restoreDone(String(report.tanks), String(report.records), old))
   } finally {
     unlock()
   }

@@ -1,6 +1,6 @@
 import { copyFileSync, existsSync, mkdirSync, readdirSync, renameSync, rmSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { enRefusal, type RestoreReport } from '@jovrin/contract'
+import { refusalWords, type RestoreReport } from '@jovrin/contract'
 import { openDatabase } from '../db/connection.js'
 import { spoiledTables } from '../db/soundness.js'
 import { INBOX_NAME, OUTBOX_NAME, restoredFolder, RESTORED_MARK, STAYS } from '../dataFolder.js'
@@ -38,15 +38,15 @@ const broken = (sentence: string): Refusal => new Refusal(422, 'broken_backup', 
 
 async function checkDatabase(folder: string, evenDamaged: boolean): Promise<{ tanks: number; records: number }> {
   const db = await openDatabase(folder).catch((error: unknown) => {
-    throw error instanceof StartError ? broken(enRefusal.backupDatabase(error.what)) : error
+    throw error instanceof StartError ? broken(refusalWords.backupDatabase(error.what)) : error
   })
   try {
     const spoiled = await spoiledTables(db, 'integrity_check')
     const dangling = await db.raw<{ table: string }[]>('PRAGMA foreign_key_check')
     if (spoiled.length > 0 || dangling.length > 0)
-      throw broken(enRefusal.backupDamaged([...new Set([...spoiled, ...dangling.map(({ table }) => table)])].join(', ')))
+      throw broken(refusalWords.backupDamaged([...new Set([...spoiled, ...dangling.map(({ table }) => table)])].join(', ')))
     if (!evenDamaged)
-      for await (const { what, id, detail } of findUnreadable(db)) throw broken(enRefusal.backupContents(`${what} ${id}`, detail))
+      for await (const { what, id, detail } of findUnreadable(db)) throw broken(refusalWords.backupContents(`${what} ${id}`, detail))
     const count = async (table: string): Promise<number> => Number((await db(table).count({ n: '*' }))[0]?.['n'] ?? 0)
     return { tanks: await count('tank'), records: (await count('reading')) + (await count('event')) }
   } finally {
@@ -64,7 +64,7 @@ export function swapFolders(dataFolder: string, now: Date): string {
     renameSync(dataFolder, old)
   } catch (error) {
     rmSync(fresh, { recursive: true, force: true })
-    throw new Refusal(507, 'no_swap', enRefusal.noSwap(error instanceof Error ? error.message : ''))
+    throw new Refusal(507, 'no_swap', refusalWords.noSwap(error instanceof Error ? error.message : ''))
   }
   try {
     renameSync(fresh, dataFolder)

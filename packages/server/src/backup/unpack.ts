@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto'
 import { createReadStream, mkdirSync, statSync } from 'node:fs'
 import { open, type FileHandle } from 'node:fs/promises'
 import { dirname, join } from 'node:path'
-import { BackupManifest, cutText, enRefusal } from '@jovrin/contract'
+import { BackupManifest, cutText, refusalWords } from '@jovrin/contract'
 import { Unzip, UnzipInflate, UnzipPassThrough, type UnzipFile } from 'fflate'
 import { DATABASE_NAME } from '../db/connection.js'
 import { migrationNames } from '../db/migrations/list.js'
@@ -61,9 +61,9 @@ export async function unpack(zipPath: string, folder: string, { limits = LIMITS,
   }
 
   const receive = (file: UnzipFile): void => {
-    if (!ALLOWED.test(file.name)) return fail(refuse(enRefusal.backupForeignFile(cutText(file.name, TOLD_NAME))))
-    if (found.has(file.name)) return fail(refuse(enRefusal.backupTwice(file.name)))
-    if (found.size >= limits.files) return fail(refuse(enRefusal.backupTooLarge))
+    if (!ALLOWED.test(file.name)) return fail(refuse(refusalWords.backupForeignFile(cutText(file.name, TOLD_NAME))))
+    if (found.has(file.name)) return fail(refuse(refusalWords.backupTwice(file.name)))
+    if (found.size >= limits.files) return fail(refuse(refusalWords.backupTooLarge))
     const entry = { sha256: '', bytes: 0 }
     found.set(file.name, entry)
     const hash = createHash('sha256')
@@ -78,7 +78,7 @@ export async function unpack(zipPath: string, folder: string, { limits = LIMITS,
         (unpacked > RATIO_FROM_BYTES && unpacked > packed * limits.ratio) ||
         (isManifest && entry.bytes > MANIFEST_MOST_BYTES)
       )
-        return fail(refuse(enRefusal.backupTooLarge))
+        return fail(refuse(refusalWords.backupTooLarge))
       const bytes = Buffer.from(chunk)
       work = work.then(async () => {
         if (failure !== null) return
@@ -121,7 +121,7 @@ export async function unpack(zipPath: string, folder: string, { limits = LIMITS,
     await settle()
   } catch (error) {
     if (error instanceof Refusal || isSystem(error)) throw error
-    throw refuse(enRefusal.backupBroken)
+    throw refuse(refusalWords.backupBroken)
   } finally {
     for (const handle of opened) await handle.close().catch(() => undefined)
   }
@@ -131,24 +131,24 @@ export async function unpack(zipPath: string, folder: string, { limits = LIMITS,
 type Found = Map<string, { sha256: string; bytes: number }>
 
 function checked(found: Found, manifestBytes: Buffer): BackupManifest {
-  if (!found.has(MANIFEST_NAME) || !found.has(DATABASE_NAME)) throw refuse(enRefusal.backupBroken)
+  if (!found.has(MANIFEST_NAME) || !found.has(DATABASE_NAME)) throw refuse(refusalWords.backupBroken)
   let json: unknown
   try {
     json = JSON.parse(manifestBytes.toString('utf8'))
   } catch {
-    throw refuse(enRefusal.backupBroken)
+    throw refuse(refusalWords.backupBroken)
   }
   const version = (json as { formatVersion?: unknown } | null)?.formatVersion
-  if (typeof version === 'number' && version > 1) throw refuse(enRefusal.newerBackup)
+  if (typeof version === 'number' && version > 1) throw refuse(refusalWords.newerBackup)
   const manifest = BackupManifest.safeParse(json).data
-  if (manifest === undefined) throw refuse(enRefusal.backupBroken)
-  if (manifest.migrations.some((name) => !migrationNames.includes(name))) throw refuse(enRefusal.newerBackup)
+  if (manifest === undefined) throw refuse(refusalWords.backupBroken)
+  if (manifest.migrations.some((name) => !migrationNames.includes(name))) throw refuse(refusalWords.newerBackup)
   const names = [...found.keys()].filter((name) => name !== MANIFEST_NAME)
   for (const name of new Set([...names, ...Object.keys(manifest.files)])) {
     const promised = Object.hasOwn(manifest.files, name) ? manifest.files[name] : undefined
     const came = found.get(name)
     if (promised === undefined || came === undefined || promised.sha256 !== came.sha256 || promised.bytes !== came.bytes)
-      throw refuse(enRefusal.backupDiffers(cutText(name, TOLD_NAME)))
+      throw refuse(refusalWords.backupDiffers(cutText(name, TOLD_NAME)))
   }
   return manifest
 }

@@ -1,5 +1,5 @@
 import { datePlusDays, instantOf, type ListedJob, METRIC_UNITS } from '@jovrin/core'
-import { enCalendarFile, enJobOrder, enJobTask, enJobTitle, inUnits, type Reader, say } from '@jovrin/contract'
+import { calendarFileWords, jobOrderWords, jobTaskWords, jobTitleWords, inUnits, type Reader, say } from '@jovrin/contract'
 import ical, { ICalAlarmType, ICalEventStatus } from 'ical-generator'
 
 export interface CalendarTank {
@@ -20,7 +20,7 @@ const FILE_READER: Reader = { units: METRIC_UNITS, locale: 'en' }
 /** One event a tank and day with all that a person has to do then; timers have none. */
 export function icalendar(tanks: readonly CalendarTank[], writtenAt: Date): string {
   const calendar = ical({
-    name: tanks.length === 1 ? enCalendarFile.fileName(oneLine(tanks[0]?.name ?? '')) : enCalendarFile.fileNameAll,
+    name: tanks.length === 1 ? calendarFileWords.fileName(oneLine(tanks[0]?.name ?? '')) : calendarFileWords.fileNameAll,
     prodId: { company: 'Jovrin', product: 'Jovrin', language: 'EN' },
   })
   for (const { tankId, name: givenName, timeZone, jobs } of tanks) {
@@ -38,12 +38,12 @@ export function icalendar(tanks: readonly CalendarTank[], writtenAt: Date): stri
         stamp: writtenAt,
         start,
         end: new Date(start.getTime() + Math.ceil(minutes / 5) * 5 * 60_000),
-        summary: `${name}: ${work.map(({ kind }) => enJobTitle[kind]).join(', ')}`,
+        summary: `${name}: ${work.map(({ kind }) => jobTitleWords[kind]).join(', ')}`,
         description: work
           .map((job) =>
             [
-              [enJobTitle[job.kind], say(enJobTask, job.kind, job.values, FILE_READER)].filter((part) => part !== '').join(': '),
-              inUnits(enJobOrder[job.kind] ?? '', FILE_READER),
+              [jobTitleWords[job.kind], say(jobTaskWords, job.kind, job.values, FILE_READER)].filter((part) => part !== '').join(': '),
+              inUnits(jobOrderWords[job.kind] ?? '', FILE_READER),
             ]
               .filter((part) => part !== '')
               .join('. '),

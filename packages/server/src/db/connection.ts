@@ -1,7 +1,7 @@
 import { existsSync, renameSync, rmSync, statSync } from 'node:fs'
 import { join } from 'node:path'
 import knexPackage, { type Knex } from 'knex'
-import { enStart } from '@jovrin/contract'
+import { startWords } from '@jovrin/contract'
 import { StartError } from '../startError.js'
 import { LibsqlDialect } from './libsqlDialect.js'
 import { MigrationList, migrationNames } from './migrations/list.js'
@@ -54,7 +54,7 @@ export async function openDatabase(folder: string, { isChecked = false }: { read
   if (isNew) await makeDatabase(filename)
   const isSound = isNew || isChecked
   if (sizeOf(filename) < LEAST_BYTES && sizeOf(`${filename}-wal`) === 0)
-    throw new StartError(enStart.emptyDatabase(filename), undefined, enStart.empty)
+    throw new StartError(startWords.emptyDatabase(filename), undefined, startWords.empty)
   const db = connect(filename)
   try {
     if (!isSound) await requireSound(db, filename)
@@ -64,7 +64,7 @@ export async function openDatabase(folder: string, { isChecked = false }: { read
   } catch (error) {
     await db.destroy()
     if (error instanceof StartError) throw error
-    throw new StartError(enStart.badDatabase(filename), error, enStart.unreadable)
+    throw new StartError(startWords.badDatabase(filename), error, startWords.unreadable)
   }
 }
 
@@ -86,15 +86,15 @@ export async function makeDatabase(filename: string): Promise<void> {
 async function requireSound(db: Knex, filename: string): Promise<void> {
   const spoiled = await spoiledTables(db, 'quick_check')
   if (spoiled.length > 0)
-    throw new StartError(enStart.damagedDatabase(filename, spoiled.join(', ')), undefined, enStart.damaged(spoiled.join(', ')))
-  if (!(await db.schema.hasTable('knex_migrations'))) throw otherDatabase(filename, [enStart.noTable('knex_migrations')])
+    throw new StartError(startWords.damagedDatabase(filename, spoiled.join(', ')), undefined, startWords.damaged(spoiled.join(', ')))
+  if (!(await db.schema.hasTable('knex_migrations'))) throw otherDatabase(filename, [startWords.noTable('knex_migrations')])
   const applied = await db<{ name: string }>('knex_migrations').select('name')
   const unknown = applied.find(({ name }) => !migrationNames.includes(name))
-  if (unknown) throw new StartError(enStart.newerDatabase(unknown.name))
+  if (unknown) throw new StartError(startWords.newerDatabase(unknown.name))
 }
 
 const otherDatabase = (filename: string, faults: readonly string[]): StartError =>
-  new StartError(enStart.otherDatabase(filename, faults.join(', ')), undefined, faults.join(', '))
+  new StartError(startWords.otherDatabase(filename, faults.join(', ')), undefined, faults.join(', '))
 
 let ours: Promise<TableColumns> | null = null
 /** Tables and columns as our migrations make them. */

@@ -1,4 +1,4 @@
-import { enRefused, sentenceOf, type Unreadable } from '@jovrin/contract'
+import { refusedWords, sentenceOf, type Unreadable } from '@jovrin/contract'
 import type { Knex } from 'knex'
 import type { z } from 'zod'
 
@@ -35,6 +35,6 @@ function faultOf<Row>({ schema, stored }: Shelf<Row>, row: Row): string | null {
     const [issue] = schema.safeParse(stored(row)).error?.issues ?? []
     return issue === undefined ? null : sentenceOf(issue).detail
   } catch {
-    return enRefused.noJson
+    return refusedWords.noJson
   }
 }

@@ -1,4 +1,4 @@
-import { enStart } from '@jovrin/contract'
+import { startWords } from '@jovrin/contract'
 import type { Knex } from 'knex'
 
 /** Names of the tables that a check finds damaged; the whole file where it cannot even be listed. `quick_check` leaves out what only an index says otherwise. */
@@ -53,6 +53,6 @@ export async function tableColumns(db: Knex): Promise<TableColumns> {
 export const differences = (here: TableColumns, ours: TableColumns): string[] =>
   [...ours].flatMap(([table, columns]) => {
     const found = here.get(table)
-    if (found === undefined) return enStart.noTable(table)
-    return found === columns ? [] : enStart.otherColumns(table)
+    if (found === undefined) return startWords.noTable(table)
+    return found === columns ? [] : startWords.otherColumns(table)
   })

@@ -1,5 +1,5 @@
 import type { PublicForecast } from '@jovrin/core'
-import { enRefusal, type ForecastRequest } from '@jovrin/contract'
+import { refusalWords, type ForecastRequest } from '@jovrin/contract'
 import { Refusal } from '../http/refusal.js'
 import { workerEntry } from '../longWork/workerEntry.js'
 import { Piscina } from 'piscina'
@@ -16,12 +16,12 @@ export const forecastService = () => {
   }
   return {
     run: async ({ startState, ...request }: ForecastRequest, signal: AbortSignal): Promise<PublicForecast> => {
-      if (open().queueSize >= MOST_WAITING) throw new Refusal(429, 'busy', enRefusal.busy)
+      if (open().queueSize >= MOST_WAITING) throw new Refusal(429, 'busy', refusalWords.busy)
       const forecast = (await open().run(
         { ...request, ...(startState === undefined ? {} : { startState: Float64Array.from(startState) }) },
         { signal },
       )) as PublicForecast | null // what forecast.worker returns
-      if (forecast === null) throw new Refusal(422, 'start_state', enRefusal.startState)
+      if (forecast === null) throw new Refusal(422, 'start_state', refusalWords.startState)
       return forecast
     },
     close: async (): Promise<void> => {

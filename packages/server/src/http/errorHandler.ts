@@ -1,5 +1,5 @@
 import { ContradictionError, OutOfRangeError } from '@jovrin/core'
-import { enRefusal, enRefused, type Problem, sentenceOf } from '@jovrin/contract'
+import { refusalWords, refusedWords, type Problem, sentenceOf } from '@jovrin/contract'
 import type { ErrorRequestHandler } from 'express'
 import type { Logger } from 'pino'
 import { ZodError } from 'zod'
@@ -7,7 +7,7 @@ import { Refusal } from './refusal.js'
 
 const problem = (status: number, code: string, detail: string, more: Partial<Problem> = {}): Problem => ({
   type: 'about:blank',
-  title: status in enRefusal.title ? enRefusal.title[status as keyof typeof enRefusal.title] : enRefusal.title[400],
+  title: status in refusalWords.title ? refusalWords.title[status as keyof typeof refusalWords.title] : refusalWords.title[400],
   status,
   code,
   detail,
@@ -27,25 +27,25 @@ const codeOf = (error: unknown): string => {
 export function problemOf(error: unknown): Problem {
   if (error instanceof ZodError) {
     const [issue] = error.issues
-    const { field, detail, allowed } = issue ? sentenceOf(issue) : { field: '', detail: enRefused.notAccepted(enRefused.theBody) }
+    const { field, detail, allowed } = issue ? sentenceOf(issue) : { field: '', detail: refusedWords.notAccepted(refusedWords.theBody) }
     return problem(400, 'not_accepted', detail, { field, ...(allowed === undefined ? {} : { allowed }) })
   }
   if (error instanceof OutOfRangeError)
-    return problem(422, error.code, enRefused.outOfRange(error.quantity, String(error.value), String(error.min), String(error.max)), {
+    return problem(422, error.code, refusedWords.outOfRange(error.quantity, String(error.value), String(error.min), String(error.max)), {
       field: error.quantity,
       allowed: `${error.min} – ${error.max}`,
     })
   if (error instanceof ContradictionError)
-    return problem(422, error.code, enRefused.contradiction(error.fields.join(', ')), { field: error.fields[0] ?? '' })
+    return problem(422, error.code, refusedWords.contradiction(error.fields.join(', ')), { field: error.fields[0] ?? '' })
   if (error instanceof Refusal) return problem(error.status, error.code, error.detail, error.at)
   const code = codeOf(error)
   if (code.startsWith('SQLITE_FULL') || code.startsWith('SQLITE_IOERR') || code.startsWith('SQLITE_READONLY') || code === 'ENOSPC')
-    return problem(507, 'no_space', enRefusal.diskFull)
+    return problem(507, 'no_space', refusalWords.diskFull)
   const status = statusOf(error)
-  if (status === 413) return problem(413, 'too_large', enRefusal.tooBig)
-  if (status === 415) return problem(415, 'wrong_kind', enRefusal.wrongMedia)
-  if (status !== null) return problem(status, 'not_readable', status === 404 ? enRefusal.noSuchRoute : enRefusal.notJson)
-  return problem(500, 'fault', enRefusal.fault)
+  if (status === 413) return problem(413, 'too_large', refusalWords.tooBig)
+  if (status === 415) return problem(415, 'wrong_kind', refusalWords.wrongMedia)
+  if (status !== null) return problem(status, 'not_readable', status === 404 ? refusalWords.noSuchRoute : refusalWords.notJson)
+  return problem(500, 'fault', refusalWords.fault)
 }
 
 export const errorHandler =

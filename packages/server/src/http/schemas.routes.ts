@@ -1,4 +1,4 @@
-import { enRefusal, FILE_SCHEMA_NAMES, fileSchema } from '@jovrin/contract'
+import { refusalWords, FILE_SCHEMA_NAMES, fileSchema } from '@jovrin/contract'
 import { Router } from 'express'
 import { Refusal } from './refusal.js'
 
@@ -8,6 +8,6 @@ export const schemaRoutes = (): Router =>
     .get('/schemas', (_req, res) => void res.json(FILE_SCHEMA_NAMES.map((name) => ({ name, href: `/api/schemas/${name}.json` }))))
     .get('/schemas/:file', (req, res) => {
       const schema = fileSchema(req.params.file.replace(/\.json$/, ''))
-      if (schema === null) throw new Refusal(404, 'no_such_schema', enRefusal.noSuchRoute)
+      if (schema === null) throw new Refusal(404, 'no_such_schema', refusalWords.noSuchRoute)
       res.type('application/schema+json').send(JSON.stringify(schema))
     })

@@ -1,5 +1,5 @@
 import { randomBytes } from 'node:crypto'
-import { enRefusal } from '@jovrin/contract'
+import { refusalWords } from '@jovrin/contract'
 import type { RequestHandler, Response } from 'express'
 import helmet from 'helmet'
 import { Refusal } from './refusal.js'
@@ -9,12 +9,12 @@ export const onlyOwnHost =
   (names: ReadonlySet<string>): RequestHandler =>
   (req, _res, next) => {
     const host = hostName(req.headers.host)
-    if (host === null || !names.has(host)) throw new Refusal(403, 'foreign_host', enRefusal.foreignHost)
+    if (host === null || !names.has(host)) throw new Refusal(403, 'foreign_host', refusalWords.foreignHost)
     const { origin } = req.headers
     if (origin !== undefined && (!URL.canParse(origin) || new URL(origin).host !== req.headers.host))
-      throw new Refusal(403, 'foreign_origin', enRefusal.foreignOrigin)
+      throw new Refusal(403, 'foreign_origin', refusalWords.foreignOrigin)
     if (req.headers['sec-fetch-site'] === 'cross-site' && req.method !== 'GET')
-      throw new Refusal(403, 'foreign_origin', enRefusal.foreignOrigin)
+      throw new Refusal(403, 'foreign_origin', refusalWords.foreignOrigin)
     next()
   }
 

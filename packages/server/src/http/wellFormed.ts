@@ -1,4 +1,4 @@
-import { enRefusal } from '@jovrin/contract'
+import { refusalWords } from '@jovrin/contract'
 import type { RequestHandler } from 'express'
 import { Refusal } from './refusal.js'
 
@@ -19,10 +19,10 @@ export function requireWellFormed(document: unknown): void {
     const { value, path, depth } = next
     if (typeof value === 'string') requireText(value, path)
     if (typeof value !== 'object' || value === null) continue
-    if (depth >= MOST_DEPTH) throw new Refusal(400, 'too_deep', enRefusal.tooDeep(String(MOST_DEPTH)), { field: path })
+    if (depth >= MOST_DEPTH) throw new Refusal(400, 'too_deep', refusalWords.tooDeep(String(MOST_DEPTH)), { field: path })
     for (const [key, inner] of Object.entries(value)) {
       const at = path === '' ? key : `${path}.${key}`
-      if (SHARED.has(key)) throw new Refusal(400, 'not_accepted', enRefusal.sharedName(key), { field: at })
+      if (SHARED.has(key)) throw new Refusal(400, 'not_accepted', refusalWords.sharedName(key), { field: at })
       requireText(key, path)
       waiting.push({ value: inner, path: at, depth: depth + 1 })
     }
@@ -30,13 +30,13 @@ export function requireWellFormed(document: unknown): void {
 }
 
 function requireText(text: string, field: string): void {
-  if (/\p{Surrogate}/u.test(text)) throw new Refusal(400, 'not_text', enRefusal.halfCharacter, { field })
-  if (text.includes('\0')) throw new Refusal(400, 'not_text', enRefusal.nulCharacter, { field })
+  if (/\p{Surrogate}/u.test(text)) throw new Refusal(400, 'not_text', refusalWords.halfCharacter, { field })
+  if (text.includes('\0')) throw new Refusal(400, 'not_text', refusalWords.nulCharacter, { field })
 }
 
 /** Body, query and address of a request hold texts that can be kept. */
 export const onlyWellFormed: RequestHandler = (req, _res, next) => {
-  if (/%00/.test(req.url)) throw new Refusal(400, 'not_text', enRefusal.nulCharacter)
+  if (/%00/.test(req.url)) throw new Refusal(400, 'not_text', refusalWords.nulCharacter)
   requireWellFormed(req.query)
   // A file that came as bytes is looked at where it is read.
   if (!Buffer.isBuffer(req.body)) requireWellFormed(req.body)

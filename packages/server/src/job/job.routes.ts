@@ -1,4 +1,4 @@
-import { enRefusal, JobParams, JobRecordSchema, JobsQuery, TankId } from '@jovrin/contract'
+import { refusalWords, JobParams, JobRecordSchema, JobsQuery, TankId } from '@jovrin/contract'
 import { Router, type Request } from 'express'
 import { Refusal } from '../http/refusal.js'
 import type { TankService } from '../tank/tank.service.js'
@@ -18,7 +18,7 @@ export const jobRoutes = (jobs: JobService, tanks: TankService): Router => {
       const id = await tankId(req)
       const { ruleId, dueOn } = JobParams.parse({ ruleId: req.params.ruleId, dueOn: req.params.dueOn })
       const record = JobRecordSchema.parse(req.body)
-      if (record.ruleId !== ruleId || record.dueOn !== dueOn) throw new Refusal(409, 'other_record', enRefusal.otherKind)
+      if (record.ruleId !== ruleId || record.dueOn !== dueOn) throw new Refusal(409, 'other_record', refusalWords.otherKind)
       const told = await jobs.tell(id, record, replaces(req))
       res
         .status(told.isNew ? 201 : 200)

@@ -13,7 +13,7 @@ import {
   type JobRecord,
   type ListedJob,
 } from '@jovrin/core'
-import { enRefusal, gasSummaryOf, type JobList, type Round, type RoundStop, type TankEntry } from '@jovrin/contract'
+import { refusalWords, gasSummaryOf, type JobList, type Round, type RoundStop, type TankEntry } from '@jovrin/contract'
 import type { Knex } from 'knex'
 import type { Clock } from '../clock.js'
 import type { ConditionService } from '../condition/condition.service.js'
@@ -92,9 +92,9 @@ export const jobService = (db: Knex, clock: Clock, { timelines, journal, conditi
           throw new Refusal(
             409,
             'already_told',
-            enRefusal.alreadyTold(stored.recordedBy ?? enRefusal.somebody, enRefusal.toldState[stored.state] ?? stored.state),
+            refusalWords.alreadyTold(stored.recordedBy ?? refusalWords.somebody, refusalWords.toldState[stored.state] ?? stored.state),
           )
-        if (stored === null && replaces !== null) throw new Refusal(412, 'stale', enRefusal.staleRecord)
+        if (stored === null && replaces !== null) throw new Refusal(412, 'stale', refusalWords.staleRecord)
         await jobs.put(tankId, record)
         return { record, isNew: stored === null }
       }),
@@ -104,7 +104,7 @@ export const jobService = (db: Knex, clock: Clock, { timelines, journal, conditi
       db.transaction(async (trx) => {
         const stored = await jobRepository(trx).one(tankId, ruleId, dueOn)
         if (stored === null) return
-        if (stored.at !== replaces) throw new Refusal(412, 'stale', enRefusal.staleRecord)
+        if (stored.at !== replaces) throw new Refusal(412, 'stale', refusalWords.staleRecord)
         await jobRepository(trx).remove(tankId, ruleId, dueOn)
       }),
   }

@@ -1,5 +1,5 @@
 import { type JournalRecord, type ReadingQuantity } from '@jovrin/core'
-import { enRefusal, type JournalEntry, type JournalPage, type JournalQuery } from '@jovrin/contract'
+import { refusalWords, type JournalEntry, type JournalPage, type JournalQuery } from '@jovrin/contract'
 import type { Knex } from 'knex'
 import type { Clock } from '../clock.js'
 import { Refusal } from '../http/refusal.js'
@@ -11,15 +11,15 @@ export type KnowsPhoto = (db: Knex, sha256: string) => Promise<boolean>
 export const journalService = (db: Knex, clock: Clock, knowsPhoto: KnowsPhoto) => {
   const known = async (on: Knex, tankId: string, id: string): Promise<JournalEntry> => {
     const stored = await journalRepository(on).one(id)
-    if (stored === null || stored.tankId !== tankId) throw new Refusal(404, 'no_such_record', enRefusal.noSuchRecord)
-    if (stored.entry === null) throw new Refusal(409, 'unreadable', enRefusal.unreadableRecord)
+    if (stored === null || stored.tankId !== tankId) throw new Refusal(404, 'no_such_record', refusalWords.noSuchRecord)
+    if (stored.entry === null) throw new Refusal(409, 'unreadable', refusalWords.unreadableRecord)
     return stored.entry
   }
   const unchanged = (entry: JournalEntry, expected: number): void => {
-    if (entry.version !== expected) throw new Refusal(412, 'stale', enRefusal.staleRecord)
+    if (entry.version !== expected) throw new Refusal(412, 'stale', refusalWords.staleRecord)
   }
   const requirePhoto = async (on: Knex, record: JournalRecord): Promise<void> => {
-    if (record.kind === 'photo' && !(await knowsPhoto(on, record.sha256))) throw new Refusal(409, 'no_such_photo', enRefusal.noSuchPhoto)
+    if (record.kind === 'photo' && !(await knowsPhoto(on, record.sha256))) throw new Refusal(409, 'no_such_photo', refusalWords.noSuchPhoto)
   }
   return {
     page: async (tankId: string, query: JournalQuery): Promise<JournalPage> => {
@@ -41,7 +41,7 @@ export const journalService = (db: Knex, clock: Clock, knowsPhoto: KnowsPhoto) =
         const stored = await journal.one(record.id)
         if (stored !== null) {
           if (stored.entry === null || stored.tankId !== tankId || !isSame(stored.entry, record))
-            throw new Refusal(409, 'id_taken', enRefusal.otherBody)
+            throw new Refusal(409, 'id_taken', refusalWords.otherBody)
           return { entry: stored.entry, isNew: false }
         }
         await requirePhoto(trx, record)
@@ -54,7 +54,7 @@ export const journalService = (db: Knex, clock: Clock, knowsPhoto: KnowsPhoto) =
       db.transaction(async (trx) => {
         const entry = await known(trx, tankId, id)
         unchanged(entry, expected)
-        if (record.id !== id || record.kind !== entry.record.kind) throw new Refusal(409, 'other_record', enRefusal.otherKind)
+        if (record.id !== id || record.kind !== entry.record.kind) throw new Refusal(409, 'other_record', refusalWords.otherKind)
         await requirePhoto(trx, record)
         await journalRepository(trx).change(record, expected + 1)
         return { ...entry, record, version: expected + 1 }

@@ -1,4 +1,4 @@
-import { enRefusal, KitSchema } from '@jovrin/contract'
+import { refusalWords, KitSchema } from '@jovrin/contract'
 import { Router } from 'express'
 import { Refusal } from '../http/refusal.js'
 import type { KitService } from './kit.service.js'
@@ -8,6 +8,6 @@ export const kitRoutes = (kits: KitService): Router =>
     .get('/kits', async (_req, res) => void res.json(await kits.all()))
     .put('/kits/:quantity', async (req, res) => {
       const kit = KitSchema.parse(req.body)
-      if (kit.quantity !== req.params.quantity) throw new Refusal(409, 'other_record', enRefusal.otherKind)
+      if (kit.quantity !== req.params.quantity) throw new Refusal(409, 'other_record', refusalWords.otherKind)
       res.json(await kits.put(kit))
     })

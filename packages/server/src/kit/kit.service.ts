@@ -1,5 +1,5 @@
 import { unitsOf, USUAL_KITS, type Kit } from '@jovrin/core'
-import { enRefusal } from '@jovrin/contract'
+import { refusalWords } from '@jovrin/contract'
 import type { Knex } from 'knex'
 import { Refusal } from '../http/refusal.js'
 import { kitRepository } from './kit.repository.js'
@@ -12,7 +12,7 @@ export const kitService = (db: Knex) => ({
   },
   put: async (kit: Kit): Promise<Kit> => {
     if (!unitsOf(kit.quantity).includes(kit.unit))
-      throw new Refusal(422, 'out_of_range', enRefusal.kitUnit(unitsOf(kit.quantity).join(', ')))
+      throw new Refusal(422, 'out_of_range', refusalWords.kitUnit(unitsOf(kit.quantity).join(', ')))
     await kitRepository(db).put(kit)
     return kit
   },

@@ -1,5 +1,5 @@
-import { enRefusal } from '@jovrin/contract'
+import { refusalWords } from '@jovrin/contract'
 import { Refusal } from '../http/refusal.js'
 
 /** What is told of work that its asker no longer wants. */
-export const calledOff = (): Refusal => new Refusal(409, 'called_off', enRefusal.calledOff)
+export const calledOff = (): Refusal => new Refusal(409, 'called_off', refusalWords.calledOff)

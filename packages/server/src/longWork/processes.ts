@@ -1,7 +1,7 @@
 import { fork, type ChildProcess } from 'node:child_process'
 import { once } from 'node:events'
 import { fileURLToPath } from 'node:url'
-import { enRefusal } from '@jovrin/contract'
+import { refusalWords } from '@jovrin/contract'
 import { Refusal } from '../http/refusal.js'
 import { calledOff } from './calledOff.js'
 import type { GivenTask, TaskMessage } from './task.process.js'
@@ -63,7 +63,7 @@ export const processes = ({ most = 2, mostWaiting = 16, patienceMs }: ProcessesO
   }
   const turn = async (): Promise<void> => {
     if (busy < most) return void busy++
-    if (waiting.length >= mostWaiting) throw new Refusal(429, 'busy', enRefusal.busy)
+    if (waiting.length >= mostWaiting) throw new Refusal(429, 'busy', refusalWords.busy)
     await new Promise<void>((resolve) => waiting.push(resolve)) // whoever leaves hands the turn over
   }
   const leave = (): void => {

@@ -1,5 +1,5 @@
 import { MessageChannel } from 'node:worker_threads'
-import { enRefusal } from '@jovrin/contract'
+import { refusalWords } from '@jovrin/contract'
 import { Piscina } from 'piscina'
 import { Refusal } from '../http/refusal.js'
 import { calledOff } from './calledOff.js'
@@ -27,7 +27,7 @@ export const threads = () => {
     /** Buffers named in `handedOver` are not copied, and are gone afterwards. */
     run: async <Output>(source: URL, input: object, work: Work, handedOver: readonly ArrayBuffer[] = []): Promise<Output> => {
       const { href, execArgv } = workerEntry(source)
-      if (open(execArgv).queueSize >= MOST_WAITING) throw new Refusal(429, 'busy', enRefusal.busy)
+      if (open(execArgv).queueSize >= MOST_WAITING) throw new Refusal(429, 'busy', refusalWords.busy)
       const { port1, port2 } = new MessageChannel()
       port1.on('message', work.told)
       port1.unref()
@@ -42,7 +42,8 @@ export const threads = () => {
         return outcome.done
       } catch (error) {
         if (work.signal.aborted) throw calledOff()
-        if ((error as { code?: unknown }).code === 'ERR_WORKER_OUT_OF_MEMORY') throw new Refusal(413, 'too_large', enRefusal.tooMuchMemory)
+        if ((error as { code?: unknown }).code === 'ERR_WORKER_OUT_OF_MEMORY')
+          throw new Refusal(413, 'too_large', refusalWords.tooMuchMemory)
         throw error
       } finally {
         port1.close()

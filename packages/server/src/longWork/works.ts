@@ -1,4 +1,4 @@
-import { enRefusal, type WorkProgress } from '@jovrin/contract'
+import { refusalWords, type WorkProgress } from '@jovrin/contract'
 import { Refusal } from '../http/refusal.js'
 
 /** What a long piece of work is handed: whether it is still wanted, and where to tell how far it is. */
@@ -24,8 +24,8 @@ export const works = () => {
   return {
     /** Does it while its asker listens; whoever goes away calls it off. */
     within: async <Result>(name: string | undefined, asker: Asker, act: (work: Work) => Promise<Result>): Promise<Result> => {
-      if (underWay >= MOST_AT_ONCE) throw new Refusal(429, 'busy', enRefusal.busy)
-      if (name !== undefined && named.has(name)) throw new Refusal(409, 'id_taken', enRefusal.workTaken)
+      if (underWay >= MOST_AT_ONCE) throw new Refusal(429, 'busy', refusalWords.busy)
+      if (name !== undefined && named.has(name)) throw new Refusal(409, 'id_taken', refusalWords.workTaken)
       const running: Running = { progress: NOTHING_TOLD, callOff: new AbortController() }
       asker.once('close', () => running.callOff.abort())
       if (name !== undefined) named.set(name, running)

@@ -1,4 +1,4 @@
-import { enRefusal } from '@jovrin/contract'
+import { refusalWords } from '@jovrin/contract'
 import { Refusal } from '../http/refusal.js'
 import { ProcessEnded, processes } from '../longWork/processes.js'
 import { unwatched } from '../longWork/works.js'
@@ -20,12 +20,12 @@ export const developer = ({ patienceMs = PATIENCE_MS, darkroom = DARKROOM }: Dev
   return {
     /** Refuses what is none of the four kinds of picture before any decoder sees it. */
     develop: async (upload: Buffer): Promise<Developed> => {
-      if (pictureKind(upload) === null) throw new Refusal(415, 'not_a_picture', enRefusal.notPicture)
+      if (pictureKind(upload) === null) throw new Refusal(415, 'not_a_picture', refusalWords.notPicture)
       try {
         return await apart.run<Developed>(darkroom, { upload }, unwatched())
       } catch (error) {
         if (error instanceof ProcessEnded)
-          throw new Refusal(415, 'not_a_picture', error.isSlow ? enRefusal.pictureSlow : enRefusal.notPicture)
+          throw new Refusal(415, 'not_a_picture', error.isSlow ? refusalWords.pictureSlow : refusalWords.notPicture)
         throw error
       }
     },

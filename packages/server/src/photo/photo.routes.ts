@@ -1,4 +1,4 @@
-import { enRefusal, PICTURE_MOST_BYTES, TankId } from '@jovrin/contract'
+import { refusalWords, PICTURE_MOST_BYTES, TankId } from '@jovrin/contract'
 import { Router, type RequestHandler } from 'express'
 import multer from 'multer'
 import { Refusal } from '../http/refusal.js'
@@ -10,7 +10,7 @@ export const photoRoutes = (photos: PhotoService, tanks: TankService, plans: Pla
   return Router()
     .post('/tanks/:id/photos', onePicture, async (req, res) => {
       const tankId = await tanks.standing(TankId.safeParse(req.params['id']).data ?? null)
-      if (req.file === undefined) throw new Refusal(400, 'not_accepted', enRefusal.notPicture)
+      if (req.file === undefined) throw new Refusal(400, 'not_accepted', refusalWords.notPicture)
       res.status(201).json(await photos.keep(req.file.buffer, (await plans.newest(tankId)).plan.timeZone))
     })
     .get('/photos/:sha256', (req, res) => {
@@ -30,6 +30,6 @@ const onePicture: RequestHandler = (req, res, next) => {
   void upload(req, res, (error: unknown) => {
     if (error === undefined || error === null) return next()
     const isTooBig = (error as { code?: unknown }).code === 'LIMIT_FILE_SIZE'
-    next(isTooBig ? new Refusal(413, 'too_large', enRefusal.tooBig) : new Refusal(400, 'not_accepted', enRefusal.notMultipart))
+    next(isTooBig ? new Refusal(413, 'too_large', refusalWords.tooBig) : new Refusal(400, 'not_accepted', refusalWords.notMultipart))
   })
 }

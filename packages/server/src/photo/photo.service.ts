@@ -1,7 +1,7 @@
 import { existsSync } from 'node:fs'
 import { rm } from 'node:fs/promises'
 import { instantOf } from '@jovrin/core'
-import { enRefusal, Instant, type StoredPhoto } from '@jovrin/contract'
+import { refusalWords, Instant, type StoredPhoto } from '@jovrin/contract'
 import type { Knex } from 'knex'
 import type { Clock } from '../clock.js'
 import { Refusal } from '../http/refusal.js'
@@ -23,7 +23,7 @@ export const photoService = (db: Knex, clock: Clock, dataFolder: string, { devel
   },
   path: (sha256: string, size: PhotoSize): string => {
     const path = photoPath(dataFolder, sha256, size)
-    if (!/^[0-9a-f]{64}$/.test(sha256) || !existsSync(path)) throw new Refusal(404, 'no_such_photo', enRefusal.noSuchPhoto)
+    if (!/^[0-9a-f]{64}$/.test(sha256) || !existsSync(path)) throw new Refusal(404, 'no_such_photo', refusalWords.noSuchPhoto)
     return path
   },
   /** Removes pictures that no record names. */

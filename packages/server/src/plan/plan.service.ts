@@ -1,6 +1,6 @@
 import { randomBytes } from 'node:crypto'
 import { diff, uuidV7, type Plan, type SettingChange } from '@jovrin/core'
-import { enRefusal, type FieldPast, type PlanRevision, SETTINGS_MOST } from '@jovrin/contract'
+import { refusalWords, type FieldPast, type PlanRevision, SETTINGS_MOST } from '@jovrin/contract'
 import type { Knex } from 'knex'
 import type { Clock } from '../clock.js'
 import { Refusal } from '../http/refusal.js'
@@ -12,7 +12,7 @@ import { settingRepository } from './setting.repository.js'
 export const planService = (db: Knex, clock: Clock) => {
   const newestOf = async (on: Knex, tankId: string): Promise<StoredRevision> => {
     const newest = await planRepository(on).newest(tankId)
-    if (newest === null) throw new Refusal(404, 'no_such_tank', enRefusal.noSuchTank)
+    if (newest === null) throw new Refusal(404, 'no_such_tank', refusalWords.noSuchTank)
     return newest
   }
   const told = ({ revision, plan }: StoredRevision, history: History): PlanRevision => ({
@@ -31,18 +31,18 @@ export const planService = (db: Knex, clock: Clock) => {
   ): Promise<PlanRevision> =>
     db.transaction(async (trx) => {
       const newest = await newestOf(trx, tankId)
-      if (newest.revision !== expected) throw new Refusal(412, 'stale', enRefusal.stale)
+      if (newest.revision !== expected) throw new Refusal(412, 'stale', refusalWords.stale)
       const acts = await planRepository(trx).actsOf(tankId)
       const made = await make(historyOf(acts), async ({ revision }) => {
         const plan = await planRepository(trx).planAt(tankId, revision)
-        if (plan === null) throw new Refusal(409, 'unreadable', enRefusal.unreadableRevision)
+        if (plan === null) throw new Refusal(409, 'unreadable', refusalWords.unreadableRevision)
         return plan
       })
       const next = { ...made, revision: newest.revision + 1, createdAt: clock().toISOString() }
       const edits = diff(newest.plan, next.plan)
       await planRepository(trx).add(tankId, { ...next, edits })
       if (next.effectiveOn !== null && (await settingRepository(trx).count(tankId)) + edits.length > SETTINGS_MOST)
-        throw new Refusal(409, 'too_many', enRefusal.tooManySettings(String(SETTINGS_MOST)))
+        throw new Refusal(409, 'too_many', refusalWords.tooManySettings(String(SETTINGS_MOST)))
       // One dated record a changed field: "what changed before this began" is answered from these.
       if (next.effectiveOn !== null)
         for (const { path, from, to } of edits)
@@ -73,13 +73,13 @@ export const planService = (db: Knex, clock: Clock) => {
     undo: (tankId: string, expected: number): Promise<PlanRevision> =>
       append(tankId, expected, async ({ undoable, standing }, planOf) => {
         const before = standing.at(-2)
-        if (undoable === null || before === undefined) throw new Refusal(409, 'nothing_to_undo', enRefusal.nothingToUndo)
+        if (undoable === null || before === undefined) throw new Refusal(409, 'nothing_to_undo', refusalWords.nothingToUndo)
         return { plan: await planOf(before), effectiveOn: null, act: 'undo', ofRevision: undoable.revision }
       }),
 
     redo: (tankId: string, expected: number): Promise<PlanRevision> =>
       append(tankId, expected, async ({ redoable }, planOf) => {
-        if (redoable === null) throw new Refusal(409, 'nothing_to_redo', enRefusal.nothingToRedo)
+        if (redoable === null) throw new Refusal(409, 'nothing_to_redo', refusalWords.nothingToRedo)
         return { plan: await planOf(redoable), effectiveOn: null, act: 'redo', ofRevision: redoable.revision }
       }),
 
@@ -89,13 +89,13 @@ export const planService = (db: Knex, clock: Clock) => {
         const { plan } = await newestOf(trx, tankId)
         const standing = (await standingSettings(trx, tankId)).filter((change) => change.path === path)
         if (standing.length !== replaces.length || !standing.every(({ id }) => replaces.includes(id)))
-          throw new Refusal(412, 'stale', enRefusal.stalePast)
+          throw new Refusal(412, 'stale', refusalWords.stalePast)
         if (steps.some(({ effectiveOn }) => effectiveOn <= plan.startedOn))
-          throw new Refusal(422, 'before_start', enRefusal.beforeStart(plan.startedOn))
+          throw new Refusal(422, 'before_start', refusalWords.beforeStart(plan.startedOn))
         const settings = settingRepository(trx)
         await settings.remove(tankId, replaces)
         if ((await settings.count(tankId)) + steps.length > SETTINGS_MOST)
-          throw new Refusal(409, 'too_many', enRefusal.tooManySettings(String(SETTINGS_MOST)))
+          throw new Refusal(409, 'too_many', refusalWords.tooManySettings(String(SETTINGS_MOST)))
         let from = first
         for (const { effectiveOn, to, why } of steps) {
           await settings.add(tankId, { id: uuidV7(clock().getTime(), randomBytes(16)), effectiveOn, path, from, to, planRevision: 1, why })

@@ -1,4 +1,4 @@
-import { enRefusal, enSampleProduct } from '@jovrin/contract'
+import { refusalWords, sampleProductWords } from '@jovrin/contract'
 import { SAMPLE_PRODUCTS, type Product } from '@jovrin/core'
 import type { Knex } from 'knex'
 import type { Clock } from '../clock.js'
@@ -11,7 +11,7 @@ export const productService = (db: Knex, clock: Clock) => ({
     const own = await productRepository(db).all()
     const samples = SAMPLE_PRODUCTS.filter(({ id }) => !own.some((product) => product.id === id)).map((sample) => ({
       ...sample,
-      name: enSampleProduct[sample.id] ?? sample.id,
+      name: sampleProductWords[sample.id] ?? sample.id,
     }))
     return [...own, ...samples]
   },
@@ -20,7 +20,7 @@ export const productService = (db: Knex, clock: Clock) => ({
     return product
   },
   remove: async (id: string): Promise<void> => {
-    if (!(await productRepository(db).remove(id))) throw new Refusal(404, 'no_such_product', enRefusal.noSuchProduct)
+    if (!(await productRepository(db).remove(id))) throw new Refusal(404, 'no_such_product', refusalWords.noSuchProduct)
   },
 })
 export type ProductService = ReturnType<typeof productService>

@@ -1,6 +1,6 @@
 import { existsSync } from 'node:fs'
 import { resolve } from 'node:path'
-import { enStart } from '@jovrin/contract'
+import { startWords } from '@jovrin/contract'
 import { readyDataFolder } from '../dataFolder.js'
 import { databaseFile } from '../db/connection.js'
 import { lockFolder } from '../folderLock.js'
@@ -10,12 +10,12 @@ import { rescue } from './rescue.js'
 /** `rescue FOLDER` from a shell: what can still be read of a damaged database, as files. */
 async function run([target]: readonly string[]): Promise<void> {
   const folder = readyDataFolder(process.env['JOVRIN_DATA'], process.env)
-  if (target === undefined || existsSync(target)) throw new StartError(enStart.rescueUsage)
-  if (!existsSync(databaseFile(folder))) throw new StartError(enStart.noSuchFile(databaseFile(folder)))
+  if (target === undefined || existsSync(target)) throw new StartError(startWords.rescueUsage)
+  if (!existsSync(databaseFile(folder))) throw new StartError(startWords.noSuchFile(databaseFile(folder)))
   const unlock = lockFolder(folder)
   try {
     const { tanks, records, lost } = await rescue(folder, resolve(target), new Date())
-    console.log(enStart.rescueDone(resolve(target), String(tanks), String(records), String(lost.length)))
+    console.log(startWords.rescueDone(resolve(target), String(tanks), String(records), String(lost.length)))
   } finally {
     unlock()
   }

@@ -1,4 +1,4 @@
-import { enRefusal } from '@jovrin/contract'
+import { refusalWords } from '@jovrin/contract'
 import type { Knex } from 'knex'
 import { Refusal } from '../http/refusal.js'
 import { journalRepository } from '../journal/journal.repository.js'
@@ -11,7 +11,7 @@ export const deleteForGood =
   (db: Knex, photos: PhotoService) =>
   async (id: string | null): Promise<void> => {
     const tanks = tankRepository(db)
-    if (id !== null && (await tanks.one(id)) !== null) throw new Refusal(409, 'not_archived', enRefusal.notArchived)
+    if (id !== null && (await tanks.one(id)) !== null) throw new Refusal(409, 'not_archived', refusalWords.notArchived)
     if (id === null || !(await tanks.isArchived(id))) throw noSuchTank()
     const pictures = await journalRepository(db).pictures(id)
     await db.transaction((trx) => tankRepository(trx).remove(id))

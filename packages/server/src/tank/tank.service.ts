@@ -1,6 +1,6 @@
 import { randomBytes } from 'node:crypto'
 import { diff, uuidV7 } from '@jovrin/core'
-import { enRefusal, type ArchivedTank, type NewTank, type TankEntry, type Unreadable } from '@jovrin/contract'
+import { refusalWords, type ArchivedTank, type NewTank, type TankEntry, type Unreadable } from '@jovrin/contract'
 import type { Knex } from 'knex'
 import type { Clock } from '../clock.js'
 import { Refusal } from '../http/refusal.js'
@@ -9,7 +9,7 @@ import { planRepository } from '../plan/plan.repository.js'
 import { tankRepository, type StoredTank } from './tank.repository.js'
 
 const newId = (now: number): string => uuidV7(now, randomBytes(16))
-export const noSuchTank = (): Refusal => new Refusal(404, 'no_such_tank', enRefusal.noSuchTank)
+export const noSuchTank = (): Refusal => new Refusal(404, 'no_such_tank', refusalWords.noSuchTank)
 
 export const tankService = (db: Knex, clock: Clock) => {
   const readableEntry = async (on: Knex, tank: StoredTank): Promise<TankEntry | null> => {
@@ -19,14 +19,14 @@ export const tankService = (db: Knex, clock: Clock) => {
   }
   const entry = async (on: Knex, tank: StoredTank): Promise<TankEntry> => {
     const found = await readableEntry(on, tank)
-    if (found === null) throw new Refusal(409, 'unreadable', enRefusal.unreadablePlan)
+    if (found === null) throw new Refusal(409, 'unreadable', refusalWords.unreadablePlan)
     return found
   }
   const one = async (on: Knex, id: string | null): Promise<StoredTank> => {
     const tank = id === null ? null : await tankRepository(on).one(id)
     if (tank !== null) return tank
     const isArchived = id !== null && (await tankRepository(on).isArchived(id))
-    throw isArchived ? new Refusal(404, 'archived', enRefusal.archivedTank) : noSuchTank()
+    throw isArchived ? new Refusal(404, 'archived', refusalWords.archivedTank) : noSuchTank()
   }
   return {
     /** Every tank whose plan can be read; one that cannot keeps no other from the shelf. */
@@ -43,7 +43,7 @@ export const tankService = (db: Knex, clock: Clock) => {
       const found: Unreadable[] = []
       for (const tank of await tankRepository(db).all())
         if ((await readableEntry(db, tank)) === null)
-          found.push({ what: 'plan', tankId: tank.id, id: tank.id, detail: enRefusal.unreadablePlan })
+          found.push({ what: 'plan', tankId: tank.id, id: tank.id, detail: refusalWords.unreadablePlan })
       return found
     },
     one: async (id: string | null): Promise<TankEntry> => entry(db, await one(db, id)),
@@ -55,7 +55,7 @@ export const tankService = (db: Knex, clock: Clock) => {
         if (await tankRepository(trx).isTaken(id)) {
           const first = await planRepository(trx).planAt(id, 1)
           const tank = await tankRepository(trx).one(id)
-          if (first === null || tank === null || diff(first, plan).length > 0) throw new Refusal(409, 'id_taken', enRefusal.otherBody)
+          if (first === null || tank === null || diff(first, plan).length > 0) throw new Refusal(409, 'id_taken', refusalWords.otherBody)
           return { tank: await entry(trx, tank), isNew: false }
         }
         const createdAt = clock().toISOString()
@@ -70,7 +70,7 @@ export const tankService = (db: Knex, clock: Clock) => {
         found.push({
           id,
           archivedAt,
-          name: plan?.name ?? enRefusal.unreadableName,
+          name: plan?.name ?? refusalWords.unreadableName,
           startedOn: plan?.startedOn ?? archivedAt.slice(0, 10),
           records: await journalRepository(db).count(id),
         })

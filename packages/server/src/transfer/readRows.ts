@@ -1,8 +1,8 @@
 import { randomBytes } from 'node:crypto'
 import { lineEndsIn, readRow, uuidV7, type ImportedReading, type Reading } from '@jovrin/core'
 import {
-  enRefusal,
-  enRowFault,
+  refusalWords,
+  rowFaultWords,
   READINGS_MOST_ROWS,
   ReadingSchema,
   RecordId,
@@ -47,14 +47,14 @@ export interface RowFaultAt {
 export function textOfFile(bytes: Uint8Array): string {
   const encoding = bytes[0] === 0xff && bytes[1] === 0xfe ? 'utf-16le' : bytes[0] === 0xfe && bytes[1] === 0xff ? 'utf-16be' : 'utf-8'
   const text = decoded(bytes, encoding)
-  if (text.includes('\0')) throw new Refusal(422, 'wrong_encoding', enRefusal.notText)
+  if (text.includes('\0')) throw new Refusal(422, 'wrong_encoding', refusalWords.notText)
   return text
 }
 function decoded(bytes: Uint8Array, encoding: string): string {
   try {
     return new TextDecoder(encoding, { fatal: true }).decode(bytes)
   } catch {
-    throw new Refusal(422, 'wrong_encoding', enRefusal.wrongEncoding)
+    throw new Refusal(422, 'wrong_encoding', refusalWords.wrongEncoding)
   }
 }
 
@@ -83,9 +83,9 @@ export function readRows(bytes: Uint8Array, options: ReadRowsOptions, told: Told
     step: ({ data: cells, errors, meta }, parser) => {
       const first = line + 1
       line = first + lineEndsIn(cells)
-      if (errors.some(({ type }) => type === 'Quotes')) failure = new Refusal(422, 'broken_file', enRefusal.brokenQuotes(String(first)))
+      if (errors.some(({ type }) => type === 'Quotes')) failure = new Refusal(422, 'broken_file', refusalWords.brokenQuotes(String(first)))
       else if (line > MOST_LINES || rows > READINGS_MOST_ROWS)
-        failure = new Refusal(413, 'too_large', enRefusal.tooManyRows(String(READINGS_MOST_ROWS)))
+        failure = new Refusal(413, 'too_large', refusalWords.tooManyRows(String(READINGS_MOST_ROWS)))
       if (failure !== null) return parser.abort()
       if (cells.every((cell) => cell.trim() === '')) return
       if (isHeader) {
@@ -94,13 +94,13 @@ export function readRows(bytes: Uint8Array, options: ReadRowsOptions, told: Told
       }
       rows++
       const result = readRow(cells, first, mapping)
-      if ('refused' in result) taken.refuse(first, enRowFault[result.refused.fault](result.refused.cell))
+      if ('refused' in result) taken.refuse(first, rowFaultWords[result.refused.fault](result.refused.cell))
       else result.readings.forEach(taken.take)
       if (rows % ROWS_PER_BATCH === 0) told({ done: meta.cursor, of: text.length })
     },
   })
   if (failure !== null) throw failure as Refusal // set in the step above
-  if (rows > READINGS_MOST_ROWS) throw new Refusal(413, 'too_large', enRefusal.tooManyRows(String(READINGS_MOST_ROWS)))
+  if (rows > READINGS_MOST_ROWS) throw new Refusal(413, 'too_large', refusalWords.tooManyRows(String(READINGS_MOST_ROWS)))
   return { rows, ...taken.all() }
 }
 
@@ -126,10 +126,10 @@ function takenReadings({ recordedBy, now, refusalsTold }: ReadRowsOptions) {
     batch = []
   }
   const take = ({ line, id, ...imported }: ImportedReading): void => {
-    if (id !== null && !RecordId.safeParse(id).success) return refuse(line, enRowFault.badId(id))
+    if (id !== null && !RecordId.safeParse(id).success) return refuse(line, rowFaultWords.badId(id))
     const content = sameness(imported)
     const other = id === null ? undefined : contentOfId.get(id)
-    if (id !== null && other !== undefined && other !== content) return refuse(line, enRowFault.otherUnderId(id))
+    if (id !== null && other !== undefined && other !== content) return refuse(line, rowFaultWords.otherUnderId(id))
     if (seen.has(content)) {
       twice++
       return

@@ -1,6 +1,15 @@
 import { randomBytes } from 'node:crypto'
 import { applyEdits, diff, type Plan, upgradePlan, upgradeSetting, uuidV7, type JournalRecord, type SettingChange } from '@jovrin/core'
-import { enRefusal, enRefused, type FiledRevision, leversOf, PlanSchema, TANK_FILE_FORMAT, TankFile, TankFileHead } from '@jovrin/contract'
+import {
+  refusalWords,
+  refusedWords,
+  type FiledRevision,
+  leversOf,
+  PlanSchema,
+  TANK_FILE_FORMAT,
+  TankFile,
+  TankFileHead,
+} from '@jovrin/contract'
 import { inBatches } from '../db/insertJson.js'
 import { Refusal } from '../http/refusal.js'
 import { requireWellFormed } from '../http/wellFormed.js'
@@ -43,8 +52,9 @@ export function readTankFile(bytes: Uint8Array, { as, now }: ReadTankOptions, to
   const body = jsonOf(bytes)
   requireWellFormed(body)
   const head = TankFileHead.safeParse(body)
-  if (!head.success) throw new Refusal(422, 'other_file', enRefused.notTankFile)
-  if (head.data.formatVersion > TANK_FILE_FORMAT) throw new Refusal(422, 'newer_file', enRefusal.newerFile(String(head.data.formatVersion)))
+  if (!head.success) throw new Refusal(422, 'other_file', refusedWords.notTankFile)
+  if (head.data.formatVersion > TANK_FILE_FORMAT)
+    throw new Refusal(422, 'newer_file', refusalWords.newerFile(String(head.data.formatVersion)))
   const given = TankFile.parse(inTodaysForm(body))
   const { tank, settings, journal, jobs, levers, revisions: filed } = as === 'copy' ? withNewIds(given, now) : given
   const revisions = unfolded(filed, plansAsFiled(body), told)
@@ -53,7 +63,7 @@ export function readTankFile(bytes: Uint8Array, { as, now }: ReadTankOptions, to
     settings.some(({ planRevision }) => !known.has(planRevision)) ||
     filed.some(({ ofRevision }) => ofRevision !== null && !known.has(ofRevision))
   )
-    throw new Refusal(422, 'broken_file', enRefusal.danglingRevision)
+    throw new Refusal(422, 'broken_file', refusalWords.danglingRevision)
   const records = journal.map((record, index) => ({ record, place: index + 1 }))
   return {
     id: tank.id,
@@ -85,7 +95,7 @@ function jsonOf(bytes: Uint8Array): unknown {
   try {
     return JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(bytes))
   } catch {
-    throw new Refusal(422, 'broken_file', enRefusal.brokenJson)
+    throw new Refusal(422, 'broken_file', refusalWords.brokenJson)
   }
 }
 
@@ -121,7 +131,7 @@ function unfolded(filed: readonly FiledRevision[], asFiled: readonly unknown[], 
     const row = revisionRow(next)
     length += row.document.length + row.edits.length
     batchLength += row.document.length
-    if (length > MOST_UNFOLDED) throw new Refusal(413, 'too_large', enRefusal.fileSwells)
+    if (length > MOST_UNFOLDED) throw new Refusal(413, 'too_large', refusalWords.fileSwells)
     rows.push(row)
     if (batchLength > 512 * 1024) {
       batches.push(...packed('plan_revision', rows))
@@ -136,14 +146,14 @@ function unfolded(filed: readonly FiledRevision[], asFiled: readonly unknown[], 
 
 function edited(before: unknown, edits: NonNullable<FiledRevision['edits']>, revision: number): unknown {
   const after = before === null ? null : applyEdits(before, edits)
-  if (after === null) throw new Refusal(422, 'broken_file', enRefusal.editsLost(String(revision)))
+  if (after === null) throw new Refusal(422, 'broken_file', refusalWords.editsLost(String(revision)))
   return after
 }
 
 /** What is undone must have been done: otherwise nobody could say which revisions stand. */
 function requireHistory(filed: readonly FiledRevision[]): void {
   const fault = historyOf(filed).fault
-  if (fault !== null) throw new Refusal(422, 'broken_file', enRefusal.brokenHistory(String(fault)))
+  if (fault !== null) throw new Refusal(422, 'broken_file', refusalWords.brokenHistory(String(fault)))
 }
 
 const shared = (batches: readonly Batch[]): Pick<ReadTank, 'batches' | 'rows'> => ({

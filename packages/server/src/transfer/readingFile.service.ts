@@ -1,5 +1,5 @@
 import { setImmediate } from 'node:timers/promises'
-import { enRowFault, READINGS_MOST_ROWS, type RowImportReport, type RowMappingChoice } from '@jovrin/contract'
+import { rowFaultWords, READINGS_MOST_ROWS, type RowImportReport, type RowMappingChoice } from '@jovrin/contract'
 import type { Knex } from 'knex'
 import type { Clock } from '../clock.js'
 import { allOrNothing } from '../db/allOrNothing.js'
@@ -71,7 +71,7 @@ async function keep(
       const list = JSON.parse(rows) as { line: number; isNamed: boolean; id: string }[] // as readRows writes them
       for (const { place, isHere, isOther } of clashes) {
         const row = list[place]
-        if (row?.isNamed === true && isOther) faults.push({ line: row.line, detail: enRowFault.otherUnderId(row.id) })
+        if (row?.isNamed === true && isOther) faults.push({ line: row.line, detail: rowFaultWords.otherUnderId(row.id) })
         else if (isHere) here++
       }
     }

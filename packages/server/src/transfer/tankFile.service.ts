@@ -1,5 +1,5 @@
 import { setImmediate } from 'node:timers/promises'
-import { enRefusal, leversOf, LeversSchema, type TankImportReport } from '@jovrin/contract'
+import { refusalWords, leversOf, LeversSchema, type TankImportReport } from '@jovrin/contract'
 import type { Knex } from 'knex'
 import type { Clock } from '../clock.js'
 import { allOrNothing } from '../db/allOrNothing.js'
@@ -32,7 +32,7 @@ export const tankFileService = (db: Knex, clock: Clock, { threads }: Workers) =>
     const task: TankFileToRead = { bytes: copy, as, now: clock().toISOString() }
     const file = await threads.run<ReadTank>(READER, task, work, [copy])
     return allOrNothing(db, async (trx) => {
-      if (await tankRepository(trx).isTaken(file.id)) throw new Refusal(409, 'id_taken', enRefusal.tankTaken)
+      if (await tankRepository(trx).isTaken(file.id)) throw new Refusal(409, 'id_taken', refusalWords.tankTaken)
       const photosMissing = (await photoRepository(trx).missing(file.pictures)).length
       await keep(trx, file, work)
       return { tankId: file.id, name: file.name, isKept: !isDry, ...file.counts, photosMissing }
@@ -67,9 +67,9 @@ async function keep(trx: Knex, file: ReadTank, work: Work): Promise<void> {
 async function requireFreeIds(trx: Knex, table: FiledTable, rows: string): Promise<void> {
   if (table === 'reading' || table === 'event') {
     const [place] = await journalRepository(trx).takenPlaces(rows)
-    if (place !== undefined) throw new Refusal(409, 'id_taken', enRefusal.recordTaken(String(place)))
+    if (place !== undefined) throw new Refusal(409, 'id_taken', refusalWords.recordTaken(String(place)))
   } else if (table === 'setting_change') {
     const [place] = await settingRepository(trx).takenPlaces(rows)
-    if (place !== undefined) throw new Refusal(409, 'id_taken', enRefusal.settingTaken(String(place)))
+    if (place !== undefined) throw new Refusal(409, 'id_taken', refusalWords.settingTaken(String(place)))
   }
 }

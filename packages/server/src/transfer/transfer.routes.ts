@@ -1,7 +1,7 @@
 import { pipeline } from 'node:stream/promises'
 import {
   cutText,
-  enRefusal,
+  refusalWords,
   ImportQuery,
   NAME_MOST,
   READINGS_MOST_BYTES,
@@ -49,7 +49,7 @@ export const transferRoutes = ({ tankFiles, readingFiles, outgoing, tanks, works
       onlyWellFormed,
       async (req, res) => {
         const { dryRun, as, work: name } = ImportQuery.parse(req.query)
-        const bytes = bodyOf(req, enRefusal.wrongMedia)
+        const bytes = bodyOf(req, refusalWords.wrongMedia)
         const report = await works.within(name, res, (work) => tankFiles.take({ bytes, as, isDry: dryRun === 'true' }, work))
         res.status(report.isKept ? 201 : 200).json(report)
       },
@@ -57,7 +57,7 @@ export const transferRoutes = ({ tankFiles, readingFiles, outgoing, tanks, works
     .get('/tanks/:id/readings.csv', async (req, res) => send(res, await tankOf(req), 'readings'))
     .post('/tanks/:id/readings.csv', express.raw({ type: 'text/csv', limit: READINGS_MOST_BYTES }), onlyWellFormed, async (req, res) => {
       const tank = await tankOf(req)
-      const bytes = bodyOf(req, enRefusal.wantsCsv)
+      const bytes = bodyOf(req, refusalWords.wantsCsv)
       const { mapping: mappingText, dryRun, badRows, recordedBy, work: name } = RowImportQuery.parse(req.query)
       const mapping = RowMappingSchema.parse(jsonOf(mappingText))
       const who = cutText((recordedBy ?? '').trim(), NAME_MOST)
@@ -76,6 +76,6 @@ function jsonOf(text: string): unknown {
   try {
     return JSON.parse(text)
   } catch {
-    throw new Refusal(400, 'not_readable', enRefusal.notJson)
+    throw new Refusal(400, 'not_readable', refusalWords.notJson)
   }
 }

@@ -1,6 +1,6 @@
 import type { FileHandle } from 'node:fs/promises'
 import { applyEdits, diff, type Plan } from '@jovrin/core'
-import { enRefusal, TANK_FILE_FORMAT } from '@jovrin/contract'
+import { refusalWords, TANK_FILE_FORMAT } from '@jovrin/contract'
 import type { Knex } from 'knex'
 import { Refusal } from '../http/refusal.js'
 import { jobRepository } from '../job/job.repository.js'
@@ -21,7 +21,7 @@ export async function writeTankFile(
   out: FileHandle,
 ): Promise<{ revisions: number; records: number }> {
   const tank = await tankRepository(db).any(tankId)
-  if (tank === null) throw new Refusal(404, 'no_such_tank', enRefusal.noSuchTank)
+  if (tank === null) throw new Refusal(404, 'no_such_tank', refusalWords.noSuchTank)
   const head = {
     format: 'jovrin-tank',
     formatVersion: TANK_FILE_FORMAT,
@@ -78,5 +78,5 @@ async function* filedRevisions(db: Knex, tankId: string): AsyncGenerator<object>
     }
     if (found.length < REVISIONS_AT_A_TIME) break
   }
-  if (before === null) throw new Refusal(409, 'unreadable', enRefusal.unreadablePlan)
+  if (before === null) throw new Refusal(409, 'unreadable', refusalWords.unreadablePlan)
 }

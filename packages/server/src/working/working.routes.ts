@@ -1,5 +1,5 @@
 import { WORKINGS, work } from '@jovrin/core'
-import { enRefused, enWorkingTitle, inputsJsonSchema, inputsSchema, type WorkedResponse } from '@jovrin/contract'
+import { refusedWords, workingTitleWords, inputsJsonSchema, inputsSchema, type WorkedResponse } from '@jovrin/contract'
 import { Router } from 'express'
 import { Refusal } from '../http/refusal.js'
 
@@ -11,7 +11,7 @@ export const workingRoutes = (): Router =>
       res.json(
         [...SCHEMA_OF.values()].map(({ working, schema }) => ({
           id: working.id,
-          title: enWorkingTitle[working.id] ?? working.id,
+          title: workingTitleWords[working.id] ?? working.id,
           inputs: inputsJsonSchema(schema),
           unit: working.unit,
           source: working.source,
@@ -20,7 +20,7 @@ export const workingRoutes = (): Router =>
     })
     .post('/workings/:id', (req, res) => {
       const found = SCHEMA_OF.get(req.params.id)
-      if (found === undefined) throw new Refusal(404, 'no_such_working', enRefused.noSuchWorking)
+      if (found === undefined) throw new Refusal(404, 'no_such_working', refusedWords.noSuchWorking)
       const { working, schema } = found
       const { figure, inputs } = work(working, schema.parse(req.body))
       const answer: WorkedResponse = {

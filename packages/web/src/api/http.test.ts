@@ -1,4 +1,4 @@
-import { enApp } from '@jovrin/contract'
+import { appWords } from '@jovrin/contract'
 import { afterEach, describe, expect, test, vi } from 'vitest'
 import { z } from 'zod'
 import { problem, standInServer } from '../testing/standInServer.js'
@@ -44,12 +44,12 @@ describe('what goes wrong', () => {
   test('a refusal that is no problem document still has a sentence', async () => {
     standInServer(() => ({ status: 502, body: 'bad gateway' }))
     const error = await failed(getJson('/api/x', shape, signal))
-    expect([error.status, error.message, error.problem]).toEqual([502, enApp.failed, null])
+    expect([error.status, error.message, error.problem]).toEqual([502, appWords.failed, null])
   })
   test('a server that cannot be reached is status 0, in plain words', async () => {
     standInServer(() => 'unreachable')
     const error = await failed(getJson('/api/x', shape, signal))
-    expect([error.status, error.message]).toEqual([0, enApp.offline])
+    expect([error.status, error.message]).toEqual([0, appWords.offline])
   })
   test('a request that was called off is no fault of the server', async () => {
     vi.stubGlobal('fetch', () => Promise.reject(new DOMException('called off', 'AbortError')))

@@ -1,4 +1,4 @@
-import { enApp, Problem } from '@jovrin/contract'
+import { appWords, Problem } from '@jovrin/contract'
 import type { z } from 'zod'
 
 /** The server's refusal, with the sentence it gave. */
@@ -8,7 +8,7 @@ export class ApiError extends Error {
     readonly status: number,
     readonly problem: Problem | null,
   ) {
-    super(problem?.detail ?? enApp.failed)
+    super(problem?.detail ?? appWords.failed)
   }
 }
 
@@ -34,7 +34,7 @@ async function send<T>(
     ...(options.signal === undefined ? {} : { signal: options.signal }),
   }).catch((error: unknown) => {
     if (error instanceof DOMException && error.name === 'AbortError') throw error
-    throw new ApiError(0, { type: 'about:blank', title: '', status: 0, code: 'offline', detail: enApp.offline })
+    throw new ApiError(0, { type: 'about:blank', title: '', status: 0, code: 'offline', detail: appWords.offline })
   })
   const json: unknown = response.status === 204 ? null : await response.json().catch(() => null)
   if (!response.ok) throw new ApiError(response.status, Problem.safeParse(json).data ?? null)

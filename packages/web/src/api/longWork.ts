@@ -1,4 +1,4 @@
-import { enApp, Problem, WorkProgress } from '@jovrin/contract'
+import { appWords, Problem, WorkProgress } from '@jovrin/contract'
 import { useEffect, useRef, useState } from 'react'
 import type { z } from 'zod'
 import { ApiError } from './http.js'
@@ -46,8 +46,8 @@ export function useLongWork(): LongWork {
         if (error instanceof ApiError) throw error
         // Hanging up is what calls it off: the server keeps nothing of it.
         throw controller.signal.aborted
-          ? failed(enApp.calledOff, 'called_off')
-          : failed(error instanceof TypeError ? enApp.offline : enApp.failed)
+          ? failed(appWords.calledOff, 'called_off')
+          : failed(error instanceof TypeError ? appWords.offline : appWords.failed)
       } finally {
         clearInterval(watch)
         setShare(null)

@@ -1,4 +1,4 @@
-import { enApp } from '@jovrin/contract'
+import { appWords } from '@jovrin/contract'
 import { Box, Button } from '@mui/material'
 import { Link, useRouteError } from 'react-router'
 
@@ -8,18 +8,18 @@ function Dead({ sentence, detail }: { sentence: string; detail?: string }) {
       <p>{sentence}</p>
       {detail !== undefined && <p>{detail}</p>}
       <Button component={Link} to="/">
-        {enApp.toShelf}
+        {appWords.toShelf}
       </Button>
     </Box>
   )
 }
-export const NotFound = () => <Dead sentence={enApp.notFound} />
+export const NotFound = () => <Dead sentence={appWords.notFound} />
 
 export function RouteFault() {
   const error = useRouteError()
   return (
     <main>
-      <Dead sentence={enApp.fault} detail={error instanceof Error ? error.message : ''} />
+      <Dead sentence={appWords.fault} detail={error instanceof Error ? error.message : ''} />
     </main>
   )
 }

@@ -1,4 +1,4 @@
-import { enOutbox } from '@jovrin/contract'
+import { outboxWords } from '@jovrin/contract'
 import { Box, Button } from '@mui/material'
 import { useEffect } from 'react'
 import { useJournalChanged } from '../api/journal.queries.js'
@@ -15,7 +15,7 @@ export function OutboxNote() {
   useEffect(
     () =>
       outbox.watch((tankIds) => {
-        tell({ text: enOutbox.sent(significant(tankIds.length)) })
+        tell({ text: outboxWords.sent(significant(tankIds.length)) })
         for (const tankId of new Set(tankIds)) void changed(tankId)
       }),
     [changed, tell],
@@ -29,12 +29,12 @@ export function OutboxNote() {
       className="no-print"
       sx={{ px: 2, py: 0.5, background: 'var(--sheet)', borderBottom: '1px solid var(--hair)', fontSize: 14 }}
     >
-      {waiting.length > 0 && <div>{enOutbox.waiting(significant(waiting.length))}</div>}
-      {refused.length > 0 && <div>{enOutbox.refused(significant(refused.length))}</div>}
+      {waiting.length > 0 && <div>{outboxWords.waiting(significant(waiting.length))}</div>}
+      {refused.length > 0 && <div>{outboxWords.refused(significant(refused.length))}</div>}
       {refused.map(({ key, refusal }) => (
         <Box key={key} sx={{ display: 'flex', gap: 1, alignItems: 'center', color: 'var(--algae)' }}>
           {refusal}
-          <Button onClick={() => void outbox.discard(key)}>{enOutbox.discard}</Button>
+          <Button onClick={() => void outbox.discard(key)}>{outboxWords.discard}</Button>
         </Box>
       ))}
     </Box>

@@ -1,11 +1,11 @@
 import {
-  enAnswers,
-  enApp,
-  enNav,
-  enPlanSheet,
-  enRecordKind,
-  enWorkingTitle,
-  enWorkings,
+  answersWords,
+  appWords,
+  navWords,
+  planSheetWords,
+  recordKindWords,
+  workingTitleWords,
+  workingsWords,
   JournalPage,
   nameIn,
   type TankEntry,
@@ -23,7 +23,7 @@ import { shortDate, useUnits, type Units } from '../ui/units.js'
 import { foundBy, type Find } from './find.js'
 import { TANK_PLACES } from './shell/placeOf.js'
 
-const text = enApp.find
+const text = appWords.find
 /** Records are asked for from so many letters on, so many of each tank. */
 const LEAST_LETTERS = 3
 const RECORDS_OF_EACH = 8
@@ -83,30 +83,30 @@ const ofTanks = (tanks: readonly TankEntry[]): Find[] =>
     ...TANK_PLACES.map(([path, place]) => ({ group: text.tanks, label: `${name}: ${place}`, to: `/tanks/${id}/${path}` })),
     ...PLAN_SHEETS.filter((sheet) => sheet !== 'supply').map((sheet) => ({
       group: text.tanks,
-      label: `${name}: ${enApp.places.describe}, ${enPlanSheet[sheet]}`,
+      label: `${name}: ${appWords.places.describe}, ${planSheetWords[sheet]}`,
       to: `/tanks/${id}/plan/${sheet}`,
       isSeldom: true,
     })),
   ])
 const PLACES: readonly Find[] = [
-  { group: text.places, label: enApp.places.shelf, to: '/' },
-  { group: text.places, label: enNav.today, to: '/today' },
-  { group: text.places, label: enNav.answers, to: '/answers' },
-  { group: text.places, label: enNav.workings, to: '/workings' },
-  { group: text.places, label: enNav.library, to: '/library' },
-  { group: text.places, label: enNav.settings, to: '/settings' },
-  { group: text.places, label: enApp.places.newTank, to: '/new' },
+  { group: text.places, label: appWords.places.shelf, to: '/' },
+  { group: text.places, label: navWords.today, to: '/today' },
+  { group: text.places, label: navWords.answers, to: '/answers' },
+  { group: text.places, label: navWords.workings, to: '/workings' },
+  { group: text.places, label: navWords.library, to: '/library' },
+  { group: text.places, label: navWords.settings, to: '/settings' },
+  { group: text.places, label: appWords.places.newTank, to: '/new' },
 ]
-const QUESTIONS: readonly Find[] = Object.entries(enAnswers.list).map(([id, [label, hint]]) => ({
-  group: enNav.answers,
+const QUESTIONS: readonly Find[] = Object.entries(answersWords.list).map(([id, [label, hint]]) => ({
+  group: navWords.answers,
   label,
   words: hint,
   to: id === 'today' ? '/today' : `/answers/${id}`,
 }))
 const SUMS: readonly Find[] = WORKINGS.map(({ id }) => ({
-  group: enNav.workings,
-  label: enWorkingTitle[id] ?? id,
-  words: nameIn(enWorkings.groups, id.split('.')[0] ?? ''),
+  group: navWords.workings,
+  label: workingTitleWords[id] ?? id,
+  words: nameIn(workingsWords.groups, id.split('.')[0] ?? ''),
   to: `/workings/${id}`,
 }))
 
@@ -135,7 +135,7 @@ const recordsFound = ({ entries }: JournalPage, tank: TankEntry | undefined, wor
     ? []
     : entries.map(({ record }) => ({
         group: text.records,
-        label: `${tank.plan.name}, ${shortDate(record.at.slice(0, 10))}: ${enRecordKind[record.kind]}, ${recordLine(record, units)}${record.note === null ? '' : `, ${record.note}`}`,
+        label: `${tank.plan.name}, ${shortDate(record.at.slice(0, 10))}: ${recordKindWords[record.kind]}, ${recordLine(record, units)}${record.note === null ? '' : `, ${record.note}`}`,
         words,
         to: `/tanks/${tank.id}/journal?record=${record.id}`,
       }))

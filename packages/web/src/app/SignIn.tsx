@@ -1,4 +1,4 @@
-import { enApp, enSignIn } from '@jovrin/contract'
+import { appWords, signInWords } from '@jovrin/contract'
 import { Box, Button, TextField } from '@mui/material'
 import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -15,7 +15,7 @@ export function SignIn() {
       await changeJson('POST', '/api/session', z.null(), { body: { passphrase } })
       await client.invalidateQueries()
     } catch (failure) {
-      setError(failure instanceof Error ? failure.message : enApp.failed)
+      setError(failure instanceof Error ? failure.message : appWords.failed)
     }
   }
   return (
@@ -28,13 +28,13 @@ export function SignIn() {
       }}
     >
       <Box component="h1" className="lettering" sx={{ m: 0, fontSize: 24 }}>
-        {enSignIn.title}
+        {signInWords.title}
       </Box>
-      {enSignIn.body}
+      {signInWords.body}
       <TextField
         type="password"
         autoComplete="current-password"
-        label={enSignIn.field}
+        label={signInWords.field}
         value={passphrase}
         onChange={(event) => setPassphrase(event.target.value)}
         error={error !== null}
@@ -42,7 +42,7 @@ export function SignIn() {
         autoFocus
       />
       <Button type="submit" variant="contained" disabled={passphrase === ''}>
-        {enSignIn.go}
+        {signInWords.go}
       </Button>
     </Box>
   )

@@ -1,4 +1,4 @@
-import { enApp, enJobTitle, enToday } from '@jovrin/contract'
+import { appWords, jobTitleWords, todayWords } from '@jovrin/contract'
 import { datePlusDays, type ListedJob } from '@jovrin/core'
 import { Box, Button, TextField } from '@mui/material'
 import { useState } from 'react'
@@ -22,7 +22,7 @@ export function MoveDialog({
   const [reason, setReason] = useState('')
   const isPossible = date !== '' && reason.trim() !== ''
   return (
-    <SheetDialog title={enToday.moveTitle} isOpen onClose={onClose}>
+    <SheetDialog title={todayWords.moveTitle} isOpen onClose={onClose}>
       <Box
         component="form"
         sx={{ p: 3, display: 'grid', gap: 2, minWidth: { sm: 340 } }}
@@ -32,22 +32,22 @@ export function MoveDialog({
         }}
       >
         <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 18 }}>
-          {enJobTitle[job.kind]}
+          {jobTitleWords[job.kind]}
         </Box>
-        <DateField label={enToday.moveTo} value={date} onChange={setDate} />
+        <DateField label={todayWords.moveTo} value={date} onChange={setDate} />
         <TextField
-          label={enToday.reason}
+          label={todayWords.reason}
           value={reason}
           onChange={(event) => setReason(event.target.value)}
-          helperText={enToday.reasonNeeded}
+          helperText={todayWords.reasonNeeded}
           slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 500 } }}
           autoFocus
         />
         <Box sx={{ display: 'flex', gap: 1 }}>
           <Button type="submit" variant="contained" disabled={!isPossible}>
-            {enToday.moveYes}
+            {todayWords.moveYes}
           </Button>
-          <Button onClick={onClose}>{enApp.cancel}</Button>
+          <Button onClick={onClose}>{appWords.cancel}</Button>
         </Box>
       </Box>
     </SheetDialog>

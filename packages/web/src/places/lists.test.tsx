@@ -1,4 +1,4 @@
-import { enDescribe, enField, enJournal, enLibrary, enPlantKind, PlanSchema, ProductSchema } from '@jovrin/contract'
+import { describeWords, fieldWords, journalWords, libraryWords, plantKindWords, PlanSchema, ProductSchema } from '@jovrin/contract'
 import type { Product } from '@jovrin/core'
 import { cleanup, configure, fireEvent, screen, waitFor, within } from '@testing-library/react'
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
@@ -56,11 +56,11 @@ describe('library', () => {
       'Clay tab',
     ])
     expect(row('Fine sand').queryByRole('button')).toBeNull()
-    expect(row('Black pellets').getByRole('button', { name: enLibrary.remove('Black pellets') })).toBeTruthy()
+    expect(row('Black pellets').getByRole('button', { name: libraryWords.remove('Black pellets') })).toBeTruthy()
   })
   test('a price is kept when the field is left, and not before', async () => {
     show()
-    const price = row('Black pellets').getByLabelText(enField['tabProduct/price'][0])
+    const price = row('Black pellets').getByLabelText(fieldWords['tabProduct/price'][0])
     fireEvent.change(price, { target: { value: '26,5' } })
     expect(puts()).toEqual([])
     fireEvent.blur(price)
@@ -69,11 +69,11 @@ describe('library', () => {
   })
   test('nothing is sent for an entry that is no entry, or that did not change', () => {
     show()
-    const name = row('Clay tab').getByLabelText(enLibrary.head.name)
+    const name = row('Clay tab').getByLabelText(libraryWords.head.name)
     fireEvent.blur(name)
     fireEvent.change(name, { target: { value: '  ' } })
     fireEvent.blur(name)
-    const bag = row('Black pellets').getByLabelText(new RegExp(`^${enField['layers/*/product/bagL'][0]}`))
+    const bag = row('Black pellets').getByLabelText(new RegExp(`^${fieldWords['layers/*/product/bagL'][0]}`))
     fireEvent.change(bag, { target: { value: '' } })
     fireEvent.blur(bag)
     expect(puts()).toEqual([])
@@ -81,14 +81,14 @@ describe('library', () => {
   test('taken out it can be brought back', async () => {
     show()
     fireEvent.click(row('Clay tab').getByRole('button'))
-    await waitFor(() => expect(screen.getByText(enLibrary.removed('Clay tab'))).toBeTruthy())
-    fireEvent.click(screen.getByRole('button', { name: enDescribe.undo }))
+    await waitFor(() => expect(screen.getByText(libraryWords.removed('Clay tab'))).toBeTruthy())
+    fireEvent.click(screen.getByRole('button', { name: describeWords.undo }))
     await waitFor(() => expect(puts()[0]?.body).toEqual(tab))
   })
   test('a refusal is said in the server’s words', async () => {
     server = standInServer(() => problem(507, 'The disk is full or cannot be written.'))
     show()
-    fireEvent.click(screen.getByRole('button', { name: enLibrary.addTab }))
+    fireEvent.click(screen.getByRole('button', { name: libraryWords.addTab }))
     await waitFor(() => expect(screen.getByText(/disk is full/)).toBeTruthy())
   })
 })
@@ -150,12 +150,12 @@ describe('what happened', () => {
     ])
     expect(screen.getAllByText(/Nov/)).toHaveLength(2)
     expect(screen.getByText('pearling')).toBeTruthy()
-    expect(screen.getByText(enJournal.by('phone'))).toBeTruthy()
+    expect(screen.getByText(journalWords.by('phone'))).toBeTruthy()
   })
   test('a glance is put away but not edited; a reading both', () => {
     show()
-    expect(screen.getAllByRole('button', { name: enJournal.edit })).toHaveLength(2)
-    expect(screen.getAllByRole('button', { name: enJournal.remove })).toHaveLength(3)
+    expect(screen.getAllByRole('button', { name: journalWords.edit })).toHaveLength(2)
+    expect(screen.getAllByRole('button', { name: journalWords.remove })).toHaveLength(3)
   })
   test('put away with the version one saw, and brought back with the one it then has', async () => {
     server = standInServer(({ method }) => ({
@@ -163,10 +163,10 @@ describe('what happened', () => {
       body: { ...entries[0], version: method === 'DELETE' ? 4 : 5, isDeleted: method === 'DELETE' },
     }))
     show()
-    fireEvent.click(screen.getAllByRole('button', { name: enJournal.remove })[0]!)
-    await waitFor(() => expect(screen.getByText(enJournal.removed)).toBeTruthy())
+    fireEvent.click(screen.getAllByRole('button', { name: journalWords.remove })[0]!)
+    await waitFor(() => expect(screen.getByText(journalWords.removed)).toBeTruthy())
     expect(server.asked[0]).toMatchObject({ method: 'DELETE', ifMatch: '"3"' })
-    fireEvent.click(screen.getByRole('button', { name: enJournal.undo }))
+    fireEvent.click(screen.getByRole('button', { name: journalWords.undo }))
     await waitFor(() =>
       expect(server.asked.find(({ method }) => method === 'POST')).toMatchObject({
         path: `/api/tanks/${TANK}/journal/${entries[0]!.record.id}/restore`,
@@ -179,36 +179,36 @@ describe('what happened', () => {
       method === 'DELETE' ? problem(412, 'Somebody changed this since you looked.') : { status: 200, body: { entries, cursor: null } },
     )
     show()
-    fireEvent.click(screen.getAllByRole('button', { name: enJournal.remove })[1]!)
+    fireEvent.click(screen.getAllByRole('button', { name: journalWords.remove })[1]!)
     await waitFor(() => expect(screen.getByText('Somebody changed this since you looked.')).toBeTruthy())
     expect(document.querySelectorAll('time')).toHaveLength(3)
   })
   test('words are searched for as they are typed', () => {
     const asked = show()
-    fireEvent.change(screen.getByLabelText(enJournal.filterText), { target: { value: 'film' } })
+    fireEvent.change(screen.getByLabelText(journalWords.filterText), { target: { value: 'film' } })
     expect(asked).toEqual([{ ...find, text: 'film' }])
   })
   test('empty says how to begin; filtered to nothing says that', () => {
     show([])
-    expect(screen.getByText(enJournal.empty)).toBeTruthy()
+    expect(screen.getByText(journalWords.empty)).toBeTruthy()
     cleanup()
     show([], { find: { ...find, text: 'film' } })
-    expect(screen.getByText(enJournal.noneFound)).toBeTruthy()
+    expect(screen.getByText(journalWords.noneFound)).toBeTruthy()
   })
   test('older records are a click away, where there are any', () => {
     show(entries, { cursor: 'next' })
-    expect(screen.getByRole('button', { name: enJournal.more })).toBeTruthy()
+    expect(screen.getByRole('button', { name: journalWords.more })).toBeTruthy()
   })
 })
 
 describe('the description of a tank', () => {
-  const label = (name: keyof typeof enField): RegExp => new RegExp(`^${enField[name][0]}`)
-  const field = (name: keyof typeof enField): HTMLInputElement => {
+  const label = (name: keyof typeof fieldWords): RegExp => new RegExp(`^${fieldWords[name][0]}`)
+  const field = (name: keyof typeof fieldWords): HTMLInputElement => {
     const found = [...document.querySelectorAll('label')].find(({ textContent }) => label(name).test(textContent))
     if (!(found?.control instanceof HTMLInputElement)) throw new Error(`no field ${name}`)
     return found.control
   }
-  const type = (name: keyof typeof enField, text: string): void => {
+  const type = (name: keyof typeof fieldWords, text: string): void => {
     fireEvent.change(field(name), { target: { value: text } })
     fireEvent.blur(field(name))
   }
@@ -242,7 +242,7 @@ describe('the description of a tank', () => {
   test('a share of no floor takes the kind out, with its pots', () => {
     const work = show()
     const before = work.valid().patches.length
-    const share = [...document.querySelectorAll('label')].find(({ textContent }) => textContent.startsWith(enPlantKind['carpet'] ?? '–'))
+    const share = [...document.querySelectorAll('label')].find(({ textContent }) => textContent.startsWith(plantKindWords['carpet'] ?? '–'))
       ?.control as HTMLInputElement
     fireEvent.change(share, { target: { value: '0' } })
     fireEvent.blur(share)

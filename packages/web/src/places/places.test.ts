@@ -1,5 +1,5 @@
 import { checkPlan, diff, flagsOf, forecastMember, type Lead, leadOf, newPlan, tankFigures } from '@jovrin/core'
-import { enLead, PlanSchema } from '@jovrin/contract'
+import { leadWords, PlanSchema } from '@jovrin/contract'
 import { describe, expect, test } from 'vitest'
 import { agedTimeline } from '../api/tanks.queries.js'
 import { braidWeeks, flagSentence } from './shared/balance.view.js'
@@ -41,12 +41,17 @@ describe('lead', () => {
   })
   test('one number where both ends are the same; at the bound no more than that it is longer', () => {
     expect(leadSentence({ ...lead, wipeDays: { low: 9, median: 9, high: 9 } })).toContain('about every 9 days')
-    expect(leadSentence({ ...lead, wipeDays: { low: 21, median: 21, high: 21 } })).toContain(enLead.wipeSeldom)
-    expect(leadSentence({ ...lead, wipeDays: { low: 9, median: 15, high: 21 } })).toContain(enLead.wipeFrom('9'))
+    expect(leadSentence({ ...lead, wipeDays: { low: 21, median: 21, high: 21 } })).toContain(leadWords.wipeSeldom)
+    expect(leadSentence({ ...lead, wipeDays: { low: 9, median: 15, high: 21 } })).toContain(leadWords.wipeFrom('9'))
   })
   test('the trend has three words and is silent in the first week', () => {
     const trend = (median: number): string | null => trendSentence({ ...lead, trend: { low: 0, median, high: 0 } })
-    expect([trendSentence(lead), trend(0.01), trend(-0.01), trend(0)]).toEqual([null, enLead.trendUp, enLead.trendDown, enLead.trendFlat])
+    expect([trendSentence(lead), trend(0.01), trend(-0.01), trend(0)]).toEqual([
+      null,
+      leadWords.trendUp,
+      leadWords.trendDown,
+      leadWords.trendFlat,
+    ])
   })
   test('comes out of an ensemble whole', () =>
     expect(leadSentence(leadOf(results, 'planned', 0, 10))).toMatch(/^[A-Z].*; wipe the glass .*; growth held back by .*\.$/))

@@ -1,4 +1,4 @@
-import { enIndicatorColour } from '@jovrin/contract'
+import { indicatorColourWords } from '@jovrin/contract'
 import { INDICATOR_COLOURS, QUANTITY, type Qualifier, type ReadingQuantity } from '@jovrin/core'
 import { significant, type Units } from '../ui/units.js'
 
@@ -10,7 +10,7 @@ export const toShown = (quantity: ReadingQuantity, value: number, units: Units):
 export function valueText(quantity: ReadingQuantity, value: number, qualifier: Qualifier, units: Units): string {
   if (quantity === 'indicator') {
     const colour = INDICATOR_COLOURS[Math.round(value) - 1]
-    return colour === undefined ? significant(value) : enIndicatorColour[colour]
+    return colour === undefined ? significant(value) : indicatorColourWords[colour]
   }
   return `${qualifier === '=' ? '' : `${qualifier} `}${units.show(QUANTITY[quantity].dimension, value, 3)}`
 }

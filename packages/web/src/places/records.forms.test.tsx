@@ -1,5 +1,5 @@
 import 'fake-indexeddb/auto'
-import { enEmergency, enJobTitle, enJournal, enNumber, enToday } from '@jovrin/contract'
+import { emergencyWords, jobTitleWords, journalWords, numberWords, todayWords } from '@jovrin/contract'
 import { type JournalRecord, type Kit, type ListedJob, quantities } from '@jovrin/core'
 import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react'
 import { useState } from 'react'
@@ -53,7 +53,7 @@ describe('an event', () => {
   test('a dose of a salt is in grams', async () => {
     const { told } = show('dose')
     press('Log')
-    expect(screen.getByRole('alert').textContent).toBe(enJournal.needed)
+    expect(screen.getByRole('alert').textContent).toBe(journalWords.needed)
     type(/^Amount/, '0,95')
     press('Log')
     await waitFor(() =>
@@ -74,7 +74,7 @@ describe('an event', () => {
     const { told } = show('trim')
     type(/^Shaken wet/, 'much')
     press('Log')
-    expect(screen.getByRole('alert').textContent).toBe(enNumber.none)
+    expect(screen.getByRole('alert').textContent).toBe(numberWords.none)
     type(/^Shaken wet/, '')
     press('Log')
     await waitFor(() => expect(told).toEqual([{ kind: 'trim', wetG: null, kinds: [], note: null }]))
@@ -82,12 +82,12 @@ describe('an event', () => {
   test('a purchase without a name is not one; a currency has three letters', async () => {
     const { told } = show('purchase')
     press('Log')
-    expect(screen.getByRole('alert').textContent).toBe(enJournal.needed)
+    expect(screen.getByRole('alert').textContent).toBe(journalWords.needed)
     type('What', 'Needle valve')
     type(/^Cost/, '28')
     type('Currency', 'euro')
     press('Log')
-    expect(screen.getByRole('alert').textContent).toBe(enJournal.wrongCurrency)
+    expect(screen.getByRole('alert').textContent).toBe(journalWords.wrongCurrency)
     expect(screen.getByLabelText<HTMLInputElement>('What').value).toBe('Needle valve')
     type('Currency', 'eur')
     press('Log')
@@ -165,13 +165,13 @@ describe('readings', () => {
   test('nothing typed is said, not sent', () => {
     show()
     press('Log readings')
-    expect(screen.getByText(enJournal.nothingTyped)).toBeTruthy()
+    expect(screen.getByText(journalWords.nothingTyped)).toBeTruthy()
   })
   test('zero by a kit is below its lowest readable; an old kit is told of', async () => {
     show([kit])
-    expect(screen.getByText(enJournal.kitExpired)).toBeTruthy()
+    expect(screen.getByText(journalWords.kitExpired)).toBeTruthy()
     type(/^Nitrate/, '0')
-    expect(screen.getByText(enJournal.below)).toBeTruthy()
+    expect(screen.getByText(journalWords.below)).toBeTruthy()
     press('Log readings')
     await waitFor(() => expect(sent()).toHaveLength(1))
     expect(sent()[0]).toMatchObject({ quantity: 'nitrate', qualifier: '<', method: 'Drop test' })
@@ -234,9 +234,9 @@ describe('jobs of a day', () => {
     show([job({})])
     press('Move …: Change water')
     const dialog = screen.getByRole('dialog')
-    const yes = within(dialog).getByRole('button', { name: enToday.moveYes })
+    const yes = within(dialog).getByRole('button', { name: todayWords.moveYes })
     expect((yes as HTMLButtonElement).disabled).toBe(true)
-    fireEvent.change(within(dialog).getByLabelText(enToday.reason), { target: { value: 'away' } })
+    fireEvent.change(within(dialog).getByLabelText(todayWords.reason), { target: { value: 'away' } })
     expect((yes as HTMLButtonElement).disabled).toBe(false)
     fireEvent.click(yes)
     await waitFor(() =>
@@ -260,7 +260,7 @@ describe('jobs of a day', () => {
       }),
     ])
     expect(screen.getByText(/27 Nov|Nov 27/)).toBeTruthy()
-    fireEvent.click(screen.getAllByRole('button', { name: enToday.takeBack })[0]!)
+    fireEvent.click(screen.getAllByRole('button', { name: todayWords.takeBack })[0]!)
     await waitFor(() => expect(server.asked.find(({ method }) => method === 'DELETE')).toMatchObject({ ifMatch: `"${told.at}"` }))
   })
   test('timers are only asked about by exception', () => {
@@ -275,7 +275,7 @@ describe('jobs of a day', () => {
       }),
     ])
     expect(screen.queryByRole('button', { name: /^Done/ })).toBeNull()
-    expect(screen.getByRole('button', { name: enToday.notDone })).toBeTruthy()
+    expect(screen.getByRole('button', { name: todayWords.notDone })).toBeTruthy()
     expect(screen.getByText(/potassium nitrate 0\.95 g/)).toBeTruthy()
   })
   test('an empty day says so', () => {
@@ -338,22 +338,22 @@ describe('a stop of the round', () => {
     const before = rows()
     press('told')
     expect(rows()).toEqual(before)
-    expect(screen.getByText(enToday.allDone)).toBeTruthy()
+    expect(screen.getByText(todayWords.allDone)).toBeTruthy()
     expect(screen.getByText('✓ done by desk')).toBeTruthy()
-    expect(screen.getAllByRole('button', { name: new RegExp(`^${enToday.takeBack}: `) })).toHaveLength(2)
+    expect(screen.getAllByRole('button', { name: new RegExp(`^${todayWords.takeBack}: `) })).toHaveLength(2)
   })
   test('what waits on this device shows as told, and is taken back there', async () => {
     renderPage(<Stop stop={stop} nextId={null} />)
     vi.stubGlobal('fetch', () => Promise.reject(new TypeError('away')))
-    press(`${enToday.done}: ${enJobTitle.change}`)
-    await waitFor(() => expect(screen.getByText(`✓ done, ${enToday.waits}`)).toBeTruthy())
-    await waitFor(() => expect(screen.getByText(new RegExp(`^${stop.name}: ${enJobTitle.change}, done`))).toBeTruthy())
-    fireEvent.click(screen.getAllByRole('button', { name: `${enToday.takeBack}: ${enJobTitle.change}` })[0]!)
-    await waitFor(() => expect(screen.getByRole('button', { name: `${enToday.done}: ${enJobTitle.change}` })).toBeTruthy())
+    press(`${todayWords.done}: ${jobTitleWords.change}`)
+    await waitFor(() => expect(screen.getByText(`✓ done, ${todayWords.waits}`)).toBeTruthy())
+    await waitFor(() => expect(screen.getByText(new RegExp(`^${stop.name}: ${jobTitleWords.change}, done`))).toBeTruthy())
+    fireEvent.click(screen.getAllByRole('button', { name: `${todayWords.takeBack}: ${jobTitleWords.change}` })[0]!)
+    await waitFor(() => expect(screen.getByRole('button', { name: `${todayWords.done}: ${jobTitleWords.change}` })).toBeTruthy())
   })
   test('nothing due is said', () => {
     renderPage(<Stop stop={{ ...stop, due: [], overdue: [], attention: [] }} nextId={null} />)
-    expect(screen.getByText(enToday.nothingDue)).toBeTruthy()
+    expect(screen.getByText(todayWords.nothingDue)).toBeTruthy()
   })
 })
 
@@ -366,7 +366,7 @@ describe('the emergency card', () => {
     })
   test('stands without the server, step by step', () => {
     open()
-    expect(screen.getAllByRole('listitem').length).toBe(enEmergency.steps.length)
+    expect(screen.getAllByRole('listitem').length).toBe(emergencyWords.steps.length)
   })
   test('names this tank’s litres, and warns while its ammonia may rise', () => {
     open({
@@ -376,6 +376,6 @@ describe('the emergency card', () => {
       ],
     })
     expect(screen.getAllByText(/River/)[0]?.textContent).toMatch(/\d+ L/)
-    expect(screen.getByText(enEmergency.binderFirst('River'))).toBeTruthy()
+    expect(screen.getByText(emergencyWords.binderFirst('River'))).toBeTruthy()
   })
 })

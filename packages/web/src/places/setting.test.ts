@@ -1,4 +1,4 @@
-import { enChoice, enField, enPart } from '@jovrin/contract'
+import { choiceWords, fieldWords, partWords } from '@jovrin/contract'
 import { CHOICE_FIELDS, NUMBER_FIELDS, numberField, type ChoicePath, type NumberPath } from '@jovrin/core'
 import { describe, expect, test } from 'vitest'
 import { METRIC, US } from '../testing/units.js'
@@ -13,7 +13,7 @@ const CANONICAL = /\d (cm|mm|cm²|L|L\/h|L\/day|kg|g|°C)$/
 
 describe('a dated change', () => {
   test.each([...NUMBERS, ...CHOICES])('of %s is called what its question is called', (path) => {
-    expect(settingName(pointerOf(path))).toBe(enField[path][0])
+    expect(settingName(pointerOf(path))).toBe(fieldWords[path][0])
     expect(settingName(pointerOf(path))).not.toMatch(KEY)
   })
   test.each(NUMBERS)('of %s tells its value in the reader’s units', (path) => {
@@ -27,11 +27,11 @@ describe('a dated change', () => {
   })
   test.each(CHOICES)('of %s tells its value in words', (path) => {
     for (const choice of CHOICE_FIELDS[path].choices) {
-      const words: Readonly<Record<string, string>> = enChoice[path]
+      const words: Readonly<Record<string, string>> = choiceWords[path]
       expect(settingValue(pointerOf(path), choice, METRIC)).toBe(words[choice])
     }
   })
-  test.each(Object.keys(enPart))('of all of %s is called by its part', (part) => {
+  test.each(Object.keys(partWords))('of all of %s is called by its part', (part) => {
     expect(settingName(`/${part}`)).toBeTruthy()
     expect(settingName(`/${part}`)).not.toMatch(KEY)
   })

@@ -1,4 +1,4 @@
-import { enApp, enJobTitle, enOutbox, enToday } from '@jovrin/contract'
+import { appWords, jobTitleWords, outboxWords, todayWords } from '@jovrin/contract'
 import type { JobRecord, ListedJob } from '@jovrin/core'
 import { useCallback } from 'react'
 import { z } from 'zod'
@@ -34,7 +34,7 @@ export function useTellJob(
           ifMatch: `"${record.at}"`,
         })
       } catch (error) {
-        notice({ text: error instanceof Error ? error.message : enApp.failed })
+        notice({ text: error instanceof Error ? error.message : appWords.failed })
       }
       await changed(tankId)
     },
@@ -53,13 +53,13 @@ export function useTellJob(
       }
       try {
         const outcome = await outbox.tellJob(tankId, record, job.record?.at ?? null)
-        const text = enToday.told(tankName, enJobTitle[job.kind], enToday.doneState[state] ?? state)
+        const text = todayWords.told(tankName, jobTitleWords[job.kind], todayWords.doneState[state] ?? state)
         notice({
-          text: outcome === 'waiting' ? `${text}. ${enOutbox.kept}` : text,
-          action: { label: enToday.takeBack, run: () => void takeBack(job, record) },
+          text: outcome === 'waiting' ? `${text}. ${outboxWords.kept}` : text,
+          action: { label: todayWords.takeBack, run: () => void takeBack(job, record) },
         })
       } catch (error) {
-        notice({ text: error instanceof Error ? error.message : enApp.failed })
+        notice({ text: error instanceof Error ? error.message : appWords.failed })
       }
       await changed(tankId)
     },

@@ -1,4 +1,4 @@
-import { enNumber } from '@jovrin/contract'
+import { numberWords } from '@jovrin/contract'
 import { Box, ToggleButton, ToggleButtonGroup, Tooltip } from '@mui/material'
 import { useId } from 'react'
 import { useUnits } from './units.js'
@@ -37,7 +37,7 @@ export function Choice<T extends string>({ question, label, why, value, options,
             {text}
           </ToggleButton>
         ))}
-        {canBeUnknown && <ToggleButton value="unknown">{enNumber.unknown}</ToggleButton>}
+        {canBeUnknown && <ToggleButton value="unknown">{numberWords.unknown}</ToggleButton>}
       </ToggleButtonGroup>
     </Box>
   )

@@ -1,4 +1,4 @@
-import { enFigure } from '@jovrin/contract'
+import { figureWords } from '@jovrin/contract'
 import type { Provenance } from '@jovrin/core'
 import { Box, Popover } from '@mui/material'
 import { useState, type ReactNode } from 'react'
@@ -31,7 +31,7 @@ export function Figure({ children, explained }: FigureProps) {
         type="button"
         aria-haspopup="dialog"
         aria-expanded={anchor !== null}
-        title={enFigure.open(explained.title)}
+        title={figureWords.open(explained.title)}
         onClick={(event) => setAnchor(event.currentTarget)}
         className="figures"
         sx={{
@@ -70,7 +70,7 @@ function WorkingSheet({ explained, onClose }: { explained: Explained; onClose: (
         <Box
           component="button"
           type="button"
-          aria-label={enFigure.close}
+          aria-label={figureWords.close}
           onClick={onClose}
           autoFocus
           sx={{ font: 'inherit', color: 'inherit', border: 0, background: 'none', cursor: 'pointer' }}
@@ -78,9 +78,9 @@ function WorkingSheet({ explained, onClose }: { explained: Explained; onClose: (
           ✕
         </Box>
       </Box>
-      <Row head={enFigure.formula}>{explained.formula}</Row>
-      {explained.worked !== undefined && <Row head={enFigure.worked}>{explained.worked}</Row>}
-      <Row head={enFigure.inputs}>
+      <Row head={figureWords.formula}>{explained.formula}</Row>
+      {explained.worked !== undefined && <Row head={figureWords.worked}>{explained.worked}</Row>}
+      <Row head={figureWords.inputs}>
         <Box component="table" className="figures" sx={{ borderCollapse: 'collapse', width: '100%' }}>
           <tbody>
             {explained.inputs.map((input, place) => (
@@ -90,15 +90,15 @@ function WorkingSheet({ explained, onClose }: { explained: Explained; onClose: (
                   {input.value}
                 </Box>
                 <Box component="td" sx={{ color: 'text.secondary', fontStyle: input.from === 'assumed' ? 'italic' : 'normal' }}>
-                  {enFigure.from[input.from]}
+                  {figureWords.from[input.from]}
                 </Box>
               </tr>
             ))}
           </tbody>
         </Box>
       </Row>
-      <Row head={enFigure.range}>{explained.range === null ? enFigure.exact : `${explained.range[0]} – ${explained.range[1]}`}</Row>
-      <Row head={enFigure.source}>{explained.source}</Row>
+      <Row head={figureWords.range}>{explained.range === null ? figureWords.exact : `${explained.range[0]} – ${explained.range[1]}`}</Row>
+      <Row head={figureWords.source}>{explained.source}</Row>
     </Box>
   )
 }

@@ -1,4 +1,4 @@
-import { enApp } from '@jovrin/contract'
+import { appWords } from '@jovrin/contract'
 import { Box, Button } from '@mui/material'
 import { useDropzone, type Accept } from 'react-dropzone'
 
@@ -52,7 +52,7 @@ export function FileDrop({ label, kind, onFiles, isMany = false, isDisabled = fa
         {label}
       </Button>
       <Box component="span" sx={{ color: 'text.secondary', fontSize: 14, display: { xs: 'none', md: 'inline' } }}>
-        {isDragActive ? enApp.dropNow : enApp.orDrop}
+        {isDragActive ? appWords.dropNow : appWords.orDrop}
       </Box>
     </Box>
   )

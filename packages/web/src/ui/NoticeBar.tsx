@@ -1,4 +1,4 @@
-import { enApp } from '@jovrin/contract'
+import { appWords } from '@jovrin/contract'
 import { Button, Snackbar } from '@mui/material'
 import type { Notice } from './notice.js'
 
@@ -27,7 +27,7 @@ export function NoticeBar({ notice, isOpen, onClose }: { notice: Notice; isOpen:
           )}
           {isLasting && (
             <Button color="inherit" variant="text" onClick={onClose}>
-              {enApp.close}
+              {appWords.close}
             </Button>
           )}
         </>

@@ -1,4 +1,4 @@
-import { enNumber } from '@jovrin/contract'
+import { numberWords } from '@jovrin/contract'
 import { type Assumption, type Dimension, readNumber } from '@jovrin/core'
 import { TextField, Tooltip } from '@mui/material'
 import { useId, useState } from 'react'
@@ -71,12 +71,12 @@ export function NumberField(props: NumberFieldProps) {
   /** What a text means: a canonical value, or the sentence that says why it is none. */
   const read = (entered: string): { readonly value: number | null } | { readonly error: string } => {
     const parsed = readNumber(entered)
-    if ('error' in parsed) return { error: enNumber[parsed.error] }
+    if ('error' in parsed) return { error: numberWords[parsed.error] }
     const canonical = parsed.value === null ? null : units.from(dimension, parsed.value)
     const isOut = canonical === null ? !canBeUnknown : canonical < range[0] - slack || canonical > range[1] + slack
-    if (isOut) return { error: enNumber.range(significant(toShown(range[0]), 4), significant(toShown(range[1]), 4), shownUnit) }
+    if (isOut) return { error: numberWords.range(significant(toShown(range[0]), 4), significant(toShown(range[1]), 4), shownUnit) }
     if (canonical === null) return { value: null }
-    if (isWhole && !Number.isInteger(canonical)) return { error: enNumber.whole }
+    if (isWhole && !Number.isInteger(canonical)) return { error: numberWords.whole }
     return { value: Math.min(range[1], Math.max(range[0], canonical)) }
   }
   const meant = read(text)
@@ -85,14 +85,14 @@ export function NumberField(props: NumberFieldProps) {
   function hintFor(canonical: number | null): string {
     if (canonical !== null) {
       if (!usual || (canonical >= usual[0] && canonical <= usual[1])) return ''
-      return enNumber.odd(
+      return numberWords.odd(
         `${significant(toShown(usual[0]), 3)}–${significant(toShown(usual[1]), 3)}${shownUnit === '' ? '' : ` ${shownUnit}`}`,
       )
     }
     if (otherwise !== undefined) return otherwise
-    if (!unknown) return canBeUnknown ? enNumber.unknown : ''
+    if (!unknown) return canBeUnknown ? numberWords.unknown : ''
     const { value: common, low, high } = unknown
-    return enNumber.assumed(rough(toShown(common)), significant(toShown(low), 2), significant(toShown(high), 2), shownUnit)
+    return numberWords.assumed(rough(toShown(common)), significant(toShown(low), 2), significant(toShown(high), 2), shownUnit)
   }
 
   const type = (next: string): void => {

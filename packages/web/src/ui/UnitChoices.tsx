@@ -1,4 +1,4 @@
-import { enApp, enDimension } from '@jovrin/contract'
+import { appWords, dimensionWords } from '@jovrin/contract'
 import { UNIT_CHOICES, type ChosenDimension } from '@jovrin/core'
 import { Box, useColorScheme } from '@mui/material'
 import { Choice } from './Choice.js'
@@ -13,20 +13,20 @@ export function UnitChoices() {
   const { mode, setMode } = useColorScheme()
   return (
     <>
-      <Box sx={{ color: 'text.secondary' }}>{enApp.units.hint}</Box>
+      <Box sx={{ color: 'text.secondary' }}>{appWords.units.hint}</Box>
       <UnitSystems />
       <Choice
-        label={enApp.mode.label}
-        why={enApp.mode.label}
+        label={appWords.mode.label}
+        why={appWords.mode.label}
         value={mode ?? 'system'}
-        options={MODES.map((name) => [name, enApp.mode[name]] as const)}
+        options={MODES.map((name) => [name, appWords.mode[name]] as const)}
         onChange={(next) => setMode(next ?? 'system')}
       />
       {(Object.keys(UNIT_CHOICES) as ChosenDimension[]).map((dimension) => (
         <Choice
           key={dimension}
-          label={enDimension[dimension]}
-          why={enApp.units.hint}
+          label={dimensionWords[dimension]}
+          why={appWords.units.hint}
           value={units.preferences[dimension]}
           options={UNIT_CHOICES[dimension].map((unit) => [unit, unit] as const)}
           onChange={(unit) => unit !== null && units.choose({ ...units.preferences, [dimension]: unit })}

@@ -1,4 +1,4 @@
-import { enApp } from '@jovrin/contract'
+import { appWords } from '@jovrin/contract'
 import { METRIC_UNITS } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { US_UNITS, useUnits } from './units.js'
@@ -7,12 +7,12 @@ import { US_UNITS, useUnits } from './units.js'
 export function UnitSystems() {
   const units = useUnits()
   return (
-    <Box role="group" aria-label={enApp.units.open} sx={{ display: 'flex', gap: 1 }}>
+    <Box role="group" aria-label={appWords.units.open} sx={{ display: 'flex', gap: 1 }}>
       <Button onClick={() => units.choose(METRIC_UNITS)} sx={{ minHeight: { xs: 44, md: 0 } }}>
-        {enApp.units.metric}
+        {appWords.units.metric}
       </Button>
       <Button onClick={() => units.choose(US_UNITS)} sx={{ minHeight: { xs: 44, md: 0 } }}>
-        {enApp.units.us}
+        {appWords.units.us}
       </Button>
     </Box>
   )

@@ -1,4 +1,4 @@
-import { enWorkings } from '@jovrin/contract'
+import { workingsWords } from '@jovrin/contract'
 import { Box } from '@mui/material'
 import { digitsInBand, significant } from './units.js'
 
@@ -15,7 +15,7 @@ const unitText = (unit: string): string => (unit === '1' ? '' : ` ${unit}`)
 export function WorkedResult({ value, low, high, unit }: WorkedResultProps) {
   const digits = digitsInBand(value, low, high)
   return (
-    <Box className="figures" role="status" aria-label={enWorkings.result}>
+    <Box className="figures" role="status" aria-label={workingsWords.result}>
       <Box
         component="span"
         className="lettering"

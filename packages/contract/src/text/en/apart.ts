@@ -5,7 +5,7 @@ const KIT = (what: string): readonly [string, string] => ['The test reads wrong.
 const OLD_KIT = KIT('Date of the reagent, both bottles shaken, a second test of the same sample.')
 
 /** What mostly stands behind readings that lie apart from the forecast, likeliest first, each with what to check. Rules of thumb from the water's chemistry and from what growers find. */
-export const enApart: {
+export const apartWords: {
   readonly of: Readonly<Record<ModelledQuantity, { readonly above: Reasons; readonly below: Reasons }>>
   readonly both: Reasons
 } = {

@@ -7,7 +7,7 @@ type LineNames = { readonly [Line in ShoppingLine]: Sentence<(typeof SHOPPING_LI
 const piece = { one: 'piece', other: 'pieces' }
 
 /** What a line of the shopping list is called. `name`: of a ground, a material or a plant kind, or the grower’s own. */
-export const enShoppingLine = {
+export const shoppingLineWords = {
   tank: (v) => `Tank ${v.length} × ${v.width} × ${v.height}, glass ${v.glass}`,
   stand: (v) => `Stand, level, ${v.length} × ${v.width}`,
   mat: () => 'Mat under the tank',
@@ -36,7 +36,7 @@ export const enShoppingLine = {
 } satisfies LineNames
 
 /** What is forgotten when everything else is bought. */
-export const enSundry = {
+export const sundryWords = {
   conditioner: 'Water conditioner',
   'check-valve': 'Check valve',
   'spare-seal': 'Spare seal for the regulator',
@@ -54,7 +54,7 @@ export const enSundry = {
   'second-timer': 'Second timer',
 } satisfies Record<Forgotten, string>
 
-export const enShoppingGroup = {
+export const shoppingGroupWords = {
   tank: 'Tank and stand',
   light: 'Light',
   gas: 'Gas',

@@ -1,11 +1,11 @@
 import type { Feeder, Hold, Strand, Supply } from '@jovrin/core'
 
-export const enStrandTitle = { light: 'Light', carbon: 'Carbon', feed: 'Feed', warmth: 'Warmth', room: 'Room' } satisfies Record<
+export const strandTitleWords = { light: 'Light', carbon: 'Carbon', feed: 'Feed', warmth: 'Warmth', room: 'Room' } satisfies Record<
   Strand,
   string
 >
 
-export const enSupply = {
+export const supplyWords = {
   light: 'light',
   carbon: 'carbon',
   storeN: 'nitrogen',
@@ -18,7 +18,7 @@ export const enSupply = {
 } satisfies Record<Supply, string>
 
 /** How plants grow, and what holds them back. */
-export const enGrowth = {
+export const growthWords = {
   hold: {
     light: 'light alone',
     carbon: 'carbon',
@@ -39,16 +39,15 @@ export const enGrowth = {
 } as const
 
 /** What helps algae on. */
-export const enFeeder = {
+export const feederWords = {
   ammonia: 'ammonia',
   organics: 'dissolved organics',
   swings: 'CO2 that swings',
   stress: 'stressed leaves',
   bareness: 'few healthy leaves',
 } satisfies Record<Feeder, string>
-export const enFedBy = (feeders: string) => `Algae are helped by ${feeders}.`
 
-export const enLead = {
+export const leadWords = {
   word: {
     'growth-stopped': 'Growth has stopped',
     'plants-ahead': 'Plants ahead',
@@ -60,6 +59,7 @@ export const enLead = {
   wipeFrom: (low: string) => `wipe the glass every ${low} days or more seldom`,
   wipeSeldom: 'wipe the glass every three weeks or more seldom',
   share: (percent: string) => `In ${percent} % of the tanks that fit these answers the plants hold their ground.`,
+  fedBy: (feeders: string) => `Algae are helped by ${feeders}.`,
   trendUp: 'Getting better against the week before.',
   trendDown: 'Getting worse against the week before.',
   trendFlat: 'Much as the week before.',

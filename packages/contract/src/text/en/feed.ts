@@ -1,7 +1,7 @@
 import type { FeedingSchool, SaltId } from '@jovrin/core'
 
 /** Salts by their everyday chemical names. */
-export const enSalt = {
+export const saltWords = {
   'potassium-nitrate': 'potassium nitrate',
   'monopotassium-phosphate': 'monopotassium phosphate',
   'dipotassium-phosphate': 'dipotassium phosphate',
@@ -32,7 +32,7 @@ export const enSalt = {
   'sodium-molybdate-dihydrate': 'sodium molybdate',
 } satisfies Record<SaltId, string>
 
-export const enSchool = {
+export const schoolWords = {
   'rich-column': 'rich column',
   'lean-column': 'lean column',
   'measured-ratio': 'measured ratio',

@@ -1,12 +1,12 @@
 import type { ChoicePath, Described, FlagPath, NumberPath, Plan, ValueAt } from '@jovrin/core'
-import { enSchool } from './feed.js'
-import { enDiffuser, enGasControl } from './gas.js'
-import { enGroundKind, enZonePurpose } from './ground.js'
-import { enFixing, enMaterial } from './hardscape.js'
-import { enLayout, enPace, enViewSide, enWish } from './intent.js'
-import { enDensity, enPlantKind } from './planting.js'
-import { enFilterMedia, enFilterState, enFloor, enStandRest, enSurface, enTop } from './tank.js'
-import { enDisinfectant } from './water.js'
+import { schoolWords } from './feed.js'
+import { diffuserWords, gasControlWords } from './gas.js'
+import { groundKindWords, zonePurposeWords } from './ground.js'
+import { fixingWords, materialWords } from './hardscape.js'
+import { layoutWords, paceWords, viewSideWords, wishWords } from './intent.js'
+import { densityWords, plantKindWords } from './planting.js'
+import { filterMediaWords, filterStateWords, floorWords, standRestWords, surfaceWords, topWords } from './tank.js'
+import { disinfectantWords } from './water.js'
 
 type Question = readonly [label: string, why: string]
 /** Answers that are neither a number nor one of some words. */
@@ -21,7 +21,7 @@ const RATE_WHY = 'Yours; left open, a common price is assumed.'
 const HARD_WHY = 'Where calcium and magnesium are both given, the forecast uses them instead of the hardness.'
 
 /** What each answer of a plan is called, and why it is asked. */
-export const enField = {
+export const fieldWords = {
   name: ['Name', 'What you call the tank.'],
   startedOn: ['Running since', 'The day it was first filled, or will be. The forecast starts there.'],
   timeZone: ['Time zone', 'Where the tank stands: jobs, lamps and log go by the clock there.'],
@@ -162,14 +162,14 @@ export const enField = {
   Partial<Record<FieldPath, Question>>
 
 /** Questions of the description that stand for several answers at once. */
-export const enQuestion = {
+export const questionWords = {
   stones: ['Stones', 'Weigh them on a bathroom scale.'],
   wood: ['Wood', 'Dry or wet, as you have it.'],
   isStaining: ['The wood stains the water', 'Tannin takes light for some weeks.'],
 } satisfies Record<string, Question>
 
 /** The parts of a plan, for what is added, taken away or drawn anew in them. */
-export const enPart = {
+export const partWords = {
   schemaVersion: 'Version',
   name: 'Name',
   startedOn: 'Running since',
@@ -206,26 +206,26 @@ export const enPart = {
 
 type WordsOf<Path extends ChoicePath> = Readonly<Record<NonNullable<ValueAt<Described, Path>> & string, string>>
 /** The words of each answer that is one of some. */
-export const enChoice = {
-  'intent/layout': enLayout,
-  'intent/pace': enPace,
-  'intent/views/*': enViewSide,
-  'intent/wishes/*': enWish,
-  'vessel/top': enTop,
-  'stand/rests': enStandRest,
-  'stand/floor': enFloor,
-  'sources/*/disinfectant': enDisinfectant,
-  'layers/*/ground': enGroundKind,
-  'zones/*/purpose': enZonePurpose,
+export const choiceWords = {
+  'intent/layout': layoutWords,
+  'intent/pace': paceWords,
+  'intent/views/*': viewSideWords,
+  'intent/wishes/*': wishWords,
+  'vessel/top': topWords,
+  'stand/rests': standRestWords,
+  'stand/floor': floorWords,
+  'sources/*/disinfectant': disinfectantWords,
+  'layers/*/ground': groundKindWords,
+  'zones/*/purpose': zonePurposeWords,
   'tabs/*/kind': { tab: 'tab', capsule: 'capsule' },
-  'hardscape/*/material': enMaterial,
-  'hardscape/*/fixing': enFixing,
-  'patches/*/kind': enPlantKind,
-  'patches/*/density': enDensity,
-  'gasLines/*/control': enGasControl,
-  'gasLines/*/diffuser': enDiffuser,
-  'flow/surface': enSurface,
-  'flow/filter': enFilterState,
-  'filters/*/media': enFilterMedia,
-  feeding: enSchool,
+  'hardscape/*/material': materialWords,
+  'hardscape/*/fixing': fixingWords,
+  'patches/*/kind': plantKindWords,
+  'patches/*/density': densityWords,
+  'gasLines/*/control': gasControlWords,
+  'gasLines/*/diffuser': diffuserWords,
+  'flow/surface': surfaceWords,
+  'flow/filter': filterStateWords,
+  'filters/*/media': filterMediaWords,
+  feeding: schoolWords,
 } satisfies { readonly [Path in ChoicePath]: WordsOf<Path> }

@@ -1,15 +1,15 @@
 import type { Diffuser, GasAdvice, GasControl, GasDoubt, GasMoment, GasSource, GasVerdict } from '@jovrin/core'
 
-export const enGasControl = { none: 'none', timer: 'timer', controller: 'controller' } satisfies Record<GasControl, string>
+export const gasControlWords = { none: 'none', timer: 'timer', controller: 'controller' } satisfies Record<GasControl, string>
 
-export const enDiffuser = {
+export const diffuserWords = {
   'in-tank': 'stone or disc in the tank',
   'in-line': 'in the filter’s hose',
   reactor: 'reactor',
 } satisfies Record<Diffuser, string>
 
 /** What is said of a tank's gas now, in every place. */
-export const enGasVerdict = {
+export const gasVerdictWords = {
   suffering: 'Animals are in trouble: follow the emergency card now.',
   dangerous: 'Far too much CO2 for animals.',
   'too-much': 'Too much CO2 for animals.',
@@ -23,11 +23,11 @@ export const enGasVerdict = {
   'no-gas': 'No gas is planned here.',
 } satisfies Record<GasVerdict, string>
 
-export const enByPlan = 'By the plan, not measured:'
+export const gasWords = { byPlan: 'By the plan, not measured:' } as const
 
 type Advice = string | ((limit: string) => string)
 /** What to do about it, in the order of doing. */
-export const enGasAdvice = {
+export const gasAdviceWords = {
   card: 'Open the emergency card and follow it from the top. Gas comes back only when the cause is found, at half the rate.',
   'shut-now':
     'Shut the gas at the valve now. Then air on and outlet up; in a young tank, or with ammonia above 0.5 mg/L, an ammonia binder first. Once the animals are calm and the indicator is green, begin again at half the rate.',
@@ -53,14 +53,14 @@ export const enGasAdvice = {
   hold: 'Leave it as it is.',
 } satisfies Record<GasAdvice, Advice>
 
-export const enGasSource = {
+export const gasSourceWords = {
   indicator: 'indicator',
   'ph-kh': 'pH and KH',
   drop: 'drop from a degassed sample',
   plan: 'plan',
 } satisfies Record<GasSource, string>
 
-export const enGasMoment = {
+export const gasMomentWords = {
   'before-gas': 'before gas',
   'lights-on': 'lights on',
   peak: 'gas off',
@@ -68,7 +68,7 @@ export const enGasMoment = {
 } satisfies Record<GasMoment, string>
 
 /** Why a piece of evidence is trusted less. */
-export const enGasDoubt = {
+export const gasDoubtWords = {
   'kh-low': 'KH under 2',
   'kh-apart': 'KH of another day',
   tannin: 'tannin',

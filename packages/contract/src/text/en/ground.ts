@@ -1,6 +1,6 @@
 import type { GroundKind, ZonePurpose, GroundMethod } from '@jovrin/core'
 
-export const enGroundKind = {
+export const groundKindWords = {
   'rich-soil': 'rich soil',
   'lean-soil': 'lean soil',
   'capped-soil': 'capped soil',
@@ -11,9 +11,9 @@ export const enGroundKind = {
   none: 'none',
 } satisfies Record<GroundKind | 'none', string>
 
-export const enZonePurpose = { planted: 'planted', cosmetic: 'decorative', bare: 'bare' } satisfies Record<ZonePurpose, string>
+export const zonePurposeWords = { planted: 'planted', cosmetic: 'decorative', bare: 'bare' } satisfies Record<ZonePurpose, string>
 
-export const enLayingStep = {
+export const layingStepWords = {
   rinse: (grounds: string) => `Rinse ${grounds} in a bucket until the water runs clear; damp before dry, the dust is silica.`,
   'do-not-rinse': (grounds: string) => `Do not rinse ${grounds}: it falls to mud.`,
   barriers: () => 'Set the separators, outer faces taped to the glass until both sides are filled.',
@@ -28,7 +28,7 @@ export const enLayingStep = {
   plate: () => 'Fill on to a plate or towel, slowly; in an old ground never stir with animals in the tank.',
 } as const
 
-export const enGroundMethod = {
+export const groundMethodWords = {
   'active-soil': 'Active soil',
   'buffering-soil': 'Buffering soil',
   'capped-garden-soil': 'Garden soil under a cap',

@@ -1,6 +1,6 @@
 import type { HardscapeMaterial, Fixing } from '@jovrin/core'
 
-export const enMaterial = {
+export const materialWords = {
   granite: 'granite-like',
   slate: 'slate',
   limestone: 'limestone',
@@ -9,7 +9,7 @@ export const enMaterial = {
   'staining-wood': 'staining wood',
 } satisfies Record<HardscapeMaterial, string>
 
-export const enFixing = {
+export const fixingWords = {
   none: 'nothing',
   wedged: 'wedging',
   glued: 'glue',

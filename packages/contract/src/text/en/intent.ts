@@ -1,6 +1,6 @@
 import type { LayoutKind, Pace, ViewSide, Wish, SupplyLevel } from '@jovrin/core'
 
-export const enLayout = {
+export const layoutWords = {
   stones: 'stones only',
   'wood-and-stones': 'wood and stones',
   'formal-rows': 'formal rows',
@@ -10,11 +10,14 @@ export const enLayout = {
   shallow: 'shallow, plants above',
 } satisfies Record<LayoutKind, string>
 
-export const enPace = { quiet: 'quiet', steady: 'steady', fast: 'fast' } satisfies Record<Pace, string>
+export const paceWords = { quiet: 'quiet', steady: 'steady', fast: 'fast' } satisfies Record<Pace, string>
 
-export const enViewSide = { front: 'front', left: 'left', right: 'right', back: 'back', above: 'above' } satisfies Record<ViewSide, string>
+export const viewSideWords = { front: 'front', left: 'left', right: 'right', back: 'back', above: 'above' } satisfies Record<
+  ViewSide,
+  string
+>
 
-export const enWish = {
+export const wishWords = {
   'fine-carpet': 'fine carpet',
   'red-stems': 'red stems',
   'cool-water-plants': 'cool-water plants',
@@ -25,9 +28,9 @@ export const enWish = {
   'warm-water-fish': 'fish for warm water',
 } satisfies Record<Wish, string>
 
-export const enSupplyLevel = { gentle: 'gentle', moderate: 'moderate', strong: 'strong' } satisfies Record<SupplyLevel, string>
+export const supplyLevelWords = { gentle: 'gentle', moderate: 'moderate', strong: 'strong' } satisfies Record<SupplyLevel, string>
 
-export const enSupplyLevelWhat = {
+export const supplyLevelWhatWords = {
   gentle: 'dim light, no added gas, the ground feeds',
   moderate: 'middling light, gas, lean feeding',
   strong: 'strong light, gas, rich feeding',

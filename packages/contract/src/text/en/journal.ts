@@ -1,18 +1,18 @@
 import type { Moment, AnimalState, IndicatorColour, OutletState, ReadingQuantity, RecordKind, Sign } from '@jovrin/core'
 
-export const enMoment = {
+export const momentWords = {
   'gas-on': 'gas on',
   'lights-on': 'lights on',
   'gas-off': 'gas off',
   degassed: 'degassed sample',
 } satisfies Record<Moment, string>
 
-export const enAnimalState = { lively: 'lively', hiding: 'hiding', gasping: 'gasping', dead: 'one died' } satisfies Record<
+export const animalStateWords = { lively: 'lively', hiding: 'hiding', gasping: 'gasping', dead: 'one died' } satisfies Record<
   AnimalState,
   string
 >
 
-export const enIndicatorColour = {
+export const indicatorColourWords = {
   blue: 'blue',
   'blue-green': 'blue-green',
   green: 'green',
@@ -20,9 +20,9 @@ export const enIndicatorColour = {
   yellow: 'yellow',
 } satisfies Record<IndicatorColour, string>
 
-export const enOutletState = { flowing: 'flowing', weak: 'weak', stopped: 'stopped' } satisfies Record<OutletState, string>
+export const outletStateWords = { flowing: 'flowing', weak: 'weak', stopped: 'stopped' } satisfies Record<OutletState, string>
 
-export const enReadingQuantity = {
+export const readingQuantityWords = {
   pH: 'pH',
   alkalinity: 'KH',
   hardness: 'GH',
@@ -45,7 +45,7 @@ export const enReadingQuantity = {
   conductivity: 'Conductivity',
 } satisfies Record<ReadingQuantity, string>
 
-export const enRecordKind = {
+export const recordKindWords = {
   reading: 'Reading',
   glance: 'Check',
   dose: 'Dose',
@@ -58,7 +58,7 @@ export const enRecordKind = {
   photo: 'Photo',
 } satisfies Record<RecordKind, string>
 
-export const enSign = {
+export const signWords = {
   'brown-dust': 'brown dust that wipes off',
   'green-dust': 'green dust on the glass',
   'green-spot': 'hard green spots',

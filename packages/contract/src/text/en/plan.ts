@@ -1,6 +1,6 @@
 import type { PlanSheet } from '@jovrin/core'
 
-export const enPlanSheet = {
+export const planSheetWords = {
   intent: 'Intent',
   vessel: 'Vessel',
   ground: 'Ground',

@@ -1,6 +1,6 @@
 import type { PlantKind, Density } from '@jovrin/core'
 
-export const enPlantKind = {
+export const plantKindWords = {
   carpet: 'Carpet',
   stems: 'Fast stems',
   rhizome: 'Rhizome plants',
@@ -9,4 +9,4 @@ export const enPlantKind = {
   floater: 'Floaters',
 } satisfies Record<PlantKind, string>
 
-export const enDensity = { thin: 'thin', half: 'half', full: 'full' } satisfies Record<Density, string>
+export const densityWords = { thin: 'thin', half: 'half', full: 'full' } satisfies Record<Density, string>

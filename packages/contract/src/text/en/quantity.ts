@@ -1,6 +1,6 @@
 import type { ChosenDimension } from '@jovrin/core'
 
-export const enDimension = {
+export const dimensionWords = {
   length: 'Length',
   volume: 'Volume',
   temperature: 'Temperature',
@@ -15,7 +15,7 @@ export const enDimension = {
   portion: 'Fodder and trimmings',
 } satisfies Record<ChosenDimension, string>
 
-export const enNumber = {
+export const numberWords = {
   both: 'Write either a comma or a point as the decimal mark, not both, and no marks for thousands.',
   none: 'This is not a number.',
   range: (low: string, high: string, unit: string) => `Give a value from ${low} to ${high}${unit === '' ? '' : ` ${unit}`}.`,
@@ -26,7 +26,7 @@ export const enNumber = {
   explain: (label: string) => `What is ${label}?`,
 } as const
 
-export const enFigure = {
+export const figureWords = {
   open: (label: string) => `${label}: show the working`,
   formula: 'Formula',
   worked: 'Worked',

@@ -1,5 +1,5 @@
 /** Why the server refuses a request. Those that forms say too stand in the catalogue’s first part. */
-export const enRefusal = {
+export const refusalWords = {
   stale: 'Somebody changed this plan since you opened it. Load the newest revision and apply your change to it.',
   needsIfMatch: 'Say which revision you are changing: send its ETag as If-Match.',
   startState: 'startState: from there the sums do not stay finite. Give a state that the model itself could reach.',

@@ -1,4 +1,4 @@
-export const enRefused = {
+export const refusedWords = {
   theBody: 'The request',
   noJson: 'What is stored is not readable as JSON.',
   tooSmall: (name: string, limit: string) => `${name} must be at least ${limit}.`,

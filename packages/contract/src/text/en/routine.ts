@@ -1,10 +1,10 @@
 import type { DoseKey, JobKind, JobValues, SaltId } from '@jovrin/core'
 import { counted } from '../plural.js'
 import type { Sentence } from '../tell.js'
-import { enSalt } from './feed.js'
+import { saltWords } from './feed.js'
 
 /** What a job is called. */
-export const enJobTitle = {
+export const jobTitleWords = {
   'dark-start': 'Fill, if you start dark',
   'soak-wood': 'Soak the wood, if it floats or stains',
   'order-ground': 'Order the ground',
@@ -46,7 +46,7 @@ const pot = { one: 'pot', other: 'pots' }
 const nothingMore = (): string => ''
 
 /** What a job asks for besides its title; '' where the title says it all. */
-export const enJobTask = {
+export const jobTaskWords = {
   'dark-start': nothingMore,
   'soak-wood': (v, n) => counted(n.pieces, piece, v.pieces),
   'order-ground': (v) => v.ground,
@@ -67,7 +67,7 @@ export const enJobTask = {
   dose: (v) =>
     v.bottle === undefined
       ? SALTS.flatMap((salt) =>
-          v[salt] === undefined ? [] : [`${enSalt[salt]} ${doseText(v[salt], v[`${salt}.stock`], v[`${salt}.in`])}`],
+          v[salt] === undefined ? [] : [`${saltWords[salt]} ${doseText(v[salt], v[`${salt}.stock`], v[`${salt}.in`])}`],
         ).join(' · ')
       : `about ${v.bottle} of the bottle; its label decides`,
   'dose-to-level': (v) =>
@@ -86,18 +86,18 @@ export const enJobTask = {
 } satisfies JobSentences
 
 /** In which order a job is done safely, where that matters; the end check last. */
-export const enJobOrder: { readonly [Kind in JobKind]?: string } = {
+export const jobOrderWords: { readonly [Kind in JobKind]?: string } = {
   change:
     'Heater, canister and ultraviolet off, the heater 15 minutes to cool. New water conditioned (the hose straight in: for the whole tank, before it runs) and within {2 K}. Stay while it fills. Then: heater, filter, gas, lamp on?',
   filter: 'Power off, heater cooled. Rinse media in tank water, never from the tap. Then: heater, filter, gas on?',
 }
-const SALTS = Object.keys(enSalt) as SaltId[]
+const SALTS = Object.keys(saltWords) as SaltId[]
 /** What no scale can weigh is dosed from a bottle. Iron stands for the traces that come with it. */
 function doseText(grams: string, stock: string | undefined, bottled: string | undefined): string {
   return stock === undefined ? grams : `${stock} of stock (${bottled ?? ''} in 500 mL)`
 }
 
-export const enCalendarFile = {
+export const calendarFileWords = {
   fileName: (name: string) => `${name}: care`,
   fileNameAll: 'Tanks: care',
 } as const

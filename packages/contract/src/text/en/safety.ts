@@ -8,7 +8,7 @@ type FindingSentences = {
 type MendSentences = { readonly [Code in MendCode]: Sentence<(typeof MENDS)[Code]['values']> }
 
 /** What the checks of a plan say: what, where, why, and the figures. Values come in the reader's units. */
-export const enFinding = {
+export const findingWords = {
   'no-room-for-water': (v) => `Ground and stones (${v.solids}) leave no room for water in ${v.fill}.`,
   'ground-too-deep': (v) => `The ground takes ${v.depth} of ${v.waterDepth} of height at the back; plants will soon reach the surface.`,
   'stems-float-out': (v) => `Stems float out of ${v.depth} of light pellets at the back; give them ${v.hold} or more.`,
@@ -110,7 +110,7 @@ export const enFinding = {
 } satisfies FindingSentences
 
 /** What a one-click mend does. */
-export const enMend = {
+export const mendWords = {
   depth: (v) => `Make it ${v.depth}`,
   slope: (v) => `Lay it at ${v.slope}: ${v.depth} at the back`,
   cap: (v) => `Cap it with ${v.depth} of sand`,

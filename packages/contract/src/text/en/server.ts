@@ -1,7 +1,7 @@
 import type { RowFault } from '@jovrin/core'
 
 /** Sentences that only the server says: at its start, and about rows of files. */
-export const enStart = {
+export const startWords = {
   ready: (address: string) => `Jovrin is ready: ${address}`,
   portInUse: (port: number) => `Port ${port} is in use. Choose another with --port or JOVRIN_PORT.`,
   portRefused: (port: number) => `Port ${port} may not be opened by this user. Choose one above 1023 with --port or JOVRIN_PORT.`,
@@ -56,14 +56,14 @@ const rowFault = {
   'too-few-cells': (cell: string) => `“${cell}”: the row has fewer cells than the mapping needs.`,
 } satisfies Record<RowFault, (cell: string) => string>
 
-export const enRowFault = {
+export const rowFaultWords = {
   ...rowFault,
   badId: (id: string) => `“${id}” is not an id; leave the id column out, or give UUIDs of version 7.`,
   otherUnderId: (id: string) => `Another reading is already stored under the id ${id}.`,
 } as const
 
 /** Names of the generic entries that a library begins with. */
-export const enSampleProduct: Readonly<Record<string, string>> = {
+export const sampleProductWords: Readonly<Record<string, string>> = {
   'sample-rich-9': 'Rich soil, bag of 9 L',
   'sample-rich-3': 'Rich soil, bag of 3 L',
   'sample-lean-9': 'Lean soil, bag of 9 L',

@@ -8,7 +8,7 @@ type ProgrammeSentences = { readonly [Code in ProgrammeCode]: Sentence<(typeof P
 const piece = { one: 'piece', other: 'pieces' }
 
 /** The preparations of a build, each a whole sentence. */
-export const enPreparation = {
+export const preparationWords = {
   'dark-start': () => 'If you start dark: lay the ground and fill now, no plants and no light until ammonia and nitrite are gone.',
   'soak-wood': (v, n) =>
     `If you soak the wood (${counted(n.pieces, piece, v.pieces)}): put it in now, weighed down; change the water when it browns. Fixed or weighted wood may go in dry.`,
@@ -27,7 +27,7 @@ export const enPreparation = {
 } satisfies PreparationSentences
 
 /** The steps of the first weeks. */
-export const enProgramme = {
+export const programmeWords = {
   'change-daily': (v) => `daily, ${v.share}`,
   'change-every-other': (v) => `every other day, ${v.share}`,
   'change-twice': (v) => `twice a week, ${v.share}`,
@@ -52,9 +52,9 @@ export const enProgramme = {
   'normal-settling': () => 'settling',
 } satisfies ProgrammeSentences
 
-export const enNotNormal = 'Never normal: threads, dark tufts, a blue-green mat, a stink.'
+export const startupWords = { notNormal: 'Never normal: threads, dark tufts, a blue-green mat, a stink.' } as const
 
-export const enLane = {
+export const laneWords = {
   change: 'Water',
   light: 'Light',
   gas: 'Gas',

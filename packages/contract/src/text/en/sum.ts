@@ -1,7 +1,7 @@
 import type { SumId, SumTerm } from '@jovrin/core'
 
 /** What each figure of a plan is called when it is opened. */
-export const enSumTitle = {
+export const sumTitleWords = {
   'vessel.gross': 'Gross, outer size',
   'vessel.fill': 'Empty tank to the water line',
   'vessel.open-water': 'Open water',
@@ -53,7 +53,7 @@ export const enSumTitle = {
 } as const satisfies Record<SumId, string>
 
 /** The terms of their formulas, as they are read inside one. */
-export const enSumTerm = {
+export const sumTermWords = {
   cylinderKg: 'cylinder',
   roomM3: 'room',
   lengthCm: 'length',
@@ -152,7 +152,7 @@ export const enSumTerm = {
 } as const satisfies Record<SumTerm, string>
 
 /** One of several of a kind, by its number. */
-export const enOneOf = {
+export const oneOfWords = {
   lamp: (number: string) => `Lamp ${number}`,
   gasLine: (number: string) => `Line ${number}`,
   lightWindow: (number: string) => `Window ${number}`,

@@ -1,7 +1,7 @@
 import type { TrialCode } from '@jovrin/core'
 
 /** One change that may be tried, by the value that it sets. */
-export const enTrial = {
+export const trialWords = {
   dim: (value) => `Dim the light to ${value}`,
   brighten: (value) => `Raise the light to ${value}`,
   shorten: (value) => `Shorten the day to ${value}`,
@@ -17,7 +17,7 @@ export const enTrial = {
   pots: () => 'Plant more: pots for half as much again',
 } satisfies Record<TrialCode, (value: string) => string>
 
-export const enTrialEffect = {
+export const trialEffectWords = {
   every: (days: string) => `every ${days}`,
   share: (share: string) => `by ${share} each time`,
   algaeLess: (percent: string) => `algae −${percent} %`,

@@ -1,3 +1,3 @@
 import type { Disinfectant } from '@jovrin/core'
 
-export const enDisinfectant = { none: 'none', chlorine: 'chlorine', chloramine: 'chloramine' } satisfies Record<Disinfectant, string>
+export const disinfectantWords = { none: 'none', chlorine: 'chlorine', chloramine: 'chloramine' } satisfies Record<Disinfectant, string>

@@ -1,5 +1,5 @@
 /** What each worked figure is called. */
-export const enWorkingTitle: Readonly<Record<string, string>> = {
+export const workingTitleWords: Readonly<Record<string, string>> = {
   'vessel.net-water': 'Net water',
   'vessel.filled-weight': 'Weight of a filled tank',
   'vessel.pane-safety': 'Long pane against bending',

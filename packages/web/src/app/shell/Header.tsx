@@ -1,4 +1,4 @@
-import { enApp, enNav } from '@jovrin/contract'
+import { appWords, navWords } from '@jovrin/contract'
 import { Box, Button } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { Link, NavLink, useLocation } from 'react-router'
@@ -54,24 +54,24 @@ function DeskHeader({ tankId, isNight, onMode, onSheet }: HeaderProps) {
         className="lettering"
         sx={{ fontSize: 21, fontWeight: 600, letterSpacing: '0.14em', color: 'var(--ink)', textDecoration: 'none' }}
       >
-        {enApp.name}
+        {appWords.name}
       </Box>
       <Box
         component="nav"
-        aria-label={enApp.name}
+        aria-label={appWords.name}
         className="lettering"
         sx={{ display: 'flex', alignItems: 'center', gap: 0.5, flexGrow: 1, minWidth: 0 }}
       >
         <Box component={NavLink} to="/" end sx={navStyle}>
-          {enApp.places.shelf}
+          {appWords.places.shelf}
         </Box>
         <Box component={NavLink} to="/today" sx={navStyle}>
-          {enNav.today}
+          {navWords.today}
         </Box>
         {tankId === undefined ? (
           (['answers', 'workings', 'library', 'settings'] as const).map((place) => (
             <Box key={place} component={NavLink} to={`/${place}`} sx={navStyle}>
-              {enNav[place]}
+              {navWords[place]}
             </Box>
           ))
         ) : (
@@ -80,33 +80,33 @@ function DeskHeader({ tankId, isNight, onMode, onSheet }: HeaderProps) {
       </Box>
       {tankId !== undefined && (
         <Button variant="text" component={Link} to={`/answers?tank=${tankId}`} sx={small}>
-          {enNav.answers}
+          {navWords.answers}
         </Button>
       )}
       <Button variant="outlined" onClick={() => onSheet('emergency')} sx={{ ...small, color: 'var(--algae)', borderColor: 'var(--algae)' }}>
-        {enNav.emergency}
+        {navWords.emergency}
       </Button>
       <Button variant="text" onClick={() => onSheet('find')} sx={small}>
-        {enApp.find.open}
+        {appWords.find.open}
       </Button>
       <Box sx={{ display: { xs: 'none', lg: 'flex' } }}>
         <Button variant="text" onClick={() => onSheet('units')} sx={small}>
-          {enApp.units.open}
+          {appWords.units.open}
         </Button>
         <Button
           variant="text"
           onClick={onMode}
-          aria-label={`${enApp.mode.label}: ${isNight ? enApp.mode.dark : enApp.mode.light}`}
+          aria-label={`${appWords.mode.label}: ${isNight ? appWords.mode.dark : appWords.mode.light}`}
           sx={small}
         >
-          {isNight ? enApp.mode.dark : enApp.mode.light}
+          {isNight ? appWords.mode.dark : appWords.mode.light}
         </Button>
-        <Button variant="text" onClick={() => onSheet('shortcuts')} aria-label={enApp.shortcuts.open} sx={small}>
+        <Button variant="text" onClick={() => onSheet('shortcuts')} aria-label={appWords.shortcuts.open} sx={small}>
           ?
         </Button>
       </Box>
       <Button variant="text" onClick={() => onSheet('more')} sx={{ ...small, display: { xs: 'inline-flex', lg: 'none' } }}>
-        {enNav.more}
+        {navWords.more}
       </Button>
     </Box>
   )
@@ -148,7 +148,7 @@ function TankNav({ tankId }: { tankId: string }) {
         </Box>
       ))}
       <Box sx={{ display: { xs: 'none', lg: 'block' }, ml: 0.5, flexShrink: 0 }}>
-        {plan.data && <SmallDay plan={plan.data.plan} description={enApp.dayStrip} />}
+        {plan.data && <SmallDay plan={plan.data.plan} description={appWords.dayStrip} />}
       </Box>
     </>
   )
@@ -159,7 +159,7 @@ const onPhone = { minHeight: 44, minWidth: 0, px: 1, fontSize: 18 } as const
 function PhoneHeader({ tankId, onSheet }: HeaderProps) {
   const { pathname } = useLocation()
   const name = useQuery({ ...planOfTank(tankId ?? ''), enabled: tankId !== undefined }).data?.plan.name
-  const place = placeOf(pathname).name ?? enApp.name
+  const place = placeOf(pathname).name ?? appWords.name
   return (
     <Box component="header" className="no-print" sx={{ ...row, display: { xs: 'flex', md: 'none' }, height: 52 }}>
       {tankId === undefined ? (
@@ -169,27 +169,32 @@ function PhoneHeader({ tankId, onSheet }: HeaderProps) {
           className="lettering"
           sx={{ flexGrow: 1, px: 1, fontSize: 20, fontWeight: 600, letterSpacing: '0.14em', color: 'var(--ink)', textDecoration: 'none' }}
         >
-          {enApp.name}
+          {appWords.name}
         </Box>
       ) : (
         <>
           <Button
             variant="text"
             onClick={() => onSheet('tanks')}
-            aria-label={enNav.otherTank(name ?? '…')}
+            aria-label={navWords.otherTank(name ?? '…')}
             sx={{ ...onPhone, flexGrow: 1, justifyContent: 'start', overflow: 'hidden' }}
           >
             <Box component="span" sx={{ overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}>
               {name ?? '…'}
             </Box>
           </Button>
-          <Button variant="text" onClick={() => onSheet('places')} aria-label={enNav.otherPlace(place)} sx={{ ...onPhone, flexShrink: 0 }}>
+          <Button
+            variant="text"
+            onClick={() => onSheet('places')}
+            aria-label={navWords.otherPlace(place)}
+            sx={{ ...onPhone, flexShrink: 0 }}
+          >
             {place} ▾
           </Button>
         </>
       )}
       <Button variant="text" onClick={() => onSheet('more')} sx={{ ...onPhone, flexShrink: 0 }}>
-        {enNav.more}
+        {navWords.more}
       </Button>
     </Box>
   )

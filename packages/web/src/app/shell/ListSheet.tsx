@@ -1,4 +1,4 @@
-import { enApp, enNav } from '@jovrin/contract'
+import { appWords, navWords } from '@jovrin/contract'
 import { Box, Button } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
@@ -47,7 +47,7 @@ function Entries({
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1.5 }}>
           {children}
           <Button onClick={onClose} sx={{ minHeight: 44 }}>
-            {enApp.close}
+            {appWords.close}
           </Button>
         </Box>
       </Box>
@@ -60,9 +60,12 @@ export function TankSheet({ place, onClose }: SheetProps & { place: string }) {
   const tanks = useQuery(allTanks()).data ?? []
   return (
     <Entries
-      title={enNav.whichTank}
+      title={navWords.whichTank}
       onClose={onClose}
-      entries={[...tanks.map(({ id, plan }) => ({ to: `/tanks/${id}/${place}`, name: plan.name })), { to: '/', name: enApp.places.shelf }]}
+      entries={[
+        ...tanks.map(({ id, plan }) => ({ to: `/tanks/${id}/${place}`, name: plan.name })),
+        { to: '/', name: appWords.places.shelf },
+      ]}
     />
   )
 }
@@ -71,11 +74,11 @@ export function TankSheet({ place, onClose }: SheetProps & { place: string }) {
 export function PlaceSheet({ tankId, onClose }: SheetProps & { tankId: string }) {
   return (
     <Entries
-      title={enNav.placesOfTank}
+      title={navWords.placesOfTank}
       onClose={onClose}
       entries={[
         ...TANK_PLACES.map(([path, name]) => ({ to: `/tanks/${tankId}/${path}`, name })),
-        { to: `/answers?tank=${tankId}`, name: enNav.answers },
+        { to: `/answers?tank=${tankId}`, name: navWords.answers },
       ]}
     />
   )
@@ -90,24 +93,24 @@ export function MoreSheet({
 }: SheetProps & { readonly onFind: () => void; readonly onUnits: () => void; readonly onShortcuts: () => void }) {
   return (
     <Entries
-      title={enNav.more}
+      title={navWords.more}
       onClose={onClose}
       entries={[
-        { to: '/', name: enApp.places.shelf },
-        { to: '/answers', name: enNav.answers },
-        { to: '/workings', name: enNav.workings },
-        { to: '/library', name: enNav.library },
-        { to: '/settings', name: enNav.settings },
+        { to: '/', name: appWords.places.shelf },
+        { to: '/answers', name: navWords.answers },
+        { to: '/workings', name: navWords.workings },
+        { to: '/library', name: navWords.library },
+        { to: '/settings', name: navWords.settings },
       ]}
     >
       <Button onClick={onFind} sx={{ minHeight: 44 }}>
-        {enApp.find.open}
+        {appWords.find.open}
       </Button>
       <Button onClick={onUnits} sx={{ minHeight: 44 }}>
-        {enApp.units.title}
+        {appWords.units.title}
       </Button>
       <Button onClick={onShortcuts} sx={{ minHeight: 44 }}>
-        {enApp.shortcuts.open}
+        {appWords.shortcuts.open}
       </Button>
     </Entries>
   )

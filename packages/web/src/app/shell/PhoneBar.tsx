@@ -1,4 +1,4 @@
-import { enNav } from '@jovrin/contract'
+import { navWords } from '@jovrin/contract'
 import { Box } from '@mui/material'
 import { NavLink } from 'react-router'
 import { lastTank } from '../../ui/lastTank.js'
@@ -47,7 +47,7 @@ export function PhoneBar({ tankId, onWhichTank, onEmergency }: PhoneBarProps) {
   return (
     <Box
       component="nav"
-      aria-label={enNav.bar}
+      aria-label={navWords.bar}
       className="no-print"
       sx={{
         display: { xs: 'flex', md: 'none' },
@@ -62,13 +62,13 @@ export function PhoneBar({ tankId, onWhichTank, onEmergency }: PhoneBarProps) {
     >
       <Box component={NavLink} to="/today" sx={entry}>
         <DayIcon />
-        {enNav.today}
+        {navWords.today}
       </Box>
-      {ofTank('journal', enNav.log, <LogIcon />)}
-      {ofTank('balance', enNav.tank, <TankIcon />)}
+      {ofTank('journal', navWords.log, <LogIcon />)}
+      {ofTank('balance', navWords.tank, <TankIcon />)}
       <Box component="button" type="button" onClick={onEmergency} sx={{ ...entry, color: 'var(--algae)' }}>
         <EmergencyIcon />
-        {enNav.emergency}
+        {navWords.emergency}
       </Box>
     </Box>
   )

@@ -1,4 +1,4 @@
-import { enApp } from '@jovrin/contract'
+import { appWords } from '@jovrin/contract'
 import { METRIC_UNITS } from '@jovrin/core'
 import { Box, useColorScheme } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
@@ -88,7 +88,7 @@ export function Shell() {
         href="#sheet"
         sx={{ position: 'absolute', left: -9999, '&:focus': { left: 8, top: 8, background: 'var(--sheet)', p: 1, zIndex: 10 } }}
       >
-        {enApp.skip}
+        {appWords.skip}
       </Box>
       <Header tankId={tankId} isNight={isNight} onMode={turn} onSheet={open} />
       <Box component="main" id="sheet" tabIndex={-1} sx={{ flexGrow: 1, display: 'flex', flexDirection: 'column', outline: 'none' }}>

@@ -1,22 +1,22 @@
-import { enApp, enNav, enPlanSheet } from '@jovrin/contract'
+import { appWords, navWords, planSheetWords } from '@jovrin/contract'
 import { PLAN_SHEETS, type PlanSheet } from '@jovrin/core'
 
 /** Places inside a tank, in the order of the work. */
 export const TANK_PLACES = [
-  ['plan', enApp.places.describe],
-  ['balance', enApp.places.balance],
-  ['calendar', enNav.calendar],
-  ['journal', enNav.journal],
+  ['plan', appWords.places.describe],
+  ['balance', appWords.places.balance],
+  ['calendar', navWords.calendar],
+  ['journal', navWords.journal],
 ] as const
 
 const OUTSIDE: Readonly<Record<string, string>> = {
-  '': enApp.places.shelf,
-  new: enApp.places.newTank,
-  today: enNav.today,
-  answers: enNav.answers,
-  workings: enNav.workings,
-  library: enNav.library,
-  settings: enNav.settings,
+  '': appWords.places.shelf,
+  new: appWords.places.newTank,
+  today: navWords.today,
+  answers: navWords.answers,
+  workings: navWords.workings,
+  library: navWords.library,
+  settings: navWords.settings,
 }
 
 export interface Place {
@@ -33,11 +33,11 @@ export function placeOf(pathname: string): Place {
   if (first !== 'tanks' || second === undefined) return { key: first, name: OUTSIDE[first] ?? null, sheet: null }
   const name = TANK_PLACES.find(([path]) => path === third)?.[1] ?? null
   const isSheet = third === 'plan' && (PLAN_SHEETS as readonly string[]).includes(fourth ?? '')
-  return { key: `tanks/${second}/${third ?? ''}`, name, sheet: isSheet ? enPlanSheet[fourth as PlanSheet] : null }
+  return { key: `tanks/${second}/${third ?? ''}`, name, sheet: isSheet ? planSheetWords[fourth as PlanSheet] : null }
 }
 
 /** The page's title, most particular first: tabs are cut from the right. */
 export const titleOf = (pathname: string, tankName: string | null): string => {
   const { name, sheet } = placeOf(pathname)
-  return [sheet, name, tankName, enApp.name].filter((part) => part !== null).join(' · ')
+  return [sheet, name, tankName, appWords.name].filter((part) => part !== null).join(' · ')
 }

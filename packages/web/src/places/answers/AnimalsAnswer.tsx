@@ -1,4 +1,4 @@
-import { enAnswers, enReadingQuantity, type TankEntry } from '@jovrin/contract'
+import { answersWords, readingQuantityWords, type TankEntry } from '@jovrin/contract'
 import { UNIONISED_HARM, UNIONISED_TROUBLE, type NitrogenJudgement } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
@@ -19,14 +19,14 @@ export function AnimalsAnswer({ tank }: { tank: TankEntry }) {
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
       <Box role="status" sx={{ fontSize: 17, fontWeight: 600 }}>
-        {enAnswers.readiness[readiness]}
+        {answersWords.readiness[readiness]}
       </Box>
-      <Box sx={{ color: danger === 'harm' || danger === 'trouble' ? 'var(--algae)' : undefined }}>{enAnswers.danger[danger]}</Box>
-      <MarginTable caption={enAnswers.newestTests}>
+      <Box sx={{ color: danger === 'harm' || danger === 'trouble' ? 'var(--algae)' : undefined }}>{answersWords.danger[danger]}</Box>
+      <MarginTable caption={answersWords.newestTests}>
         {[ammonia, nitrite, pH].map((test) =>
           test === null ? null : (
             <tr key={test.id}>
-              <td>{test === pH ? enAnswers.highestPh : enReadingQuantity[test.quantity]}</td>
+              <td>{test === pH ? answersWords.highestPh : readingQuantityWords[test.quantity]}</td>
               <td>{valueText(test.quantity, test.value, test.qualifier, units)}</td>
               <td>{longDate(test.at.slice(0, 10))}</td>
             </tr>
@@ -34,8 +34,8 @@ export function AnimalsAnswer({ tank }: { tank: TankEntry }) {
         )}
         {(
           [
-            [enAnswers.unionised, unionisedMgNPerL],
-            [enAnswers.unionisedWithoutGas, withoutGasMgNPerL],
+            [answersWords.unionised, unionisedMgNPerL],
+            [answersWords.unionisedWithoutGas, withoutGasMgNPerL],
           ] as const
         ).map(([name, mgNPerL]) =>
           mgNPerL === null ? null : (
@@ -47,7 +47,7 @@ export function AnimalsAnswer({ tank }: { tank: TankEntry }) {
           ),
         )}
       </MarginTable>
-      <Box sx={{ color: 'text.secondary' }}>{enAnswers.never}</Box>
+      <Box sx={{ color: 'text.secondary' }}>{answersWords.never}</Box>
       <Sums ids={['water.unionised-ammonia', 'water.changes-needed']} tank={tank} given={knownOf(condition.data.nitrogen)} />
     </Box>
   )

@@ -1,4 +1,4 @@
-import { enAnswers, enToday, type TankEntry } from '@jovrin/contract'
+import { answersWords, todayWords, type TankEntry } from '@jovrin/contract'
 import { Box, Button, MenuItem, TextField } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import type { ReactNode } from 'react'
@@ -11,7 +11,7 @@ import { LightAnswer } from './LightAnswer.js'
 import { NormalAnswer } from './NormalAnswer.js'
 import { Sums } from './Sums.js'
 
-type QuestionId = keyof typeof enAnswers.list
+type QuestionId = keyof typeof answersWords.list
 
 /** Questions that are answered here, and whether a tank is needed for it. Today's has a place of its own. */
 const QUESTIONS: readonly { readonly id: QuestionId; readonly needsTank: boolean }[] = [
@@ -40,7 +40,7 @@ export function AnswersPlace() {
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', md: '380px minmax(0,1fr)' }, flexGrow: 1 }}>
       <Box
         component="nav"
-        aria-label={enAnswers.title}
+        aria-label={answersWords.title}
         sx={{
           borderRight: { md: '2px solid var(--ink)' },
           background: 'var(--sheet)',
@@ -50,13 +50,13 @@ export function AnswersPlace() {
         }}
       >
         <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 26 }}>
-          {enAnswers.title}
+          {answersWords.title}
         </Box>
-        <Box sx={{ color: 'text.secondary', mb: 1 }}>{enAnswers.intro}</Box>
+        <Box sx={{ color: 'text.secondary', mb: 1 }}>{answersWords.intro}</Box>
         {tanks.length > 1 && (
           <TextField
             select
-            label={enAnswers.which}
+            label={answersWords.which}
             value={tank?.id ?? ''}
             onChange={(event) => setSearch({ tank: event.target.value }, { replace: true })}
             slotProps={{ inputLabel: { shrink: true } }}
@@ -80,13 +80,13 @@ export function AnswersPlace() {
       <Box sx={{ px: { xs: 2, md: 4 }, py: 2, minWidth: 0, maxWidth: 900 }}>
         {question !== undefined && (
           <Button component={Link} to={`/answers${query}`} sx={{ display: { md: 'none' }, mb: 1, minHeight: 44 }}>
-            {enAnswers.all}
+            {answersWords.all}
           </Button>
         )}
         {known === undefined ? (
-          <p>{enAnswers.begin}</p>
+          <p>{answersWords.begin}</p>
         ) : known.needsTank && tank === null ? (
-          <p>{enToday.empty}</p>
+          <p>{todayWords.empty}</p>
         ) : (
           <Answer key={`${known.id} ${tank?.id ?? ''}`} id={known.id} tank={tank} />
         )}
@@ -96,7 +96,7 @@ export function AnswersPlace() {
 }
 
 function Question({ to, id, isOpen }: { to: string; id: QuestionId; isOpen: boolean }) {
-  const [title, hint] = enAnswers.list[id]
+  const [title, hint] = answersWords.list[id]
   return (
     <Box component="li" sx={{ borderTop: '1px solid var(--hair)', py: 0.75 }}>
       <Box
@@ -113,7 +113,7 @@ function Question({ to, id, isOpen }: { to: string; id: QuestionId; isOpen: bool
 }
 
 function Answer({ id, tank }: { id: QuestionId; tank: TankEntry | null }): ReactNode {
-  const [title] = enAnswers.list[id]
+  const [title] = answersWords.list[id]
   return (
     <>
       <Box component="h1" className="lettering" sx={{ m: 0, mb: 1.5, fontSize: 22, textTransform: 'none', letterSpacing: '0.02em' }}>

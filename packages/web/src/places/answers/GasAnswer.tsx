@@ -1,12 +1,12 @@
 import {
-  enAnswers,
-  enByPlan,
-  enGasDoubt,
-  enGasMoment,
-  enGasSource,
-  enGasVerdict,
-  enReadingQuantity,
-  enWorkingTitle,
+  answersWords,
+  gasWords,
+  gasDoubtWords,
+  gasMomentWords,
+  gasSourceWords,
+  gasVerdictWords,
+  readingQuantityWords,
+  workingTitleWords,
   type TankEntry,
 } from '@jovrin/contract'
 import { clockOf, dkhOfAlkalinity, lightsOnMin, WORKINGS, type GasEvidence, type GasJudgement, type Reading } from '@jovrin/core'
@@ -59,8 +59,8 @@ export function GasAnswer({ tank }: { tank: TankEntry }) {
         role="status"
         sx={{ fontSize: 17, fontWeight: 600, color: gas.severity === 'alarm' || gas.severity === 'warn' ? 'var(--algae)' : undefined }}
       >
-        {gas.by?.source === 'plan' && `${enByPlan} `}
-        {enGasVerdict[gas.verdict]}
+        {gas.by?.source === 'plan' && `${gasWords.byPlan} `}
+        {gasVerdictWords[gas.verdict]}
       </Box>
       <Box component="ol" sx={{ m: 0, pl: 2.5 }}>
         {gas.advice.map((code) => (
@@ -68,17 +68,17 @@ export function GasAnswer({ tank }: { tank: TankEntry }) {
         ))}
       </Box>
       {gas.evidence.length > 0 && (
-        <MarginTable caption={enAnswers.gasTable}>
+        <MarginTable caption={answersWords.gasTable}>
           {gas.evidence.map((piece) => (
             <EvidenceRow key={`${piece.source} ${piece.moment}`} piece={piece} units={units} />
           ))}
         </MarginTable>
       )}
       {line !== undefined && window !== undefined && (
-        <div>{enAnswers.gasTimes(clockOf(onMin - line.beforeLightMin), clockOf(onMin + window.hours * 60 - line.beforeDarkMin))}</div>
+        <div>{answersWords.gasTimes(clockOf(onMin - line.beforeLightMin), clockOf(onMin + window.hours * 60 - line.beforeDarkMin))}</div>
       )}
-      <div>{enAnswers.gasWait}</div>
-      <Box sx={{ color: 'text.secondary' }}>{enAnswers.gasErr}</Box>
+      <div>{answersWords.gasWait}</div>
+      <Box sx={{ color: 'text.secondary' }}>{answersWords.gasErr}</Box>
       <Sums ids={['gas.co2-from-ph', 'gas.co2-from-drop']} tank={tank} given={knownOf(gas)} />
     </Box>
   )
@@ -91,20 +91,20 @@ function EvidenceRow({ piece, units }: { piece: GasEvidence; units: Units }) {
   const explained = explainedOf(piece, units)
   return (
     <tr>
-      <td>{enGasMoment[moment]}</td>
+      <td>{gasMomentWords[moment]}</td>
       <td>
         {[
           own === undefined
-            ? enGasSource[source]
-            : `${enReadingQuantity[own.quantity]} ${valueText(own.quantity, own.value, own.qualifier, units)}`,
-          source === 'drop' ? enGasSource.drop : null,
+            ? gasSourceWords[source]
+            : `${readingQuantityWords[own.quantity]} ${valueText(own.quantity, own.value, own.qualifier, units)}`,
+          source === 'drop' ? gasSourceWords.drop : null,
           at === null ? null : shortDate(at.slice(0, 10)),
         ]
           .filter((part) => part !== null)
           .join(' · ')}
       </td>
       <td>{explained === null ? range : <Figure explained={explained}>{`${significant(co2.value, 2)} mg/L (${range})`}</Figure>}</td>
-      <td>{doubts.length === 0 ? enAnswers.gasTrust : doubts.map((doubt) => enGasDoubt[doubt]).join(', ')}</td>
+      <td>{doubts.length === 0 ? answersWords.gasTrust : doubts.map((doubt) => gasDoubtWords[doubt]).join(', ')}</td>
     </tr>
   )
 }
@@ -115,23 +115,25 @@ function explainedOf({ source, from, taken, co2 }: GasEvidence, units: Units): E
   const working = WORKINGS.find(({ id }) => id === WORKING_OF[source])
   if (working === undefined) return null
   return {
-    title: enWorkingTitle[working.id] ?? '',
+    title: workingTitleWords[working.id] ?? '',
     formula: formulaInWords(working),
     inputs: [
       ...from.map(({ quantity, value, qualifier, moment }) => ({
-        name: moment === 'degassed' ? `${enReadingQuantity[quantity]}, ${enGasSource.drop}` : enReadingQuantity[quantity],
+        name: moment === 'degassed' ? `${readingQuantityWords[quantity]}, ${gasSourceWords.drop}` : readingQuantityWords[quantity],
         value: valueText(quantity, value, qualifier, units),
         from: 'measured' as const,
       })),
       ...(taken.temperatureC === undefined
         ? []
-        : [{ name: enReadingQuantity.temperature, value: units.show('temperature', taken.temperatureC), from: 'assumed' as const }]),
+        : [{ name: readingQuantityWords.temperature, value: units.show('temperature', taken.temperatureC), from: 'assumed' as const }]),
       ...(taken.ionicStrengthMolPerKg === undefined
         ? []
-        : [{ name: enAnswers.ionicStrength, value: `${significant(taken.ionicStrengthMolPerKg, 2)} mol/kg`, from: 'reckoned' as const }]),
+        : [
+            { name: answersWords.ionicStrength, value: `${significant(taken.ionicStrengthMolPerKg, 2)} mol/kg`, from: 'reckoned' as const },
+          ]),
       ...(taken.roomCo2Ppm === undefined
         ? []
-        : [{ name: enAnswers.roomAir, value: units.show('airShare', taken.roomCo2Ppm), from: 'assumed' as const }]),
+        : [{ name: answersWords.roomAir, value: units.show('airShare', taken.roomCo2Ppm), from: 'assumed' as const }]),
     ],
     source: working.source,
     range: [`${significant(co2.low, 2)} mg/L`, `${significant(co2.high, 2)} mg/L`],

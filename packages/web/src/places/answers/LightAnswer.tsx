@@ -1,4 +1,4 @@
-import { enAnswers, enApp, enJournal, type TankEntry } from '@jovrin/contract'
+import { answersWords, appWords, journalWords, type TankEntry } from '@jovrin/contract'
 import { PROGRAMME_DAYS, wetStartProgramme } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
@@ -16,16 +16,16 @@ export function LightAnswer({ tank }: { tank: TankEntry }) {
   const steps = wetStartProgramme(timeline).filter(({ lane }) => lane === 'light')
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
-      {today >= PROGRAMME_DAYS && <div>{enAnswers.lightDone}</div>}
-      <MarginTable caption={enAnswers.lightTarget}>
+      {today >= PROGRAMME_DAYS && <div>{answersWords.lightDone}</div>}
+      <MarginTable caption={answersWords.lightTarget}>
         {steps.map(({ fromDay, toDay, values }) => {
           const isNow = today >= fromDay && today < toDay
           return (
             <Box component="tr" key={fromDay} sx={{ '& td': { fontWeight: isNow ? '700 !important' : undefined } }}>
-              <td>{enApp.dayOfTank(`${significant(fromDay)}–${significant(toDay - 1)}`)}</td>
+              <td>{appWords.dayOfTank(`${significant(fromDay)}–${significant(toDay - 1)}`)}</td>
               <td>{values['light'] && units.tell(values['light'])}</td>
               <td>{values['power'] && units.tell(values['power'])}</td>
-              <td>{isNow ? enJournal.now : ''}</td>
+              <td>{isNow ? journalWords.now : ''}</td>
             </Box>
           )
         })}

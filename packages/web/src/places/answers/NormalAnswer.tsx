@@ -1,4 +1,4 @@
-import { enAnswers, enNotNormal, enProgramme, listed, say, type TankEntry } from '@jovrin/contract'
+import { answersWords, startupWords, programmeWords, listed, say, type TankEntry } from '@jovrin/contract'
 import { PROGRAMME_DAYS, stepsOn, wetStartProgramme } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
@@ -17,14 +17,14 @@ export function NormalAnswer({ tank }: { tank: TankEntry }) {
     <Box sx={{ display: 'grid', gap: 1.5 }}>
       <Box role="status" sx={{ fontSize: 17, fontWeight: 600 }}>
         {today >= PROGRAMME_DAYS
-          ? enAnswers.pastFirstWeeks
-          : enAnswers.normalNow(
+          ? answersWords.pastFirstWeeks
+          : answersWords.normalNow(
               significant(Math.floor(today / 7) + 1),
-              listed(normal.map(({ code, values }) => say(enProgramme, code, values, units.reader))),
+              listed(normal.map(({ code, values }) => say(programmeWords, code, values, units.reader))),
             )}
       </Box>
-      <Box sx={{ color: 'var(--algae)' }}>{enNotNormal}</Box>
-      <div>{enAnswers.oneChange}</div>
+      <Box sx={{ color: 'var(--algae)' }}>{startupWords.notNormal}</Box>
+      <div>{answersWords.oneChange}</div>
       <SettingHistory tankId={tank.id} />
     </Box>
   )

@@ -1,4 +1,4 @@
-import { enAnswers, enWorkingTitle, type TankEntry } from '@jovrin/contract'
+import { answersWords, workingTitleWords, type TankEntry } from '@jovrin/contract'
 import { tankFigures, WORKINGS, type Working } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useMemo, useState } from 'react'
@@ -33,7 +33,7 @@ export function Sums({ ids, tank, given = {} }: SumsProps) {
                   setOpen(open === id ? '' : id)
                 }}
               >
-                {enWorkingTitle[id]}
+                {workingTitleWords[id]}
               </Box>
               {open === id && <OneSum working={working} known={{ ...given, ...(litres === null ? {} : { litres: String(litres) }) }} />}
             </Box>
@@ -51,7 +51,7 @@ function OneSum({ working, known }: { working: Working; known: Readonly<Record<s
   return (
     <Box sx={{ pt: 1.5 }}>
       <SumForm working={working} texts={texts} onChange={setTexts} />
-      <Link to={`/workings/${working.id}?${searchOf(texts).toString()}`}>{enAnswers.open}</Link>
+      <Link to={`/workings/${working.id}?${searchOf(texts).toString()}`}>{answersWords.open}</Link>
     </Box>
   )
 }

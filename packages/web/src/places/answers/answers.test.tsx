@@ -1,12 +1,12 @@
 import {
-  enAnswers,
-  enByPlan,
-  enGasAdvice,
-  enGasMoment,
-  enGasVerdict,
-  enJournal,
-  enNotNormal,
-  enToday,
+  answersWords,
+  gasWords,
+  gasAdviceWords,
+  gasMomentWords,
+  gasVerdictWords,
+  journalWords,
+  startupWords,
+  todayWords,
   type TankEntry,
 } from '@jovrin/contract'
 import { gasFactsOf, judgeGas, judgeNitrogen, tankFigures, type Reading } from '@jovrin/core'
@@ -115,23 +115,23 @@ describe('is the gas enough and safe', () => {
 
   test('three moments of a day, each with its range, and figures that open', () => {
     show(day(7.5, 6.8, 6.7))
-    const rows = (['before-gas', 'lights-on', 'peak'] as const).map((moment) => screen.getByText(enGasMoment[moment]).closest('tr')!)
+    const rows = (['before-gas', 'lights-on', 'peak'] as const).map((moment) => screen.getByText(gasMomentWords[moment]).closest('tr')!)
     expect(rows.every((row) => /mg\/L \(/.test(row.textContent))).toBe(true)
     fireEvent.click(within(rows[1]!).getByRole('button'))
     expect(within(screen.getByRole('dialog')).getAllByText('measured').length).toBe(3)
   })
   test('far too much is an alarm while animals live there, with what to do; too little is not', () => {
     show(day(7.5, 6.3, 5.9))
-    expect(status()).toBe(enGasVerdict.dangerous)
-    expect(screen.getByText(enGasAdvice['shut-now'])).toBeTruthy()
+    expect(status()).toBe(gasVerdictWords.dangerous)
+    expect(screen.getByText(gasAdviceWords['shut-now'])).toBeTruthy()
     cleanup()
     show(day(7.6, 7.5, 7.4))
-    expect(status()).toBe(enGasVerdict.short)
+    expect(status()).toBe(gasVerdictWords.short)
   })
   test('nothing measured is said to be so, with the times of the gas by the plan', () => {
     show([])
-    expect(status()).toContain(enByPlan)
-    expect(screen.getByText(enAnswers.gasTimes('10:30', '19:00'))).toBeTruthy()
+    expect(status()).toContain(gasWords.byPlan)
+    expect(screen.getByText(answersWords.gasTimes('10:30', '19:00'))).toBeTruthy()
   })
   test('readings go into the sums below, so that nobody types them again', () => {
     show(day(7.5, 6.8, 6.65))
@@ -165,11 +165,11 @@ describe('may animals go in', () => {
         reading('temperature', 26, { at: new Date(now - 8_000_000).toISOString() }),
       ]
       renderPage(<AnimalsAnswer tank={tank} />, { known: [...known(tested), conditionOf(tested, now)] })
-      const told = screen.getAllByText(enAnswers.unionised).flatMap((cell) => cell.closest('tr') ?? [])[0]!.textContent
+      const told = screen.getAllByText(answersWords.unionised).flatMap((cell) => cell.closest('tr') ?? [])[0]!.textContent
       cleanup()
       return told
     }
-    const mgNPerL = (pH: number): number => Number.parseFloat(danger(pH).replace(enAnswers.unionised, ''))
+    const mgNPerL = (pH: number): number => Number.parseFloat(danger(pH).replace(answersWords.unionised, ''))
     expect(mgNPerL(8.2)).toBeGreaterThan(10 * mgNPerL(6.8))
   })
 })
@@ -177,10 +177,10 @@ describe('may animals go in', () => {
 describe('this week', () => {
   test('light: the step of this week is marked, and after eight weeks that it is done', () => {
     renderPage(<LightAnswer tank={tank} />, { known: known([], '2026-09-18') })
-    expect(screen.getAllByText(enJournal.now)).toHaveLength(1)
+    expect(screen.getAllByText(journalWords.now)).toHaveLength(1)
     cleanup()
     renderPage(<LightAnswer tank={tank} />, { known: known([], '2026-12-24') })
-    expect(screen.getByText(enAnswers.lightDone)).toBeTruthy()
+    expect(screen.getByText(answersWords.lightDone)).toBeTruthy()
   })
   test('what is normal in week two, what never is, and what changed before', () => {
     renderPage(<NormalAnswer tank={tank} />, {
@@ -198,7 +198,7 @@ describe('this week', () => {
       ]),
     })
     expect(status()).toMatch(/2/)
-    expect(screen.getByText(enNotNormal)).toBeTruthy()
+    expect(screen.getByText(startupWords.notNormal)).toBeTruthy()
     expect(screen.getByText('impatient')).toBeTruthy()
   })
 })
@@ -211,13 +211,13 @@ describe('the list', () => {
     expect(document.querySelectorAll('input').length).toBeGreaterThan(3)
     cleanup()
     show('/answers/gas', [])
-    expect(screen.getByText(enToday.empty)).toBeTruthy()
+    expect(screen.getByText(todayWords.empty)).toBeTruthy()
   })
   test('the open question is marked, an unknown one shows where to begin', () => {
     show('/answers/gas', [tank])
     expect(screen.getByRole('link', { current: 'page' }).getAttribute('href')).toBe(`/answers/gas?tank=${TANK}`)
     cleanup()
     show('/answers/fortune', [tank])
-    expect(screen.getByText(enAnswers.begin)).toBeTruthy()
+    expect(screen.getByText(answersWords.begin)).toBeTruthy()
   })
 })

@@ -1,4 +1,4 @@
-import { enApp, enBalance, enDescribe, gasSummaryOf, LeversSchema, type PlanRevision, type Timeline } from '@jovrin/contract'
+import { appWords, balanceWords, describeWords, gasSummaryOf, LeversSchema, type PlanRevision, type Timeline } from '@jovrin/contract'
 import { applyLevers, type Levers, type MemberResult, planAt } from '@jovrin/core'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useCallback, useEffect, useMemo, useState } from 'react'
@@ -75,7 +75,7 @@ function KnownBalance({ tankId, revision, told, draft }: KnownProps) {
     () =>
       newestLast<Levers>(
         (next) => changeJson('PUT', `/api/tanks/${tankId}/levers`, LeversSchema, { body: next }),
-        (error) => tell({ text: error instanceof Error ? error.message : enApp.failed }),
+        (error) => tell({ text: error instanceof Error ? error.message : appWords.failed }),
       ),
     [tankId, tell],
   )
@@ -96,8 +96,8 @@ function KnownBalance({ tankId, revision, told, draft }: KnownProps) {
     await keeper.keep(applyLevers(planAt(settings, today) ?? revision.plan, levers), { effectiveOn, why })
     move({}, true)
     tell({
-      text: hadMass ? `${enBalance.kept} ${enBalance.massLeft}` : enBalance.kept,
-      action: { label: enDescribe.undo, run: () => void keeper.step('undo') },
+      text: hadMass ? `${balanceWords.kept} ${balanceWords.massLeft}` : balanceWords.kept,
+      action: { label: describeWords.undo, run: () => void keeper.step('undo') },
     })
   }
   return (

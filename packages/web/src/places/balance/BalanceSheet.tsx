@@ -1,4 +1,4 @@
-import { enBalance, enField, enStrandTitle } from '@jovrin/contract'
+import { balanceWords, fieldWords, strandTitleWords } from '@jovrin/contract'
 import {
   leveredTimeline,
   planAt,
@@ -96,14 +96,14 @@ export function BalanceSheet({
               chosenWeek={week}
               onChooseWeek={(next) => onShow({ week: String(next) })}
               labels={{
-                description: enBalance.braid,
-                strand: enStrandTitle,
-                algae: enBalance.algae,
-                weakest: enBalance.weakestHere,
-                full: enBalance.full,
+                description: balanceWords.braid,
+                strand: strandTitleWords,
+                algae: balanceWords.algae,
+                weakest: balanceWords.weakestHere,
+                full: balanceWords.full,
                 weeks: Array.from({ length: reckoned }, (_, index) => shortDate(datePlusDays(startedOn, today + index * 7))),
-                algaeTicks: ALGAE_TICKS.map(([gPerM2, name]) => [gPerM2, enBalance.algaeTicks[name]] as const),
-                chosenWeek: enBalance.chosenWeek,
+                algaeTicks: ALGAE_TICKS.map(([gPerM2, name]) => [gPerM2, balanceWords.algaeTicks[name]] as const),
+                chosenWeek: balanceWords.chosenWeek,
               }}
             />
           )}
@@ -139,21 +139,21 @@ export function BalanceSheet({
       <Box sx={{ px: 2, pt: 1, minWidth: 0 }}>
         <Box sx={{ display: 'flex', alignItems: 'center', flexWrap: 'wrap', gap: 1.5, minHeight: 34 }}>
           <Box component="h1" className="lettering" sx={{ m: 0, fontSize: 22 }}>
-            {enBalance.title}
+            {balanceWords.title}
           </Box>
           <Box className="figures" sx={{ color: 'text.secondary', flexGrow: 1 }}>
-            {enBalance.weekAt(enBalance.weekNo(weekOfTank), longDate(datePlusDays(startedOn, today + week * 7)))}
+            {balanceWords.weekAt(balanceWords.weekNo(weekOfTank), longDate(datePlusDays(startedOn, today + week * 7)))}
           </Box>
           <Reckoning forecast={forecast} />
           <ToggleButtonGroup
             size="small"
             exclusive
-            aria-label={enBalance.weeks}
+            aria-label={balanceWords.weeks}
             value={weeks}
             onChange={(_, next: number | null) => next !== null && onShow({ weeks: String(next) })}
           >
-            <ToggleButton value={6}>{enBalance.six}</ToggleButton>
-            <ToggleButton value={26}>{enBalance.twentySix}</ToggleButton>
+            <ToggleButton value={6}>{balanceWords.six}</ToggleButton>
+            <ToggleButton value={26}>{balanceWords.twentySix}</ToggleButton>
           </ToggleButtonGroup>
         </Box>
         {lead}
@@ -161,7 +161,7 @@ export function BalanceSheet({
         {reckoned > 0 && (
           <>
             <Box className="lettering" sx={{ fontSize: 15, mt: 0.5 }}>
-              {enBalance.typicalDay(weekOfTank)}
+              {balanceWords.typicalDay(weekOfTank)}
             </Box>
             <Measured>
               {(width) => (
@@ -171,7 +171,12 @@ export function BalanceSheet({
                   curve={curve}
                   ghost={ghostCurve}
                   edges={LEVER_EDGES}
-                  labels={{ description: enBalance.dayDescription, lanes: enBalance.lanes, edges: enBalance.edges, format: decimals }}
+                  labels={{
+                    description: balanceWords.dayDescription,
+                    lanes: balanceWords.lanes,
+                    edges: balanceWords.edges,
+                    format: decimals,
+                  }}
                   onMove={(moved, isFinal) => onMove({ ...levers, hours: moved.lightWindows[0]?.hours ?? 0 }, isFinal)}
                 />
               )}
@@ -233,20 +238,20 @@ function Margin({ forecast, plan, week, levers, tryFirst, isMoved, arm, reckoned
 }
 
 function NotHeld({ assumed }: { assumed: TankFigures['assumed'] }) {
-  const names = [...new Set(assumed.map((path) => enField[path][0]))]
+  const names = [...new Set(assumed.map((path) => fieldWords[path][0]))]
   return (
     <Box sx={{ fontSize: 13, color: 'text.secondary' }}>
       <details>
-        <summary>{enBalance.notHeldTitle}</summary>
+        <summary>{balanceWords.notHeldTitle}</summary>
         <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
-          {enBalance.notHeld.map((line) => (
+          {balanceWords.notHeld.map((line) => (
             <li key={line}>{line}</li>
           ))}
         </Box>
       </details>
       {names.length > 0 && (
         <details>
-          <summary>{`${enBalance.assumedTitle} (${significant(names.length)})`}</summary>
+          <summary>{`${balanceWords.assumedTitle} (${significant(names.length)})`}</summary>
           {names.join(', ')}
         </details>
       )}
@@ -258,8 +263,8 @@ function Reckoning({ forecast }: { forecast: ForecastState }) {
   if (forecast.isStopped)
     return (
       <Box role="status" sx={{ fontSize: 13, display: 'flex', gap: 1, alignItems: 'center' }}>
-        {enBalance.stopped(significant(forecast.results.length))}
-        <Button onClick={forecast.resume}>{enBalance.resume}</Button>
+        {balanceWords.stopped(significant(forecast.results.length))}
+        <Button onClick={forecast.resume}>{balanceWords.resume}</Button>
       </Box>
     )
   if (forecast.isDone) return null
@@ -270,11 +275,11 @@ function Reckoning({ forecast }: { forecast: ForecastState }) {
         <LinearProgress
           variant="determinate"
           value={(100 * done) / forecast.wanted}
-          aria-label={enBalance.reckoning(significant(done), significant(forecast.wanted))}
+          aria-label={balanceWords.reckoning(significant(done), significant(forecast.wanted))}
         />
       </Box>
       <span className="figures">{`${percent(done / forecast.wanted)} %`}</span>
-      <Button onClick={forecast.stop}>{enBalance.stop}</Button>
+      <Button onClick={forecast.stop}>{balanceWords.stop}</Button>
     </Box>
   )
 }

@@ -1,4 +1,4 @@
-import { enBalance } from '@jovrin/contract'
+import { balanceWords } from '@jovrin/contract'
 import { changeBand, ratioBand, toUnit, type Band, type MemberResult } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { MarginTable } from '../../ui/MarginTable.js'
@@ -10,14 +10,14 @@ export function EffectTable({ results, week }: { results: readonly MemberResult[
   const ratio = (name: string, band: Band) => ({
     name,
     middle: `× ${significant(band.median, 2)}`,
-    span: enBalance.effectRange(significant(band.low, 2), significant(band.high, 2)),
+    span: balanceWords.effectRange(significant(band.low, 2), significant(band.high, 2)),
   })
   // Hundredths of a milligram are below what the model knows.
   const signed = (value: number): string => `${value > 0 ? '+' : ''}${significant(Math.round(value * 100) / 100, 2)}`
   const difference = (name: string, band: Band, unit: string) => ({
     name,
     middle: `${signed(band.median)} ${unit}`,
-    span: enBalance.effectRange(signed(band.low), signed(band.high)),
+    span: balanceWords.effectRange(signed(band.low), signed(band.high)),
   })
   const nitrate = changeBand(results, 'nitrate', week)
   const unit = units.preferences.nitrate
@@ -27,14 +27,14 @@ export function EffectTable({ results, week }: { results: readonly MemberResult[
     high: toUnit('nitrate', nitrate.high, unit),
   }
   const rows = [
-    ratio(enBalance.effect.algae, ratioBand(results, 'algaeGPerM2', week)),
-    ratio(enBalance.effect.totalG, ratioBand(results, 'totalG', week)),
-    difference(enBalance.effect.co2Max, changeBand(results, 'co2Max', week), 'mg/L'),
-    difference(enBalance.effect.oxygenMin, changeBand(results, 'oxygenMin', week), 'mg/L'),
-    difference(enBalance.effect.nitrate, scaled, unit),
+    ratio(balanceWords.effect.algae, ratioBand(results, 'algaeGPerM2', week)),
+    ratio(balanceWords.effect.totalG, ratioBand(results, 'totalG', week)),
+    difference(balanceWords.effect.co2Max, changeBand(results, 'co2Max', week), 'mg/L'),
+    difference(balanceWords.effect.oxygenMin, changeBand(results, 'oxygenMin', week), 'mg/L'),
+    difference(balanceWords.effect.nitrate, scaled, unit),
   ]
   return (
-    <MarginTable caption={enBalance.changes}>
+    <MarginTable caption={balanceWords.changes}>
       {rows.map(({ name, middle, span }) => (
         <tr key={name}>
           <th scope="row">{name}</th>

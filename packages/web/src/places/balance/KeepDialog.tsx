@@ -1,4 +1,4 @@
-import { enApp, enBalance } from '@jovrin/contract'
+import { appWords, balanceWords } from '@jovrin/contract'
 import { Box, Button, TextField } from '@mui/material'
 import { DateField } from '../../ui/dates/DateField.js'
 import { SheetDialog } from '../../ui/SheetDialog.js'
@@ -19,7 +19,7 @@ export function KeepDialog({ isOpen, today, startedOn, onClose, onKeep }: KeepDi
   const [why, setWhy] = useState('')
   const isPossible = date !== ''
   return (
-    <SheetDialog title={enBalance.keepFrom} isOpen={isOpen} onClose={onClose}>
+    <SheetDialog title={balanceWords.keepFrom} isOpen={isOpen} onClose={onClose}>
       <Box
         component="form"
         sx={{ p: 3, display: 'grid', gap: 2 }}
@@ -29,25 +29,25 @@ export function KeepDialog({ isOpen, today, startedOn, onClose, onKeep }: KeepDi
         }}
       >
         <DateField
-          label={enBalance.keepFrom}
+          label={balanceWords.keepFrom}
           value={date}
           min={startedOn}
-          early={enBalance.keepEarly(longDate(startedOn))}
+          early={balanceWords.keepEarly(longDate(startedOn))}
           onChange={setDate}
-          helperText={enBalance.keepHint}
+          helperText={balanceWords.keepHint}
           autoFocus
         />
         <TextField
-          label={enBalance.keepWhy}
+          label={balanceWords.keepWhy}
           value={why}
           onChange={(event) => setWhy(event.target.value)}
           slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 500 } }}
         />
         <Box sx={{ display: 'flex', gap: 1 }}>
           <Button type="submit" variant="contained" disabled={!isPossible}>
-            {enBalance.keepYes}
+            {balanceWords.keepYes}
           </Button>
-          <Button onClick={onClose}>{enApp.cancel}</Button>
+          <Button onClick={onClose}>{appWords.cancel}</Button>
         </Box>
       </Box>
     </SheetDialog>

@@ -1,9 +1,9 @@
-import { enBalance, enLead, type GasSummary } from '@jovrin/contract'
+import { balanceWords, leadWords, type GasSummary } from '@jovrin/contract'
 import { changeShares, isOfGas, MODEL_VERSION, type Flag, type Lead, type MemberResult } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { Figure } from '../../ui/Figure.js'
 import { percent, significant } from '../../ui/units.js'
-import { fedSentence, growthSentence, leadWords, trendSentence } from '../lead.text.js'
+import { fedSentence, growthSentence, leadTold, trendSentence } from '../lead.text.js'
 import { GasLine } from '../shared/GasLine.js'
 import { flagSentence } from '../shared/balance.view.js'
 
@@ -42,26 +42,26 @@ export function LeadNote({ lead, flags, results, week, gas }: LeadNoteProps) {
       }}
     >
       <div>
-        <Box sx={{ fontSize: 17, lineHeight: 1.3, fontWeight: 600 }}>{`${leadWords(lead)}.`}</Box>
+        <Box sx={{ fontSize: 17, lineHeight: 1.3, fontWeight: 600 }}>{`${leadTold(lead)}.`}</Box>
         <Box sx={{ fontSize: 15, lineHeight: 1.35, mt: 0.25 }}>{`${growthSentence(lead.growth)} ${fedSentence(lead)}`}</Box>
         <Box sx={{ color: 'text.secondary', fontSize: 14, mt: 0.5 }}>
-          {`${enLead.share(percent(lead.aheadFraction))} `}
-          {lead.isYoung ? `${enLead.young} ` : ''}
+          {`${leadWords.share(percent(lead.aheadFraction))} `}
+          {lead.isYoung ? `${leadWords.young} ` : ''}
           {trend === null ? '' : `${trend} `}
           {lead.againstPlan === null ? '' : `${againstPlan(results, week)} `}
           <Figure
             explained={{
-              title: enLead.indexTitle,
-              formula: enLead.formula,
+              title: leadWords.indexTitle,
+              formula: leadWords.formula,
               inputs: [
-                { name: enBalance.weeks, value: significant(week + 1), from: 'reckoned' },
-                { name: enLead.index, value: `${perDay(lead.perDay.median)} /day`, from: 'model' },
+                { name: balanceWords.weeks, value: significant(week + 1), from: 'reckoned' },
+                { name: leadWords.index, value: `${perDay(lead.perDay.median)} /day`, from: 'model' },
               ],
-              source: `${enBalance.modelSource(MODEL_VERSION)} ${enLead.source}`,
+              source: `${balanceWords.modelSource(MODEL_VERSION)} ${leadWords.source}`,
               range: [`${perDay(lead.perDay.low)} /day`, `${perDay(lead.perDay.high)} /day`],
             }}
           >
-            {`${enLead.index} ${perDay(lead.perDay.median)} /d`}
+            {`${leadWords.index} ${perDay(lead.perDay.median)} /d`}
           </Figure>
         </Box>
       </div>
@@ -86,6 +86,6 @@ const NO_MOVE = 0.002
 
 function againstPlan(results: readonly MemberResult[], week: number): string {
   const { up, down } = changeShares(results, 'lead', week, NO_MOVE)
-  if (up >= down && up > 0.2) return enLead.planUp(percent(up))
-  return down > 0.2 ? enLead.planDown(percent(down)) : enLead.planFlat
+  if (up >= down && up > 0.2) return leadWords.planUp(percent(up))
+  return down > 0.2 ? leadWords.planDown(percent(down)) : leadWords.planFlat
 }

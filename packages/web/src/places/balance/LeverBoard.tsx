@@ -1,4 +1,4 @@
-import { enBalance, enSchool, enSurface, LEVER_RANGE } from '@jovrin/contract'
+import { balanceWords, schoolWords, surfaceWords, LEVER_RANGE } from '@jovrin/contract'
 import { dimOf, FEEDING_SCHOOLS, SURFACES, USUAL_SURFACE, type Levers, type Plan, type TankFigures } from '@jovrin/core'
 import { Box, Button, MenuItem, Select, Slider } from '@mui/material'
 import { percent, significant } from '../../ui/units.js'
@@ -27,7 +27,7 @@ interface Lever {
 
 /** All levers, each at its planned value until it is moved; the planned value stays marked on the rail. */
 export function LeverBoard({ plan, figures, levers, isMoved, onMove, onKeep }: LeverBoardProps) {
-  const units = enBalance.units
+  const units = balanceWords.units
   const hasGas = plan.gasLines.some((line) => line.control !== 'none')
   const board: readonly Lever[] = [
     {
@@ -54,7 +54,7 @@ export function LeverBoard({ plan, figures, levers, isMoved, onMove, onKeep }: L
       min: 0,
       max: 2,
       step: 0.05,
-      text: (value) => (value === 0 ? enBalance.off : `${significant(value * figures.bubblesPerS, 2)} ${units.bubbles}`),
+      text: (value) => (value === 0 ? balanceWords.off : `${significant(value * figures.bubblesPerS, 2)} ${units.bubbles}`),
       isIdle: !hasGas,
     },
     {
@@ -89,7 +89,7 @@ export function LeverBoard({ plan, figures, levers, isMoved, onMove, onKeep }: L
   return (
     <Box component="section" aria-labelledby="levers">
       <Box component="h2" id="levers" className="lettering" sx={{ m: 0, fontSize: 15, borderBottom: '1px solid var(--ink)' }}>
-        {enBalance.levers}
+        {balanceWords.levers}
       </Box>
       <Box
         sx={{
@@ -106,12 +106,12 @@ export function LeverBoard({ plan, figures, levers, isMoved, onMove, onKeep }: L
             const value = levers[lever.name] ?? lever.planned
             const set = (next: number, isFinal: boolean): void =>
               onMove(withLever(lever.name, Math.abs(next - lever.planned) < lever.step / 2 ? undefined : next), isFinal)
-            const label = enBalance.lever[lever.name]
+            const label = balanceWords.lever[lever.name]
             return (
               <Box key={lever.name} sx={{ display: 'contents' }}>
                 <Box
                   sx={{ display: 'flex', alignItems: 'center', fontWeight: levers[lever.name] === undefined ? 400 : 600 }}
-                  title={lever.name === 'massFactor' ? enBalance.leverWhy.massFactor : ''}
+                  title={lever.name === 'massFactor' ? balanceWords.leverWhy.massFactor : ''}
                 >
                   {label}
                 </Box>
@@ -147,14 +147,14 @@ export function LeverBoard({ plan, figures, levers, isMoved, onMove, onKeep }: L
           })}
         <Menu
           name="feeding"
-          options={FEEDING_SCHOOLS.map((school) => [school, enSchool[school]])}
+          options={FEEDING_SCHOOLS.map((school) => [school, schoolWords[school]])}
           value={levers.feeding}
           planned={plan.feeding}
           onChoose={(next) => onMove(withLever('feeding', next), true)}
         />
         <Menu
           name="surface"
-          options={SURFACES.map((surface) => [surface, enSurface[surface]])}
+          options={SURFACES.map((surface) => [surface, surfaceWords[surface]])}
           value={levers.surface}
           planned={plan.flow.surface ?? USUAL_SURFACE}
           onChoose={(next) => onMove(withLever('surface', next), true)}
@@ -162,10 +162,10 @@ export function LeverBoard({ plan, figures, levers, isMoved, onMove, onKeep }: L
       </Box>
       <Box sx={{ display: 'flex', gap: 1, mt: 0.75 }}>
         <Button variant="contained" disabled={!isMoved} onClick={onKeep}>
-          {enBalance.keep}
+          {balanceWords.keep}
         </Button>
         <Button disabled={!isMoved} onClick={() => onMove({}, true)}>
-          {enBalance.back}
+          {balanceWords.back}
         </Button>
       </Box>
     </Box>
@@ -186,7 +186,7 @@ function Menu({ name, options, value, planned, onChoose }: MenuProps) {
   return (
     <>
       <Box id={`lever-${name}`} sx={{ display: 'flex', alignItems: 'center', fontWeight: value === undefined ? 400 : 600 }}>
-        {enBalance.lever[name]}
+        {balanceWords.lever[name]}
       </Box>
       <Select
         variant="standard"

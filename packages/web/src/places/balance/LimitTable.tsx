@@ -1,4 +1,4 @@
-import { enBalance, enPlantKind, enSupply } from '@jovrin/contract'
+import { balanceWords, plantKindWords, supplyWords } from '@jovrin/contract'
 import type { KindLimit } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { MarginTable } from '../../ui/MarginTable.js'
@@ -7,11 +7,11 @@ import { percent } from '../../ui/units.js'
 /** The scarcest supply of each plant kind in the week looked at. */
 export function LimitTable({ limits }: { limits: readonly KindLimit[] }) {
   return (
-    <MarginTable caption={enBalance.limits}>
+    <MarginTable caption={balanceWords.limits}>
       {limits.map(({ kind, supplies, fraction }) => (
         <tr key={kind}>
-          <th scope="row">{enPlantKind[kind]}</th>
-          <td>{supplies.length === 0 ? enBalance.nothingShort : supplies.map((supply) => enSupply[supply]).join(' + ')}</td>
+          <th scope="row">{plantKindWords[kind]}</th>
+          <td>{supplies.length === 0 ? balanceWords.nothingShort : supplies.map((supply) => supplyWords[supply]).join(' + ')}</td>
           <Box component="td" sx={{ textAlign: 'right !important' }}>{`${percent(fraction)} %`}</Box>
         </tr>
       ))}

@@ -1,4 +1,4 @@
-import { enBalance } from '@jovrin/contract'
+import { balanceWords } from '@jovrin/contract'
 import type { Levers, TrialEffect } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useUnits } from '../../ui/units.js'
@@ -16,12 +16,12 @@ export function TryFirst({ effects, onTry }: TryFirstProps) {
   return (
     <Box component="section" aria-labelledby="try-first">
       <Box component="h2" id="try-first" className="lettering" sx={{ m: 0, fontSize: 15, borderBottom: '1px solid var(--ink)' }}>
-        {enBalance.tryFirst}
+        {balanceWords.tryFirst}
       </Box>
       {effects === null ? (
-        <Box sx={{ color: 'text.secondary', fontSize: 14, py: 0.5 }}>{enBalance.tryWait}</Box>
+        <Box sx={{ color: 'text.secondary', fontSize: 14, py: 0.5 }}>{balanceWords.tryWait}</Box>
       ) : effects.length === 0 ? (
-        <Box sx={{ fontSize: 14, py: 0.5 }}>{enBalance.tryNone}</Box>
+        <Box sx={{ fontSize: 14, py: 0.5 }}>{balanceWords.tryNone}</Box>
       ) : (
         <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>
           {effects.map((effect) => {
@@ -43,8 +43,8 @@ export function TryFirst({ effects, onTry }: TryFirstProps) {
                   <Box sx={{ fontWeight: 600 }}>{name}</Box>
                   <Box sx={{ color: 'text.secondary', fontSize: 13 }}>{trialEffects(effect, units)}</Box>
                 </Box>
-                <Button aria-label={enBalance.tryIt(name)} onClick={() => onTry(effect.levers)} sx={{ minWidth: 0 }}>
-                  {enBalance.tryShort}
+                <Button aria-label={balanceWords.tryIt(name)} onClick={() => onTry(effect.levers)} sx={{ minWidth: 0 }}>
+                  {balanceWords.tryShort}
                 </Button>
               </Box>
             )

@@ -1,4 +1,4 @@
-import { enBalance } from '@jovrin/contract'
+import { balanceWords } from '@jovrin/contract'
 import { bandOf, MODEL_VERSION, type Arm, type Band, type Dimension, type MemberResult, type WeekColumn } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { MarginTable } from '../../ui/MarginTable.js'
@@ -6,7 +6,7 @@ import { Figure } from '../../ui/Figure.js'
 import { significant, useUnits } from '../../ui/units.js'
 
 interface Row {
-  readonly column: WeekColumn & keyof typeof enBalance.waterRow
+  readonly column: WeekColumn & keyof typeof balanceWords.waterRow
   readonly dimension: Dimension
 }
 const ROWS: readonly Row[] = [
@@ -22,12 +22,12 @@ const ROWS: readonly Row[] = [
 export function WeekTable({ results, arm, week }: { results: readonly MemberResult[]; arm: Arm; week: number }) {
   const units = useUnits()
   return (
-    <MarginTable caption={enBalance.water}>
+    <MarginTable caption={balanceWords.water}>
       {ROWS.map(({ column, dimension }) => {
         const band = bandOf(results, arm, column, week)
         const to = (value: number): string => significant(units.to(dimension, value), 2)
         const shownUnit = units.unitOf(dimension)
-        const name = enBalance.waterRow[column]
+        const name = balanceWords.waterRow[column]
         return (
           <tr key={column}>
             <th scope="row">{name}</th>
@@ -35,7 +35,7 @@ export function WeekTable({ results, arm, week }: { results: readonly MemberResu
               <Figure explained={explained(name, results.length, week, band, to, shownUnit)}>{`${to(band.median)} ${shownUnit}`}</Figure>
             </td>
             <Box component="td" sx={{ color: 'text.secondary', textAlign: 'right !important' }}>
-              {enBalance.effectRange(to(band.low), to(band.high))}
+              {balanceWords.effectRange(to(band.low), to(band.high))}
             </Box>
           </tr>
         )
@@ -46,11 +46,11 @@ export function WeekTable({ results, arm, week }: { results: readonly MemberResu
 
 const explained = (title: string, members: number, week: number, band: Band, to: (value: number) => string, unit: string) => ({
   title,
-  formula: enBalance.ensembleFormula,
+  formula: balanceWords.ensembleFormula,
   inputs: [
-    { name: enBalance.tanksDrawn, value: significant(members), from: 'model' as const },
-    { name: enBalance.weeksAhead, value: significant(week), from: 'reckoned' as const },
+    { name: balanceWords.tanksDrawn, value: significant(members), from: 'model' as const },
+    { name: balanceWords.weeksAhead, value: significant(week), from: 'reckoned' as const },
   ],
-  source: enBalance.modelSource(MODEL_VERSION),
+  source: balanceWords.modelSource(MODEL_VERSION),
   range: [`${to(band.low)} ${unit}`, `${to(band.high)} ${unit}`] as const,
 })

@@ -1,4 +1,4 @@
-import { enBalance, enPlantKind } from '@jovrin/contract'
+import { balanceWords, plantKindWords } from '@jovrin/contract'
 import { bandOf, forecastMember, leadOf, limitsByKind, tankFigures, type Flag, type Levers } from '@jovrin/core'
 import { cleanup, fireEvent, screen, within } from '@testing-library/react'
 import { afterEach, describe, expect, test } from 'vitest'
@@ -42,31 +42,31 @@ describe('levers', () => {
     void fireEvent.change(screen.getByRole('slider', { name }), { target: { value: String(value) } })
   test('each stands at its planned value until it is moved', () => {
     show()
-    const hours = screen.getByRole('slider', { name: enBalance.lever.hours })
+    const hours = screen.getByRole('slider', { name: balanceWords.lever.hours })
     expect(Number(hours.getAttribute('value') ?? (hours as HTMLInputElement).value)).toBe(builtPlan.lightWindows[0]?.hours)
-    expect(screen.getByRole<HTMLButtonElement>('button', { name: enBalance.keep }).disabled).toBe(true)
+    expect(screen.getByRole<HTMLButtonElement>('button', { name: balanceWords.keep }).disabled).toBe(true)
   })
   test('a move names only the lever that moved; back at the plan it is none', () => {
     const { moves } = show({ changeFraction: 0.3 })
-    slide(enBalance.lever.hours, 5)
+    slide(balanceWords.lever.hours, 5)
     expect(moves.at(-1)?.[0]).toEqual({ changeFraction: 0.3, hours: 5 })
-    slide(enBalance.lever.changeFraction, builtPlan.changes.fraction)
+    slide(balanceWords.lever.changeFraction, builtPlan.changes.fraction)
     expect(moves.at(-1)?.[0]).toEqual({})
   })
   test('gas off says so in a word', () => {
     show({ gasFactor: 0 })
-    expect(screen.getByRole('slider', { name: enBalance.lever.gasFactor }).getAttribute('aria-valuetext')).toBe(enBalance.off)
+    expect(screen.getByRole('slider', { name: balanceWords.lever.gasFactor }).getAttribute('aria-valuetext')).toBe(balanceWords.off)
   })
   test('what a tank has not is no lever', () => {
     show({}, { ...builtPlan, gasLines: [], lamps: [] })
-    expect(screen.queryByRole('slider', { name: enBalance.lever.gasFactor })).toBeNull()
-    expect(screen.queryByRole('slider', { name: enBalance.lever.dimFraction })).toBeNull()
+    expect(screen.queryByRole('slider', { name: balanceWords.lever.gasFactor })).toBeNull()
+    expect(screen.queryByRole('slider', { name: balanceWords.lever.dimFraction })).toBeNull()
   })
   test('one click puts all back, another keeps', () => {
     const { moves, kept } = show({ hours: 5 })
-    fireEvent.click(screen.getByRole('button', { name: enBalance.back }))
+    fireEvent.click(screen.getByRole('button', { name: balanceWords.back }))
     expect(moves).toEqual([[{}, true]])
-    fireEvent.click(screen.getByRole('button', { name: enBalance.keep }))
+    fireEvent.click(screen.getByRole('button', { name: balanceWords.keep }))
     expect(kept()).toBe(1)
   })
 })
@@ -80,13 +80,13 @@ describe('keeping the moved levers', () => {
     return { kept }
   }
   const day = (value: string): void =>
-    void fireEvent.change(screen.getByLabelText(enBalance.keepFrom, { selector: 'input' }), { target: { value } })
-  const yes = (): HTMLButtonElement => screen.getByRole('button', { name: enBalance.keepYes })
+    void fireEvent.change(screen.getByLabelText(balanceWords.keepFrom, { selector: 'input' }), { target: { value } })
+  const yes = (): HTMLButtonElement => screen.getByRole('button', { name: balanceWords.keepYes })
   test('from today without a reason, or from another day with one', () => {
     const { kept } = show()
     fireEvent.click(yes())
     day('2026-11-20')
-    fireEvent.change(screen.getByLabelText(enBalance.keepWhy), { target: { value: ' brown film ' } })
+    fireEvent.change(screen.getByLabelText(balanceWords.keepWhy), { target: { value: ' brown film ' } })
     fireEvent.click(yes())
     expect(kept).toEqual([
       ['2026-11-24', null],
@@ -106,24 +106,24 @@ describe('tables beside the braid', () => {
   test('water of the week: median and band of the ensemble, each with its working', () => {
     renderPage(<WeekTable results={results} arm="planned" week={1} />)
     const band = bandOf(results, 'planned', 'co2Max', 1)
-    const cell = within(row(enBalance.waterRow['co2Max'] ?? '')).getByRole('button')
+    const cell = within(row(balanceWords.waterRow['co2Max'] ?? '')).getByRole('button')
     expect(Number.parseFloat(cell.textContent)).toBeCloseTo(band.median, band.median > 10 ? -0.5 : 0)
     fireEvent.click(cell)
     const working = screen.getByRole('dialog')
-    expect(within(working).getByText(enBalance.ensembleFormula)).toBeTruthy()
+    expect(within(working).getByText(balanceWords.ensembleFormula)).toBeTruthy()
     expect(within(working).getByText(String(results.length))).toBeTruthy()
   })
   test('what levers do: less light, less growth; the same numbers as ratios of paired tanks', () => {
     renderPage(<EffectTable results={results} week={2} />)
-    const [, middle] = row(enBalance.effect.totalG ?? '').querySelectorAll('th, td')
+    const [, middle] = row(balanceWords.effect.totalG ?? '').querySelectorAll('th, td')
     expect(middle?.textContent).toMatch(/^× 0\.\d+/)
-    expect(row(enBalance.effect.co2Max ?? '').textContent).toMatch(/mg\/L/)
+    expect(row(balanceWords.effect.co2Max ?? '').textContent).toMatch(/mg\/L/)
   })
   test('the scarcest supply of each kind', () => {
     const limits = limitsByKind(results, 'planned', 1)
     renderPage(<LimitTable limits={[...limits, { kind: 'moss', supplies: [], fraction: 1 }]} />)
     expect(screen.getAllByRole('row').length).toBe(limits.length + 1)
-    expect(row(enPlantKind['moss'] ?? '').textContent).toContain(enBalance.nothingShort)
+    expect(row(plantKindWords['moss'] ?? '').textContent).toContain(balanceWords.nothingShort)
   })
   test('the lead, the share of tanks that agree, and at most two of what presses', () => {
     const flags: readonly Flag[] = [

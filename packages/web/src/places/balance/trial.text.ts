@@ -1,4 +1,4 @@
-import { enSchool, enSurface, enTrial, enTrialEffect } from '@jovrin/contract'
+import { schoolWords, surfaceWords, trialWords, trialEffectWords } from '@jovrin/contract'
 import type { Band, TrialEffect } from '@jovrin/core'
 import { percent, significant, type Units } from '../../ui/units.js'
 
@@ -11,15 +11,15 @@ export function trialName({ code, levers }: Pick<TrialEffect, 'code' | 'levers'>
       : hours !== undefined
         ? units.show('hours', hours)
         : changeEveryDays !== undefined
-          ? enTrialEffect.every(units.show('days', changeEveryDays))
+          ? trialEffectWords.every(units.show('days', changeEveryDays))
           : changeFraction !== undefined
-            ? enTrialEffect.share(units.show('fraction', changeFraction))
+            ? trialEffectWords.share(units.show('fraction', changeFraction))
             : feeding !== undefined
-              ? enSchool[feeding]
+              ? schoolWords[feeding]
               : surface !== undefined
-                ? enSurface[surface]
+                ? surfaceWords[surface]
                 : ''
-  return enTrial[code](value)
+  return trialWords[code](value)
 }
 
 /** A ratio nearer to one is none that anybody would see. */
@@ -32,14 +32,14 @@ export function trialEffects({ algaeRatio, growthRatio, co2Max, minutes, certain
   const told = ({ median }: Band, less: (by: string) => string, more: (by: string) => string, same: string): string =>
     Math.abs(median - 1) < SEEN ? same : median < 1 ? less(perCent(median)) : more(perCent(median))
   return [
-    told(algaeRatio, enTrialEffect.algaeLess, enTrialEffect.algaeMore, enTrialEffect.algaeSame),
-    told(growthRatio, enTrialEffect.growthLess, enTrialEffect.growthMore, enTrialEffect.growthSame),
-    co2Max.median > 5 ? enTrialEffect.gas(units.show('concentration', co2Max.high, 2)) : null,
+    told(algaeRatio, trialEffectWords.algaeLess, trialEffectWords.algaeMore, trialEffectWords.algaeSame),
+    told(growthRatio, trialEffectWords.growthLess, trialEffectWords.growthMore, trialEffectWords.growthSame),
+    co2Max.median > 5 ? trialEffectWords.gas(units.show('concentration', co2Max.high, 2)) : null,
     Math.abs(minutes) < 2
       ? null
-      : (minutes > 0 ? enTrialEffect.more : enTrialEffect.less)(units.show('minutes', Math.abs(Math.round(minutes)), 2)),
-    enTrialEffect.certain(percent(certainty)),
-    enTrialEffect.wait(units.show('days', waitDays)),
+      : (minutes > 0 ? trialEffectWords.more : trialEffectWords.less)(units.show('minutes', Math.abs(Math.round(minutes)), 2)),
+    trialEffectWords.certain(percent(certainty)),
+    trialEffectWords.wait(units.show('days', waitDays)),
   ]
     .filter((part) => part !== null)
     .join(', ')

@@ -1,4 +1,4 @@
-import { enCare, enJobTitle, enToday, type PlanRevision } from '@jovrin/contract'
+import { careWords, jobTitleWords, todayWords, type PlanRevision } from '@jovrin/contract'
 import { datePlusDays, daysBetween, isCivilDate, PREPARATIONS, type JobKind, type PreparationCode, type ListedJob } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
@@ -81,29 +81,30 @@ function KnownCalendar({ tankId, today, revision, aged }: { tankId: string; toda
       <Box sx={{ px: 2, pt: 1, minWidth: 0 }}>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 1.5 }}>
           <Box component="h1" className="lettering" sx={{ m: 0, fontSize: 22 }}>
-            {enCare.title}
+            {careWords.title}
           </Box>
           <Box className="figures" sx={{ color: 'text.secondary', flexGrow: 1 }}>
-            {jobs.data ? enToday.weekly(decimals(jobs.data.minutesPerWeek, 0)) : ''}
+            {jobs.data ? todayWords.weekly(decimals(jobs.data.minutesPerWeek, 0)) : ''}
             {jobs.data && revision.plan.intent.hoursPerWeek !== null
-              ? ` · ${enCare.said(units.show('minutes', revision.plan.intent.hoursPerWeek * 60))}`
+              ? ` · ${careWords.said(units.show('minutes', revision.plan.intent.hoursPerWeek * 60))}`
               : ''}
           </Box>
           {revision.plan.startedOn > today && (
             <Box sx={{ flexBasis: '100%', order: 1 }}>
-              {enCare.planned(longDate(revision.plan.startedOn))} <Link to={`/tanks/${tankId}/plan/programme`}>{enCare.toProgramme}</Link>.
+              {careWords.planned(longDate(revision.plan.startedOn))}{' '}
+              <Link to={`/tanks/${tankId}/plan/programme`}>{careWords.toProgramme}</Link>.
             </Box>
           )}
-          <Button onClick={() => setFirst(datePlusDays(first, -14))}>{enCare.earlier}</Button>
+          <Button onClick={() => setFirst(datePlusDays(first, -14))}>{careWords.earlier}</Button>
           <Button
             onClick={() => {
               setFirst(datePlusDays(today, -LEAD_DAYS))
               choose(today)
             }}
           >
-            {enCare.toToday}
+            {careWords.toToday}
           </Button>
-          <Button onClick={() => setFirst(datePlusDays(first, 14))}>{enCare.later}</Button>
+          <Button onClick={() => setFirst(datePlusDays(first, 14))}>{careWords.later}</Button>
         </Box>
       </Box>
       <Box
@@ -175,18 +176,18 @@ function Weeks({
           <Schedule
             width={width}
             days={days}
-            rows={kinds.map((kind) => enJobTitle[kind])}
+            rows={kinds.map((kind) => jobTitleWords[kind])}
             cells={cells}
             minutes={minutes}
             today={todayAt >= 0 && todayAt < days ? todayAt : null}
             chosen={Math.min(days - 1, Math.max(0, daysBetween(first, day)))}
             onChoose={(index) => onChoose(dateOf(index))}
             labels={{
-              description: enCare.description,
+              description: careWords.description,
               day: (index) => shortDate(dateOf(index)),
               weekday: (index) => weekday.format(new Date(`${dateOf(index)}T00:00:00Z`)),
-              minutes: enCare.minutesRow,
-              told: (index) => `${longDate(dateOf(index))}: ${decimals(minutes[index] ?? 0, 0)} ${enCare.minutesRow}`,
+              minutes: careWords.minutesRow,
+              told: (index) => `${longDate(dateOf(index))}: ${decimals(minutes[index] ?? 0, 0)} ${careWords.minutesRow}`,
             }}
           />
         )
@@ -208,7 +209,7 @@ function Legend() {
               strokeWidth={mark === 'assumed' ? 2.5 : 1.4}
             />
           </svg>
-          {enCare.legend[mark]}
+          {careWords.legend[mark]}
         </Box>
       ))}
     </Box>

@@ -1,4 +1,4 @@
-import { enCare, enJobTitle, enToday } from '@jovrin/contract'
+import { careWords, jobTitleWords, todayWords } from '@jovrin/contract'
 import type { ListedJob } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useState } from 'react'
@@ -26,11 +26,11 @@ export function DayJobs({ tankId, tankName, day, today, jobs: listed }: DayJobsP
   const jobs = listed.map(withTold)
   const [moving, setMoving] = useState<ListedJob | null>(null)
   return (
-    <Box component="section" aria-label={enCare.day}>
+    <Box component="section" aria-label={careWords.day}>
       <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 18, borderBottom: '1px solid var(--ink)' }}>
         {longDate(day)}
       </Box>
-      {jobs.length === 0 && <Box sx={{ color: 'text.secondary', py: 1 }}>{enCare.nothing}</Box>}
+      {jobs.length === 0 && <Box sx={{ color: 'text.secondary', py: 1 }}>{careWords.nothing}</Box>}
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
         {jobs.map((job) => {
           const isElsewhere = job.on !== day
@@ -39,18 +39,18 @@ export function DayJobs({ tankId, tankName, day, today, jobs: listed }: DayJobsP
             <Box component="li" key={`${job.ruleId} ${job.dueOn}`} sx={{ py: 0.75, borderBottom: '1px solid var(--hair)' }}>
               <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
                 <Box className="lettering" sx={{ fontSize: 16, textTransform: 'none', letterSpacing: '0.02em', flexGrow: 1 }}>
-                  {enJobTitle[job.kind]}
+                  {jobTitleWords[job.kind]}
                 </Box>
                 <Box sx={{ color: 'text.secondary', fontSize: 13.5 }}>
                   {isElsewhere
-                    ? enToday.moved(shortDate(job.on))
+                    ? todayWords.moved(shortDate(job.on))
                     : job.state === 'moved'
-                      ? enToday.movedFrom(shortDate(job.dueOn))
+                      ? todayWords.movedFrom(shortDate(job.dueOn))
                       : job.state === 'due'
                         ? job.minutes > 0
-                          ? enToday.minutes(decimals(job.minutes, 0))
+                          ? todayWords.minutes(decimals(job.minutes, 0))
                           : ''
-                        : `${enToday.doneState[job.state] ?? ''}${isWaiting(job) ? `, ${enToday.waits}` : ''}`}
+                        : `${todayWords.doneState[job.state] ?? ''}${isWaiting(job) ? `, ${todayWords.waits}` : ''}`}
                 </Box>
               </Box>
               <Box className="figures" sx={{ fontSize: 14 }}>
@@ -68,24 +68,24 @@ export function DayJobs({ tankId, tankName, day, today, jobs: listed }: DayJobsP
                 )}
                 {isOpen && (
                   <>
-                    <Button onClick={() => void tell(job, { state: 'done' })} aria-label={`${enToday.done}: ${enJobTitle[job.kind]}`}>
-                      {enToday.done}
+                    <Button onClick={() => void tell(job, { state: 'done' })} aria-label={`${todayWords.done}: ${jobTitleWords[job.kind]}`}>
+                      {todayWords.done}
                     </Button>
                     <Button
                       variant="text"
                       onClick={() => void tell(job, { state: 'skipped' })}
-                      aria-label={`${enToday.skip}: ${enJobTitle[job.kind]}`}
+                      aria-label={`${todayWords.skip}: ${jobTitleWords[job.kind]}`}
                     >
-                      {enToday.skip}
+                      {todayWords.skip}
                     </Button>
-                    <Button variant="text" onClick={() => setMoving(job)} aria-label={`${enToday.move}: ${enJobTitle[job.kind]}`}>
-                      {enToday.move}
+                    <Button variant="text" onClick={() => setMoving(job)} aria-label={`${todayWords.move}: ${jobTitleWords[job.kind]}`}>
+                      {todayWords.move}
                     </Button>
                   </>
                 )}
                 {job.state === 'assumed' && (
                   <Button variant="text" onClick={() => void tell(job, { state: 'skipped' })} sx={{ color: 'text.secondary' }}>
-                    {enToday.notDone}
+                    {todayWords.notDone}
                   </Button>
                 )}
                 {job.record !== null && (
@@ -94,7 +94,7 @@ export function DayJobs({ tankId, tankName, day, today, jobs: listed }: DayJobsP
                     onClick={() => job.record !== null && void takeBack(job, job.record)}
                     sx={{ color: 'text.secondary' }}
                   >
-                    {enToday.takeBack}
+                    {todayWords.takeBack}
                   </Button>
                 )}
               </Box>

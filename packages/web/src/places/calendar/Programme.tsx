@@ -1,4 +1,4 @@
-import { enBalance, enCare, enLane, enNotNormal, enProgramme, say } from '@jovrin/contract'
+import { balanceWords, careWords, laneWords, startupWords, programmeWords, say } from '@jovrin/contract'
 import { PROGRAMME_DAYS, stepsOn, wetStartProgramme, type ProgrammeStep } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useMemo } from 'react'
@@ -14,12 +14,12 @@ export function Programme({ aged }: { aged: AgedTimeline }) {
   if (aged.today >= PROGRAMME_DAYS) return null
   const now = new Set(stepsOn(steps, aged.today))
   return (
-    <Box component="section" aria-label={enCare.programme}>
+    <Box component="section" aria-label={careWords.programme}>
       <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 18 }}>
-        {enCare.programme}
+        {careWords.programme}
       </Box>
-      <Box sx={{ color: 'text.secondary', fontSize: 13.5, mb: 0.5 }}>{enCare.programmeNote}</Box>
-      <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={enCare.programme}>
+      <Box sx={{ color: 'text.secondary', fontSize: 13.5, mb: 0.5 }}>{careWords.programmeNote}</Box>
+      <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={careWords.programme}>
         <Box
           sx={{
             display: 'grid',
@@ -37,17 +37,17 @@ export function Programme({ aged }: { aged: AgedTimeline }) {
               className="lettering"
               sx={{ gridColumn: `${week * 7 + 2} / span 7`, borderLeft: '1px solid var(--ink)', pl: 0.5, fontSize: 13 }}
             >
-              {enBalance.weekNo(significant(week + 1))}
+              {balanceWords.weekNo(significant(week + 1))}
             </Box>
           ))}
           {LANES.map((lane) => {
             const inLane = steps.filter((step) => step.lane === lane)
             if (inLane.length === 0) return null
-            return <Lane key={lane} title={enLane[lane] ?? lane} steps={inLane} now={now} />
+            return <Lane key={lane} title={laneWords[lane] ?? lane} steps={inLane} now={now} />
           })}
         </Box>
       </Box>
-      <Box sx={{ color: 'var(--algae)', fontSize: 14, mt: 0.5 }}>{enNotNormal}</Box>
+      <Box sx={{ color: 'var(--algae)', fontSize: 14, mt: 0.5 }}>{startupWords.notNormal}</Box>
     </Box>
   )
 }
@@ -71,7 +71,7 @@ function Lane({ title, steps, now }: { title: string; steps: readonly ProgrammeS
           {line.map((step) => (
             <Box
               key={`${step.code} ${step.fromDay}`}
-              title={say(enProgramme, step.code, step.values, units.reader)}
+              title={say(programmeWords, step.code, step.values, units.reader)}
               sx={{
                 gridColumn: `${step.fromDay + 2} / ${step.toDay + 2}`,
                 border: '1px solid var(--ink)',
@@ -85,7 +85,7 @@ function Lane({ title, steps, now }: { title: string; steps: readonly ProgrammeS
                 whiteSpace: 'nowrap',
               }}
             >
-              {say(enProgramme, step.code, step.values, units.reader)}
+              {say(programmeWords, step.code, step.values, units.reader)}
             </Box>
           ))}
         </Box>

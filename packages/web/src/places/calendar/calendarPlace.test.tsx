@@ -1,4 +1,4 @@
-import { enCare, enJobTitle, enToday } from '@jovrin/contract'
+import { careWords, jobTitleWords, todayWords } from '@jovrin/contract'
 import { datePlusDays, type ListedJob, quantities } from '@jovrin/core'
 import { cleanup, configure, fireEvent, screen } from '@testing-library/react'
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
@@ -56,15 +56,15 @@ const show = (query = '', startedOn = '2026-09-01'): void => {
 }
 const spans = (): string[] =>
   server.asked.filter(({ path }) => path.includes('/jobs?')).map(({ path }) => new URLSearchParams(path.split('?')[1]).get('from') ?? '')
-const day = (): HTMLElement => screen.getByRole('region', { name: enCare.day })
+const day = (): HTMLElement => screen.getByRole('region', { name: careWords.day })
 
 describe('the calendar', () => {
   test('begins a week ago and shows today’s work', async () => {
     show()
     expect(await screen.findByText('88 L (50 %)')).toBeTruthy()
     expect(spans()).toEqual(['2026-11-17'])
-    expect(day().textContent).toContain(enJobTitle.change)
-    expect(screen.getByText(enToday.weekly('92'), { exact: false })).toBeTruthy()
+    expect(day().textContent).toContain(jobTitleWords.change)
+    expect(screen.getByText(todayWords.weekly('92'), { exact: false })).toBeTruthy()
   })
   test('a link to a day far ahead opens the weeks around it', async () => {
     show('?day=2027-02-23')
@@ -89,7 +89,7 @@ describe('the calendar', () => {
   test('earlier and later go by two weeks, and back to today by one click', async () => {
     show()
     await screen.findByText('88 L (50 %)')
-    for (const name of [enCare.later, enCare.later, enCare.earlier, enCare.toToday]) fireEvent.click(screen.getByText(name))
+    for (const name of [careWords.later, careWords.later, careWords.earlier, careWords.toToday]) fireEvent.click(screen.getByText(name))
     await screen.findByText('88 L (50 %)')
     expect(new Set(spans())).toEqual(new Set(['2026-11-17', '2026-12-01', '2026-12-15']))
   })
@@ -97,19 +97,19 @@ describe('the calendar', () => {
     show()
     await screen.findByText('88 L (50 %)')
     fireEvent.keyDown(screen.getByRole('slider'), { key: 'ArrowRight' })
-    expect(day().textContent).toContain(enCare.nothing)
+    expect(day().textContent).toContain(careWords.nothing)
     fireEvent.keyDown(screen.getByRole('slider'), { key: 'ArrowLeft' })
     expect(day().textContent).toContain('88 L (50 %)')
   })
   test('a tank that is planted later says so, with the way to its programme', () => {
     show('', '2027-03-01')
-    expect(screen.getByRole('link', { name: enCare.toProgramme }).getAttribute('href')).toBe(`/tanks/${TANK}/plan/programme`)
+    expect(screen.getByRole('link', { name: careWords.toProgramme }).getAttribute('href')).toBe(`/tanks/${TANK}/plan/programme`)
   })
   test('the first weeks stand below while they last', () => {
     show('', '2026-11-10')
-    expect(screen.getAllByText(enCare.programme).length).toBeGreaterThan(0)
+    expect(screen.getAllByText(careWords.programme).length).toBeGreaterThan(0)
     cleanup()
     show('', '2026-01-01')
-    expect(screen.queryByText(enCare.programme)).toBeNull()
+    expect(screen.queryByText(careWords.programme)).toBeNull()
   })
 })

@@ -1,4 +1,4 @@
-import { enApart, enJournal } from '@jovrin/contract'
+import { apartWords, journalWords } from '@jovrin/contract'
 import type { Fit, ModelledQuantity } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { significant } from '../../ui/units.js'
@@ -7,11 +7,11 @@ import { significant } from '../../ui/units.js'
 export function Apart({ fit, quantity, unit }: { fit: Fit; quantity: ModelledQuantity; unit: string }) {
   if (!fit.isApart || fit.side === null) return null
   const gap = `${significant(Math.abs(fit.gap), 2)}${unit === '' ? '' : ` ${unit}`}`
-  const reasons = fit.side === 'both' ? enApart.both : enApart.of[quantity][fit.side]
+  const reasons = fit.side === 'both' ? apartWords.both : apartWords.of[quantity][fit.side]
   return (
     <Box role="note" sx={{ border: '1px solid var(--ink)', p: 1, mt: 0.5, fontSize: 14, maxWidth: 760 }}>
-      <Box sx={{ fontWeight: 600 }}>{fit.side === 'both' ? enJournal.apartBoth : enJournal.apart[fit.side](gap)}</Box>
-      <div>{enJournal.apartReasons}</div>
+      <Box sx={{ fontWeight: 600 }}>{fit.side === 'both' ? journalWords.apartBoth : journalWords.apart[fit.side](gap)}</Box>
+      <div>{journalWords.apartReasons}</div>
       <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
         {reasons.map(([reason, check]) => (
           <li key={reason}>
@@ -22,7 +22,7 @@ export function Apart({ fit, quantity, unit }: { fit: Fit; quantity: ModelledQua
           </li>
         ))}
       </Box>
-      <Box sx={{ color: 'text.secondary' }}>{enJournal.apartThen}</Box>
+      <Box sx={{ color: 'text.secondary' }}>{journalWords.apartThen}</Box>
     </Box>
   )
 }

@@ -1,12 +1,12 @@
 import {
-  enApp,
-  enDescribe,
-  enIndicatorColour,
-  enJournal,
-  enMoment,
-  enReadingQuantity,
-  enRecordKind,
-  enSettings,
+  appWords,
+  describeWords,
+  indicatorColourWords,
+  journalWords,
+  momentWords,
+  readingQuantityWords,
+  recordKindWords,
+  settingsWords,
   JournalEntry,
 } from '@jovrin/contract'
 import { INDICATOR_COLOURS, MOMENTS, unitsOf, type JournalRecord, type Moment, type Reading } from '@jovrin/core'
@@ -43,14 +43,14 @@ export function EditDialog({ tankId, timeZone, entry, onClose }: EditDialogProps
       changeJson('PUT', `/api/tanks/${tankId}/journal/${record.id}`, JournalEntry, { body: record, ifMatch: `"${kept.version}"` }).then(
         () => changed(tankId),
       )
-    tell({ text: enDescribe.saved, action: { label: enJournal.undo, run: () => void back().catch(() => undefined) } })
+    tell({ text: describeWords.saved, action: { label: journalWords.undo, run: () => void back().catch(() => undefined) } })
     onClose()
   }
   return (
-    <SheetDialog title={enJournal.editTitle} isOpen onClose={onClose}>
+    <SheetDialog title={journalWords.editTitle} isOpen onClose={onClose}>
       <Box sx={{ p: 3, width: { xs: 'auto', sm: 420 }, display: 'grid', gap: 1.5 }}>
         <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 18 }}>
-          {record.kind === 'reading' ? enReadingQuantity[record.quantity] : enRecordKind[record.kind]}
+          {record.kind === 'reading' ? readingQuantityWords[record.quantity] : recordKindWords[record.kind]}
         </Box>
         {record.kind === 'reading' && <ReadingForm reading={record} timeZone={timeZone} onKeep={keep} onClose={onClose} />}
         {record.kind !== 'reading' && record.kind !== 'glance' && record.kind !== 'photo' && (
@@ -59,10 +59,10 @@ export function EditDialog({ tankId, timeZone, entry, onClose }: EditDialogProps
             initial={record}
             initialAt={record.at}
             timeZone={timeZone}
-            submitLabel={enJournal.logKind['reading'] ?? ''}
+            submitLabel={journalWords.logKind['reading'] ?? ''}
             onSubmit={(event, at) => keep({ ...event, id: record.id, at, recordedBy: record.recordedBy })}
           >
-            <Button onClick={onClose}>{enApp.cancel}</Button>
+            <Button onClick={onClose}>{appWords.cancel}</Button>
           </EventForm>
         )}
       </Box>
@@ -95,7 +95,7 @@ function ReadingForm({
     if ('error' in judged) return setError(judged.error)
     const { value, qualifier, basis } = judged.part
     const at = instantOfWhen(when)
-    if (at === null) return setError(enJournal.whenUnclear)
+    if (at === null) return setError(journalWords.whenUnclear)
     try {
       await onKeep({
         ...reading,
@@ -109,7 +109,7 @@ function ReadingForm({
         note: note.trim() === '' ? null : note.trim(),
       })
     } catch (failure) {
-      setError(failure instanceof Error ? failure.message : enApp.failed)
+      setError(failure instanceof Error ? failure.message : appWords.failed)
     }
   }
   return (
@@ -124,16 +124,16 @@ function ReadingForm({
     >
       {isColour ? (
         <Choice
-          label={enReadingQuantity.indicator}
-          why={enJournal.whyAsk}
+          label={readingQuantityWords.indicator}
+          why={journalWords.whyAsk}
           value={text}
-          options={INDICATOR_COLOURS.map((name) => [name as string, enIndicatorColour[name] ?? name] as const)}
+          options={INDICATOR_COLOURS.map((name) => [name as string, indicatorColourWords[name] ?? name] as const)}
           onChange={(next) => next !== null && setText(next)}
         />
       ) : (
         <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1.5 }}>
           <TextField
-            label={enJournal.measured}
+            label={journalWords.measured}
             value={text}
             onChange={(event) => setText(event.target.value)}
             error={error !== null}
@@ -143,7 +143,7 @@ function ReadingForm({
           {unitsOf(reading.quantity).length > 1 && (
             <TextField
               select
-              label={enSettings.kitHead[2]}
+              label={settingsWords.kitHead[2]}
               value={unit}
               onChange={(event) => setUnit(event.target.value)}
               slotProps={{ inputLabel: { shrink: true } }}
@@ -159,15 +159,15 @@ function ReadingForm({
       )}
       {reading.quantity === 'pH' && (
         <Choice
-          label={enJournal.moment}
-          why={enJournal.momentWhy}
+          label={journalWords.moment}
+          why={journalWords.momentWhy}
           value={moment ?? 'any'}
-          options={[...MOMENTS.map((name) => [name, enMoment[name] ?? name] as const), ['any', enJournal.anyMoment] as const]}
+          options={[...MOMENTS.map((name) => [name, momentWords[name] ?? name] as const), ['any', journalWords.anyMoment] as const]}
           onChange={(next) => setMoment(next === 'any' ? null : next)}
         />
       )}
       <TextField
-        label={enJournal.note}
+        label={journalWords.note}
         value={note}
         onChange={(event) => setNote(event.target.value)}
         slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 4000 } }}
@@ -180,9 +180,9 @@ function ReadingForm({
       )}
       <Box sx={{ display: 'flex', gap: 1 }}>
         <Button type="submit" variant="contained">
-          {enJournal.logKind['reading']}
+          {journalWords.logKind['reading']}
         </Button>
-        <Button onClick={onClose}>{enApp.cancel}</Button>
+        <Button onClick={onClose}>{appWords.cancel}</Button>
       </Box>
     </Box>
   )

@@ -1,4 +1,4 @@
-import { enApp, enJournal, enReadingQuantity, enRecordKind, JournalEntry } from '@jovrin/contract'
+import { appWords, journalWords, readingQuantityWords, recordKindWords, JournalEntry } from '@jovrin/contract'
 import { READING_QUANTITIES, RECORD_KINDS, type ReadingQuantity, type RecordKind } from '@jovrin/core'
 import { Box, Button, MenuItem, TextField } from '@mui/material'
 import { useInfiniteQuery } from '@tanstack/react-query'
@@ -43,22 +43,22 @@ export function EntryList({ tankId, timeZone, find, onFind, marked }: EntryListP
         changeJson('POST', `/api/tanks/${tankId}/journal/${entry.record.id}/restore`, JournalEntry, { ifMatch: `"${gone.version}"` }).then(
           () => changed(tankId),
         )
-      tell({ text: enJournal.removed, action: { label: enJournal.undo, run: () => void back().catch(() => undefined) } })
+      tell({ text: journalWords.removed, action: { label: journalWords.undo, run: () => void back().catch(() => undefined) } })
     } catch (error) {
-      tell({ text: error instanceof Error ? error.message : enApp.failed })
+      tell({ text: error instanceof Error ? error.message : appWords.failed })
       await changed(tankId)
     }
   }
   const isFiltered = find.kind !== null || find.quantity !== null || find.text !== ''
   return (
-    <Box component="section" aria-label={enJournal.list}>
+    <Box component="section" aria-label={journalWords.list}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'end', gap: 1.5, borderBottom: '2px solid var(--ink)', pb: 0.5 }}>
         <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 18, flexGrow: 1 }}>
-          {enJournal.list}
+          {journalWords.list}
         </Box>
         <TextField
           select
-          label={enJournal.filterKind}
+          label={journalWords.filterKind}
           value={find.quantity ?? find.kind ?? 'all'}
           sx={{ minWidth: 150 }}
           slotProps={{ inputLabel: { shrink: true } }}
@@ -71,21 +71,21 @@ export function EntryList({ tankId, timeZone, find, onFind, marked }: EntryListP
             })
           }}
         >
-          <MenuItem value="all">{enJournal.everything}</MenuItem>
+          <MenuItem value="all">{journalWords.everything}</MenuItem>
           {RECORD_KINDS.map((kind) => (
             <MenuItem key={kind} value={kind}>
-              {enRecordKind[kind]}
+              {recordKindWords[kind]}
             </MenuItem>
           ))}
           {READING_QUANTITIES.map((quantity) => (
             <MenuItem key={quantity} value={quantity} sx={{ pl: 4 }}>
-              {enReadingQuantity[quantity]}
+              {readingQuantityWords[quantity]}
             </MenuItem>
           ))}
         </TextField>
         <TextField
           type="search"
-          label={enJournal.filterText}
+          label={journalWords.filterText}
           value={find.text}
           onChange={(event) => onFind({ ...find, text: event.target.value })}
           sx={{ width: 150 }}
@@ -94,14 +94,14 @@ export function EntryList({ tankId, timeZone, find, onFind, marked }: EntryListP
       </Box>
       {!pages.data && <QueryState error={pages.error} onRetry={() => void pages.refetch()} />}
       {pages.data && entries.length === 0 && waiting.length === 0 && (
-        <Box sx={{ py: 3, color: 'text.secondary' }}>{isFiltered ? enJournal.noneFound : enJournal.empty}</Box>
+        <Box sx={{ py: 3, color: 'text.secondary' }}>{isFiltered ? journalWords.noneFound : journalWords.empty}</Box>
       )}
       <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>
         {waiting.map((record) => (
           <Box component="li" key={record.id} sx={{ display: 'flex', gap: 1.5, py: 0.25, color: 'text.secondary', fontStyle: 'italic' }}>
             <span>{clock.format(new Date(record.at))}</span>
-            <span>{`${enRecordKind[record.kind]}: ${recordLine(record, units)}`}</span>
-            <span>{enJournal.waiting}</span>
+            <span>{`${recordKindWords[record.kind]}: ${recordLine(record, units)}`}</span>
+            <span>{journalWords.waiting}</span>
           </Box>
         ))}
         {entries.map((entry, index) => {
@@ -135,7 +135,7 @@ export function EntryList({ tankId, timeZone, find, onFind, marked }: EntryListP
                   {clock.format(new Date(record.at))}
                 </Box>
                 <Box className="lettering" sx={{ fontSize: 14.5, textTransform: 'none', display: { xs: 'none', md: 'block' } }}>
-                  {enRecordKind[record.kind]}
+                  {recordKindWords[record.kind]}
                 </Box>
                 <Box sx={{ minWidth: 0, overflowWrap: 'anywhere' }}>
                   {recordLine(record, units)}
@@ -146,14 +146,14 @@ export function EntryList({ tankId, timeZone, find, onFind, marked }: EntryListP
                   )}
                   {record.recordedBy !== null && (
                     <Box component="span" sx={{ color: 'text.secondary', fontSize: 12.5, ml: 1 }}>
-                      {enJournal.by(record.recordedBy)}
+                      {journalWords.by(record.recordedBy)}
                     </Box>
                   )}
                 </Box>
                 <Box sx={{ whiteSpace: 'nowrap' }}>
                   {record.kind !== 'photo' && record.kind !== 'glance' && (
                     <Button variant="text" onClick={() => setEditing(entry)} sx={{ minWidth: 0, py: 0, fontSize: 14 }}>
-                      {enJournal.edit}
+                      {journalWords.edit}
                     </Button>
                   )}
                   <Button
@@ -161,7 +161,7 @@ export function EntryList({ tankId, timeZone, find, onFind, marked }: EntryListP
                     onClick={() => void remove(entry)}
                     sx={{ minWidth: 0, py: 0, fontSize: 14, color: 'text.secondary' }}
                   >
-                    {enJournal.remove}
+                    {journalWords.remove}
                   </Button>
                 </Box>
               </Box>
@@ -171,7 +171,7 @@ export function EntryList({ tankId, timeZone, find, onFind, marked }: EntryListP
       </Box>
       {pages.hasNextPage && (
         <Button onClick={() => void pages.fetchNextPage()} disabled={pages.isFetchingNextPage} sx={{ my: 1 }}>
-          {enJournal.more}
+          {journalWords.more}
         </Button>
       )}
       {editing !== null && (

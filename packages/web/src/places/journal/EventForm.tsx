@@ -1,4 +1,4 @@
-import { enApp, enJournal, enNumber, enPlantKind, enSalt, enSign, listed } from '@jovrin/contract'
+import { appWords, journalWords, numberWords, plantKindWords, saltWords, signWords, listed } from '@jovrin/contract'
 import { PLANT_KINDS, SALT_IDS, SIGNS, type JournalEvent, type PlantKind, type Sign } from '@jovrin/core'
 import { Box, Button, Checkbox, FormControlLabel, MenuItem, TextField } from '@mui/material'
 import { useState, type ReactNode } from 'react'
@@ -58,32 +58,32 @@ function eventOf(kind: EventKind, draft: Draft, { isMistyped }: Texts): PlainEve
   const note = textOr(draft.note)
   switch (kind) {
     case 'dose':
-      if (isMistyped(draft.salt === '' ? 'millilitres' : 'grams')) return enNumber.none
-      if (draft.salt !== '' && draft.grams === null) return enJournal.needed
-      if (draft.salt === '' && (textOr(draft.bottle) === null || draft.millilitres === null)) return enJournal.needed
+      if (isMistyped(draft.salt === '' ? 'millilitres' : 'grams')) return numberWords.none
+      if (draft.salt !== '' && draft.grams === null) return journalWords.needed
+      if (draft.salt === '' && (textOr(draft.bottle) === null || draft.millilitres === null)) return journalWords.needed
       return draft.salt !== ''
         ? { kind, salt: draft.salt, grams: draft.grams, millilitres: null, bottle: null, note }
         : { kind, salt: null, grams: null, millilitres: draft.millilitres, bottle: textOr(draft.bottle), note }
     case 'change':
       return draft.fraction === null || isMistyped('fraction')
-        ? enJournal.needed
+        ? journalWords.needed
         : { kind, fraction: draft.fraction, hasWiped: draft.hasWiped, note }
     case 'trim':
-      return isMistyped('wetG') ? enNumber.none : { kind, wetG: draft.wetG, kinds: draft.cut, note }
+      return isMistyped('wetG') ? numberWords.none : { kind, wetG: draft.wetG, kinds: draft.cut, note }
     case 'death':
       return textOr(draft.animal) === null || draft.count === null || isMistyped('count')
-        ? enJournal.needed
+        ? journalWords.needed
         : { kind, animal: draft.animal.trim(), count: draft.count, note }
     case 'purchase': {
-      if (textOr(draft.what) === null) return enJournal.needed
-      if (isMistyped('cost')) return enNumber.none
+      if (textOr(draft.what) === null) return journalWords.needed
+      if (isMistyped('cost')) return numberWords.none
       const currency = textOr(draft.currency.toUpperCase())
       return currency !== null && !/^[A-Z]{3}$/.test(currency)
-        ? enJournal.wrongCurrency
+        ? journalWords.wrongCurrency
         : { kind, what: draft.what.trim(), cost: draft.cost, currency, note }
     }
     case 'note':
-      return note === null ? enJournal.needed : { kind, note }
+      return note === null ? journalWords.needed : { kind, note }
     case 'sign':
       return { kind, sign: draft.sign, where: textOr(draft.where), amount: draft.amount, note }
   }
@@ -139,21 +139,21 @@ export function EventForm({ kind, initial, initialAt, timeZone, onSubmit, submit
     const event = eventOf(kind, draft, typed)
     if (typeof event === 'string') return setFailure(event)
     const at = instantOfWhen(when)
-    if (at === null) return setFailure(enJournal.whenUnclear)
+    if (at === null) return setFailure(journalWords.whenUnclear)
     try {
       await onSubmit(event, at)
       setFailure(null)
       if (!initial) setDraft(EMPTY)
       if (!initial) setWhen(null)
     } catch (error) {
-      setFailure(error instanceof Error ? error.message : enApp.failed)
+      setFailure(error instanceof Error ? error.message : appWords.failed)
     }
   }
   return (
     <Box
       component="form"
       noValidate
-      aria-label={enJournal.kinds[kind] ?? kind}
+      aria-label={journalWords.kinds[kind] ?? kind}
       sx={{ display: 'grid', gap: 1.25 }}
       onSubmit={(event) => {
         event.preventDefault()
@@ -162,7 +162,7 @@ export function EventForm({ kind, initial, initialAt, timeZone, onSubmit, submit
     >
       <Fields kind={kind} draft={draft} typed={typed} set={set} />
       <TextField
-        label={enJournal.note}
+        label={journalWords.note}
         value={draft.note}
         multiline={kind === 'note'}
         minRows={kind === 'note' ? 3 : 1}
@@ -186,7 +186,7 @@ export function EventForm({ kind, initial, initialAt, timeZone, onSubmit, submit
 }
 
 function Fields({ kind, draft, typed, set }: { kind: EventKind; draft: Draft; typed: Texts; set: (part: Partial<Draft>) => void }) {
-  const { field } = enJournal
+  const { field } = journalWords
   const text = (key: 'bottle' | 'animal' | 'what' | 'currency' | 'where', label: string) => (
     <TextField
       label={label}
@@ -209,7 +209,7 @@ function Fields({ kind, draft, typed, set }: { kind: EventKind; draft: Draft; ty
             <MenuItem value="">{field.bottle}</MenuItem>
             {SALT_IDS.map((id) => (
               <MenuItem key={id} value={id}>
-                {enSalt[id] ?? id}
+                {saltWords[id] ?? id}
               </MenuItem>
             ))}
           </TextField>
@@ -218,7 +218,7 @@ function Fields({ kind, draft, typed, set }: { kind: EventKind; draft: Draft; ty
               {text('bottle', field.what)}
               <NumberField
                 label={field.dose}
-                why={enJournal.saltOutsideModel}
+                why={journalWords.saltOutsideModel}
                 dimension="dosing"
                 range={[0, 100_000]}
                 {...typed.of('millilitres')}
@@ -229,7 +229,7 @@ function Fields({ kind, draft, typed, set }: { kind: EventKind; draft: Draft; ty
           ) : (
             <NumberField
               label={field.dose}
-              why={enJournal.doseWhy}
+              why={journalWords.doseWhy}
               dimension="salt"
               range={[0, 10_000]}
               usual={[0, 20]}
@@ -264,7 +264,7 @@ function Fields({ kind, draft, typed, set }: { kind: EventKind; draft: Draft; ty
         <>
           <NumberField
             label={field.wetG}
-            why={enJournal.describe.trimmedUnweighed}
+            why={journalWords.describe.trimmedUnweighed}
             dimension="portion"
             range={[0, 100_000]}
             value={draft.wetG}
@@ -281,13 +281,13 @@ function Fields({ kind, draft, typed, set }: { kind: EventKind; draft: Draft; ty
               select: {
                 multiple: true,
                 displayEmpty: true,
-                renderValue: () => (draft.cut.length === 0 ? enJournal.allKinds : listed(draft.cut.map((kind) => enPlantKind[kind]))),
+                renderValue: () => (draft.cut.length === 0 ? journalWords.allKinds : listed(draft.cut.map((kind) => plantKindWords[kind]))),
               },
             }}
           >
             {PLANT_KINDS.map((name) => (
               <MenuItem key={name} value={name}>
-                {enPlantKind[name]}
+                {plantKindWords[name]}
               </MenuItem>
             ))}
           </TextField>
@@ -340,7 +340,7 @@ function Fields({ kind, draft, typed, set }: { kind: EventKind; draft: Draft; ty
           >
             {SIGNS.map((name) => (
               <MenuItem key={name} value={name}>
-                {enSign[name]}
+                {signWords[name]}
               </MenuItem>
             ))}
           </TextField>
@@ -349,7 +349,7 @@ function Fields({ kind, draft, typed, set }: { kind: EventKind; draft: Draft; ty
             label={field.amount}
             why={field.amount}
             value={String(draft.amount)}
-            options={(['1', '2', '3'] as const).map((step, index) => [step as string, enJournal.amount[index] ?? step] as const)}
+            options={(['1', '2', '3'] as const).map((step, index) => [step as string, journalWords.amount[index] ?? step] as const)}
             onChange={(next) => set({ amount: (Number(next) || 2) as 1 | 2 | 3 })}
           />
         </>

@@ -1,4 +1,4 @@
-import { enJournal } from '@jovrin/contract'
+import { journalWords } from '@jovrin/contract'
 import { Box, ToggleButton, ToggleButtonGroup } from '@mui/material'
 import { useState } from 'react'
 import { EVENT_KINDS, EventForm, type EventKind } from './EventForm.js'
@@ -10,21 +10,21 @@ export function EventPanel({ tankId, timeZone }: { tankId: string; timeZone: str
   const log = useLog(tankId)
   const [kind, setKind] = useState<EventKind | 'photo' | null>(null)
   return (
-    <Box component="section" aria-label={enJournal.event} sx={{ display: 'grid', gap: 1.25 }}>
+    <Box component="section" aria-label={journalWords.event} sx={{ display: 'grid', gap: 1.25 }}>
       <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 16, borderBottom: '1px solid var(--ink)' }}>
-        {enJournal.event}
+        {journalWords.event}
       </Box>
       <ToggleButtonGroup
         exclusive
         size="small"
-        aria-label={enJournal.event}
+        aria-label={journalWords.event}
         value={kind}
         onChange={(_, next: EventKind | 'photo' | null) => setKind(next)}
         sx={{ display: 'flex', flexWrap: 'wrap' }}
       >
         {[...EVENT_KINDS, 'photo' as const].map((name) => (
           <ToggleButton key={name} value={name} sx={{ minHeight: { xs: 42, md: 26 } }}>
-            {enJournal.kinds[name]}
+            {journalWords.kinds[name]}
           </ToggleButton>
         ))}
       </ToggleButtonGroup>
@@ -34,9 +34,9 @@ export function EventPanel({ tankId, timeZone }: { tankId: string; timeZone: str
           key={kind}
           kind={kind}
           timeZone={timeZone}
-          submitLabel={enJournal.logKind[kind] ?? enJournal.log}
+          submitLabel={journalWords.logKind[kind] ?? journalWords.log}
           onSubmit={async (event, at) => {
-            await log([event], at, enJournal.kinds[kind] ?? kind)
+            await log([event], at, journalWords.kinds[kind] ?? kind)
             setKind(null)
           }}
         />

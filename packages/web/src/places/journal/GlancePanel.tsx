@@ -1,4 +1,4 @@
-import { enAnimalState, enIndicatorColour, enJournal, enOutletState } from '@jovrin/contract'
+import { animalStateWords, indicatorColourWords, journalWords, outletStateWords } from '@jovrin/contract'
 import { ANIMAL_STATES, INDICATOR_COLOURS, OUTLET_STATES, type AnimalState, type IndicatorColour, type OutletState } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useState } from 'react'
@@ -16,60 +16,60 @@ export function GlancePanel({ tankId }: { tankId: string }) {
   const [animals, setAnimals] = useState<AnimalState | null>(null)
   const [indicator, setIndicator] = useState<IndicatorColour | null>(null)
   const [outlet, setOutlet] = useState<OutletState | null>(null)
-  const fine = (): Promise<void> => log([ALL_FINE], now(), enJournal.allFine)
+  const fine = (): Promise<void> => log([ALL_FINE], now(), journalWords.allFine)
   const told = async (): Promise<void> => {
-    await log([{ kind: 'glance', isAllFine: false, animals, indicator, outlet, note: null }], now(), enJournal.glance)
+    await log([{ kind: 'glance', isAllFine: false, animals, indicator, outlet, note: null }], now(), journalWords.glance)
     setOpen(false)
     setAnimals(null)
     setIndicator(null)
     setOutlet(null)
   }
   return (
-    <Box component="section" aria-label={enJournal.glance} sx={{ display: 'grid', gap: 1 }}>
+    <Box component="section" aria-label={journalWords.glance} sx={{ display: 'grid', gap: 1 }}>
       <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 16, borderBottom: '1px solid var(--ink)' }}>
-        {enJournal.glance}
+        {journalWords.glance}
       </Box>
       <Box sx={{ display: 'flex', gap: 1 }}>
         <Button
           variant="contained"
           onClick={() => void fine()}
-          title={enJournal.allFineHint}
+          title={journalWords.allFineHint}
           sx={{ minHeight: { xs: 52, md: 34 }, flexGrow: 1 }}
         >
-          {enJournal.allFine}
+          {journalWords.allFine}
         </Button>
         <Button onClick={() => setOpen(!isOpen)} aria-expanded={isOpen} sx={{ minHeight: { xs: 52, md: 34 }, flexGrow: 1 }}>
-          {enJournal.notFine}
+          {journalWords.notFine}
         </Button>
       </Box>
       {isOpen && (
         <>
           <Choice
-            label={enJournal.ask.animals}
-            why={enJournal.whyAsk}
+            label={journalWords.ask.animals}
+            why={journalWords.whyAsk}
             value={animals}
-            options={named(ANIMAL_STATES, enAnimalState)}
+            options={named(ANIMAL_STATES, animalStateWords)}
             canBeUnknown
             onChange={setAnimals}
           />
           <Choice
-            label={enJournal.ask.indicator}
-            why={enJournal.whyAsk}
+            label={journalWords.ask.indicator}
+            why={journalWords.whyAsk}
             value={indicator}
-            options={named(INDICATOR_COLOURS, enIndicatorColour)}
+            options={named(INDICATOR_COLOURS, indicatorColourWords)}
             canBeUnknown
             onChange={setIndicator}
           />
           <Choice
-            label={enJournal.ask.outlet}
-            why={enJournal.whyAsk}
+            label={journalWords.ask.outlet}
+            why={journalWords.whyAsk}
             value={outlet}
-            options={named(OUTLET_STATES, enOutletState)}
+            options={named(OUTLET_STATES, outletStateWords)}
             canBeUnknown
             onChange={setOutlet}
           />
           <Button variant="contained" onClick={() => void told()} sx={{ minHeight: { xs: 48, md: 34 } }}>
-            {enJournal.logGlance}
+            {journalWords.logGlance}
           </Button>
         </>
       )}

@@ -1,4 +1,4 @@
-import { enJournal } from '@jovrin/contract'
+import { journalWords } from '@jovrin/contract'
 import { READING_QUANTITIES, RECORD_KINDS, type ReadingQuantity, type RecordKind } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
@@ -51,7 +51,7 @@ export function JournalPlace() {
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) 384px' }, flexGrow: 1 }}>
       <Box
         component="aside"
-        aria-label={enJournal.log}
+        aria-label={journalWords.log}
         sx={{
           order: { xs: 0, lg: 1 },
           borderLeft: { lg: '2px solid var(--ink)' },
@@ -64,7 +64,7 @@ export function JournalPlace() {
         }}
       >
         <Box component="h1" className="lettering" sx={{ m: 0, fontSize: 22 }}>
-          {enJournal.title}
+          {journalWords.title}
         </Box>
         <GlancePanel key={`glance ${tankId}`} tankId={tankId} />
         <ReadingPanel key={`readings ${tankId}`} tankId={tankId} timeZone={timeZone} />

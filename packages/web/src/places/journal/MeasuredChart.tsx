@@ -1,4 +1,4 @@
-import { enJournal, enReadingQuantity, enRecordKind, enShelf } from '@jovrin/contract'
+import { journalWords, readingQuantityWords, recordKindWords, shelfWords } from '@jovrin/contract'
 import { hindcastBand, instantOf, isModelled, READING_QUANTITIES, type HindcastBand, type ReadingQuantity } from '@jovrin/core'
 import { Box, MenuItem, TextField } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
@@ -59,7 +59,7 @@ export function MeasuredChart({ tankId, timeZone, aged, quantity, onQuantity }: 
     const band: HindcastBand | null = raw === null ? null : { low: shown(raw.low), median: shown(raw.median), high: shown(raw.high) }
     const { at, value, qualifier } = series.data
     const marks = (acts.data?.entries ?? [])
-      .map(({ record }) => ({ atMs: Date.parse(record.at), name: enRecordKind[record.kind] }))
+      .map(({ record }) => ({ atMs: Date.parse(record.at), name: recordKindWords[record.kind] }))
       .slice(0, MOST_MARKS)
     return {
       measured: { atMs: at, values: shown(value), qualifiers: qualifier },
@@ -70,25 +70,25 @@ export function MeasuredChart({ tankId, timeZone, aged, quantity, onQuantity }: 
       unit,
       zoom,
       texts: {
-        measured: enJournal.measured,
-        below: enJournal.belowReadable,
-        band: enJournal.band,
-        middle: enJournal.middle,
-        today: enJournal.todayLine,
+        measured: journalWords.measured,
+        below: journalWords.belowReadable,
+        band: journalWords.band,
+        middle: journalWords.middle,
+        today: journalWords.todayLine,
       },
     }
   }, [series.data, quantity, units, isDone, members, acts.data, startMs, aged.today, unit, zoom])
   const make = useCallback((inks: ChartInks) => (input === null ? {} : measuredChartOption(input, inks)), [input])
   const fit = input === null ? null : fitOf(input)
   return (
-    <Box component="section" aria-label={enJournal.chart} sx={{ minWidth: 0 }}>
+    <Box component="section" aria-label={journalWords.chart} sx={{ minWidth: 0 }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'end', columnGap: 2 }}>
         <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 18, flexGrow: 1 }}>
-          {enJournal.chart}
+          {journalWords.chart}
         </Box>
         <TextField
           select
-          label={enJournal.quantity}
+          label={journalWords.quantity}
           value={quantity}
           onChange={(event) => onQuantity(event.target.value as ReadingQuantity)}
           sx={{ minWidth: 150 }}
@@ -96,23 +96,23 @@ export function MeasuredChart({ tankId, timeZone, aged, quantity, onQuantity }: 
         >
           {READING_QUANTITIES.map((name) => (
             <MenuItem key={name} value={name}>
-              {enReadingQuantity[name]}
+              {readingQuantityWords[name]}
             </MenuItem>
           ))}
         </TextField>
       </Box>
-      <Chart onDrawn={drawn} onZoom={setZoom} make={make} height={300} label={`${enJournal.chart}: ${enReadingQuantity[quantity]}`} />
+      <Chart onDrawn={drawn} onZoom={setZoom} make={make} height={300} label={`${journalWords.chart}: ${readingQuantityWords[quantity]}`} />
       <Legend hasBand={modelled} />
       <Box role="status" sx={{ fontSize: 13, color: 'text.secondary' }}>
         {series.data?.at.length === 0
-          ? enJournal.noReadings
+          ? journalWords.noReadings
           : modelled && fit !== null && fit.all > 0
-            ? `${enJournal.outside(significant(fit.inside, 6), significant(fit.all, 6))} ${enJournal.chartHint}`
+            ? `${journalWords.outside(significant(fit.inside, 6), significant(fit.all, 6))} ${journalWords.chartHint}`
             : modelled
               ? isDone
-                ? enJournal.chartHint
-                : enShelf.reckoning
-              : enJournal.notModelled}
+                ? journalWords.chartHint
+                : shelfWords.reckoning
+              : journalWords.notModelled}
       </Box>
       {fit !== null && isModelled(quantity) && <Apart fit={fit} quantity={quantity} unit={unit} />}
       {input !== null && input.measured.atMs.length > 0 && <Figures input={input} timeZone={timeZone} />}
@@ -127,13 +127,13 @@ function Legend({ hasBand }: { hasBand: boolean }) {
         <svg width="14" height="10" aria-hidden>
           <circle cx="6" cy="5" r="4" fill="var(--ink)" />
         </svg>
-        {enJournal.measured}
+        {journalWords.measured}
       </span>
       <span>
         <svg width="16" height="10" aria-hidden>
           <path d="M1 1H13L7 9Z" fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1.5" />
         </svg>
-        {enJournal.belowReadable}
+        {journalWords.belowReadable}
       </span>
       {hasBand && (
         <>
@@ -141,13 +141,13 @@ function Legend({ hasBand }: { hasBand: boolean }) {
             <svg width="22" height="10" aria-hidden>
               <rect width="18" height="10" fill="var(--clean-fill)" opacity="0.55" />
             </svg>
-            {enJournal.band}
+            {journalWords.band}
           </span>
           <span>
             <svg width="24" height="10" aria-hidden>
               <path d="M0 5H20" stroke="var(--clean)" strokeWidth="1.5" strokeDasharray="5 3" />
             </svg>
-            {enJournal.middle}
+            {journalWords.middle}
           </span>
         </>
       )}
@@ -162,7 +162,7 @@ function Figures({ input, timeZone }: { input: MeasuredChartInput; timeZone: str
   const first = Math.max(0, measured.atMs.length - TABLE_ROWS)
   return (
     <details>
-      <summary>{enJournal.table}</summary>
+      <summary>{journalWords.table}</summary>
       <Box
         component="table"
         className="figures"
@@ -170,7 +170,7 @@ function Figures({ input, timeZone }: { input: MeasuredChartInput; timeZone: str
       >
         <thead>
           <tr>
-            {enJournal.tableHead.map((head) => (
+            {journalWords.tableHead.map((head) => (
               <th key={head} scope="col">
                 {head}
               </th>

@@ -1,4 +1,4 @@
-import { enJournal } from '@jovrin/contract'
+import { journalWords } from '@jovrin/contract'
 import type { JournalRecord } from '@jovrin/core'
 import { Box, MenuItem, Slider, TextField } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
@@ -8,7 +8,7 @@ import { longDate, percent } from '../../ui/units.js'
 
 type Picture = Extract<JournalRecord, { kind: 'photo' }>
 const address = (picture: Picture): string => `/api/photos/${picture.sha256}`
-const titleOf = (picture: Picture): string => enJournal.photoOf(picture.spot, longDate(picture.at.slice(0, 10)))
+const titleOf = (picture: Picture): string => journalWords.photoOf(picture.spot, longDate(picture.at.slice(0, 10)))
 
 /** Two pictures of one spot under one slider: what stands left of it is before, right of it after. */
 export function PhotoCompare({ tankId }: { tankId: string }) {
@@ -24,24 +24,29 @@ export function PhotoCompare({ tankId }: { tankId: string }) {
   const before = ofSpot.find(({ id }) => id === chosen.before) ?? ofSpot.at(-1)
   if (after === undefined || before === undefined) return null
   return (
-    <Box component="section" aria-label={enJournal.compare} sx={{ minWidth: 0 }}>
+    <Box component="section" aria-label={journalWords.compare} sx={{ minWidth: 0 }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'end', gap: 2, mb: 0.5 }}>
         <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 18, flexGrow: 1 }}>
-          {enJournal.compare}
+          {journalWords.compare}
         </Box>
         {spots.length > 1 && (
-          <Pick label={enJournal.field.spot} value={spot ?? ''} options={spots.map((name) => [name, name] as const)} onChange={setSpot} />
+          <Pick
+            label={journalWords.field.spot}
+            value={spot ?? ''}
+            options={spots.map((name) => [name, name] as const)}
+            onChange={setSpot}
+          />
         )}
         {ofSpot.length > 1 && (
           <>
             <Pick
-              label={enJournal.before}
+              label={journalWords.before}
               value={before.id}
               options={ofSpot.map((picture) => [picture.id, longDate(picture.at.slice(0, 10))] as const)}
               onChange={(id) => setChosen({ ...chosen, before: id })}
             />
             <Pick
-              label={enJournal.after}
+              label={journalWords.after}
               value={after.id}
               options={ofSpot.map((picture) => [picture.id, longDate(picture.at.slice(0, 10))] as const)}
               onChange={(id) => setChosen({ ...chosen, after: id })}
@@ -88,11 +93,11 @@ export function PhotoCompare({ tankId }: { tankId: string }) {
           onChange={(_, next) => setShare(next)}
           min={0}
           max={100}
-          aria-label={enJournal.slider}
+          aria-label={journalWords.slider}
           getAriaValueText={(value) => `${percent(1 - value / 100)} %`}
         />
       ) : (
-        <Box sx={{ fontSize: 13, color: 'text.secondary' }}>{enJournal.onePhoto}</Box>
+        <Box sx={{ fontSize: 13, color: 'text.secondary' }}>{journalWords.onePhoto}</Box>
       )}
     </Box>
   )

@@ -1,4 +1,4 @@
-import { enApp, enJournal, Problem, StoredPhoto } from '@jovrin/contract'
+import { appWords, journalWords, Problem, StoredPhoto } from '@jovrin/contract'
 import { Box, TextField } from '@mui/material'
 import { useState } from 'react'
 import { FileDrop } from '../../ui/FileDrop.js'
@@ -7,19 +7,19 @@ import { useLog } from '../shared/logging.js'
 /** Pictures from the same spot: each sent first, then named in the journal at the time it was taken. */
 export function PhotoForm({ tankId }: { tankId: string }) {
   const log = useLog(tankId)
-  const [spot, setSpot] = useState<string>(enJournal.standardSpot)
+  const [spot, setSpot] = useState<string>(journalWords.standardSpot)
   const [state, setState] = useState<{ readonly isSending: boolean; readonly failure: string | null }>({ isSending: false, failure: null })
   const send = async (file: File): Promise<void> => {
     const form = new FormData()
     form.set('photo', file)
     const answer = await fetch(`/api/tanks/${tankId}/photos`, { method: 'POST', body: form })
     const json: unknown = await answer.json().catch(() => null)
-    if (!answer.ok) throw new Error(Problem.safeParse(json).data?.detail ?? enApp.failed)
+    if (!answer.ok) throw new Error(Problem.safeParse(json).data?.detail ?? appWords.failed)
     const { sha256, widthPx, heightPx, takenAt } = StoredPhoto.parse(json)
     await log(
-      [{ kind: 'photo', sha256, widthPx, heightPx, spot: spot.trim() === '' ? enJournal.standardSpot : spot.trim(), note: null }],
+      [{ kind: 'photo', sha256, widthPx, heightPx, spot: spot.trim() === '' ? journalWords.standardSpot : spot.trim(), note: null }],
       takenAt ?? new Date().toISOString(),
-      enJournal.kinds['photo'] ?? '',
+      journalWords.kinds['photo'] ?? '',
     )
   }
   /** One after another; one that is refused keeps no other back. */
@@ -30,7 +30,7 @@ export function PhotoForm({ tankId }: { tankId: string }) {
       try {
         await send(file)
       } catch (error) {
-        const why = error instanceof TypeError ? enApp.offline : error instanceof Error ? error.message : enApp.failed
+        const why = error instanceof TypeError ? appWords.offline : error instanceof Error ? error.message : appWords.failed
         failures.push(files.length === 1 ? why : `${file.name}: ${why}`)
       }
     setState({ isSending: false, failure: failures.length === 0 ? null : failures.join(' ') })
@@ -38,10 +38,10 @@ export function PhotoForm({ tankId }: { tankId: string }) {
   return (
     <Box sx={{ display: 'grid', gap: 1.25 }}>
       <TextField
-        label={enJournal.field.spot}
+        label={journalWords.field.spot}
         value={spot}
         onChange={(event) => setSpot(event.target.value)}
-        helperText={enJournal.spotHint}
+        helperText={journalWords.spotHint}
         slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 40 } }}
       />
       {state.failure !== null && (
@@ -51,7 +51,7 @@ export function PhotoForm({ tankId }: { tankId: string }) {
       )}
       <Box>
         <FileDrop
-          label={enJournal.choosePhoto}
+          label={journalWords.choosePhoto}
           kind="picture"
           variant="contained"
           isDisabled={state.isSending}

@@ -1,4 +1,4 @@
-import { enApp, enIndicatorColour, enJournal, enMoment, enReadingQuantity, nameIn } from '@jovrin/contract'
+import { appWords, indicatorColourWords, journalWords, momentWords, readingQuantityWords, nameIn } from '@jovrin/contract'
 import {
   INDICATOR_COLOURS,
   MOMENTS,
@@ -96,9 +96,9 @@ export function ReadingPanel({ tankId, timeZone }: { tankId: string; timeZone: s
         eventId: null,
         note: null,
       })
-    if (parts.length === 0) return setFailure(enJournal.nothingTyped)
+    if (parts.length === 0) return setFailure(journalWords.nothingTyped)
     const at = instantOfWhen(when)
-    if (at === null) return setFailure(enJournal.whenUnclear)
+    if (at === null) return setFailure(journalWords.whenUnclear)
     try {
       await log(
         parts,
@@ -106,7 +106,7 @@ export function ReadingPanel({ tankId, timeZone }: { tankId: string; timeZone: s
         parts
           .map(
             ({ quantity, enteredText }) =>
-              `${enReadingQuantity[quantity]} ${quantity === 'indicator' ? nameIn(enIndicatorColour, enteredText) : enteredText}`,
+              `${readingQuantityWords[quantity]} ${quantity === 'indicator' ? nameIn(indicatorColourWords, enteredText) : enteredText}`,
           )
           .join(', '),
       )
@@ -116,7 +116,7 @@ export function ReadingPanel({ tankId, timeZone }: { tankId: string; timeZone: s
       setWhen(null)
       first.current?.focus()
     } catch (error) {
-      setFailure(error instanceof Error ? error.message : enApp.failed) // what was typed stays
+      setFailure(error instanceof Error ? error.message : appWords.failed) // what was typed stays
     }
   }
 
@@ -124,7 +124,7 @@ export function ReadingPanel({ tankId, timeZone }: { tankId: string; timeZone: s
   return (
     <Box
       component="form"
-      aria-label={enJournal.readings}
+      aria-label={journalWords.readings}
       noValidate
       onSubmit={(event) => {
         event.preventDefault()
@@ -133,7 +133,7 @@ export function ReadingPanel({ tankId, timeZone }: { tankId: string; timeZone: s
       sx={{ display: 'grid', gap: 1.25 }}
     >
       <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 16, borderBottom: '1px solid var(--ink)' }}>
-        {enJournal.readings}
+        {journalWords.readings}
       </Box>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: { xs: 2, md: 1.25 } }}>
         {fields.map((quantity, index) => {
@@ -143,11 +143,11 @@ export function ReadingPanel({ tankId, timeZone }: { tankId: string; timeZone: s
           const expiresOn = kitOf(quantity)?.expiresOn ?? null
           const isExpired = expiresOn !== null && expiresOn < new Date().toISOString().slice(0, 10)
           const hint =
-            errors[quantity] ?? (judged !== null && 'hint' in judged ? judged.hint : null) ?? (isExpired ? enJournal.kitExpired : null)
+            errors[quantity] ?? (judged !== null && 'hint' in judged ? judged.hint : null) ?? (isExpired ? journalWords.kitExpired : null)
           return (
             <TextField
               key={quantity}
-              label={`${enReadingQuantity[quantity]}${unit === '' ? '' : `, ${unit}`}`}
+              label={`${readingQuantityWords[quantity]}${unit === '' ? '' : `, ${unit}`}`}
               value={text}
               inputRef={index === 0 ? first : undefined}
               error={errors[quantity] !== undefined}
@@ -166,7 +166,7 @@ export function ReadingPanel({ tankId, timeZone }: { tankId: string; timeZone: s
         })}
         <TextField
           select
-          label={enJournal.addQuantity}
+          label={journalWords.addQuantity}
           value=""
           onChange={(event) =>
             show(
@@ -179,32 +179,32 @@ export function ReadingPanel({ tankId, timeZone }: { tankId: string; timeZone: s
         >
           {READING_QUANTITIES.map((quantity) => (
             <MenuItem key={quantity} value={quantity}>
-              {gauges.includes(quantity) ? enJournal.removeQuantity(enReadingQuantity[quantity]) : enReadingQuantity[quantity]}
+              {gauges.includes(quantity) ? journalWords.removeQuantity(readingQuantityWords[quantity]) : readingQuantityWords[quantity]}
             </MenuItem>
           ))}
         </TextField>
       </Box>
       {gauges.includes('indicator') && (
         <Choice
-          label={enReadingQuantity.indicator}
-          why={enJournal.whyAsk}
+          label={readingQuantityWords.indicator}
+          why={journalWords.whyAsk}
           value={colour}
-          options={INDICATOR_COLOURS.map((name) => [name, enIndicatorColour[name] ?? name] as const)}
+          options={INDICATOR_COLOURS.map((name) => [name, indicatorColourWords[name] ?? name] as const)}
           canBeUnknown
           onChange={setColour}
         />
       )}
       {(gauges.includes('pH') || gauges.includes('indicator')) && (
         <Choice
-          label={enJournal.moment}
-          why={enJournal.momentWhy}
+          label={journalWords.moment}
+          why={journalWords.momentWhy}
           value={moment ?? 'any'}
-          options={[...MOMENTS.map((name) => [name, enMoment[name] ?? name] as const), ['any', enJournal.anyMoment] as const]}
+          options={[...MOMENTS.map((name) => [name, momentWords[name] ?? name] as const), ['any', journalWords.anyMoment] as const]}
           onChange={(next) => setMoment(next === 'any' ? null : next)}
         />
       )}
       <TextField
-        label={enJournal.note}
+        label={journalWords.note}
         value={note}
         onChange={(event) => setNote(event.target.value)}
         slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 4000 } }}
@@ -226,7 +226,7 @@ export function ReadingPanel({ tankId, timeZone }: { tankId: string; timeZone: s
           zIndex: 2,
         }}
       >
-        {enJournal.logReadings}
+        {journalWords.logReadings}
       </Button>
     </Box>
   )

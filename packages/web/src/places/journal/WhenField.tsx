@@ -1,4 +1,4 @@
-import { enJournal } from '@jovrin/contract'
+import { journalWords } from '@jovrin/contract'
 import { Box, Button } from '@mui/material'
 import { useEffect, useState } from 'react'
 import { expectPicker, MomentField } from '../../ui/dates/DateField.js'
@@ -20,26 +20,26 @@ export function WhenField({ when, timeZone, onChange }: { when: When; timeZone: 
     <Box sx={{ display: 'flex', gap: 1, alignItems: 'end' }}>
       {when === null ? (
         <>
-          <Box sx={{ fontSize: 14, color: 'text.secondary' }}>{`${enJournal.when}: ${enJournal.now}`}</Box>
+          <Box sx={{ fontSize: 14, color: 'text.secondary' }}>{`${journalWords.when}: ${journalWords.now}`}</Box>
           <Button variant="text" onClick={() => onChange(new Date().toISOString())} sx={{ minWidth: 0 }}>
-            {enJournal.earlier}
+            {journalWords.earlier}
           </Button>
         </>
       ) : (
         <>
           <MomentField
-            label={enJournal.when}
+            label={journalWords.when}
             value={when}
             timeZone={timeZone}
             onChange={(next) => {
               setFuture(next !== '' && Date.parse(next) > Date.now() + MINUTE_MS)
               onChange(next)
             }}
-            helperText={isFuture ? enJournal.inFuture : ''}
+            helperText={isFuture ? journalWords.inFuture : ''}
             sx={{ flexGrow: 1, maxWidth: 260 }}
           />
           <Button variant="text" onClick={() => onChange(null)} sx={{ minWidth: 0 }}>
-            {enJournal.now}
+            {journalWords.now}
           </Button>
         </>
       )}

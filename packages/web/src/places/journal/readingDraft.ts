@@ -1,4 +1,4 @@
-import { enJournal, enNumber } from '@jovrin/contract'
+import { journalWords, numberWords } from '@jovrin/contract'
 import { enteredValue, QUANTITY, readTyped, toldInUnit, unitsOf, USUAL_KITS, type Kit, type ReadingQuantity } from '@jovrin/core'
 import { significant, type Units } from '../../ui/units.js'
 import { unitShown } from '../quantity.text.js'
@@ -24,18 +24,19 @@ export function unitOfField(quantity: ReadingQuantity, kit: Kit | null, units: U
   return kit !== null && (isOwn || OF_IONS.has(quantity)) && unitsOf(quantity).includes(kit.unit) ? kit.unit : unitShown(quantity, units)
 }
 
-const sentence = { 'not-a-number': enNumber.none, 'both-marks': enNumber.both, 'unknown-unit': enNumber.none } as const
+const sentence = { 'not-a-number': numberWords.none, 'both-marks': numberWords.both, 'unknown-unit': numberWords.none } as const
 
 /** What a typed value would be kept as, or why not, in the words of its own unit. */
 export function judgeReading({ quantity, text, unit, kit }: Draft): Judged {
   const shownBound = (bound: number): string => significant(inUnit(quantity, bound, unit), 3)
   const { range, usual } = QUANTITY[quantity]
   const typed = readTyped(text)
-  if ('fault' in typed) return { error: typed.fault === 'out-of-range' ? enNumber.none : sentence[typed.fault] }
+  if ('fault' in typed) return { error: typed.fault === 'out-of-range' ? numberWords.none : sentence[typed.fault] }
   const entered = enteredValue(quantity, typed.shown, typed.qualifier, unit, kit)
   if ('fault' in entered)
     return {
-      error: entered.fault === 'out-of-range' ? enNumber.range(shownBound(range[0]), shownBound(range[1]), unit) : sentence[entered.fault],
+      error:
+        entered.fault === 'out-of-range' ? numberWords.range(shownBound(range[0]), shownBound(range[1]), unit) : sentence[entered.fault],
     }
   const isOdd = entered.qualifier === '=' && (entered.value < usual[0] || entered.value > usual[1])
   return {
@@ -52,9 +53,9 @@ export function judgeReading({ quantity, text, unit, kit }: Draft): Judged {
     },
     isOdd,
     hint: isOdd
-      ? enJournal.odd(`${shownBound(usual[0])}–${shownBound(usual[1])}${unit === '' ? '' : ` ${unit}`}`)
+      ? journalWords.odd(`${shownBound(usual[0])}–${shownBound(usual[1])}${unit === '' ? '' : ` ${unit}`}`)
       : entered.qualifier === '<' && typed.qualifier === '='
-        ? enJournal.below
+        ? journalWords.below
         : null,
   }
 }

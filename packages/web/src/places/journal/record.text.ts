@@ -1,13 +1,13 @@
 import {
-  enAnimalState,
-  enIndicatorColour,
-  enJournal,
-  enMoment,
-  enOutletState,
-  enPlantKind,
-  enReadingQuantity,
-  enSalt,
-  enSign,
+  animalStateWords,
+  indicatorColourWords,
+  journalWords,
+  momentWords,
+  outletStateWords,
+  plantKindWords,
+  readingQuantityWords,
+  saltWords,
+  signWords,
   nameIn,
 } from '@jovrin/contract'
 import type { JournalRecord } from '@jovrin/core'
@@ -19,38 +19,38 @@ const joined = (...parts: (string | null | undefined | false)[]): string =>
 
 /** One line for one record, without its note. */
 export function recordLine(record: JournalRecord, units: Units): string {
-  const { describe } = enJournal
+  const { describe } = journalWords
   switch (record.kind) {
     case 'reading':
       return joined(
-        `${enReadingQuantity[record.quantity]} ${valueText(record.quantity, record.value, record.qualifier, units)}`,
-        record.moment && enMoment[record.moment],
+        `${readingQuantityWords[record.quantity]} ${valueText(record.quantity, record.value, record.qualifier, units)}`,
+        record.moment && momentWords[record.moment],
       )
     case 'glance':
       return record.isAllFine
         ? describe.glanceFine
         : joined(
-            record.animals && enAnimalState[record.animals],
-            record.indicator && `${enJournal.ask.indicator.toLowerCase()} ${enIndicatorColour[record.indicator]}`,
-            record.outlet && `${enJournal.ask.outlet.toLowerCase()} ${enOutletState[record.outlet]}`,
+            record.animals && animalStateWords[record.animals],
+            record.indicator && `${journalWords.ask.indicator.toLowerCase()} ${indicatorColourWords[record.indicator]}`,
+            record.outlet && `${journalWords.ask.outlet.toLowerCase()} ${outletStateWords[record.outlet]}`,
           )
     case 'dose':
       return record.salt === null
         ? joined(record.bottle, record.millilitres !== null && `${significant(record.millilitres)} mL`)
-        : joined(nameIn(enSalt, record.salt), record.grams !== null && units.show('salt', record.grams))
+        : joined(nameIn(saltWords, record.salt), record.grams !== null && units.show('salt', record.grams))
     case 'change':
       return joined(describe.change(percent(record.fraction)), record.hasWiped && describe.wiped)
     case 'trim':
       return joined(
         record.wetG === null ? describe.trimmedUnweighed : describe.trimmed(units.show('portion', record.wetG)),
-        record.kinds.map((kind) => enPlantKind[kind]).join(' + '),
+        record.kinds.map((kind) => plantKindWords[kind]).join(' + '),
       )
     case 'death':
       return `${record.animal} × ${significant(record.count)}`
     case 'purchase':
       return joined(record.what, record.cost !== null && `${significant(record.cost, 8)} ${record.currency ?? ''}`.trim())
     case 'sign':
-      return joined(enSign[record.sign], record.where, enJournal.amount[record.amount - 1])
+      return joined(signWords[record.sign], record.where, journalWords.amount[record.amount - 1])
     case 'note':
       return ''
     case 'photo':

@@ -1,4 +1,4 @@
-import { enApp, enDescribe, enField, enGroundKind, enLibrary, enNav, ProductSchema } from '@jovrin/contract'
+import { appWords, describeWords, fieldWords, groundKindWords, libraryWords, navWords, ProductSchema } from '@jovrin/contract'
 import { GROUND_KINDS, type GroundKind, numberField, type NumberPath, type Product } from '@jovrin/core'
 import { Box, Button, MenuItem, TextField } from '@mui/material'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
@@ -17,7 +17,7 @@ import { productsOfLibrary } from './products.queries.js'
 export function LibraryPlace() {
   const products = useQuery(productsOfLibrary())
   const keep = useKeepProduct()
-  const text = enLibrary
+  const text = libraryWords
   if (!products.data) return <QueryState error={products.error} onRetry={() => void products.refetch()} />
   const own = (id: string): boolean => !id.startsWith('sample-')
   const list = [...products.data].sort((a, b) => Number(own(b.id)) - Number(own(a.id)) || a.name.localeCompare(b.name))
@@ -29,7 +29,7 @@ export function LibraryPlace() {
       <Box sx={{ color: 'text.secondary', fontSize: 14, mb: 1 }}>
         {text.hint}{' '}
         <Box component={Link} to="/workings" sx={{ color: 'inherit' }}>
-          {enNav.workings}
+          {navWords.workings}
         </Box>
       </Box>
       {(['ground', 'tab'] as const).map((kind) => (
@@ -67,9 +67,9 @@ function useKeepProduct(): (product: Product) => Promise<void> {
     try {
       await changeJson('PUT', `/api/products/${product.id}`, ProductSchema, { body: product })
       await client.invalidateQueries({ queryKey: ['products'] })
-      tell({ text: enLibrary.kept })
+      tell({ text: libraryWords.kept })
     } catch (error) {
-      tell({ text: error instanceof Error ? error.message : enApp.failed })
+      tell({ text: error instanceof Error ? error.message : appWords.failed })
     }
   }
 }
@@ -80,7 +80,7 @@ function ProductRow({ product }: { product: Product }) {
   const keep = useKeepProduct()
   const [draft, setDraft] = useState(product)
   const typed = useTexts()
-  const head = enLibrary.head
+  const head = libraryWords.head
   /** A part is of the draft's own kind; a number that must be there keeps its last value while its field is empty. */
   const set = (part: Readonly<Record<string, unknown>>): void =>
     setDraft({ ...draft, ...Object.fromEntries(Object.entries(part).filter(([, value]) => value !== undefined)) })
@@ -93,9 +93,9 @@ function ProductRow({ product }: { product: Product }) {
     try {
       await changeJson('DELETE', `/api/products/${product.id}`, z.object({}))
       await client.invalidateQueries({ queryKey: ['products'] })
-      tell({ text: enLibrary.removed(product.name), action: { label: enDescribe.undo, run: () => void keep(product) } })
+      tell({ text: libraryWords.removed(product.name), action: { label: describeWords.undo, run: () => void keep(product) } })
     } catch (error) {
-      tell({ text: error instanceof Error ? error.message : enApp.failed })
+      tell({ text: error instanceof Error ? error.message : appWords.failed })
     }
   }
   return (
@@ -134,7 +134,7 @@ function ProductRow({ product }: { product: Product }) {
           >
             {GROUND_KINDS.map((kind) => (
               <MenuItem key={kind} value={kind}>
-                {enGroundKind[kind]}
+                {groundKindWords[kind]}
               </MenuItem>
             ))}
           </TextField>
@@ -193,7 +193,7 @@ function ProductRow({ product }: { product: Product }) {
         <Button
           variant="text"
           sx={{ minWidth: 26, p: 0, mt: 1.5 }}
-          aria-label={enLibrary.remove(product.name)}
+          aria-label={libraryWords.remove(product.name)}
           onClick={() => void remove()}
         >
           ✕
@@ -204,7 +204,7 @@ function ProductRow({ product }: { product: Product }) {
 }
 
 interface ProductNumberProps {
-  readonly path: NumberPath & keyof typeof enField
+  readonly path: NumberPath & keyof typeof fieldWords
   readonly value: number | null
   readonly texts: ReturnType<Texts['of']>
   readonly onChange: (value: number | null) => void
@@ -213,7 +213,7 @@ interface ProductNumberProps {
 /** A number of a product, as the plan that it is copied into takes it. */
 function ProductNumber({ path, texts, ...given }: ProductNumberProps) {
   const { dimension, range, isSure, isWhole = false } = numberField(path)
-  const [label, why] = enField[path]
+  const [label, why] = fieldWords[path]
   return (
     <NumberField
       label={label}

@@ -1,4 +1,4 @@
-import { enPlan, enPlanSheet } from '@jovrin/contract'
+import { planWords, planSheetWords } from '@jovrin/contract'
 import { applyEdits, findingKey, type Finding, type Plan, type PlanSheet } from '@jovrin/core'
 import { Box, Button, TextField } from '@mui/material'
 import { memo, useState } from 'react'
@@ -32,22 +32,22 @@ export const FindingsList = memo(function FindingsList(props: FindingsListProps)
   const letBe = here.filter((finding) => noteOf(finding) !== undefined)
   return (
     <>
-      {open.length === 0 && <Box sx={{ color: 'text.secondary', fontSize: 14, mt: 1 }}>{enPlan.noFindings}</Box>}
-      <Box component="ul" aria-label={enPlan.findings} sx={{ listStyle: 'none', m: 0, mt: 1, p: 0, fontSize: 14 }}>
+      {open.length === 0 && <Box sx={{ color: 'text.secondary', fontSize: 14, mt: 1 }}>{planWords.noFindings}</Box>}
+      <Box component="ul" aria-label={planWords.findings} sx={{ listStyle: 'none', m: 0, mt: 1, p: 0, fontSize: 14 }}>
         {open.slice(0, isOpen ? open.length : SHOWN).map((finding) => (
           <OneFinding key={findingKey(finding)} {...props} finding={finding} />
         ))}
         {open.length > SHOWN && (
           <li>
             <Button variant="text" sx={{ px: 0 }} aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
-              {isOpen ? enPlan.fewer : enPlan.more(String(open.length - SHOWN))}
+              {isOpen ? planWords.fewer : planWords.more(String(open.length - SHOWN))}
             </Button>
           </li>
         )}
       </Box>
       {letBe.length > 0 && (
         <Box component="details" className="no-print" sx={{ fontSize: 14, color: 'text.secondary' }}>
-          <summary>{enPlan.muted(String(letBe.length))}</summary>
+          <summary>{planWords.muted(String(letBe.length))}</summary>
           {letBe.map((finding) => (
             <Box key={findingKey(finding)} sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
               <span>
@@ -58,7 +58,7 @@ export const FindingsList = memo(function FindingsList(props: FindingsListProps)
                 sx={{ py: 0, whiteSpace: 'nowrap' }}
                 onClick={() => change((plan) => ({ ...plan, muted: plan.muted.filter((one) => one.finding !== findingKey(finding)) }))}
               >
-                {enPlan.unmute}
+                {planWords.unmute}
               </Button>
             </Box>
           ))}
@@ -84,14 +84,14 @@ function OneFinding({ finding, tankId, change, sheet, onChoose }: FindingsListPr
             <>
               {' '}
               <Box component={Link} to={`/tanks/${tankId}/plan/${finding.sheet}`} sx={{ color: 'inherit', whiteSpace: 'nowrap' }}>
-                {enPlanSheet[finding.sheet]}
+                {planSheetWords[finding.sheet]}
               </Box>
             </>
           )}
         </Box>
         {finding.id !== undefined && onChoose && finding.sheet === sheet && (
           <Button variant="text" sx={{ minWidth: 0, py: 0 }} onClick={() => onChoose(finding.id ?? '')}>
-            {enPlan.showIt}
+            {planWords.showIt}
           </Button>
         )}
         {finding.mend && (
@@ -106,10 +106,10 @@ function OneFinding({ finding, tankId, change, sheet, onChoose }: FindingsListPr
           <Button
             variant="text"
             sx={{ minWidth: 0, py: 0, whiteSpace: 'nowrap', color: 'text.secondary' }}
-            aria-label={enPlan.muteWhy(sentence)}
+            aria-label={planWords.muteWhy(sentence)}
             onClick={() => setNote('')}
           >
-            {enPlan.mute}
+            {planWords.mute}
           </Button>
         )}
       </Box>
@@ -124,14 +124,14 @@ function OneFinding({ finding, tankId, change, sheet, onChoose }: FindingsListPr
         >
           <TextField
             autoFocus
-            label={enPlan.muteNote}
+            label={planWords.muteNote}
             value={note}
             onChange={(event) => setNote(event.target.value)}
             onKeyDown={(event) => event.key === 'Escape' && setNote(null)}
             slotProps={{ htmlInput: { maxLength: 300 }, inputLabel: { shrink: true } }}
             sx={{ flexGrow: 1 }}
           />
-          <Button type="submit">{enPlan.muteKeep}</Button>
+          <Button type="submit">{planWords.muteKeep}</Button>
         </Box>
       )}
     </Box>

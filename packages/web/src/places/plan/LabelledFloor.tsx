@@ -1,4 +1,4 @@
-import { enPlan } from '@jovrin/contract'
+import { planWords } from '@jovrin/contract'
 import type { TankFigures } from '@jovrin/core'
 import { Hatches } from '../../drawing/Hatches.js'
 import { PlanFloor } from '../../drawing/plan/PlanFloor.js'
@@ -23,7 +23,7 @@ export function LabelledFloor({ layout, figures: { inner, ground }, prefix }: La
         prefix={prefix}
         lengthLabel={units.show('length', inner.lengthCm)}
         widthLabel={units.show('length', inner.widthCm)}
-        frontLabel={enPlan.frontPane}
+        frontLabel={planWords.frontPane}
       />
     </>
   )

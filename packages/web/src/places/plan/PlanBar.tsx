@@ -1,4 +1,4 @@
-import { enApp, enDescribe, enPlan, enPlanSheet } from '@jovrin/contract'
+import { appWords, describeWords, planWords, planSheetWords } from '@jovrin/contract'
 import { civilDate, PLAN_SHEETS } from '@jovrin/core'
 import { Box, Button, MenuItem, TextField } from '@mui/material'
 import { memo } from 'react'
@@ -34,14 +34,14 @@ const tab = {
 export const PlanBar = memo(function PlanBar({ tankId, isValid, startedOn, timeZone, keeper, effectiveOn, onEffectiveOn }: PlanBarProps) {
   const { state, revision, step } = keeper
   const status = !isValid
-    ? enDescribe.unsaved
+    ? describeWords.unsaved
     : state.kind === 'saving'
-      ? enDescribe.saving
+      ? describeWords.saving
       : state.kind === 'failed'
         ? state.message
         : state.kind === 'merged'
-          ? enDescribe.conflict
-          : enDescribe.saved
+          ? describeWords.conflict
+          : describeWords.saved
   return (
     <Box
       className="no-print"
@@ -58,20 +58,20 @@ export const PlanBar = memo(function PlanBar({ tankId, isValid, startedOn, timeZ
       }}
     >
       <Box component="h1" sx={{ position: 'absolute', width: '1px', height: '1px', overflow: 'hidden', clipPath: 'inset(50%)', m: 0 }}>
-        {enApp.places.describe}
+        {appWords.places.describe}
       </Box>
       <Box
         component="nav"
-        aria-label={enPlan.sheetsLabel}
+        aria-label={planWords.sheetsLabel}
         className="lettering"
         sx={{ display: 'flex', flexWrap: 'wrap', gap: '2px', flexGrow: 1 }}
       >
         <Box component={NavLink} to={`/tanks/${tankId}/plan`} end sx={tab}>
-          {enPlan.whole}
+          {planWords.whole}
         </Box>
         {PLAN_SHEETS.filter((sheet) => sheet !== 'supply').map((sheet) => (
           <Box key={sheet} component={NavLink} to={`/tanks/${tankId}/plan/${sheet}`} sx={tab}>
-            {enPlanSheet[sheet]}
+            {planSheetWords[sheet]}
           </Box>
         ))}
       </Box>
@@ -83,13 +83,13 @@ export const PlanBar = memo(function PlanBar({ tankId, isValid, startedOn, timeZ
       </Box>
       <FromDay effectiveOn={effectiveOn} startedOn={startedOn} timeZone={timeZone} onChange={onEffectiveOn} />
       <Button disabled={!revision.canUndo} onClick={() => void step('undo')}>
-        {enDescribe.undo}
+        {describeWords.undo}
       </Button>
       <Button disabled={!revision.canRedo} onClick={() => void step('redo')}>
-        {enDescribe.redo}
+        {describeWords.redo}
       </Button>
       <Button variant="contained" component={Link} to={`/tanks/${tankId}/balance`}>
-        {enDescribe.toBalance}
+        {describeWords.toBalance}
       </Button>
     </Box>
   )
@@ -114,14 +114,14 @@ function FromDay({
         select
         value={effectiveOn === null ? 'correction' : 'change'}
         onChange={(event) => onChange(event.target.value === 'change' ? today : null)}
-        slotProps={{ select: { SelectDisplayProps: { 'aria-label': enDescribe.meaning } } }}
+        slotProps={{ select: { SelectDisplayProps: { 'aria-label': describeWords.meaning } } }}
       >
-        <MenuItem value="correction">{enDescribe.correction}</MenuItem>
-        <MenuItem value="change">{enDescribe.dated}</MenuItem>
+        <MenuItem value="correction">{describeWords.correction}</MenuItem>
+        <MenuItem value="change">{describeWords.dated}</MenuItem>
       </TextField>
       {effectiveOn !== null && (
         <DateField
-          name={enDescribe.dated}
+          name={describeWords.dated}
           value={effectiveOn}
           min={startedOn}
           onChange={(day) => day !== '' && onChange(day)}
@@ -134,14 +134,14 @@ function FromDay({
 
 export function Conflict({ keeper }: { keeper: PlanKeeper }) {
   return (
-    <SheetDialog title={enDescribe.conflictBoth} isOpen={keeper.state.kind === 'conflict'}>
+    <SheetDialog title={describeWords.conflictBoth} isOpen={keeper.state.kind === 'conflict'}>
       <Box sx={{ p: 3, maxWidth: 420 }}>
-        <p>{enDescribe.conflictBoth}</p>
+        <p>{describeWords.conflictBoth}</p>
         <Box sx={{ display: 'flex', gap: 1 }}>
           <Button variant="contained" onClick={() => void keeper.settle('mine')}>
-            {enDescribe.mine}
+            {describeWords.mine}
           </Button>
-          <Button onClick={() => void keeper.settle('theirs')}>{enDescribe.theirs}</Button>
+          <Button onClick={() => void keeper.settle('theirs')}>{describeWords.theirs}</Button>
         </Box>
       </Box>
     </SheetDialog>

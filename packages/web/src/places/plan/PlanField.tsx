@@ -1,4 +1,4 @@
-import { enChoice, enDescribe, enField } from '@jovrin/contract'
+import { choiceWords, describeWords, fieldWords } from '@jovrin/contract'
 import { CHOICE_FIELDS, numberField, type ChoiceField, type ChoicePath, type FlagPath, type NumberPath } from '@jovrin/core'
 import { Choice } from '../../ui/Choice.js'
 import { NumberField } from '../../ui/NumberField.js'
@@ -21,7 +21,7 @@ export function PlanField({ path, label, range, unit, otherwise, value, onChange
   const { form, commit } = usePen()
   const pointer = pointerOf(path, place)
   const field = numberField(path)
-  const [ownLabel, why] = enField[path]
+  const [ownLabel, why] = fieldWords[path]
   const stored = value === undefined ? answerAt(form, path, place) : value
   return (
     <NumberField
@@ -49,8 +49,8 @@ export function PlanField({ path, label, range, unit, otherwise, value, onChange
 export function PlanChoice({ path, ...place }: Place & { readonly path: ChoicePath }) {
   const { form, commit } = usePen()
   const { choices, isSure }: ChoiceField = CHOICE_FIELDS[path]
-  const words: Readonly<Record<string, string>> = enChoice[path]
-  const [label, why] = enField[path]
+  const words: Readonly<Record<string, string>> = choiceWords[path]
+  const [label, why] = fieldWords[path]
   const stored = answerAt(form, path, place)
   return (
     <Choice
@@ -69,9 +69,9 @@ export function PlanChoice({ path, ...place }: Place & { readonly path: ChoicePa
 }
 
 /** One answer of the plan that is yes or no. */
-export function PlanFlag({ path, ...place }: Place & { readonly path: FlagPath & keyof typeof enField }) {
+export function PlanFlag({ path, ...place }: Place & { readonly path: FlagPath & keyof typeof fieldWords }) {
   const { form, commit } = usePen()
-  const [label, why] = enField[path]
+  const [label, why] = fieldWords[path]
   return (
     <Choice
       question={path}
@@ -79,8 +79,8 @@ export function PlanFlag({ path, ...place }: Place & { readonly path: FlagPath &
       why={why}
       value={answerAt(form, path, place) === true ? 'yes' : 'no'}
       options={[
-        ['yes', enDescribe.yes],
-        ['no', enDescribe.no],
+        ['yes', describeWords.yes],
+        ['no', describeWords.no],
       ]}
       onChange={(answer) => {
         give(form, path, place, answer === 'yes')

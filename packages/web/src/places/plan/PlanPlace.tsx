@@ -1,4 +1,4 @@
-import { enPlan, type PlanRevision } from '@jovrin/contract'
+import { planWords, type PlanRevision } from '@jovrin/contract'
 import { civilDate, daysBetween, PLAN_SHEETS, type PlanSheet } from '@jovrin/core'
 import { useQuery } from '@tanstack/react-query'
 import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react'
@@ -52,7 +52,7 @@ function KnownPlan({ tankId, initial }: { tankId: string; initial: PlanRevision 
   useEffect(() => {
     if (!isRestored.current) return
     isRestored.current = false
-    notice({ text: enPlan.restored })
+    notice({ text: planWords.restored })
     commit()
   }, [commit, notice])
   useEffect(() => {

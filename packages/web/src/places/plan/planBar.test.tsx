@@ -1,4 +1,4 @@
-import { enDescribe, enPlanSheet, type PlanRevision } from '@jovrin/contract'
+import { describeWords, planSheetWords, type PlanRevision } from '@jovrin/contract'
 import { PLAN_SHEETS } from '@jovrin/core'
 import { cleanup, configure, fireEvent, screen } from '@testing-library/react'
 import { afterEach, describe, expect, test } from 'vitest'
@@ -52,35 +52,35 @@ describe('how a plan is kept', () => {
       cleanup()
       return told
     })
-    expect(said).toEqual([enDescribe.saved, enDescribe.saving, enDescribe.conflict, 'The server cannot be reached.'])
+    expect(said).toEqual([describeWords.saved, describeWords.saving, describeWords.conflict, 'The server cannot be reached.'])
   })
   test('what is not accepted is not kept, whatever was kept before', () => {
     show({ kind: 'saved' }, { isValid: false })
-    expect(status()).toBe(enDescribe.unsaved)
+    expect(status()).toBe(describeWords.unsaved)
   })
   test('undo and redo only where there is something to take back', () => {
     show({ kind: 'saved' })
-    expect([button(enDescribe.undo).disabled, button(enDescribe.redo).disabled]).toEqual([false, true])
-    fireEvent.click(button(enDescribe.undo))
+    expect([button(describeWords.undo).disabled, button(describeWords.redo).disabled]).toEqual([false, true])
+    fireEvent.click(button(describeWords.undo))
     expect(asked).toEqual(['undo'])
     cleanup()
     show({ kind: 'saved' }, { part: { canUndo: false, canRedo: true } })
-    fireEvent.click(button(enDescribe.redo))
+    fireEvent.click(button(describeWords.redo))
     expect(asked).toEqual(['redo'])
   })
   test('an edit Correction (also for the past), or holds from a day; a day that is none or before the start is not taken', async () => {
     const days = show({ kind: 'saved' }, { effectiveOn: '2026-11-24' })
-    for (const day of ['2026-11-20', '', '2026-08-31']) await typeDate(enDescribe.dated, day)
+    for (const day of ['2026-11-20', '', '2026-08-31']) await typeDate(describeWords.dated, day)
     expect(days).toEqual(['2026-11-20'])
     expect(screen.getByText(/^No earlier than/)).toBeTruthy()
   })
   test('every sheet is a link, and the open one is marked', () => {
     show({ kind: 'saved' })
     const sheets = PLAN_SHEETS.filter((sheet) => sheet !== 'supply')
-    expect(sheets.map((sheet) => screen.getByRole('link', { name: enPlanSheet[sheet] }).getAttribute('href'))).toEqual(
+    expect(sheets.map((sheet) => screen.getByRole('link', { name: planSheetWords[sheet] }).getAttribute('href'))).toEqual(
       sheets.map((sheet) => `/tanks/tank/plan/${sheet}`),
     )
-    expect(screen.getByRole('link', { current: 'page' }).textContent).toBe(enPlanSheet.ground)
+    expect(screen.getByRole('link', { current: 'page' }).textContent).toBe(planSheetWords.ground)
   })
 })
 
@@ -88,7 +88,7 @@ describe('two windows changed the same answer', () => {
   test('both choices are offered, and nothing else', () => {
     asked.length = 0
     renderPage(<Conflict keeper={keeper({ kind: 'conflict', mine: barePlan, theirs: revision })} />)
-    for (const choice of [enDescribe.mine, enDescribe.theirs]) fireEvent.click(button(choice))
+    for (const choice of [describeWords.mine, describeWords.theirs]) fireEvent.click(button(choice))
     expect(asked).toEqual(['mine', 'theirs'])
     expect(screen.getAllByRole('button')).toHaveLength(2)
   })

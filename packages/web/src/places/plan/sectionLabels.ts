@@ -1,4 +1,4 @@
-import { enDescribe } from '@jovrin/contract'
+import { describeWords } from '@jovrin/contract'
 import { groundHeightCm, type Plan, type TankFigures } from '@jovrin/core'
 import type { SectionLabels } from '../../drawing/section/Section.js'
 import { significant, type Units } from '../../ui/units.js'
@@ -13,7 +13,7 @@ export function sectionLabels(
 ): SectionLabels {
   const length = (cm: number): string => units.show('length', cm)
   const { vessel, ground, inner } = figures
-  const text = enDescribe.drawing
+  const text = describeWords.drawing
   return {
     description: text.description(plan.name),
     front: text.front,

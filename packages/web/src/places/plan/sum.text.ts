@@ -1,13 +1,13 @@
 import {
-  enFilterMedia,
-  enGroundKind,
-  enJobTitle,
-  enMaterial,
-  enOneOf,
-  enShopping,
-  enSumTerm,
-  enSumTitle,
-  enTop,
+  filterMediaWords,
+  groundKindWords,
+  jobTitleWords,
+  materialWords,
+  oneOfWords,
+  shoppingWords,
+  sumTermWords,
+  sumTitleWords,
+  topWords,
   nameIn,
 } from '@jovrin/contract'
 import type { OpenedSum, OpenedTerm, Word } from '@jovrin/core'
@@ -26,24 +26,24 @@ function wordText([list, key]: Word): string {
     case 'own':
       return key
     case 'ground':
-      return nameIn(enGroundKind, key)
+      return nameIn(groundKindWords, key)
     case 'material':
-      return nameIn(enMaterial, key)
+      return nameIn(materialWords, key)
     case 'top':
-      return nameIn(enTop, key)
+      return nameIn(topWords, key)
     case 'media':
-      return nameIn(enFilterMedia, key)
+      return nameIn(filterMediaWords, key)
     case 'job':
-      return nameIn(enJobTitle, key)
+      return nameIn(jobTitleWords, key)
     case 'running':
-      return nameIn(enShopping.runningPart, key)
+      return nameIn(shoppingWords.runningPart, key)
     case 'lamp':
     case 'gasLine':
     case 'lightWindow':
-      return enOneOf[list](key)
+      return oneOfWords[list](key)
   }
 }
-const termText = (name: string): string => nameIn(enSumTerm, name)
+const termText = (name: string): string => nameIn(sumTermWords, name)
 
 function inputOf({ name, of, isAlone, quantity, from, word }: OpenedTerm, units: Units): Explained['inputs'][number] {
   const told = units.tell(quantity)
@@ -64,7 +64,7 @@ const sentenceCase = (text: string): string => text.charAt(0).toUpperCase() + te
 export function toldSum({ id, of, formula, worked, digits, unit, result, range, terms, source }: OpenedSum, units: Units): Explained {
   const written = worked.map((part, index) => (typeof part === 'string' ? part : putIn(part, digits, index === 0))).join('')
   return {
-    title: of === null ? nameIn(enSumTitle, id) : `${wordText(of)}: ${nameIn(enSumTitle, id)}`,
+    title: of === null ? nameIn(sumTitleWords, id) : `${wordText(of)}: ${nameIn(sumTitleWords, id)}`,
     // Terms of several words need room between them.
     formula: formula.map((part) => (typeof part === 'string' ? part.replaceAll(/[·/]/g, ' $& ') : termText(part.term))).join(''),
     worked: `${written} = ${minus(significant(result.value, digits))} ${unit}`.trimEnd(),

@@ -42,7 +42,7 @@ import {
   SUMS,
   tankFigures,
 } from '@jovrin/core'
-import { enSumTerm } from '@jovrin/contract'
+import { sumTermWords } from '@jovrin/contract'
 import { describe, expect, test } from 'vitest'
 import { barePlan as bare, builtPlan as built } from '../../testing/builtPlan.js'
 import { METRIC } from '../../testing/units.js'
@@ -150,7 +150,7 @@ test('a formula names nothing but its terms, and every term is told in words', (
     const names = new Set([...Object.keys(terms), ...Object.keys(each)])
     for (const [name = ''] of formula.matchAll(/[A-Za-z][A-Za-z0-9]*/g))
       if (name !== 'min' && name !== 'max') expect(names, id).toContain(name)
-    for (const name of names) expect(Object.keys(enSumTerm)).toContain(name)
+    for (const name of names) expect(Object.keys(sumTermWords)).toContain(name)
   }
   expect(new Set(SUMS.map(({ id }) => id)).size).toBe(SUMS.length)
 })

@@ -1,4 +1,4 @@
-import { enApp, enSettings, RestoreReport } from '@jovrin/contract'
+import { appWords, settingsWords, RestoreReport } from '@jovrin/contract'
 import { Box, Button } from '@mui/material'
 import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -20,23 +20,31 @@ export function BackupPanel() {
     setSaid(null)
     try {
       const report = await work.send('/api/restore', 'application/zip', archive, RestoreReport)
-      setSaid({ text: enSettings.restored(significant(report.tanks, 7), significant(report.records, 9), report.keptOld), isFailure: false })
+      setSaid({
+        text: settingsWords.restored(significant(report.tanks, 7), significant(report.records, 9), report.keptOld),
+        isFailure: false,
+      })
       await client.invalidateQueries()
     } catch (error) {
-      setSaid({ text: error instanceof Error ? error.message : enApp.failed, isFailure: true })
+      setSaid({ text: error instanceof Error ? error.message : appWords.failed, isFailure: true })
     }
   }
   return (
-    <Section title={enSettings.backup}>
-      <Box sx={{ color: 'text.secondary', fontSize: 14 }}>{enSettings.backupHint}</Box>
+    <Section title={settingsWords.backup}>
+      <Box sx={{ color: 'text.secondary', fontSize: 14 }}>{settingsWords.backupHint}</Box>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
         <Button component="a" href="/api/backup.zip" download>
-          {enSettings.download}
+          {settingsWords.download}
         </Button>
-        <FileDrop label={enSettings.restore} kind="zip" isDisabled={work.share !== null} onFiles={([chosen]) => setFile(chosen ?? null)} />
+        <FileDrop
+          label={settingsWords.restore}
+          kind="zip"
+          isDisabled={work.share !== null}
+          onFiles={([chosen]) => setFile(chosen ?? null)}
+        />
       </Box>
-      <Box sx={{ color: 'text.secondary', fontSize: 14 }}>{enSettings.restoreHint}</Box>
-      <WorkBar work={work} label={enSettings.restore} />
+      <Box sx={{ color: 'text.secondary', fontSize: 14 }}>{settingsWords.restoreHint}</Box>
+      <WorkBar work={work} label={settingsWords.restore} />
       {said !== null && (
         <Box
           role={said.isFailure ? 'alert' : 'status'}
@@ -45,14 +53,14 @@ export function BackupPanel() {
           {said.text}
         </Box>
       )}
-      <SheetDialog title={enSettings.restore} isOpen={file !== null} onClose={() => setFile(null)}>
+      <SheetDialog title={settingsWords.restore} isOpen={file !== null} onClose={() => setFile(null)}>
         <Box sx={{ p: 3, maxWidth: 440 }}>
-          <p>{enSettings.restoreSure(file?.name ?? '')}</p>
+          <p>{settingsWords.restoreSure(file?.name ?? '')}</p>
           <Box sx={{ display: 'flex', gap: 1 }}>
             <Button variant="contained" onClick={() => file !== null && void restore(file)}>
-              {enSettings.restoreYes}
+              {settingsWords.restoreYes}
             </Button>
-            <Button onClick={() => setFile(null)}>{enApp.cancel}</Button>
+            <Button onClick={() => setFile(null)}>{appWords.cancel}</Button>
           </Box>
         </Box>
       </SheetDialog>

@@ -1,4 +1,4 @@
-import { enApp, enSettings, Unreadable, UNREADABLE_TOLD } from '@jovrin/contract'
+import { appWords, settingsWords, Unreadable, UNREADABLE_TOLD } from '@jovrin/contract'
 import { Box, Button, LinearProgress } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { z } from 'zod'
@@ -18,17 +18,17 @@ export function CheckPanel() {
     retry: false,
   })
   return (
-    <Section title={enSettings.check}>
-      <Box sx={{ color: 'text.secondary', fontSize: 14 }}>{enSettings.checkHint}</Box>
+    <Section title={settingsWords.check}>
+      <Box sx={{ color: 'text.secondary', fontSize: 14 }}>{settingsWords.checkHint}</Box>
       <Box>
         <Button disabled={check.isFetching} onClick={() => void check.refetch()}>
-          {enSettings.check}
+          {settingsWords.check}
         </Button>
       </Box>
-      {check.isFetching && <LinearProgress aria-label={enSettings.check} />}
+      {check.isFetching && <LinearProgress aria-label={settingsWords.check} />}
       {!check.isFetching && check.error !== null && (
         <Box role="alert" sx={{ color: 'var(--algae)' }}>
-          {check.error instanceof Error ? check.error.message : enApp.failed}
+          {check.error instanceof Error ? check.error.message : appWords.failed}
         </Box>
       )}
       {!check.isFetching && check.error === null && check.data !== undefined && <Found found={check.data} />}
@@ -39,13 +39,15 @@ export function CheckPanel() {
 function Found({ found }: { found: readonly Unreadable[] }) {
   const tanks = useQuery(allTanks()).data ?? []
   const count = significant(found.length, 7)
-  if (found.length === 0) return <Box role="status">{enSettings.checkGood}</Box>
+  if (found.length === 0) return <Box role="status">{settingsWords.checkGood}</Box>
   return (
     <Box role="status" sx={{ display: 'grid', gap: 0.5 }}>
-      <div>{enSettings.checkFound(found.length < UNREADABLE_TOLD ? count : enSettings.orMore(count))}</div>
+      <div>{settingsWords.checkFound(found.length < UNREADABLE_TOLD ? count : settingsWords.orMore(count))}</div>
       {found.slice(0, TOLD).map(({ what, tankId, id, detail }) => (
         <Box key={`${what} ${id}`} sx={{ color: 'var(--algae)', fontSize: 14, overflowWrap: 'anywhere' }}>
-          {[tanks.find((tank) => tank.id === tankId)?.plan.name ?? tankId, enSettings.unreadableWhat[what], id].filter(Boolean).join(' · ')}
+          {[tanks.find((tank) => tank.id === tankId)?.plan.name ?? tankId, settingsWords.unreadableWhat[what], id]
+            .filter(Boolean)
+            .join(' · ')}
           {`: ${detail}`}
         </Box>
       ))}

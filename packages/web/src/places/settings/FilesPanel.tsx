@@ -1,4 +1,12 @@
-import { enAnswers, enApp, enRefused, enSettings, TANK_FILE_MOST_BYTES, type TankEntry, TankImportReport } from '@jovrin/contract'
+import {
+  answersWords,
+  appWords,
+  refusedWords,
+  settingsWords,
+  TANK_FILE_MOST_BYTES,
+  type TankEntry,
+  TankImportReport,
+} from '@jovrin/contract'
 import { Box, Button, Checkbox, FormControlLabel, MenuItem, TextField } from '@mui/material'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -19,16 +27,16 @@ export function FilesPanel() {
   const [chosen, setChosen] = useState<string | null>(lastTank)
   const tank = tanks.find(({ id }) => id === chosen) ?? tanks[0]
   return (
-    <Section title={enSettings.files}>
+    <Section title={settingsWords.files}>
       {tank && (
         <>
           <TankChoice tanks={tanks} tank={tank} onChoose={setChosen} />
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
             <Button component="a" href={`/api/tanks/${tank.id}/file`} download>
-              {enSettings.tankFile}
+              {settingsWords.tankFile}
             </Button>
             <Button component="a" href={`/api/tanks/${tank.id}/readings.csv`} download>
-              {enSettings.readingsFile}
+              {settingsWords.readingsFile}
             </Button>
           </Box>
           <ReadingsImport key={tank.id} tank={tank} />
@@ -43,7 +51,7 @@ function TankChoice({ tanks, tank, onChoose }: { tanks: readonly TankEntry[]; ta
   return (
     <TextField
       select
-      label={enAnswers.which}
+      label={answersWords.which}
       value={tank.id}
       onChange={(event) => onChoose(event.target.value)}
       slotProps={{ inputLabel: { shrink: true } }}
@@ -79,25 +87,25 @@ function TankImport() {
       setReport(null)
       setFile(null)
       await client.invalidateQueries({ queryKey: ['tanks'] })
-      tell({ text: enSettings.broughtIn(answer.name) })
+      tell({ text: settingsWords.broughtIn(answer.name) })
     } catch (error) {
       setReport(null)
-      setFailure(error instanceof Error ? error.message : enApp.failed)
+      setFailure(error instanceof Error ? error.message : appWords.failed)
     }
   }
   const choose = async (chosen: File): Promise<void> => {
     setReport(null)
     setFile(null)
-    if (chosen.size > TANK_FILE_MOST_BYTES) return setFailure(enSettings.tooLarge(megabytes(TANK_FILE_MOST_BYTES)))
+    if (chosen.size > TANK_FILE_MOST_BYTES) return setFailure(settingsWords.tooLarge(megabytes(TANK_FILE_MOST_BYTES)))
     // The server reads it; a glance tells what is no such file at all.
-    if (!/^\s*\{/.test(await chosen.slice(0, 200).text())) return setFailure(enRefused.notTankFile)
+    if (!/^\s*\{/.test(await chosen.slice(0, 200).text())) return setFailure(refusedWords.notTankFile)
     setFile(chosen)
     await send(chosen, isCopy, true)
   }
   return (
     <Box sx={{ display: 'grid', gap: 0.5 }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
-        <FileDrop label={enSettings.importTank} kind="json" onFiles={([chosen]) => chosen && void choose(chosen)} />
+        <FileDrop label={settingsWords.importTank} kind="json" onFiles={([chosen]) => chosen && void choose(chosen)} />
         <FormControlLabel
           control={
             <Checkbox
@@ -108,11 +116,11 @@ function TankImport() {
               }}
             />
           }
-          label={enSettings.asCopy}
+          label={settingsWords.asCopy}
         />
       </Box>
-      <Box sx={{ color: 'text.secondary', fontSize: 14 }}>{enSettings.tankLimit(megabytes(TANK_FILE_MOST_BYTES))}</Box>
-      <WorkBar work={work} label={enSettings.importTank} />
+      <Box sx={{ color: 'text.secondary', fontSize: 14 }}>{settingsWords.tankLimit(megabytes(TANK_FILE_MOST_BYTES))}</Box>
+      <WorkBar work={work} label={settingsWords.importTank} />
       {failure !== null && (
         <Box role="alert" sx={{ color: 'var(--algae)' }}>
           {failure}
@@ -120,10 +128,10 @@ function TankImport() {
       )}
       {report !== null && (
         <Box role="status">
-          {enSettings.dryRun(report.name, significant(report.records, 7), significant(report.revisions, 7))}
-          {report.photosMissing > 0 && <div>{enSettings.photosMissing(significant(report.photosMissing))}</div>}
+          {settingsWords.dryRun(report.name, significant(report.records, 7), significant(report.revisions, 7))}
+          {report.photosMissing > 0 && <div>{settingsWords.photosMissing(significant(report.photosMissing))}</div>}
           <Button variant="contained" disabled={work.share !== null} onClick={() => file !== null && void send(file, isCopy, false)}>
-            {enSettings.bringIn}
+            {settingsWords.bringIn}
           </Button>
         </Box>
       )}

@@ -1,4 +1,4 @@
-import { enApp, enNumber, enReadingQuantity, enSettings, KitSchema } from '@jovrin/contract'
+import { appWords, numberWords, readingQuantityWords, settingsWords, KitSchema } from '@jovrin/contract'
 import { type Kit, readNumber, unitsOf } from '@jovrin/core'
 import { Box, MenuItem, TextField } from '@mui/material'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
@@ -14,12 +14,12 @@ import { Section } from './Section.js'
 /** What each kit reports; kept by itself when a field is left. */
 export function KitTable() {
   const kits = [...(useQuery(allKits()).data ?? [])].sort((a, b) =>
-    enReadingQuantity[a.quantity].localeCompare(enReadingQuantity[b.quantity]),
+    readingQuantityWords[a.quantity].localeCompare(readingQuantityWords[b.quantity]),
   )
   return (
-    <Section title={enSettings.kits}>
-      <Box sx={{ color: 'text.secondary', fontSize: 14 }}>{enSettings.kitsHint}</Box>
-      <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={enSettings.kits}>
+    <Section title={settingsWords.kits}>
+      <Box sx={{ color: 'text.secondary', fontSize: 14 }}>{settingsWords.kitsHint}</Box>
+      <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={settingsWords.kits}>
         <Box
           component="table"
           className="figures"
@@ -30,7 +30,7 @@ export function KitTable() {
             '& td, & th': { textAlign: 'left', pr: 1.5, py: 0.25, fontWeight: 'normal', verticalAlign: 'bottom' },
           }}
         >
-          <HeadRow heads={enSettings.kitHead} />
+          <HeadRow heads={settingsWords.kitHead} />
           <tbody>
             {kits.map((kit) => (
               <KitRow key={JSON.stringify(kit)} kit={kit} />
@@ -51,7 +51,7 @@ function KitRow({ kit }: { kit: Kit }) {
     lowest: kit.lowest === null ? '' : significant(kit.lowest, 6),
     expiresOn: kit.expiresOn ?? '',
   })
-  const name = enReadingQuantity[kit.quantity]
+  const name = readingQuantityWords[kit.quantity]
   const number = (text: string): number | null => {
     const parsed = readNumber(text)
     return 'value' in parsed ? parsed.value : NaN
@@ -71,23 +71,23 @@ function KitRow({ kit }: { kit: Kit }) {
     try {
       await changeJson('PUT', `/api/kits/${kit.quantity}`, KitSchema, { body: next })
       await client.invalidateQueries({ queryKey: ['kits'] })
-      tell({ text: enSettings.kitSaved })
+      tell({ text: settingsWords.kitSaved })
     } catch (error) {
-      tell({ text: error instanceof Error ? error.message : enApp.failed })
+      tell({ text: error instanceof Error ? error.message : appWords.failed })
     }
   }
   const field = (key: keyof typeof texts, head: string, width: number, isNumber = false) => (
     <TextField
       value={texts[key]}
       error={isNumber && isWrong(texts[key])}
-      helperText={isNumber && isWrong(texts[key]) ? enNumber.none : ''}
+      helperText={isNumber && isWrong(texts[key]) ? numberWords.none : ''}
       onChange={(event) => setTexts({ ...texts, [key]: event.target.value })}
       onBlur={() => void keep()}
       slotProps={{ htmlInput: { 'aria-label': `${name}: ${head}`, ...(isNumber ? { inputMode: 'decimal' as const } : { maxLength: 60 }) } }}
       sx={{ width }}
     />
   )
-  const [, nameHead = '', unitHead = '', stepHead = '', lowestHead = '', dateHead = ''] = enSettings.kitHead
+  const [, nameHead = '', unitHead = '', stepHead = '', lowestHead = '', dateHead = ''] = settingsWords.kitHead
   return (
     <tr>
       <td>{name}</td>

@@ -1,4 +1,4 @@
-import { enApp, enDevice, enSettings } from '@jovrin/contract'
+import { appWords, deviceWords, settingsWords } from '@jovrin/contract'
 import { Box, Button, TextField } from '@mui/material'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -19,7 +19,7 @@ export function SettingsPlace() {
   return (
     <Box sx={{ px: { xs: 1.5, md: 3 }, py: 1.5, maxWidth: 1240, width: '100%' }}>
       <Box component="h1" className="lettering" sx={{ m: 0, fontSize: 26, borderBottom: '2px solid var(--ink)' }}>
-        {enSettings.title}
+        {settingsWords.title}
       </Box>
       <Box
         sx={{
@@ -32,7 +32,7 @@ export function SettingsPlace() {
       >
         <Box sx={{ display: 'grid', gap: 3, alignContent: 'start', minWidth: 0 }}>
           <Device />
-          <Section title={enApp.units.title}>
+          <Section title={appWords.units.title}>
             <UnitChoices />
           </Section>
           <KitTable />
@@ -52,12 +52,12 @@ export function SettingsPlace() {
 function Device() {
   const [name, setName] = useState(deviceName() ?? '')
   return (
-    <Section title={enSettings.device}>
+    <Section title={settingsWords.device}>
       <TextField
-        label={enDevice.label}
+        label={deviceWords.label}
         value={name}
-        placeholder={enDevice.unnamed}
-        helperText={enDevice.hint}
+        placeholder={deviceWords.unnamed}
+        helperText={deviceWords.hint}
         onChange={(event) => {
           setName(event.target.value)
           nameDevice(event.target.value)
@@ -73,16 +73,16 @@ function Lan() {
   const known = useQuery(session()).data
   if (known === undefined) return null
   return (
-    <Section title={enSettings.lan}>
+    <Section title={settingsWords.lan}>
       <div>
         {known.isLan
-          ? enSettings.lanOn(known.addresses.map((address) => `http://${address}:${window.location.port}`).join(', '))
-          : enSettings.lanOff}
+          ? settingsWords.lanOn(known.addresses.map((address) => `http://${address}:${window.location.port}`).join(', '))
+          : settingsWords.lanOff}
       </div>
       {known.isLan && (
         <Box>
           <Button onClick={() => void changeJson('DELETE', '/api/session', z.null()).then(() => client.invalidateQueries())}>
-            {enSettings.signOut}
+            {settingsWords.signOut}
           </Button>
         </Box>
       )}

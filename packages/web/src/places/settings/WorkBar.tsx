@@ -1,4 +1,4 @@
-import { enSettings } from '@jovrin/contract'
+import { settingsWords } from '@jovrin/contract'
 import { Box, Button, LinearProgress } from '@mui/material'
 import type { LongWork } from '../../api/longWork.js'
 
@@ -12,7 +12,7 @@ export function WorkBar({ work, label }: { work: LongWork; label: string }) {
         sx={{ flexGrow: 1 }}
         {...(work.share > 0 ? { variant: 'determinate' as const, value: Math.min(100, work.share * 100) } : {})}
       />
-      <Button onClick={work.callOff}>{enSettings.callOff}</Button>
+      <Button onClick={work.callOff}>{settingsWords.callOff}</Button>
     </Box>
   )
 }

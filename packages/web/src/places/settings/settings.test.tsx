@@ -1,8 +1,8 @@
 import {
-  enApp,
-  enNumber,
-  enRefused,
-  enSettings,
+  appWords,
+  numberWords,
+  refusedWords,
+  settingsWords,
   KitSchema,
   type RowImportReport,
   TANK_FILE_MOST_BYTES,
@@ -25,7 +25,7 @@ afterEach(() => {
   cleanup()
   vi.unstubAllGlobals()
 })
-const text = enSettings.importer
+const text = settingsWords.importer
 const tank: TankEntry = { id: '01920000-0000-7000-8000-0000000000aa', revision: 1, plan: { ...barePlan, name: 'River' } } as TankEntry
 const give = (label: string, name: string, content: string): void => {
   const file = new File([content], name, { type: 'text/plain' })
@@ -47,7 +47,7 @@ describe('readings from a table', () => {
   const show = (answer: (isDry: boolean) => ReturnType<Parameters<typeof standInServer>[0]>) => {
     const server = standInServer(({ path }) => answer(path.includes('dryRun=true')))
     renderPage(<ReadingsImport tank={tank} />)
-    give(enSettings.importReadings, 'readings.csv', 'date;time;pH\n2026-11-01;09:00;6,8\n2026-11-02;09:00;6,9\n')
+    give(settingsWords.importReadings, 'readings.csv', 'date;time;pH\n2026-11-01;09:00;6,8\n2026-11-02;09:00;6,9\n')
     return server
   }
   const look = async (): Promise<void> => {
@@ -105,7 +105,7 @@ describe('readings from a table', () => {
   test('without the server that is said', async () => {
     show(() => 'unreachable')
     await look()
-    await waitFor(() => expect(screen.getByRole('alert').textContent).toBe(enApp.offline))
+    await waitFor(() => expect(screen.getByRole('alert').textContent).toBe(appWords.offline))
   })
 })
 
@@ -118,13 +118,13 @@ describe('a tank’s file', () => {
   const report = { tankId: tank.id, name: 'River', records: 120, revisions: 7, jobs: 4, photosMissing: 2, isKept: false }
   test('is looked over first, with what is missing, and brought in on a word', async () => {
     const server = show(({ path }) => (path.startsWith('/api/tank-files') ? { status: 200, body: report } : { status: 200, body: [] }))
-    give(enSettings.importTank, 'river.json', '{"format":"jovrin-tank"}')
-    await waitFor(() => expect(screen.getByText(enSettings.photosMissing('2'))).toBeTruthy())
-    fireEvent.click(screen.getByLabelText(enSettings.asCopy))
+    give(settingsWords.importTank, 'river.json', '{"format":"jovrin-tank"}')
+    await waitFor(() => expect(screen.getByText(settingsWords.photosMissing('2'))).toBeTruthy())
+    fireEvent.click(screen.getByLabelText(settingsWords.asCopy))
     const posts = () => server.asked.filter(({ method }) => method === 'POST')
     await waitFor(() => expect(posts()).toHaveLength(2))
-    fireEvent.click(await screen.findByText(enSettings.bringIn))
-    await waitFor(() => expect(screen.getByText(enSettings.broughtIn('River'))).toBeTruthy())
+    fireEvent.click(await screen.findByText(settingsWords.bringIn))
+    await waitFor(() => expect(screen.getByText(settingsWords.broughtIn('River'))).toBeTruthy())
     expect(posts().map(({ path }) => path.split('?')[1]?.replace(/&work=.*/, ''))).toEqual([
       'dryRun=true&as=same',
       'dryRun=true&as=copy',
@@ -135,10 +135,10 @@ describe('a tank’s file', () => {
     const server = show(() => ({ status: 200, body: [] }))
     const large = new File(['{'], 'river.json')
     Object.defineProperty(large, 'size', { value: TANK_FILE_MOST_BYTES + 1 })
-    fireEvent.change(screen.getByLabelText(enSettings.importTank, { selector: 'input' }), { target: { files: [large] } })
-    await waitFor(() => expect(screen.getByRole('alert').textContent).toBe(enSettings.tooLarge('64')))
+    fireEvent.change(screen.getByLabelText(settingsWords.importTank, { selector: 'input' }), { target: { files: [large] } })
+    await waitFor(() => expect(screen.getByRole('alert').textContent).toBe(settingsWords.tooLarge('64')))
     expect(server.asked.filter(({ method }) => method === 'POST')).toEqual([])
-    expect(screen.getByText(enSettings.tankLimit('64'))).toBeTruthy()
+    expect(screen.getByText(settingsWords.tankLimit('64'))).toBeTruthy()
   })
   test('how far it is is shown while it is under way, and it can be called off', async () => {
     const hungUp = vi.fn()
@@ -152,22 +152,22 @@ describe('a tank’s file', () => {
       )
     })
     renderPage(<FilesPanel />, { known: [[['tanks'], []]] })
-    give(enSettings.importTank, 'river.json', '{"format":"jovrin-tank"}')
+    give(settingsWords.importTank, 'river.json', '{"format":"jovrin-tank"}')
     await waitFor(() => expect(screen.getByRole('progressbar').getAttribute('aria-valuenow')).toBe('75'), { timeout: 3000 })
-    fireEvent.click(screen.getByText(enSettings.callOff))
-    await waitFor(() => expect(screen.getByRole('alert').textContent).toBe(enApp.calledOff))
+    fireEvent.click(screen.getByText(settingsWords.callOff))
+    await waitFor(() => expect(screen.getByRole('alert').textContent).toBe(appWords.calledOff))
     expect(hungUp).toHaveBeenCalledWith(expect.stringMatching(/^\/api\/tank-files\?.*work=/))
     expect(screen.queryByRole('progressbar')).toBeNull()
   })
   test('something else is told to be something else, and nothing is sent', async () => {
     const server = show(() => ({ status: 200, body: [] }))
-    give(enSettings.importTank, 'poem.txt', 'roses are red')
-    await waitFor(() => expect(screen.getByRole('alert').textContent).toBe(enRefused.notTankFile))
+    give(settingsWords.importTank, 'poem.txt', 'roses are red')
+    await waitFor(() => expect(screen.getByRole('alert').textContent).toBe(refusedWords.notTankFile))
     expect(server.asked.filter(({ method }) => method === 'POST')).toEqual([])
   })
   test('a refusal is said in the server’s words', async () => {
     show(({ method }) => (method === 'POST' ? problem(409, 'This tank is already here.') : { status: 200, body: [] }))
-    give(enSettings.importTank, 'river.json', '{}')
+    give(settingsWords.importTank, 'river.json', '{}')
     await waitFor(() => expect(screen.getByRole('alert').textContent).toBe('This tank is already here.'))
   })
 })
@@ -180,7 +180,7 @@ describe('kits', () => {
     return { puts: () => server.asked.filter(({ method }) => method === 'PUT') }
   }
   const field = (head: string): HTMLInputElement => screen.getByLabelText(`Nitrate: ${head}`, { selector: 'input' })
-  const [, nameHead = '', , stepHead = '', lowestHead = ''] = enSettings.kitHead
+  const [, nameHead = '', , stepHead = '', lowestHead = ''] = settingsWords.kitHead
   test('a name is kept when its field is left; the same again is not sent', async () => {
     const { puts } = show()
     fireEvent.change(field(nameHead), { target: { value: ' Drop test ' } })
@@ -197,7 +197,7 @@ describe('kits', () => {
     fireEvent.change(field(stepHead), { target: { value: '1.000,5' } })
     fireEvent.blur(field(stepHead))
     expect(field(stepHead).value).toBe('1.000,5')
-    expect(screen.getByText(enNumber.none)).toBeTruthy()
+    expect(screen.getByText(numberWords.none)).toBeTruthy()
     fireEvent.change(field(lowestHead), { target: { value: '2' } })
     fireEvent.blur(field(lowestHead))
     expect(puts()).toEqual([])
@@ -217,9 +217,9 @@ describe('looking the data over', () => {
     const server = standInServer(({ path }) => ({ status: 200, body: path.includes('unreadable') && checks++ > 0 ? found : [] }))
     renderPage(<CheckPanel />)
     expect(server.asked).toEqual([])
-    const button = screen.getByRole('button', { name: enSettings.check })
+    const button = screen.getByRole('button', { name: settingsWords.check })
     fireEvent.click(button)
-    await waitFor(() => expect(screen.getByRole('status').textContent).toBe(enSettings.checkGood))
+    await waitFor(() => expect(screen.getByRole('status').textContent).toBe(settingsWords.checkGood))
     fireEvent.click(button)
     await waitFor(() => expect(screen.getByRole('status').textContent).toContain('record of the journal · x1: note takes'))
   })

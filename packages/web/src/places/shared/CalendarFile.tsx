@@ -1,4 +1,4 @@
-import { enCare } from '@jovrin/contract'
+import { careWords } from '@jovrin/contract'
 import { Box, Button } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { session } from '../../api/journal.queries.js'
@@ -13,22 +13,22 @@ export function CalendarFile({ tankId }: { tankId?: string }) {
   const copy = async (): Promise<void> => {
     try {
       await navigator.clipboard.writeText(address)
-      tell({ text: enCare.copied })
+      tell({ text: careWords.copied })
     } catch {
       tell({ text: address }) // a page without a secure context may not write there
     }
   }
   return (
-    <Box component="section" aria-label={enCare.file} sx={{ display: 'grid', gap: 1 }}>
+    <Box component="section" aria-label={careWords.file} sx={{ display: 'grid', gap: 1 }}>
       <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 16, borderBottom: '1px solid var(--ink)' }}>
-        {enCare.subscribe}
+        {careWords.subscribe}
       </Box>
       <Box sx={{ fontSize: 13.5, overflowWrap: 'anywhere' }}>{address}</Box>
-      <Box sx={{ fontSize: 13.5, color: 'text.secondary' }}>{key === null ? enCare.subscribeHint : enCare.subscribeLan}</Box>
+      <Box sx={{ fontSize: 13.5, color: 'text.secondary' }}>{key === null ? careWords.subscribeHint : careWords.subscribeLan}</Box>
       <Box sx={{ display: 'flex', gap: 1 }}>
-        <Button onClick={() => void copy()}>{enCare.copy}</Button>
+        <Button onClick={() => void copy()}>{careWords.copy}</Button>
         <Button component="a" href={path} download>
-          {enCare.file}
+          {careWords.file}
         </Button>
       </Box>
     </Box>

@@ -1,4 +1,4 @@
-import { enByPlan, enGasVerdict, type GasSummary } from '@jovrin/contract'
+import { gasWords, gasVerdictWords, type GasSummary } from '@jovrin/contract'
 import { Box } from '@mui/material'
 import { Link } from 'react-router'
 import { useUnits } from '../../ui/units.js'
@@ -20,7 +20,7 @@ export function GasLine({ gas, tankId }: { gas: GasSummary; tankId: string }) {
     <Box sx={{ color: isPressing ? 'var(--algae)' : undefined, fontWeight: severity === 'alarm' ? 600 : undefined }}>
       {`${MARK[severity]} `}
       <Box component={Link} to={`/answers/gas?tank=${tankId}`} sx={{ color: 'inherit' }}>
-        {`${isByPlan ? `${enByPlan} ` : ''}${enGasVerdict[verdict]}`}
+        {`${isByPlan ? `${gasWords.byPlan} ` : ''}${gasVerdictWords[verdict]}`}
       </Box>
       {first !== undefined && ` ${gasAdvice(first, limitMgPerL, units)}`}
     </Box>

@@ -1,4 +1,4 @@
-import { enApp, enJobTitle, enToday } from '@jovrin/contract'
+import { appWords, jobTitleWords, todayWords } from '@jovrin/contract'
 import { withLight, type ListedJob } from '@jovrin/core'
 import { Button } from '@mui/material'
 import { useQueryClient } from '@tanstack/react-query'
@@ -15,18 +15,18 @@ export function SetLight({ tankId, today, job, onDone }: { tankId: string; today
       // On the first day the plan's own light is what is worked towards; the programme holds it back by itself.
       await changePlan(tankId, (plan) => (plan.startedOn >= today ? plan : withLight(plan, target)), {
         effectiveOn: today,
-        why: enJobTitle['light-step'],
+        why: jobTitleWords['light-step'],
       })
       await client.invalidateQueries({ queryKey: ['tanks'] })
-      tell({ text: enToday.setLightDone })
+      tell({ text: todayWords.setLightDone })
       onDone()
     } catch (error) {
-      tell({ text: error instanceof Error ? error.message : enApp.failed })
+      tell({ text: error instanceof Error ? error.message : appWords.failed })
     }
   }
   return (
     <Button variant="contained" onClick={() => void set()}>
-      {enToday.setLight}
+      {todayWords.setLight}
     </Button>
   )
 }

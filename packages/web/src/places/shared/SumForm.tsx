@@ -1,4 +1,4 @@
-import { enFigure, enGroundKind, enSalt, enWorkings, nameIn } from '@jovrin/contract'
+import { figureWords, groundKindWords, saltWords, workingsWords, nameIn } from '@jovrin/contract'
 import type { FieldDescriptor, WorkedFigure, Working } from '@jovrin/core'
 import { Box, Button, MenuItem, TextField } from '@mui/material'
 import { WorkedResult } from '../../ui/WorkedResult.js'
@@ -6,7 +6,7 @@ import { digitsInBand, significant } from '../../ui/units.js'
 import { formulaInWords, fieldName, workSum, type SumTexts } from './sum.js'
 
 const choiceName = (name: string, choice: string): string =>
-  name === 'saltId' ? nameIn(enSalt, choice) : nameIn({ ...enGroundKind, ...enWorkings.choice }, choice)
+  name === 'saltId' ? nameIn(saltWords, choice) : nameIn({ ...groundKindWords, ...workingsWords.choice }, choice)
 const labelOf = (field: FieldDescriptor): string =>
   `${fieldName(field.name)}${field.kind === 'number' && field.unit !== '1' && field.unit !== 'pH' ? `, ${field.unit}` : ''}`
 
@@ -49,7 +49,7 @@ export function SumForm({ working, texts, onChange }: SumFormProps) {
           role="status"
           sx={{ color: outcome.kind === 'refused' ? 'var(--algae)' : 'text.secondary', minHeight: 48, alignContent: 'center' }}
         >
-          {outcome.kind === 'refused' ? outcome.sentence : enWorkings.incomplete}
+          {outcome.kind === 'refused' ? outcome.sentence : workingsWords.incomplete}
         </Box>
       )}
       <Box
@@ -63,13 +63,13 @@ export function SumForm({ working, texts, onChange }: SumFormProps) {
         component="dl"
       >
         <Box component="dt" className="lettering">
-          {enFigure.formula}
+          {figureWords.formula}
         </Box>
         <dd>{formulaInWords(working)}</dd>
         {outcome.kind === 'worked' && (
           <>
             <Box component="dt" className="lettering">
-              {enFigure.inputs}
+              {figureWords.inputs}
             </Box>
             <dd className="figures">
               {Object.entries(outcome.inputs)
@@ -80,17 +80,17 @@ export function SumForm({ working, texts, onChange }: SumFormProps) {
                 .join(' · ')}
             </dd>
             <Box component="dt" className="lettering">
-              {enFigure.range}
+              {figureWords.range}
             </Box>
             <dd>
               {outcome.figure.low === null || outcome.figure.high === null
-                ? enFigure.exact
+                ? figureWords.exact
                 : `${inBand(outcome.figure, outcome.figure.low)} – ${inBand(outcome.figure, outcome.figure.high)} ${working.unit}`}
             </dd>
           </>
         )}
         <Box component="dt" className="lettering">
-          {enFigure.source}
+          {figureWords.source}
         </Box>
         <dd>{working.source}</dd>
       </Box>
@@ -171,12 +171,12 @@ function Rows({
               ),
           )}
           <Button variant="text" onClick={() => onChange(rows.filter((_, at) => at !== index))}>
-            {enWorkings.removeRow}
+            {workingsWords.removeRow}
           </Button>
         </Box>
       ))}
       <Button disabled={rows.length >= field.maxRows} onClick={() => onChange([...rows, {}])}>
-        {enWorkings.addRow}
+        {workingsWords.addRow}
       </Button>
     </Box>
   )

@@ -1,5 +1,5 @@
 import { bandOf, STRANDS, type Flag, type Arm, type Band, type MemberResult, type Strand } from '@jovrin/core'
-import { enBalance } from '@jovrin/contract'
+import { balanceWords } from '@jovrin/contract'
 import type { BraidWeek } from '../../drawing/braid/braidGeometry.js'
 import { significant } from '../../ui/units.js'
 
@@ -12,13 +12,13 @@ export function braidWeeks(results: readonly MemberResult[], arm: Arm, weeks: nu
 }
 
 const FLAG_TEXT: Readonly<Record<Flag['code'], (value: string) => string>> = {
-  'co2-dangerous': enBalance.flags.co2Dangerous,
-  'co2-too-much': enBalance.flags.co2TooMuch,
-  'co2-much': enBalance.flags.co2Much,
-  'co2-wasted': enBalance.flags.co2Wasted,
-  'oxygen-low': enBalance.flags.oxygenLow,
-  ammonia: enBalance.flags.ammonia,
-  nitrite: enBalance.flags.nitrite,
+  'co2-dangerous': balanceWords.flags.co2Dangerous,
+  'co2-too-much': balanceWords.flags.co2TooMuch,
+  'co2-much': balanceWords.flags.co2Much,
+  'co2-wasted': balanceWords.flags.co2Wasted,
+  'oxygen-low': balanceWords.flags.oxygenLow,
+  ammonia: balanceWords.flags.ammonia,
+  nitrite: balanceWords.flags.nitrite,
 }
 
 /** A flag's sentence behind its mark: filled for an alarm, open for a warning. */

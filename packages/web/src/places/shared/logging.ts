@@ -1,4 +1,4 @@
-import { enApp, enJournal, enOutbox, JournalEntry } from '@jovrin/contract'
+import { appWords, journalWords, outboxWords, JournalEntry } from '@jovrin/contract'
 import type { JournalEvent, JournalRecord } from '@jovrin/core'
 import { useCallback } from 'react'
 import { deviceName } from '../../api/device.js'
@@ -28,18 +28,18 @@ export function useLog(tankId: string): (parts: readonly PlainRecord[], at: stri
       await changed(tankId)
       if (isWaiting)
         return tell({
-          text: `${enJournal.logged(what)}. ${enOutbox.kept}`,
-          action: { label: enJournal.undo, run: () => void Promise.all(records.map(({ id }) => outbox.discard(id))) },
+          text: `${journalWords.logged(what)}. ${outboxWords.kept}`,
+          action: { label: journalWords.undo, run: () => void Promise.all(records.map(({ id }) => outbox.discard(id))) },
         })
       const takeBack = async (): Promise<void> => {
         for (const { id } of records) await changeJson('DELETE', `/api/tanks/${tankId}/journal/${id}`, JournalEntry, { ifMatch: '"1"' })
         await changed(tankId)
       }
       tell({
-        text: enJournal.logged(what),
+        text: journalWords.logged(what),
         action: {
-          label: enJournal.undo,
-          run: () => void takeBack().catch((error: unknown) => tell({ text: error instanceof Error ? error.message : enApp.failed })),
+          label: journalWords.undo,
+          run: () => void takeBack().catch((error: unknown) => tell({ text: error instanceof Error ? error.message : appWords.failed })),
         },
       })
     },

@@ -1,4 +1,4 @@
-import { enNumber, enRefused, enWorkings, nameIn } from '@jovrin/contract'
+import { numberWords, refusedWords, workingsWords, nameIn } from '@jovrin/contract'
 import {
   ContradictionError,
   type FieldDescriptor,
@@ -19,7 +19,7 @@ export type SumOutcome =
   | { readonly kind: 'incomplete' }
   | { readonly kind: 'refused'; readonly sentence: string; readonly fields: readonly string[] }
 
-export const fieldName = (name: string): string => nameIn(enWorkings.field, name)
+export const fieldName = (name: string): string => nameIn(workingsWords.field, name)
 
 /** A working's formula with the words of its form in the place of its fields' names; other letters are symbols of the source. */
 export function formulaInWords({ formula, fields }: Pick<Working, 'formula' | 'fields'>): string {
@@ -83,7 +83,7 @@ export function workSum(working: Working, texts: SumTexts): SumOutcome {
     if (field.kind !== 'number') return text
     const parsed = readNumber(text)
     if ('error' in parsed) {
-      wrong.push({ name: field.name, sentence: enNumber[parsed.error] })
+      wrong.push({ name: field.name, sentence: numberWords[parsed.error] })
       return null
     }
     if (parsed.value === null) {
@@ -93,7 +93,7 @@ export function workSum(working: Working, texts: SumTexts): SumOutcome {
     if (parsed.value < field.min || parsed.value > field.max || (field.whole === true && !Number.isInteger(parsed.value)))
       wrong.push({
         name: field.name,
-        sentence: `${fieldName(field.name)}: ${enNumber.range(significant(field.min, 6), significant(field.max, 6), field.unit === '1' ? '' : field.unit)}`,
+        sentence: `${fieldName(field.name)}: ${numberWords.range(significant(field.min, 6), significant(field.max, 6), field.unit === '1' ? '' : field.unit)}`,
       })
     return parsed.value
   }
@@ -123,11 +123,16 @@ export function workSum(working: Working, texts: SumTexts): SumOutcome {
     if (error instanceof OutOfRangeError)
       return {
         kind: 'refused',
-        sentence: enRefused.outOfRange(fieldName(error.quantity), significant(error.value), significant(error.min), significant(error.max)),
+        sentence: refusedWords.outOfRange(
+          fieldName(error.quantity),
+          significant(error.value),
+          significant(error.min),
+          significant(error.max),
+        ),
         fields: [error.quantity],
       }
     if (error instanceof ContradictionError)
-      return { kind: 'refused', sentence: enRefused.contradiction(error.fields.map(fieldName).join(', ')), fields: error.fields }
+      return { kind: 'refused', sentence: refusedWords.contradiction(error.fields.map(fieldName).join(', ')), fields: error.fields }
     throw error
   }
 }

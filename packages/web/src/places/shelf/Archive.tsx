@@ -1,4 +1,4 @@
-import { enApp, enShelf, type ArchivedTank } from '@jovrin/contract'
+import { appWords, shelfWords, type ArchivedTank } from '@jovrin/contract'
 import { Box, Button } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -16,7 +16,7 @@ export function Archive() {
   return (
     <Box component="details" sx={{ mt: 2, px: { xs: 1.5, md: 0 } }}>
       <Box component="summary" sx={{ cursor: 'pointer', color: 'text.secondary' }}>
-        {enShelf.archivedTanks(tanks.length, significant(tanks.length))}
+        {shelfWords.archivedTanks(tanks.length, significant(tanks.length))}
       </Box>
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
         {tanks.map((tank) => (
@@ -29,23 +29,28 @@ export function Archive() {
               {tank.name}
             </Box>
             <Box component="span" className="figures" sx={{ color: 'text.secondary', flexGrow: 1 }}>
-              {enShelf.archivedFacts(significant(tank.records, 7), longDate(tank.archivedAt.slice(0, 10)))}
+              {shelfWords.archivedFacts(significant(tank.records, 7), longDate(tank.archivedAt.slice(0, 10)))}
             </Box>
-            <Button onClick={() => void restore(tank.id, tank.name)} aria-label={enShelf.restoreOf(tank.name)}>
-              {enShelf.restore}
+            <Button onClick={() => void restore(tank.id, tank.name)} aria-label={shelfWords.restoreOf(tank.name)}>
+              {shelfWords.restore}
             </Button>
-            <Button variant="text" onClick={() => setAsked(tank)} aria-label={enShelf.deleteOf(tank.name)} sx={{ color: 'text.secondary' }}>
-              {enShelf.deleteForGood}
+            <Button
+              variant="text"
+              onClick={() => setAsked(tank)}
+              aria-label={shelfWords.deleteOf(tank.name)}
+              sx={{ color: 'text.secondary' }}
+            >
+              {shelfWords.deleteForGood}
             </Button>
           </Box>
         ))}
       </Box>
-      <SheetDialog title={enShelf.deleteForGood} isOpen={asked !== null} onClose={() => setAsked(null)}>
+      <SheetDialog title={shelfWords.deleteForGood} isOpen={asked !== null} onClose={() => setAsked(null)}>
         <Box sx={{ p: 3, maxWidth: 440 }}>
-          <p>{asked && enShelf.deleteSure(asked.name, significant(asked.records, 7))}</p>
+          <p>{asked && shelfWords.deleteSure(asked.name, significant(asked.records, 7))}</p>
           <Box sx={{ display: 'flex', gap: 1 }}>
             <Button variant="contained" onClick={() => setAsked(null)}>
-              {enApp.cancel}
+              {appWords.cancel}
             </Button>
             <Button
               color="error"
@@ -54,7 +59,7 @@ export function Archive() {
                 setAsked(null)
               }}
             >
-              {enShelf.deleteYes}
+              {shelfWords.deleteYes}
             </Button>
           </Box>
         </Box>

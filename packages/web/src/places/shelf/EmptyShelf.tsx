@@ -1,4 +1,4 @@
-import { enShelf } from '@jovrin/contract'
+import { shelfWords } from '@jovrin/contract'
 import { newPlan, tankFigures } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { Link } from 'react-router'
@@ -15,22 +15,22 @@ export function EmptyShelf() {
   return (
     <Box sx={{ maxWidth: 720, mx: 'auto', p: { xs: 3, md: 6 } }}>
       <Box component="h1" className="lettering" sx={{ fontSize: 28, m: 0 }}>
-        {enShelf.emptyTitle}
+        {shelfWords.emptyTitle}
       </Box>
-      <p>{enShelf.emptyBody}</p>
+      <p>{shelfWords.emptyBody}</p>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center' }}>
         <Button component={Link} to="/new" variant="contained" sx={{ minHeight: 40 }}>
-          {enShelf.newTank}
+          {shelfWords.newTank}
         </Button>
         <UnitSystems />
       </Box>
       <Box sx={{ mt: 2 }}>
-        <Button onClick={() => void makeSample()}>{enShelf.playSample}</Button>
-        <Box sx={{ color: 'text.secondary', fontSize: 14 }}>{enShelf.playSampleHint}</Box>
+        <Button onClick={() => void makeSample()}>{shelfWords.playSample}</Button>
+        <Box sx={{ color: 'text.secondary', fontSize: 14 }}>{shelfWords.playSampleHint}</Box>
       </Box>
-      <Box sx={{ color: 'text.secondary', mt: 4, mb: 1 }}>{enShelf.emptySample}</Box>
+      <Box sx={{ color: 'text.secondary', mt: 4, mb: 1 }}>{shelfWords.emptySample}</Box>
       <Box sx={{ borderBottom: '2px solid var(--ink)' }}>
-        <SmallSection figures={tankFigures(sample)} ageDays={SAMPLE_AGE} pxPerCm={5} description={enShelf.emptySample} />
+        <SmallSection figures={tankFigures(sample)} ageDays={SAMPLE_AGE} pxPerCm={5} description={shelfWords.emptySample} />
       </Box>
     </Box>
   )

@@ -1,4 +1,4 @@
-import { enApp, enJobTitle, enShelf, enToday, type RoundStop, type TankEntry, type Timeline } from '@jovrin/contract'
+import { appWords, jobTitleWords, shelfWords, todayWords, type RoundStop, type TankEntry, type Timeline } from '@jovrin/contract'
 import { tankFigures } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useQueries, useQuery } from '@tanstack/react-query'
@@ -29,7 +29,7 @@ function HiddenTanks({ count }: { count: number }) {
   if (count === 0) return null
   return (
     <Box role="alert" sx={{ my: 1, p: 1, border: '2px solid var(--algae)' }}>
-      {enShelf.unreadable(count, significant(count))}
+      {shelfWords.unreadable(count, significant(count))}
     </Box>
   )
 }
@@ -61,13 +61,13 @@ export function ShelfPlace() {
     <Box sx={{ p: { xs: 1.5, md: 2.5 }, maxWidth: 1400, width: '100%', mx: 'auto' }}>
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2, borderBottom: '2px solid var(--ink)', pb: 0.5 }}>
         <Box component="h1" className="lettering" sx={{ m: 0, fontSize: 26, flexGrow: 1 }}>
-          {enShelf.title}
+          {shelfWords.title}
         </Box>
         <Box className="figures" sx={{ color: 'text.secondary', display: { xs: 'none', sm: 'block' } }}>
-          {enShelf.scale(significant(10 / (pxPerCm * MM_PER_PX), 2))}
+          {shelfWords.scale(significant(10 / (pxPerCm * MM_PER_PX), 2))}
         </Box>
         <Button component={Link} to="/new">
-          {enShelf.newTank}
+          {shelfWords.newTank}
         </Button>
       </Box>
       <HiddenTanks count={hidden.length} />
@@ -123,10 +123,10 @@ function TankRow({ tank, timeline, forecast, stop, pxPerCm }: TankRowProps) {
       <Box
         component={Link}
         to={`/tanks/${tank.id}/balance`}
-        aria-label={enShelf.open(tank.plan.name)}
+        aria-label={shelfWords.open(tank.plan.name)}
         sx={{ display: 'block', color: 'inherit', order: { xs: 1, md: 0 } }}
       >
-        <SmallSection figures={figures} ageDays={age} pxPerCm={pxPerCm} description={enShelf.sectionOf(tank.plan.name, size)} />
+        <SmallSection figures={figures} ageDays={age} pxPerCm={pxPerCm} description={shelfWords.sectionOf(tank.plan.name, size)} />
       </Box>
       <Box sx={{ pb: { md: 1 }, minWidth: 0, alignSelf: 'center', gridColumn: { xs: '1 / -1', md: 'auto' } }}>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5, alignItems: 'baseline' }}>
@@ -144,10 +144,10 @@ function TankRow({ tank, timeline, forecast, stop, pxPerCm }: TankRowProps) {
             </Box>
           </Box>
           <Box className="figures" sx={{ color: 'text.secondary' }}>
-            {`${timeline ? ageText(tank.plan.startedOn, timeline.today) : enApp.dayOfTank('…')} · ${size} · ${units.show('volume', figures.waterL)} · ${enShelf.touched(shortDate(tank.changedAt.slice(0, 10)))}`}
+            {`${timeline ? ageText(tank.plan.startedOn, timeline.today) : appWords.dayOfTank('…')} · ${size} · ${units.show('volume', figures.waterL)} · ${shelfWords.touched(shortDate(tank.changedAt.slice(0, 10)))}`}
           </Box>
         </Box>
-        <Box sx={{ mt: 0.5 }}>{forecast ? leadSentence(forecast.lead) : enShelf.reckoning}</Box>
+        <Box sx={{ mt: 0.5 }}>{forecast ? leadSentence(forecast.lead) : shelfWords.reckoning}</Box>
         {stop && (
           <Box sx={{ mt: 0.25 }}>
             <GasLine gas={stop.gas} tankId={tank.id} />
@@ -155,7 +155,7 @@ function TankRow({ tank, timeline, forecast, stop, pxPerCm }: TankRowProps) {
         )}
         {stop && (
           <Box sx={{ color: beside.length > 0 ? 'var(--algae)' : 'text.secondary', mt: 0.25 }}>
-            {beside.map((name) => `▲ ${enToday.attention[name] ?? name} · `)}
+            {beside.map((name) => `▲ ${todayWords.attention[name] ?? name} · `)}
             <Box component={Link} to="/today" sx={{ color: 'inherit' }}>
               {dueText(stop)}
             </Box>
@@ -163,7 +163,7 @@ function TankRow({ tank, timeline, forecast, stop, pxPerCm }: TankRowProps) {
         )}
         {forecast && (
           <Box sx={{ color: worst ? 'var(--algae)' : 'text.secondary', mt: 0.25 }}>
-            {worst ? flagSentence(worst) : isCalm && beside.length === 0 ? enShelf.nothing : null}
+            {worst ? flagSentence(worst) : isCalm && beside.length === 0 ? shelfWords.nothing : null}
           </Box>
         )}
       </Box>
@@ -175,7 +175,7 @@ function TankRow({ tank, timeline, forecast, stop, pxPerCm }: TankRowProps) {
         sx={{ display: 'block', minHeight: 84, order: { xs: 1, md: 0 }, minWidth: 0, overflow: 'hidden' }}
       >
         {forecast && (
-          <SmallBraid weeks={forecast.weeks} limiting={forecast.lead.growth.strand} description={enShelf.braidOf(tank.plan.name)} />
+          <SmallBraid weeks={forecast.weeks} limiting={forecast.lead.growth.strand} description={shelfWords.braidOf(tank.plan.name)} />
         )}
       </Box>
       <Box
@@ -190,18 +190,23 @@ function TankRow({ tank, timeline, forecast, stop, pxPerCm }: TankRowProps) {
         }}
       >
         <Button component={Link} to={`/tanks/${tank.id}/plan`} variant="text" sx={{ minWidth: 0 }}>
-          {enApp.places.describe}
+          {appWords.places.describe}
         </Button>
-        <Button variant="text" onClick={() => void duplicate(tank)} aria-label={enShelf.duplicateOf(tank.plan.name)} sx={{ minWidth: 0 }}>
-          {enShelf.duplicate}
+        <Button
+          variant="text"
+          onClick={() => void duplicate(tank)}
+          aria-label={shelfWords.duplicateOf(tank.plan.name)}
+          sx={{ minWidth: 0 }}
+        >
+          {shelfWords.duplicate}
         </Button>
         <Button
           variant="text"
           onClick={() => void archive(tank.id, tank.plan.name)}
-          aria-label={enShelf.archiveOf(tank.plan.name)}
+          aria-label={shelfWords.archiveOf(tank.plan.name)}
           sx={{ minWidth: 0, color: 'text.secondary' }}
         >
-          {enShelf.archive}
+          {shelfWords.archive}
         </Button>
       </Box>
     </Box>
@@ -211,9 +216,9 @@ function TankRow({ tank, timeline, forecast, stop, pxPerCm }: TankRowProps) {
 /** What is due, by name; the rest is counted. */
 function dueText({ due, overdue }: RoundStop): string {
   const open = [...due, ...overdue]
-  const [first, second, ...others] = open.map(({ kind }) => enJobTitle[kind])
-  if (first === undefined) return enToday.nothingDue
-  return enShelf.due(
+  const [first, second, ...others] = open.map(({ kind }) => jobTitleWords[kind])
+  if (first === undefined) return todayWords.nothingDue
+  return shelfWords.due(
     [first, second].filter((title) => title !== undefined).join(', '),
     others.length === 0 ? null : significant(others.length),
   )

@@ -1,4 +1,4 @@
-import { enApp, enShelf } from '@jovrin/contract'
+import { appWords, shelfWords } from '@jovrin/contract'
 import { useQueryClient } from '@tanstack/react-query'
 import { useMemo } from 'react'
 import { z } from 'zod'
@@ -15,14 +15,14 @@ export function useArchiving() {
       try {
         await act()
       } catch (error) {
-        tell({ text: error instanceof Error ? error.message : enApp.failed })
+        tell({ text: error instanceof Error ? error.message : appWords.failed })
       }
       await Promise.all(['tanks', 'archive', 'round'].map((key) => client.invalidateQueries({ queryKey: [key] })))
     }
     const restore = (id: string, name: string): Promise<void> =>
       asked(async () => {
         await changeJson('POST', `/api/tanks/${id}/restore`, z.unknown())
-        tell({ text: enShelf.restored(name) })
+        tell({ text: shelfWords.restored(name) })
       })
     return {
       restore,
@@ -30,12 +30,12 @@ export function useArchiving() {
         asked(async () => {
           await changeJson('DELETE', `/api/tanks/${id}`, z.null())
           forgetTank(id)
-          tell({ text: enShelf.archived(name), isLasting: true, action: { label: enShelf.undo, run: () => void restore(id, name) } })
+          tell({ text: shelfWords.archived(name), isLasting: true, action: { label: shelfWords.undo, run: () => void restore(id, name) } })
         }),
       deleteForGood: (id: string, name: string): Promise<void> =>
         asked(async () => {
           await changeJson('DELETE', `/api/archive/${id}`, z.null())
-          tell({ text: enShelf.deleted(name) })
+          tell({ text: shelfWords.deleted(name) })
         }),
     }
   }, [client, tell])

@@ -1,4 +1,4 @@
-import { cutText, enApp, enShelf, NAME_MOST, TankEntry } from '@jovrin/contract'
+import { cutText, appWords, shelfWords, NAME_MOST, TankEntry } from '@jovrin/contract'
 import { civilDate, datePlusDays, newPlan, type Plan } from '@jovrin/core'
 import { useQueryClient } from '@tanstack/react-query'
 import { useCallback } from 'react'
@@ -22,7 +22,7 @@ function useMake(): (plan: Plan, place: 'plan' | 'balance', told?: string) => Pr
         if (told !== undefined) tell({ text: told })
         await navigate(`/tanks/${made.id}/${place}`)
       } catch (error) {
-        tell({ text: error instanceof Error ? error.message : enApp.failed })
+        tell({ text: error instanceof Error ? error.message : appWords.failed })
       }
     },
     [client, navigate, tell],
@@ -33,8 +33,8 @@ function useMake(): (plan: Plan, place: 'plan' | 'balance', told?: string) => Pr
 export function useDuplicate(): (tank: TankEntry) => Promise<void> {
   const make = useMake()
   return ({ plan }) => {
-    const name = cutText(enShelf.copyName(plan.name), NAME_MOST)
-    return make({ ...plan, name, startedOn: civilDate(new Date(), plan.timeZone) }, 'plan', enShelf.duplicated(name))
+    const name = cutText(shelfWords.copyName(plan.name), NAME_MOST)
+    return make({ ...plan, name, startedOn: civilDate(new Date(), plan.timeZone) }, 'plan', shelfWords.duplicated(name))
   }
 }
 
@@ -43,6 +43,6 @@ export function useSample(): () => Promise<void> {
   const make = useMake()
   return () => {
     const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC'
-    return make(newPlan(enShelf.sampleName, datePlusDays(civilDate(new Date(), timeZone), -SAMPLE_AGE_DAYS), timeZone), 'balance')
+    return make(newPlan(shelfWords.sampleName, datePlusDays(civilDate(new Date(), timeZone), -SAMPLE_AGE_DAYS), timeZone), 'balance')
   }
 }

@@ -1,4 +1,4 @@
-import { enSalt, enToday, nameIn, type RoundStop } from '@jovrin/contract'
+import { saltWords, todayWords, nameIn, type RoundStop } from '@jovrin/contract'
 import { SALT_IDS, type Quantity } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { MarginTable } from '../../ui/MarginTable.js'
@@ -21,15 +21,15 @@ export function Barrel({ stops }: { stops: readonly RoundStop[] }) {
         if (portion) doses.set(key, { ...portion, value: (doses.get(key)?.value ?? 0) + portion.value })
       }
   return (
-    <MarginTable caption={enToday.barrel}>
+    <MarginTable caption={todayWords.barrel}>
       <tr>
-        <td colSpan={2}>{enToday.litres(units.show('volume', litres, 2))}</td>
+        <td colSpan={2}>{todayWords.litres(units.show('volume', litres, 2))}</td>
       </tr>
       {[...doses].map(([key, amount]) => (
         <tr key={key}>
-          <td>{nameIn(enSalt, key.split(' ')[0] ?? '')}</td>
+          <td>{nameIn(saltWords, key.split(' ')[0] ?? '')}</td>
           <Box component="td" sx={{ textAlign: 'right !important' }}>
-            {amount.dimension === 'dosing' ? enToday.ofStock(units.tell(amount)) : units.tell(amount)}
+            {amount.dimension === 'dosing' ? todayWords.ofStock(units.tell(amount)) : units.tell(amount)}
           </Box>
         </tr>
       ))}

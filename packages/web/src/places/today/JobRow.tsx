@@ -1,4 +1,4 @@
-import { enJobTitle, enToday } from '@jovrin/contract'
+import { jobTitleWords, todayWords } from '@jovrin/contract'
 import type { JobRecord, ListedJob } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { decimals, shortDate, useUnits } from '../../ui/units.js'
@@ -23,7 +23,7 @@ interface JobRowProps {
 /** One job of a stop. It stays where it is when it is told of, with what was told and its undo in the place of the buttons. */
 export function JobRow({ job, tankId, today, isWaiting, onTell, onTakeBack, onMove }: JobRowProps) {
   const units = useUnits()
-  const title = enJobTitle[job.kind]
+  const title = jobTitleWords[job.kind]
   const isOpen = job.state === 'due' || (job.state === 'moved' && job.on <= today)
   const text = jobText(job, units)
   return (
@@ -43,12 +43,12 @@ export function JobRow({ job, tankId, today, isWaiting, onTell, onTakeBack, onMo
         {title}
         {job.on !== today && isOpen && (
           <Box component="span" sx={{ color: 'text.secondary', ml: 1 }}>
-            {enToday.dueOn(shortDate(job.dueOn))}
+            {todayWords.dueOn(shortDate(job.dueOn))}
           </Box>
         )}
         {isOpen && job.state === 'moved' && (
           <Box component="span" sx={{ color: 'text.secondary', ml: 1 }}>
-            {enToday.movedFrom(shortDate(job.dueOn))}
+            {todayWords.movedFrom(shortDate(job.dueOn))}
           </Box>
         )}
       </Box>
@@ -56,7 +56,7 @@ export function JobRow({ job, tankId, today, isWaiting, onTell, onTakeBack, onMo
         {text}
         {job.minutes > 0 && (
           <Box component="span" sx={{ color: 'text.secondary', ml: text === '' ? 0 : 1 }}>
-            {enToday.minutes(decimals(job.minutes, 0))}
+            {todayWords.minutes(decimals(job.minutes, 0))}
           </Box>
         )}
         {isOpen && <JobOrder kind={job.kind} />}
@@ -64,14 +64,14 @@ export function JobRow({ job, tankId, today, isWaiting, onTell, onTakeBack, onMo
       {isOpen ? (
         <Box className="no-print" sx={{ display: 'flex', gap: 0.5 }}>
           {job.kind === 'light-step' && <SetLight tankId={tankId} today={today} job={job} onDone={() => onTell(job, { state: 'done' })} />}
-          <Button onClick={() => onTell(job, { state: 'done' })} sx={tall} aria-label={`${enToday.done}: ${title}`}>
-            {enToday.done}
+          <Button onClick={() => onTell(job, { state: 'done' })} sx={tall} aria-label={`${todayWords.done}: ${title}`}>
+            {todayWords.done}
           </Button>
-          <Button variant="text" onClick={() => onTell(job, { state: 'skipped' })} sx={tall} aria-label={`${enToday.skip}: ${title}`}>
-            {enToday.skip}
+          <Button variant="text" onClick={() => onTell(job, { state: 'skipped' })} sx={tall} aria-label={`${todayWords.skip}: ${title}`}>
+            {todayWords.skip}
           </Button>
-          <Button variant="text" onClick={() => onMove(job)} sx={tall} aria-label={`${enToday.move}: ${title}`}>
-            {enToday.move}
+          <Button variant="text" onClick={() => onMove(job)} sx={tall} aria-label={`${todayWords.move}: ${title}`}>
+            {todayWords.move}
           </Button>
         </Box>
       ) : (
@@ -83,19 +83,19 @@ export function JobRow({ job, tankId, today, isWaiting, onTell, onTakeBack, onMo
 
 function Told({ job, isWaiting, onTakeBack }: Pick<JobRowProps, 'job' | 'isWaiting' | 'onTakeBack'>) {
   const { record } = job
-  const told = job.state === 'moved' ? enToday.moved(shortDate(job.on)) : (enToday.doneState[job.state] ?? job.state)
+  const told = job.state === 'moved' ? todayWords.moved(shortDate(job.on)) : (todayWords.doneState[job.state] ?? job.state)
   return (
     <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', justifyContent: { sm: 'flex-end' }, ...tall }}>
-      <span>{`${job.state === 'done' ? '✓ ' : ''}${enToday.doneHere(told, record?.recordedBy ?? null)}${isWaiting ? `, ${enToday.waits}` : ''}`}</span>
+      <span>{`${job.state === 'done' ? '✓ ' : ''}${todayWords.doneHere(told, record?.recordedBy ?? null)}${isWaiting ? `, ${todayWords.waits}` : ''}`}</span>
       {record !== null && (
         <Button
           className="no-print"
           variant="text"
           onClick={() => onTakeBack(job, record)}
           sx={{ ...tall, minWidth: 0 }}
-          aria-label={`${enToday.takeBack}: ${enJobTitle[job.kind]}`}
+          aria-label={`${todayWords.takeBack}: ${jobTitleWords[job.kind]}`}
         >
-          {enToday.takeBack}
+          {todayWords.takeBack}
         </Button>
       )}
     </Box>

@@ -1,4 +1,4 @@
-import { enJobTitle, enJournal, enToday, type RoundStop } from '@jovrin/contract'
+import { jobTitleWords, journalWords, todayWords, type RoundStop } from '@jovrin/contract'
 import type { ListedJob } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useState } from 'react'
@@ -59,48 +59,48 @@ export function Stop({ stop, nextId }: { stop: RoundStop; nextId: string | null 
           </Box>
         </Box>
         {attentionBesideGas(stop).map((name) => (
-          <Box key={name} sx={{ color: 'var(--algae)', fontWeight: 600 }}>{`▲ ${enToday.attention[name] ?? name}`}</Box>
+          <Box key={name} sx={{ color: 'var(--algae)', fontWeight: 600 }}>{`▲ ${todayWords.attention[name] ?? name}`}</Box>
         ))}
         <Box className="figures" sx={{ color: 'text.secondary', flexGrow: 1 }}>
           {[
-            ...(told.length > 0 ? [enToday.progress(significant(told.length), significant(jobs.length))] : []),
-            ...(minutes > 0 ? [enToday.minutes(decimals(minutes, 0))] : []),
+            ...(told.length > 0 ? [todayWords.progress(significant(told.length), significant(jobs.length))] : []),
+            ...(minutes > 0 ? [todayWords.minutes(decimals(minutes, 0))] : []),
             glanceText(stop),
           ].join(' · ')}
         </Box>
         <Box className="no-print" sx={{ display: 'flex', gap: 1 }}>
           <Button
             variant={isSeen(stop) || hasGlance ? 'outlined' : 'contained'}
-            onClick={() => void log([ALL_FINE], new Date().toISOString(), `${stop.name}: ${enJournal.allFine}`)}
+            onClick={() => void log([ALL_FINE], new Date().toISOString(), `${stop.name}: ${journalWords.allFine}`)}
             sx={tall}
           >
-            {`${isSeen(stop) || hasGlance ? '✓ ' : ''}${enJournal.allFine}`}
+            {`${isSeen(stop) || hasGlance ? '✓ ' : ''}${journalWords.allFine}`}
           </Button>
           <Button component={Link} to={`/tanks/${stop.tankId}/journal`} sx={tall}>
-            {enToday.log}
+            {todayWords.log}
           </Button>
           {nextId !== null && (
             <Button component="a" href={`#tank-${nextId}`} variant="text" sx={{ ...tall, minWidth: 0, display: { lg: 'none' } }}>
-              {enToday.next}
+              {todayWords.next}
             </Button>
           )}
         </Box>
       </Box>
       <GasLine gas={stop.gas} tankId={stop.tankId} />
       {told.length === jobs.length && (
-        <Box sx={{ color: 'text.secondary' }}>{jobs.length === 0 ? enToday.nothingDue : enToday.allDone}</Box>
+        <Box sx={{ color: 'text.secondary' }}>{jobs.length === 0 ? todayWords.nothingDue : todayWords.allDone}</Box>
       )}
-      {due.length > 0 && <Box sx={{ mt: 0.75 }}>{rows(due, enToday.due)}</Box>}
+      {due.length > 0 && <Box sx={{ mt: 0.75 }}>{rows(due, todayWords.due)}</Box>}
       {asked.length > 0 && (
         <Box sx={{ mt: 0.75 }}>
           <Box className="lettering" sx={{ fontSize: 13.5, color: 'text.secondary' }}>
-            {enToday.overdue}
+            {todayWords.overdue}
           </Box>
-          {rows(asked, enToday.overdue)}
+          {rows(asked, todayWords.overdue)}
         </Box>
       )}
       {stop.assumed.length > 0 && <Assumed jobs={stop.assumed.map(withTold)} onMissed={(job) => void tell(job, { state: 'skipped' })} />}
-      <Box sx={{ display: 'none', '@media print': { display: 'block', mt: 1 } }}>{`${enToday.initials} ………………`}</Box>
+      <Box sx={{ display: 'none', '@media print': { display: 'block', mt: 1 } }}>{`${todayWords.initials} ………………`}</Box>
       {moving !== null && (
         <MoveDialog
           job={moving}
@@ -120,9 +120,9 @@ const isSeen = ({ lastGlanceAt }: RoundStop): boolean =>
   lastGlanceAt !== null && new Date(lastGlanceAt).toDateString() === new Date().toDateString()
 function glanceText(stop: RoundStop): string {
   const { lastGlanceAt } = stop
-  if (lastGlanceAt === null) return enToday.noGlance
-  if (!isSeen(stop)) return enToday.lastGlance(shortDate(lastGlanceAt.slice(0, 10)))
-  return enToday.glanceToday(
+  if (lastGlanceAt === null) return todayWords.noGlance
+  if (!isSeen(stop)) return todayWords.lastGlance(shortDate(lastGlanceAt.slice(0, 10)))
+  return todayWords.glanceToday(
     new Intl.DateTimeFormat(navigator.language, { hour: '2-digit', minute: '2-digit' }).format(new Date(lastGlanceAt)),
   )
 }
@@ -131,16 +131,16 @@ function Assumed({ jobs, onMissed }: { jobs: readonly ListedJob[]; onMissed: (jo
   const units = useUnits()
   return (
     <Box component="details" sx={{ color: 'text.secondary', mt: 0.5 }}>
-      <summary>{`${enToday.assumed} (${significant(jobs.length)})`}</summary>
+      <summary>{`${todayWords.assumed} (${significant(jobs.length)})`}</summary>
       {jobs.map((job) => (
         <Box key={`${job.ruleId} ${job.dueOn}`} sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'center' }}>
-          <span className="figures">{`${enJobTitle[job.kind]}: ${jobText(job, units)}`}</span>
+          <span className="figures">{`${jobTitleWords[job.kind]}: ${jobText(job, units)}`}</span>
           {job.state === 'assumed' ? (
             <Button variant="text" onClick={() => onMissed(job)} sx={tall}>
-              {enToday.notDone}
+              {todayWords.notDone}
             </Button>
           ) : (
-            <span>{enToday.doneState[job.state]}</span>
+            <span>{todayWords.doneState[job.state]}</span>
           )}
         </Box>
       ))}

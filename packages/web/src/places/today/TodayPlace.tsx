@@ -1,4 +1,4 @@
-import { enShelf, enToday, type Round } from '@jovrin/contract'
+import { shelfWords, todayWords, type Round } from '@jovrin/contract'
 import { Box, Button } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
@@ -22,11 +22,11 @@ function NoTank() {
   return (
     <Box sx={{ p: 4 }}>
       <Box component="h1" className="lettering" sx={{ m: 0, fontSize: 26 }}>
-        {enToday.title}
+        {todayWords.title}
       </Box>
-      <p>{enToday.empty}</p>
+      <p>{todayWords.empty}</p>
       <Button component={Link} to="/new" variant="contained">
-        {enShelf.newTank}
+        {shelfWords.newTank}
       </Button>
     </Box>
   )
@@ -42,23 +42,23 @@ function KnownRound({ round, today }: { round: Round; today: string }) {
       <Box sx={{ px: { xs: 1.5, md: 2.5 }, py: 1.5, minWidth: 0 }}>
         <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2, borderBottom: '2px solid var(--ink)', pb: 0.5 }}>
           <Box component="h1" className="lettering" sx={{ m: 0, fontSize: 26 }}>
-            {enToday.title}
+            {todayWords.title}
           </Box>
           <Box className="figures" sx={{ color: 'text.secondary', flexGrow: 1 }}>
             {longDate(today)}
           </Box>
           {isTurned && (
             <Button variant="text" className="no-print" onClick={renew}>
-              {enToday.byUrgency}
+              {todayWords.byUrgency}
             </Button>
           )}
           <Button className="no-print" onClick={() => window.print()} sx={{ display: { xs: 'none', sm: 'inline-flex' } }}>
-            {enToday.print}
+            {todayWords.print}
           </Button>
         </Box>
         {open === 0 && told > 0 && (
           <Box role="status" sx={{ py: 1, fontSize: 17, color: 'var(--mass)' }}>
-            {enToday.allDoneToday(significant(told), significant(stops.length))}
+            {todayWords.allDoneToday(significant(told), significant(stops.length))}
           </Box>
         )}
         {stops.map((stop, index) => (
@@ -78,12 +78,12 @@ function KnownRound({ round, today }: { round: Round; today: string }) {
         }}
       >
         <Barrel stops={stops} />
-        <MarginTable caption={enToday.upkeep}>
+        <MarginTable caption={todayWords.upkeep}>
           {stops.map((stop) => (
             <tr key={stop.tankId}>
               <td>{stop.name}</td>
               <Box component="td" sx={{ textAlign: 'right !important' }}>
-                {enToday.minutes(decimals(stop.minutesPerWeek, 0))}
+                {todayWords.minutes(decimals(stop.minutesPerWeek, 0))}
               </Box>
             </tr>
           ))}

@@ -1,4 +1,4 @@
-import { enRefused, enWorkings, enWorkingTitle, nameIn } from '@jovrin/contract'
+import { refusedWords, workingsWords, workingTitleWords, nameIn } from '@jovrin/contract'
 import { WORKINGS } from '@jovrin/core'
 import { Box, Button, TextField } from '@mui/material'
 import { useCallback, useMemo, useState } from 'react'
@@ -15,7 +15,7 @@ const groupOf = (id: string): string => id.split('.')[0] ?? id
 /** Every word that is typed stands in the name of the sum, of its group or of what it asks for. */
 function isFound(id: string, find: string): boolean {
   const fields = WORKINGS.find((working) => working.id === id)?.fields ?? []
-  const text = [enWorkingTitle[id], nameIn(enWorkings.groups, groupOf(id)), ...fields.map(({ name }) => fieldName(name))]
+  const text = [workingTitleWords[id], nameIn(workingsWords.groups, groupOf(id)), ...fields.map(({ name }) => fieldName(name))]
     .join(' ')
     .toLowerCase()
   return find
@@ -43,7 +43,7 @@ export function WorkingsPlace() {
     const address = `${window.location.origin}/workings/${shown}?${searchOf(texts).toString()}`
     try {
       await navigator.clipboard.writeText(address)
-      tell({ text: enWorkings.shared })
+      tell({ text: workingsWords.shared })
     } catch {
       tell({ text: address }) // a page without a secure context may not write there
     }
@@ -52,7 +52,7 @@ export function WorkingsPlace() {
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', md: '290px minmax(0,1fr)' }, flexGrow: 1 }}>
       <Box
         component="nav"
-        aria-label={enWorkings.title}
+        aria-label={workingsWords.title}
         sx={{
           borderRight: { md: '2px solid var(--ink)' },
           background: 'var(--sheet)',
@@ -63,15 +63,15 @@ export function WorkingsPlace() {
       >
         <TextField
           type="search"
-          label={enWorkings.find}
+          label={workingsWords.find}
           value={find}
           onChange={(event) => setFind(event.target.value)}
           slotProps={{ inputLabel: { shrink: true } }}
           fullWidth
           sx={{ mb: 1.5 }}
         />
-        {found.length === 0 && <Box role="status">{enWorkings.notFound}</Box>}
-        {Object.entries(enWorkings.groups).map(
+        {found.length === 0 && <Box role="status">{workingsWords.notFound}</Box>}
+        {Object.entries(workingsWords.groups).map(
           ([group, title]) =>
             found.some(({ id }) => groupOf(id) === group) && (
               <Box key={group} sx={{ mb: 1.5 }}>
@@ -97,7 +97,7 @@ export function WorkingsPlace() {
                             '&:hover': { textDecoration: 'underline' },
                           }}
                         >
-                          {enWorkingTitle[id] ?? id}
+                          {workingTitleWords[id] ?? id}
                         </Box>
                       </li>
                     ))}
@@ -108,18 +108,18 @@ export function WorkingsPlace() {
       </Box>
       <Box sx={{ px: { xs: 2, md: 4 }, py: 2, maxWidth: 860, minWidth: 0 }}>
         <Box component="h1" className="lettering" sx={{ m: 0, mb: 1, fontSize: 26 }}>
-          {working === null ? enWorkings.title : (enWorkingTitle[working.id] ?? working.id)}
+          {working === null ? workingsWords.title : (workingTitleWords[working.id] ?? working.id)}
         </Box>
         {working === null ? (
-          <p>{enRefused.noSuchWorking}</p>
+          <p>{refusedWords.noSuchWorking}</p>
         ) : (
           <>
-            {isExample && <Box sx={{ color: 'text.secondary', mb: 1 }}>{enWorkings.example}</Box>}
+            {isExample && <Box sx={{ color: 'text.secondary', mb: 1 }}>{workingsWords.example}</Box>}
             <SumForm key={working.id} working={working} texts={texts} onChange={change} />
             <Box sx={{ display: 'flex', gap: 1, mt: 2 }}>
-              <Button onClick={() => void copy()}>{enWorkings.share}</Button>
+              <Button onClick={() => void copy()}>{workingsWords.share}</Button>
               <Button component={Link} to="/workings" sx={{ display: { md: 'none' } }}>
-                {enWorkings.title}
+                {workingsWords.title}
               </Button>
             </Box>
           </>

@@ -1,4 +1,4 @@
-import { enDates, FIRST_DATE, LAST_DATE } from '@jovrin/contract'
+import { datesWords, FIRST_DATE, LAST_DATE } from '@jovrin/contract'
 import { Box } from '@mui/material'
 import { AdapterLuxon } from '@mui/x-date-pickers/AdapterLuxon'
 import { DatePicker } from '@mui/x-date-pickers/DatePicker'
@@ -22,7 +22,7 @@ export function PickedDate({
   value,
   min = FIRST_DATE,
   max = LAST_DATE,
-  early = enDates.early(longDate(min)),
+  early = datesWords.early(longDate(min)),
   onChange,
   ...field
 }: DateFieldProps) {
@@ -53,7 +53,7 @@ export function PickedTime({ value, onChange, ...field }: DateFieldProps) {
   return (
     <Frame {...field}>
       <TimePicker
-        {...shown(field, typed.time?.isValid === true ? null : enDates.noTime)}
+        {...shown(field, typed.time?.isValid === true ? null : datesWords.noTime)}
         timezone={UTC}
         value={typed.time}
         onChange={(time) => {
@@ -90,10 +90,10 @@ export function PickedMoment({ value, timeZone, onChange, ...field }: MomentFiel
 }
 
 /** Why what stands in the field is no day that it takes; `null` when it is one. What is half typed is none. */
-function faultOfDate(time: DateTime | null, min: string, max: string, early = enDates.early(longDate(min))): string | null {
-  if (time?.isValid !== true) return enDates.noDay
+function faultOfDate(time: DateTime | null, min: string, max: string, early = datesWords.early(longDate(min))): string | null {
+  if (time?.isValid !== true) return datesWords.noDay
   if (textOfDate(time) < min) return early
-  return textOfDate(time) > max ? enDates.late(longDate(max)) : null
+  return textOfDate(time) > max ? datesWords.late(longDate(max)) : null
 }
 
 /** What all three show alike. */

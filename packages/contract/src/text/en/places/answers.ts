@@ -1,4 +1,4 @@
-export const enAnswers = {
+export const answersWords = {
   title: 'Answers',
   intro: 'What growers open this for, most wanted first.',
   which: 'Tank',

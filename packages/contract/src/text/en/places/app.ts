@@ -1,4 +1,4 @@
-export const enApp = {
+export const appWords = {
   name: 'Jovrin',
   places: { shelf: 'Shelf', describe: 'Plan', balance: 'Balance', newTank: 'A new tank' },
   mode: { light: 'Day', dark: 'Night', system: 'As the system', label: 'Colours' },
@@ -63,7 +63,7 @@ export const enApp = {
   fault: 'This sheet could not be drawn.',
 } as const
 
-export const enNav = {
+export const navWords = {
   today: 'Today',
   calendar: 'Calendar',
   journal: 'Journal',
@@ -82,14 +82,14 @@ export const enNav = {
   otherPlace: (name: string) => `${name}: another place`,
 } as const
 
-export const enSignIn = {
+export const signInWords = {
   title: 'Sign in',
   body: 'This Jovrin is open to the local network. Its keeper set a passphrase.',
   field: 'Passphrase',
   go: 'Sign in',
 } as const
 
-export const enOutbox = {
+export const outboxWords = {
   waiting: (count: string) =>
     count === '1'
       ? '1 record waits on this device until the server answers.'
@@ -100,7 +100,7 @@ export const enOutbox = {
   kept: 'Kept on this device; sent as soon as the server answers.',
 } as const
 
-export const enDevice = {
+export const deviceWords = {
   label: 'This device is called',
   hint: 'Stands beside what is logged from it: a name or initials.',
   unnamed: 'unnamed device',

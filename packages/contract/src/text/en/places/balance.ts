@@ -1,4 +1,4 @@
-export const enBalance = {
+export const balanceWords = {
   title: 'Balance',
   weeks: 'Weeks',
   six: '6 weeks',

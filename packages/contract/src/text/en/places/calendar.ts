@@ -1,4 +1,4 @@
-export const enCare = {
+export const careWords = {
   planned: (day: string) => `Planned for ${day}. What comes before is counted back in the plan’s`,
   toProgramme: 'Programme',
   said: (hours: string) => `you said ${hours} a week`,

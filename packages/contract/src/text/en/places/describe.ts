@@ -1,4 +1,4 @@
-export const enDescribe = {
+export const describeWords = {
   newTitle: 'A new tank',
   keep: 'Save the tank',
   keepAndPlan: 'Plan it sheet by sheet',

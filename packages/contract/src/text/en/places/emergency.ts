@@ -1,4 +1,4 @@
-export const enEmergency = {
+export const emergencyWords = {
   title: 'Animals in trouble: do this now',
   steps: [
     ['Gas off at the valve.', 'Close the cylinder or the needle by hand; do not trust the timer. No food.'],

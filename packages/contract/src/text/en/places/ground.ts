@@ -1,7 +1,7 @@
 import type { OutlineMend, GroundMethod } from '@jovrin/core'
 
 /** Texts of the ground’s sheet. */
-export const enGround = {
+export const groundWords = {
   tool: 'Tool',
   toolWhy: 'What a click on the floor does.',
   tools: {
@@ -117,7 +117,7 @@ export const enGround = {
   } satisfies Record<OutlineMend, (given: string, kept: string) => string>,
 } as const
 
-export const enCompare = {
+export const compareWords = {
   open: 'Compare ways to build the ground',
   reckoning: 'Calculating twelve weeks of each …',
   title: 'Ways to build the ground of this tank',

@@ -1,5 +1,5 @@
 /** Texts of the sheets of hardscape and kit. */
-export const enHardscape = {
+export const hardscapeWords = {
   pieces: 'Pieces',
   piecesCaption: 'Piece, material, mass, height',
   addStone: 'Add a stone',

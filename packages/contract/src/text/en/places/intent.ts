@@ -1,6 +1,6 @@
 import type { UnmetReason } from '@jovrin/core'
 
-export const enIntent = {
+export const intentWords = {
   layout: 'Layout',
   layoutWhy: 'What the tank shall look like; checks and overlays follow it.',
   pace: 'Pace',

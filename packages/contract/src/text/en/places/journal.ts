@@ -1,4 +1,4 @@
-export const enJournal = {
+export const journalWords = {
   title: 'Journal',
   log: 'Log',
   glance: 'Daily check',

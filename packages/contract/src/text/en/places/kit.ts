@@ -1,4 +1,4 @@
-export const enKit = {
+export const kitWords = {
   filter: 'Filter and flow',
   media: 'Media',
   addFilter: 'Add a filter',

@@ -1,4 +1,4 @@
-export const enLibrary = {
+export const libraryWords = {
   title: 'Library',
   grounds: 'Grounds',
   tabs: 'Root tabs',

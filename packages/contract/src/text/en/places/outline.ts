@@ -1,7 +1,7 @@
 import { counted } from '../../plural.js'
 
 /** Texts of every sheet on which outlines are drawn. */
-export const enOutline = {
+export const outlineWords = {
   help: 'Tab to a corner, arrow keys move it (Shift by {5 cm}, Alt by {1 mm}), Insert adds one, Delete removes it, R rounds it. On the floor + and − zoom, 0 fits the whole, arrow keys pan.',
   drawHelp:
     'Click corner by corner; the first one closes. With the keyboard: arrow keys move the cross (Shift by {5 cm}, Alt by {1 mm}), Enter sets a corner, Backspace removes the last, Escape all of them.',

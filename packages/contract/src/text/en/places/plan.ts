@@ -1,5 +1,5 @@
 /** Texts of the plan's sheets: they travel with the sheets, not with the first page. */
-export const enPlan = {
+export const planWords = {
   sheetsLabel: 'Sheets of the plan',
   whole: 'Description',
   restored: 'Unsaved changes from before the page was closed were restored.',

@@ -1,4 +1,4 @@
-export const enBuild = {
+export const buildWords = {
   title: 'Build programme',
   planting: 'Planting day',
   plantingWhy: 'The calendar counts back from it; it is also the day of the first fill.',

@@ -1,5 +1,5 @@
 /** Texts of places that are opened seldom: they travel with their place, not with the first page. */
-export const enSettings = {
+export const settingsWords = {
   title: 'Settings',
   device: 'This device',
   kits: 'Test kits and instruments',

@@ -1,6 +1,6 @@
 import { counted } from '../../plural.js'
 
-export const enShelf = {
+export const shelfWords = {
   title: 'Shelf',
   newTank: 'Describe a tank',
   emptyTitle: 'An empty shelf',

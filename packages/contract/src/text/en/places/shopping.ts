@@ -1,7 +1,7 @@
 import type { RunningPart } from '@jovrin/core'
 
 /** Texts of the shopping list and the build programme. */
-export const enShopping = {
+export const shoppingWords = {
   title: 'Shopping list',
   currency: 'Currency',
   currencyWhy: 'Three letters, such as EUR, USD or JPY.',

@@ -1,4 +1,4 @@
-export const enToday = {
+export const todayWords = {
   title: 'Today',
   empty: 'No tank yet: what is due stands here once one is on the shelf.',
   due: 'Due',

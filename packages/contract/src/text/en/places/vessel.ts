@@ -1,4 +1,4 @@
-export const enVessel = {
+export const vesselWords = {
   glass: 'Glass and place',
   top: 'Top',
   volumes: 'Volumes',

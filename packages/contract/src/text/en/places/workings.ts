@@ -1,4 +1,4 @@
-export const enWorkings = {
+export const workingsWords = {
   title: 'Calculators',
   find: 'Find a calculator',
   notFound: 'No calculator has these words.',

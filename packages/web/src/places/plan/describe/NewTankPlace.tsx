@@ -1,4 +1,4 @@
-import { enApp, enDescribe, PlanSchema, TankEntry } from '@jovrin/contract'
+import { appWords, describeWords, PlanSchema, TankEntry } from '@jovrin/contract'
 import { civilDate, newPlan, type Plan, upgradePlan } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useQueryClient } from '@tanstack/react-query'
@@ -17,7 +17,7 @@ const FIRST_DRAWN = 42
 /** A draft survives a reload; one that no longer fits the contract is let go. */
 function draftOrNew(): { id: string; plan: Plan } {
   const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC'
-  const fresh = { id: newId(), plan: newPlan(enDescribe.newTitle, civilDate(new Date(), timeZone), timeZone) }
+  const fresh = { id: newId(), plan: newPlan(describeWords.newTitle, civilDate(new Date(), timeZone), timeZone) }
   try {
     const kept = JSON.parse(localStorage.getItem(DRAFT) ?? 'null') as { id?: unknown; plan?: unknown } | null
     const plan = PlanSchema.safeParse(upgradePlan(kept?.plan))
@@ -53,7 +53,7 @@ export function NewTankPlace() {
       await client.invalidateQueries({ queryKey: ['tanks'] })
       await navigate(`/tanks/${start.id}/${place}`)
     } catch (failure) {
-      setError(failure instanceof Error ? failure.message : enApp.failed)
+      setError(failure instanceof Error ? failure.message : appWords.failed)
       setKeeping(false)
     }
   }
@@ -66,16 +66,16 @@ export function NewTankPlace() {
         head={
           <>
             <Box component="h1" className="lettering" sx={{ m: 0, fontSize: 22, flexGrow: 1 }}>
-              {enDescribe.newTitle}
+              {describeWords.newTitle}
             </Box>
             <Box role="status" sx={{ fontSize: 13, color: form.isValid && error === null ? 'text.secondary' : 'var(--algae)' }}>
-              {error ?? (form.isValid ? enDescribe.draftKept : enDescribe.unsaved)}
+              {error ?? (form.isValid ? describeWords.draftKept : describeWords.unsaved)}
             </Box>
             <Button disabled={!form.isValid || isKeeping} onClick={() => void keep('plan/intent')}>
-              {enDescribe.keepAndPlan}
+              {describeWords.keepAndPlan}
             </Button>
             <Button variant="contained" disabled={!form.isValid || isKeeping} onClick={() => void keep('balance')}>
-              {enDescribe.keep}
+              {describeWords.keep}
             </Button>
           </>
         }

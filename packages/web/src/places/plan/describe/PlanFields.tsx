@@ -1,4 +1,4 @@
-import { enDescribe, enField, enGroundKind, enPlantKind, enQuestion, enRefused, enSchool } from '@jovrin/contract'
+import { describeWords, fieldWords, groundKindWords, plantKindWords, questionWords, refusedWords, schoolWords } from '@jovrin/contract'
 import {
   FEEDING_SCHOOLS,
   type GasLine,
@@ -43,14 +43,14 @@ export const PlanFields = () => (
 )
 
 const pickedField = (path: 'startedOn' | 'lightWindows/*/on') => ({
-  label: enField[path][0],
-  title: enField[path][1],
+  label: fieldWords[path][0],
+  title: fieldWords[path][1],
   question: path,
 })
 
 const textField = (path: 'name' | 'timeZone' | 'feeding') => ({
-  label: enField[path][0],
-  title: enField[path][1],
+  label: fieldWords[path][0],
+  title: fieldWords[path][1],
   'data-question': path,
 })
 
@@ -58,7 +58,7 @@ function VesselFields() {
   const { form, commit } = usePen()
   const { draft, set } = form
   return (
-    <Group number={1} title={enDescribe.section.glass}>
+    <Group number={1} title={describeWords.section.glass}>
       <Grid>
         <TextField
           {...textField('name')}
@@ -66,7 +66,7 @@ function VesselFields() {
           onChange={(event) => set('name', event.target.value)}
           onBlur={commit}
           error={draft.name.trim() === ''}
-          helperText={draft.name.trim() === '' ? enRefused.tooShort(enField.name[0], '1') : ''}
+          helperText={draft.name.trim() === '' ? refusedWords.tooShort(fieldWords.name[0], '1') : ''}
           slotProps={{ htmlInput: { maxLength: 80 }, inputLabel: { shrink: true } }}
         />
         <DateField
@@ -109,7 +109,7 @@ function WaterFields() {
   const { draft } = usePen().form
   const source = draft.sources[0] ?? { id: 'tap', ...UNKNOWN_SOURCE }
   return (
-    <Group number={2} title={enDescribe.section.water}>
+    <Group number={2} title={describeWords.section.water}>
       <Grid>
         <PlanField path="temperatureC" />
         <PlanField path="sources/*/alkalinityMeqPerL" item={source} />
@@ -132,13 +132,13 @@ function GroundFields() {
     commit()
   }
   return (
-    <Group number={3} title={enDescribe.section.ground}>
+    <Group number={3} title={describeWords.section.ground}>
       <Choice
         question="layers/*/ground"
-        label={enField['layers/*/ground'][0]}
-        why={enField['layers/*/ground'][1]}
+        label={fieldWords['layers/*/ground'][0]}
+        why={fieldWords['layers/*/ground'][1]}
         value={layer?.ground ?? 'none'}
-        options={([...GROUND_KINDS, 'none'] as const).map((kind) => [kind, enGroundKind[kind]] as const)}
+        options={([...GROUND_KINDS, 'none'] as const).map((kind) => [kind, groundKindWords[kind]] as const)}
         onChange={lay}
       />
       <Box sx={{ mt: 1 }}>
@@ -176,7 +176,7 @@ function MassField({ isWood }: { isWood: boolean }) {
     form.set('hardscape', massKg === 0 ? others : [...others, { ...blank, ...piecesOf(now, isWood)[0], massKg }])
   }
   const { dimension, range, usual, unknown } = numberField('hardscape/*/massKg')
-  const [label, why] = enQuestion[isWood ? 'wood' : 'stones']
+  const [label, why] = questionWords[isWood ? 'wood' : 'stones']
   return (
     <NumberField
       question={isWood ? 'wood' : 'stones'}
@@ -213,12 +213,12 @@ function StainField() {
   return (
     <Choice
       question="isStaining"
-      label={enQuestion.isStaining[0]}
-      why={enQuestion.isStaining[1]}
+      label={questionWords.isStaining[0]}
+      why={questionWords.isStaining[1]}
       value={wood.some(({ material }) => material === 'staining-wood') ? 'yes' : 'no'}
       options={[
-        ['yes', enDescribe.yes],
-        ['no', enDescribe.no],
+        ['yes', describeWords.yes],
+        ['no', describeWords.no],
       ]}
       onChange={(answer) => stain(answer === 'yes')}
     />
@@ -245,14 +245,14 @@ function PlantFields() {
       )
   }
   return (
-    <Group number={4} title={enDescribe.section.plants}>
+    <Group number={4} title={describeWords.section.plants}>
       {PLANT_KINDS.map((kind) => {
         const patch = draft.patches.find((candidate) => candidate.kind === kind)
         return (
           <Box
             key={kind}
             role="group"
-            aria-label={enPlantKind[kind]}
+            aria-label={plantKindWords[kind]}
             sx={{
               display: 'grid',
               gridTemplateColumns: { xs: '1fr 1fr', sm: '112px minmax(0,1fr) 70px' },
@@ -264,7 +264,7 @@ function PlantFields() {
             <PlanField
               path="patches/*/footFraction"
               of={[patch?.id ?? kind]}
-              label={enPlantKind[kind]}
+              label={plantKindWords[kind]}
               value={patch === undefined ? 0 : patch.footFraction}
               onChange={(share) => setShare(kind, share)}
             />
@@ -291,7 +291,7 @@ const FIRST_LINE: GasLine = { id: 'c1', ...UNTUNED_LINE, control: 'none' }
 function LightFields() {
   const lamp = usePen().form.draft.lamps[0] ?? FIRST_LAMP
   return (
-    <Group number={5} title={enDescribe.section.light}>
+    <Group number={5} title={describeWords.section.light}>
       <Grid>
         <PlanField path="lamps/*/watts" item={lamp} />
         <PlanField path="lamps/*/fluxUmolPerS" item={lamp} />
@@ -327,7 +327,7 @@ function WindowFields() {
 function GasFields() {
   const line = usePen().form.draft.gasLines[0] ?? FIRST_LINE
   return (
-    <Group number={6} title={enDescribe.section.gas}>
+    <Group number={6} title={describeWords.section.gas}>
       <PlanChoice path="gasLines/*/control" item={line} />
       {line.control !== 'none' && <PlanChoice path="gasLines/*/diffuser" item={line} />}
       {line.control !== 'none' && (
@@ -349,7 +349,7 @@ function GasFields() {
 }
 
 const FlowFields = () => (
-  <Group number={7} title={enDescribe.section.flow}>
+  <Group number={7} title={describeWords.section.flow}>
     <Grid min={230}>
       <PlanChoice path="flow/surface" />
       <PlanChoice path="flow/filter" />
@@ -362,7 +362,7 @@ const FlowFields = () => (
 function CareFields() {
   const { form, commit } = usePen()
   return (
-    <Group number={8} title={enDescribe.section.care}>
+    <Group number={8} title={describeWords.section.care}>
       <Grid>
         <TextField
           select
@@ -376,7 +376,7 @@ function CareFields() {
         >
           {FEEDING_SCHOOLS.map((school) => (
             <MenuItem key={school} value={school}>
-              {enSchool[school]}
+              {schoolWords[school]}
             </MenuItem>
           ))}
         </TextField>
@@ -394,7 +394,7 @@ function CareFields() {
 }
 
 const AnimalFields = () => (
-  <Group number={9} title={enDescribe.section.animals}>
+  <Group number={9} title={describeWords.section.animals}>
     <Grid>
       <PlanField path="animals/foodGPerDay" />
       <PlanField path="animals/fishFromDay" />

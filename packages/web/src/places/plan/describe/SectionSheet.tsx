@@ -1,4 +1,4 @@
-import { enBalance, enDescribe, enField, enGasControl, enQuestion } from '@jovrin/contract'
+import { balanceWords, describeWords, fieldWords, gasControlWords, questionWords } from '@jovrin/contract'
 import { groundHeightCm, openDailyLight, openFloorLight, openGasRate, openOpenWater, type Plan, type TankFigures } from '@jovrin/core'
 import { Box, Slider } from '@mui/material'
 import { useState } from 'react'
@@ -24,7 +24,7 @@ interface SectionSheetProps {
 
 /** What a focused question is called and why it is asked. */
 function questionOf(question: string): readonly [label: string, why: string] | null {
-  const questions: Readonly<Record<string, readonly [string, string]>> = { ...enField, ...enQuestion }
+  const questions: Readonly<Record<string, readonly [string, string]>> = { ...fieldWords, ...questionWords }
   return Object.hasOwn(questions, question) ? (questions[question] ?? null) : null
 }
 
@@ -36,7 +36,7 @@ export function SectionSheet({ plan, age, figures, question, onMoveDay }: Sectio
   const gas = toldSum(gasRate, units)
   const asked = question === null ? null : questionOf(question)
   const length = (cm: number): string => units.show('length', cm)
-  const text = enDescribe.drawing
+  const text = describeWords.drawing
   const { inner, ground } = figures
   const groundCm = (yCm: number): number => groundHeightCm(ground, inner.lengthCm / 2, yCm)
   const hasGas = plan.gasLines.some((line) => line.control !== 'none')
@@ -84,34 +84,34 @@ export function SectionSheet({ plan, age, figures, question, onMoveDay }: Sectio
           mt: 0.5,
         }}
       >
-        <Labelled label={enDescribe.figures.net}>
+        <Labelled label={describeWords.figures.net}>
           <SumFigure sum={openOpenWater(plan, figures)} />
         </Labelled>
-        <Labelled label={enDescribe.figures.ppfd}>
+        <Labelled label={describeWords.figures.ppfd}>
           <SumFigure sum={openFloorLight(plan, figures)} digits={2} />
         </Labelled>
-        <Labelled label={enDescribe.figures.dli}>
+        <Labelled label={describeWords.figures.dli}>
           <SumFigure sum={openDailyLight(plan, figures)} />
         </Labelled>
-        <Labelled label={enDescribe.figures.gas}>
+        <Labelled label={describeWords.figures.gas}>
           {hasGas ? (
             <Figure
               explained={
                 figures.gasLines.some(({ tunedToMgPerL }) => tunedToMgPerL !== null)
-                  ? { ...gas, formula: `${gas.formula}; ${enDescribe.figures.solved}` }
+                  ? { ...gas, formula: `${gas.formula}; ${describeWords.figures.solved}` }
                   : gas
               }
             >
               {`${units.show('bubbles', figures.bubblesPerS, 2)} · ${units.tell(gasRate.result)}`}
             </Figure>
           ) : (
-            enGasControl['none']
+            gasControlWords['none']
           )}
         </Labelled>
       </Box>
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', mt: 0.5 }}>
         <Box id="drawn-at" sx={{ fontSize: 13, color: 'text.secondary', whiteSpace: 'nowrap' }}>
-          {enDescribe.ageLever}
+          {describeWords.ageLever}
         </Box>
         <Slider
           size="small"
@@ -135,7 +135,7 @@ export function SectionSheet({ plan, age, figures, question, onMoveDay }: Sectio
               width={width}
               plan={plan}
               curve={null}
-              labels={{ description: enBalance.dayDescription, lanes: enBalance.lanes, edges: enBalance.edges, format: decimals }}
+              labels={{ description: balanceWords.dayDescription, lanes: balanceWords.lanes, edges: balanceWords.edges, format: decimals }}
               onMove={onMoveDay}
             />
           )}

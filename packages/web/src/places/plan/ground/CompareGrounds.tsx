@@ -1,4 +1,4 @@
-import { enApp, enCompare, enGroundKind, enGroundMethod } from '@jovrin/contract'
+import { appWords, compareWords, groundKindWords, groundMethodWords } from '@jovrin/contract'
 import type { GroundComparison, GroundNeed } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useState } from 'react'
@@ -14,11 +14,11 @@ export function CompareGrounds({ desk }: { desk: Desk }) {
   const compared = useGroundComparison(isOpen ? desk.plan : null)
   return (
     <Box sx={{ mt: 1 }}>
-      <Button onClick={() => setOpen(true)}>{enCompare.open}</Button>
-      <SheetDialog title={enCompare.title} isOpen={isOpen} isWide onClose={() => setOpen(false)}>
+      <Button onClick={() => setOpen(true)}>{compareWords.open}</Button>
+      <SheetDialog title={compareWords.title} isOpen={isOpen} isWide onClose={() => setOpen(false)}>
         {compared === null ? (
           <Box role="status" sx={{ p: 3 }}>
-            {enCompare.reckoning}
+            {compareWords.reckoning}
           </Box>
         ) : (
           <ComparisonTable desk={desk} compared={compared} onDone={() => setOpen(false)} />
@@ -34,10 +34,10 @@ function ComparisonTable({ desk, compared, onDone }: { desk: Desk; compared: rea
   const column = columns[0]?.id ?? ''
   const priceOfBag = (need: GroundNeed): number | null =>
     prices.find((price) => price.item === need.key && price.column === column)?.price ?? null
-  const text = enCompare
+  const text = compareWords
   const days = ([from, to]: readonly [number, number]): string => text.days(String(from), String(to))
   const rows: readonly (readonly [string, (one: GroundComparison) => string])[] = [
-    [text.layers, (one) => one.needs.map((need) => `${enGroundKind[need.ground]} ${units.show('volume', need.volumeL, 2)}`).join(', ')],
+    [text.layers, (one) => one.needs.map((need) => `${groundKindWords[need.ground]} ${units.show('volume', need.volumeL, 2)}`).join(', ')],
     [text.depth, ({ facts }) => `${units.show('length', facts.frontCm)} – ${units.show('length', facts.backCm)}`],
     [
       text.bags,
@@ -90,7 +90,7 @@ function ComparisonTable({ desk, compared, onDone }: { desk: Desk; compared: rea
             <td />
             {compared.map(({ method }) => (
               <th key={method} scope="col">
-                {enGroundMethod[method]}
+                {groundMethodWords[method]}
               </th>
             ))}
           </tr>
@@ -112,7 +112,7 @@ function ComparisonTable({ desk, compared, onDone }: { desk: Desk; compared: rea
                   <PriceCell
                     key={`${need.key} ${priceOfBag(need) ?? ''}`}
                     value={priceOfBag(need)}
-                    label={`${text.bagPrice}: ${enGroundKind[need.ground] ?? need.ground}`}
+                    label={`${text.bagPrice}: ${groundKindWords[need.ground] ?? need.ground}`}
                     onPrice={(price) => desk.change((plan) => withPrice(plan, need.key, column, price))}
                   />
                 ))}
@@ -138,7 +138,7 @@ function ComparisonTable({ desk, compared, onDone }: { desk: Desk; compared: rea
       </Box>
       <Box sx={{ fontSize: 13, color: 'text.secondary', mt: 1, maxWidth: 640 }}>{text.note}</Box>
       <Button sx={{ mt: 1 }} onClick={onDone}>
-        {enApp.close}
+        {appWords.close}
       </Button>
     </Box>
   )

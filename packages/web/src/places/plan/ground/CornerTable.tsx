@@ -1,4 +1,4 @@
-import { enGround } from '@jovrin/contract'
+import { groundWords } from '@jovrin/contract'
 import { type GroundZone, outlineFault, type Vertex, withEdgeLength, withZone } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { PlanField } from '../PlanField.js'
@@ -35,10 +35,10 @@ export function CornerTable({ desk, zone, corner, onCorner, onMessage }: CornerT
     <Box sx={{ mt: 1 }}>
       <Box
         role="group"
-        aria-label={enGround.corners}
+        aria-label={groundWords.corners}
         sx={{ display: 'flex', flexWrap: 'wrap', gap: '2px', alignItems: 'center', fontSize: 14 }}
       >
-        {enGround.corners}
+        {groundWords.corners}
         {outline.map((vertex, index) => (
           <Box
             key={index}
@@ -46,7 +46,7 @@ export function CornerTable({ desk, zone, corner, onCorner, onMessage }: CornerT
             type="button"
             className="figures"
             aria-pressed={corner === index}
-            aria-label={enGround.cornerButton(String(index + 1))}
+            aria-label={groundWords.cornerButton(String(index + 1))}
             onClick={() => onCorner(corner === index ? null : index)}
             sx={{
               font: 'inherit',
@@ -81,8 +81,8 @@ export function CornerTable({ desk, zone, corner, onCorner, onMessage }: CornerT
           />
           <NumberField
             key={`l${corner}`}
-            label={enGround.edge(String(corner + 1), String(((corner + 1) % outline.length) + 1))}
-            why={enGround.edgeWhy}
+            label={groundWords.edge(String(corner + 1), String(((corner + 1) % outline.length) + 1))}
+            why={groundWords.edgeWhy}
             value={Math.round(Math.hypot(at.xCm - next.xCm, at.yCm - next.yCm) * 100) / 100}
             range={[0.5, 1500]}
             dimension="length"
@@ -91,12 +91,12 @@ export function CornerTable({ desk, zone, corner, onCorner, onMessage }: CornerT
             onCommit={commit}
           />
           <Choice
-            label={enGround.bend}
-            why={enGround.bendWhy}
+            label={groundWords.bend}
+            why={groundWords.bendWhy}
             value={at.isRound ? 'round' : 'sharp'}
             options={[
-              ['sharp', enGround.sharp],
-              ['round', enGround.round],
+              ['sharp', groundWords.sharp],
+              ['round', groundWords.round],
             ]}
             onChange={(bend) => move({ isRound: bend === 'round' }, true)}
           />
@@ -113,7 +113,7 @@ export function CornerTable({ desk, zone, corner, onCorner, onMessage }: CornerT
               )
             }
           >
-            {enGround.addCorner}
+            {groundWords.addCorner}
           </Button>
           <Button
             variant="text"
@@ -126,7 +126,7 @@ export function CornerTable({ desk, zone, corner, onCorner, onMessage }: CornerT
               onCorner(null)
             }}
           >
-            {enGround.removeCorner}
+            {groundWords.removeCorner}
           </Button>
         </Box>
       )}

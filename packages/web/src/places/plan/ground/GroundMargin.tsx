@@ -1,4 +1,4 @@
-import { enGround, enPlan, enZonePurpose } from '@jovrin/contract'
+import { groundWords, planWords, zonePurposeWords } from '@jovrin/contract'
 import { PlanField } from '../PlanField.js'
 import {
   addPath,
@@ -57,11 +57,11 @@ export const GroundMargin = memo(function GroundMargin(margin: MarginProps) {
   const { plan, figures, change } = desk
   return (
     <>
-      <Group number={1} title={enGround.zones}>
+      <Group number={1} title={groundWords.zones}>
         <ZoneList {...props} />
       </Group>
       {zone === null ? (
-        <Group number={2} title={enGround.rest}>
+        <Group number={2} title={groundWords.rest}>
           <LayersEditor
             within=""
             layers={plan.layers}
@@ -71,17 +71,17 @@ export const GroundMargin = memo(function GroundMargin(margin: MarginProps) {
       ) : (
         <ZonePanel {...props} zone={zone} />
       )}
-      <Group number={3} title={enGround.amounts}>
+      <Group number={3} title={groundWords.amounts}>
         <GroundNeeds desk={desk} />
       </Group>
-      <Group number={4} title={enGround.tabs}>
+      <Group number={4} title={groundWords.tabs}>
         <TabsPanel desk={desk} zone={zone} />
       </Group>
-      <Group number={5} title={enGround.more}>
+      <Group number={5} title={groundWords.more}>
         {cut !== 'free' && (
           <NumberField
-            label={cut === 'side' ? enGround.cutAtX : enGround.cutAtY}
-            why={enGround.cutWhy}
+            label={cut === 'side' ? groundWords.cutAtX : groundWords.cutAtY}
+            why={groundWords.cutWhy}
             value={Math.round(cutAt * 10) / 10}
             range={[0, cut === 'side' ? figures.inner.lengthCm : figures.inner.widthCm]}
             dimension="length"
@@ -143,13 +143,15 @@ function ZoneList({ desk, zone, onChoose }: GroundMarginProps) {
   }
   return (
     <>
-      <MarginTable caption={enGround.zonesCaption}>
-        {[...plan.zones].reverse().map(({ id, name, purpose }) => row(id, name === '' ? enGround.unnamed : name, enZonePurpose[purpose]))}
-        {row(null, enGround.rest, enZonePurpose[plan.layers.length === 0 ? 'bare' : 'planted'])}
+      <MarginTable caption={groundWords.zonesCaption}>
+        {[...plan.zones]
+          .reverse()
+          .map(({ id, name, purpose }) => row(id, name === '' ? groundWords.unnamed : name, zonePurposeWords[purpose]))}
+        {row(null, groundWords.rest, zonePurposeWords[plan.layers.length === 0 ? 'bare' : 'planted'])}
       </MarginTable>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
-        <Button onClick={() => made(addZone(plan, inner, enGround.zoneName(String(plan.zones.length + 1)), localId))}>
-          {enGround.addZone}
+        <Button onClick={() => made(addZone(plan, inner, groundWords.zoneName(String(plan.zones.length + 1)), localId))}>
+          {groundWords.addZone}
         </Button>
         <Button
           onClick={() =>
@@ -164,13 +166,13 @@ function ZoneList({ desk, zone, onChoose }: GroundMarginProps) {
                   widthBackCm: Math.max(2, inner.lengthCm * 0.035),
                   swayCm: inner.lengthCm * 0.05,
                 },
-                enGround.pathName,
+                groundWords.pathName,
                 localId,
               ),
             )
           }
         >
-          {enGround.addPath}
+          {groundWords.addPath}
         </Button>
       </Box>
     </>
@@ -192,7 +194,7 @@ function ZonePanel({ desk, zone, corner, onCorner, onChoose, onMessage }: Ground
       direction === 'across' ? { xCm: at, yCm: 1 } : { xCm: 1, yCm: at },
       localId,
     )
-    if (next === null) onMessage(enGround.splitMisses)
+    if (next === null) onMessage(groundWords.splitMisses)
     else {
       onMessage(null)
       change(() => next)
@@ -200,27 +202,27 @@ function ZonePanel({ desk, zone, corner, onCorner, onChoose, onMessage }: Ground
   }
   const merge = (otherId: string): void => {
     const next = mergeZones(plan, zone.id, otherId)
-    if (typeof next === 'string') onMessage(enGround.mergeFault[next])
+    if (typeof next === 'string') onMessage(groundWords.mergeFault[next])
     else {
       onMessage(null)
       change(() => next)
     }
   }
   return (
-    <Group number={2} title={zone.name === '' ? enGround.unnamed : zone.name}>
+    <Group number={2} title={zone.name === '' ? groundWords.unnamed : zone.name}>
       <Grid min={150}>
         <TextField
-          label={enGround.name}
+          label={groundWords.name}
           value={zone.name}
           onChange={(event) => edit((one) => ({ ...one, name: event.target.value }), false)}
           onBlur={commit}
           slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 60 } }}
         />
         <Choice
-          label={enGround.purpose}
-          why={enGround.purposeWhy}
+          label={groundWords.purpose}
+          why={groundWords.purposeWhy}
           value={zone.purpose}
-          options={ZONE_PURPOSES.map((purpose) => [purpose, enZonePurpose[purpose]] as const)}
+          options={ZONE_PURPOSES.map((purpose) => [purpose, zonePurposeWords[purpose]] as const)}
           onChange={(purpose) => purpose !== null && edit((one) => ({ ...one, purpose }))}
         />
       </Grid>
@@ -238,10 +240,10 @@ function ZonePanel({ desk, zone, corner, onCorner, onChoose, onMessage }: Ground
             <Box key={point.id} sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr 1fr auto', gap: 1, alignItems: 'start' }}>
               <PlanField path="zones/*/heights/*/xCm" of={[zone.id, point.id]} />
               <PlanField path="zones/*/heights/*/yCm" of={[zone.id, point.id]} />
-              <PlanField path="zones/*/heights/*/heightCm" of={[zone.id, point.id]} label={enGround.heightPoint(String(index + 1))} />
+              <PlanField path="zones/*/heights/*/heightCm" of={[zone.id, point.id]} label={groundWords.heightPoint(String(index + 1))} />
               <Button
                 variant="text"
-                aria-label={enGround.removeHeight(String(index + 1))}
+                aria-label={groundWords.removeHeight(String(index + 1))}
                 onClick={() => edit((one) => ({ ...one, heights: one.heights.filter(({ id }) => id !== point.id) }))}
               >
                 ✕
@@ -251,24 +253,24 @@ function ZonePanel({ desk, zone, corner, onCorner, onChoose, onMessage }: Ground
         </Box>
       )}
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1, alignItems: 'end' }}>
-        <Button onClick={split}>{enGround.split}</Button>
+        <Button onClick={split}>{groundWords.split}</Button>
         <TextField
           select
-          aria-label={enGround.splitDirection}
+          aria-label={groundWords.splitDirection}
           value={direction}
           onChange={(event) => {
             setDirection(event.target.value as 'across' | 'along')
             setSplitAt(null)
           }}
-          slotProps={{ select: { SelectDisplayProps: { 'aria-label': enGround.splitDirection } } }}
+          slotProps={{ select: { SelectDisplayProps: { 'aria-label': groundWords.splitDirection } } }}
         >
-          <MenuItem value="across">{enGround.splitAcross}</MenuItem>
-          <MenuItem value="along">{enGround.splitAlong}</MenuItem>
+          <MenuItem value="across">{groundWords.splitAcross}</MenuItem>
+          <MenuItem value="along">{groundWords.splitAlong}</MenuItem>
         </TextField>
         <Box sx={{ width: 110 }}>
           <NumberField
-            label={enGround.splitAt}
-            why={enGround.splitWhy}
+            label={groundWords.splitAt}
+            why={groundWords.splitWhy}
             value={splitAt ?? Math.round(middleOf(zone, direction === 'across' ? 'xCm' : 'yCm') * 10) / 10}
             range={[0, direction === 'across' ? inner.lengthCm : inner.widthCm]}
             dimension="length"
@@ -284,8 +286,8 @@ function ZonePanel({ desk, zone, corner, onCorner, onChoose, onMessage }: Ground
             slotProps={{
               select: {
                 displayEmpty: true,
-                renderValue: () => enGround.merge,
-                SelectDisplayProps: { 'aria-label': enGround.merge },
+                renderValue: () => groundWords.merge,
+                SelectDisplayProps: { 'aria-label': groundWords.merge },
               },
             }}
           >
@@ -293,7 +295,7 @@ function ZonePanel({ desk, zone, corner, onCorner, onChoose, onMessage }: Ground
               .filter(({ id }) => id !== zone.id)
               .map(({ id, name }) => (
                 <MenuItem key={id} value={id}>
-                  {name === '' ? enGround.unnamed : name}
+                  {name === '' ? groundWords.unnamed : name}
                 </MenuItem>
               ))}
           </TextField>
@@ -308,7 +310,7 @@ function ZonePanel({ desk, zone, corner, onCorner, onChoose, onMessage }: Ground
             onChoose(copy.id)
           }}
         >
-          {enPlan.duplicate}
+          {planWords.duplicate}
         </Button>
         <Button
           onClick={() =>
@@ -327,18 +329,18 @@ function ZonePanel({ desk, zone, corner, onCorner, onChoose, onMessage }: Ground
             )
           }
         >
-          {enGround.addHeight}
+          {groundWords.addHeight}
         </Button>
-        <Button onClick={() => change((now) => withEdgeBarrier(now, zone, inner, localId))}>{enGround.addBarrier}</Button>
-        <Button onClick={() => change((now) => reorderZone(now, zone.id, 1))}>{enGround.over}</Button>
-        <Button onClick={() => change((now) => reorderZone(now, zone.id, -1))}>{enGround.under}</Button>
+        <Button onClick={() => change((now) => withEdgeBarrier(now, zone, inner, localId))}>{groundWords.addBarrier}</Button>
+        <Button onClick={() => change((now) => reorderZone(now, zone.id, 1))}>{groundWords.over}</Button>
+        <Button onClick={() => change((now) => reorderZone(now, zone.id, -1))}>{groundWords.under}</Button>
         <Button
           onClick={() => {
             change((now) => removeZone(now, zone.id))
             onChoose(null)
           }}
         >
-          {enGround.removeZone}
+          {groundWords.removeZone}
         </Button>
       </Box>
     </Group>
@@ -368,10 +370,10 @@ function BarrierList({ desk }: { desk: Desk }) {
     <Box sx={{ mt: 1 }}>
       {plan.barriers.map((barrier, index) => (
         <Box key={barrier.id} sx={{ display: 'flex', gap: 1 }}>
-          <PlanField path="barriers/*/heightCm" item={barrier} label={enGround.barrierHeight(String(index + 1))} />
+          <PlanField path="barriers/*/heightCm" item={barrier} label={groundWords.barrierHeight(String(index + 1))} />
           <Button
             variant="text"
-            aria-label={enGround.removeBarrier(String(index + 1))}
+            aria-label={groundWords.removeBarrier(String(index + 1))}
             onClick={() => change((now) => ({ ...now, barriers: now.barriers.filter(({ id }) => id !== barrier.id) }))}
           >
             ✕

@@ -1,4 +1,4 @@
-import { enGround, enGroundKind, enLayingStep } from '@jovrin/contract'
+import { groundWords, groundKindWords, layingStepWords } from '@jovrin/contract'
 import { groundNeeds, layingOrder, openNeed } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useMemo } from 'react'
@@ -24,7 +24,7 @@ export function GroundNeeds({ desk: { plan, figures } }: { desk: Desk }) {
     capsules: plan.tabs.some(({ kind }) => kind === 'capsule'),
     hardscape: plan.hardscape.length > 0,
   })
-  if (needs.length === 0) return <Box sx={{ color: 'text.secondary' }}>{enGround.bareFloor}</Box>
+  if (needs.length === 0) return <Box sx={{ color: 'text.secondary' }}>{groundWords.bareFloor}</Box>
   return (
     <>
       <Box
@@ -41,11 +41,11 @@ export function GroundNeeds({ desk: { plan, figures } }: { desk: Desk }) {
       >
         <thead>
           <tr>
-            <th>{enGround.material}</th>
-            <th>{enGround.inTank}</th>
-            <th>{enGround.dry}</th>
-            <th>{enGround.bags}</th>
-            <th>{enGround.left}</th>
+            <th>{groundWords.material}</th>
+            <th>{groundWords.inTank}</th>
+            <th>{groundWords.dry}</th>
+            <th>{groundWords.bags}</th>
+            <th>{groundWords.left}</th>
           </tr>
         </thead>
         <tbody>
@@ -53,7 +53,7 @@ export function GroundNeeds({ desk: { plan, figures } }: { desk: Desk }) {
             const { litres, dry, bags } = openNeed(need)
             return (
               <tr key={need.key}>
-                <td>{need.name === '' ? enGroundKind[need.ground] : need.name}</td>
+                <td>{need.name === '' ? groundKindWords[need.ground] : need.name}</td>
                 <td>
                   <SumFigure sum={litres} />
                 </td>
@@ -71,13 +71,13 @@ export function GroundNeeds({ desk: { plan, figures } }: { desk: Desk }) {
       </Box>
       <Box component="details" sx={{ mt: 1, fontSize: 14 }}>
         <Box component="summary" sx={{ cursor: 'pointer' }}>
-          {enGround.order}
+          {groundWords.order}
         </Box>
         <Box component="ol" sx={{ m: 0, pl: 2.5 }}>
           {steps.map((step) => (
             <li key={step.code}>
-              {enLayingStep[step.code](
-                step.grounds.map((kind) => enGroundKind[kind] ?? kind).join(', '),
+              {layingStepWords[step.code](
+                step.grounds.map((kind) => groundKindWords[kind] ?? kind).join(', '),
                 units.show('volume', step.litres, 2),
               )}
             </li>

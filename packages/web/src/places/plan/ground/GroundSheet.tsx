@@ -1,4 +1,4 @@
-import { enGround } from '@jovrin/contract'
+import { groundWords } from '@jovrin/contract'
 import { ringOutline, type Spot, tabRing, withTabs, withZone, zoneOf } from '@jovrin/core'
 import { useCallback, useId, useMemo } from 'react'
 import { useSearchParams } from 'react-router'
@@ -79,7 +79,7 @@ export function GroundSheet({ desk }: { desk: Desk }) {
     if (tool === 'barrier')
       change((now) => ({ ...now, barriers: [...now.barriers, { id: localId('wall'), line: spots, heightCm: NEW_BARRIER_CM }] }))
     else {
-      const made = zoneOf(plan, ringOutline(spots), enGround.zoneName(String(plan.zones.length + 1)), localId)
+      const made = zoneOf(plan, ringOutline(spots), groundWords.zoneName(String(plan.zones.length + 1)), localId)
       change(() => made.plan)
       choose(made.id)
     }
@@ -104,17 +104,17 @@ export function GroundSheet({ desk }: { desk: Desk }) {
         <>
           <OutlineTools outlines={outlines} onFinish={() => finishDrawn(outlines, takeDrawn)}>
             <Choice
-              label={enGround.tool}
-              why={enGround.toolWhy}
+              label={groundWords.tool}
+              why={groundWords.toolWhy}
               value={tool}
-              options={TOOLS.map((one) => [one, enGround.tools[one]] as const)}
+              options={TOOLS.map((one) => [one, groundWords.tools[one]] as const)}
               onChange={(next) => setTool(next ?? 'choose')}
             />
             <Choice
-              label={enGround.cut}
-              why={enGround.cutWhy}
+              label={groundWords.cut}
+              why={groundWords.cutWhy}
               value={cut}
-              options={CUTS.map((one) => [one, enGround.cuts[one]] as const)}
+              options={CUTS.map((one) => [one, groundWords.cuts[one]] as const)}
               onChange={(next) => {
                 setParam('cut', next)
                 if (next === 'free' && free.length < 2) setTool('cut')
@@ -132,8 +132,8 @@ export function GroundSheet({ desk }: { desk: Desk }) {
                     inner={inner}
                     shapes={plan.zones}
                     catches={catches}
-                    description={enGround.planDescription(plan.name)}
-                    shapeLabel={enGround.shape(zone?.name ?? '')}
+                    description={groundWords.planDescription(plan.name)}
+                    shapeLabel={groundWords.shape(zone?.name ?? '')}
                     testId="ground-plan"
                     onOutline={(outline, isFinal) => {
                       onStep(isFinal)
@@ -150,7 +150,7 @@ export function GroundSheet({ desk }: { desk: Desk }) {
                         <PlanBarriers layout={seen} barriers={plan.barriers} chosenId={null} />
                         <PlanTabs layout={seen} tabs={plan.tabs} />
                         <PlanZoneNames layout={seen} zones={plan.zones} />
-                        <CutLine layout={seen} from={from} to={to} label={enGround.cutMark} />
+                        <CutLine layout={seen} from={from} to={to} label={groundWords.cutMark} />
                         {zone && <HeightMarks layout={seen} heights={zone.heights} length={length} />}
                       </>
                     )}
@@ -167,8 +167,8 @@ export function GroundSheet({ desk }: { desk: Desk }) {
                         : Math.max(46, (width - Math.hypot(to.xCm - from.xCm, to.yCm - from.yCm) * layout.pxPerCm) / 2)
                     }
                     waterDepthCm={inner.waterDepthCm}
-                    name={enGround.cutName[cut](length(cut === 'side' ? from.xCm : from.yCm))}
-                    description={enGround.cutDescription}
+                    name={groundWords.cutName[cut](length(cut === 'side' ? from.xCm : from.yCm))}
+                    description={groundWords.cutDescription}
                     height={length}
                   />
                 </>

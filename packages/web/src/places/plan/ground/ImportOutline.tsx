@@ -1,4 +1,4 @@
-import { enGround } from '@jovrin/contract'
+import { groundWords } from '@jovrin/contract'
 import { mendOutline, type Spot, zoneOf } from '@jovrin/core'
 import { Box, Button, TextField } from '@mui/material'
 import { useState } from 'react'
@@ -38,29 +38,29 @@ export function ImportOutline({ desk, onMade }: { desk: Desk; onMade: (id: strin
   const [told, setTold] = useState<string | null>(null)
   const take = (given: string): void => {
     const spots = readSpots(given, (value) => units.from('length', value))
-    if ('line' in spots) return setTold(enGround.importLine(String(spots.line)))
+    if ('line' in spots) return setTold(groundWords.importLine(String(spots.line)))
     const { outline, mends, fault } = mendOutline(spots, figures.inner.lengthCm, figures.inner.widthCm)
-    if (outline === null) return setTold(fault === 'outside-glass' ? enGround.importOutside : outlineFaultText(fault ?? 'no-area'))
-    const made = zoneOf(plan, outline, enGround.importName, localId)
+    if (outline === null) return setTold(fault === 'outside-glass' ? groundWords.importOutside : outlineFaultText(fault ?? 'no-area'))
+    const made = zoneOf(plan, outline, groundWords.importName, localId)
     change(() => made.plan)
     setText('')
     setTold(
       mends.length === 0
-        ? enGround.importDone
-        : `${enGround.importDone} ${mends.map((mend) => enGround.importMend[mend](String(spots.length), String(outline.length))).join(' ')}`,
+        ? groundWords.importDone
+        : `${groundWords.importDone} ${mends.map((mend) => groundWords.importMend[mend](String(spots.length), String(outline.length))).join(' ')}`,
     )
     onMade(made.id)
   }
   return (
     <Box component="details" sx={{ mt: 1 }}>
       <Box component="summary" sx={{ cursor: 'pointer' }}>
-        {enGround.importTitle}
+        {groundWords.importTitle}
       </Box>
       <TextField
         multiline
         rows={5}
         fullWidth
-        label={enGround.importLabel(units.unitOf('length'))}
+        label={groundWords.importLabel(units.unitOf('length'))}
         value={text}
         onChange={(event) => setText(event.target.value)}
         slotProps={{ inputLabel: { shrink: true } }}
@@ -72,10 +72,10 @@ export function ImportOutline({ desk, onMade }: { desk: Desk; onMade: (id: strin
         }}
       />
       <Box sx={{ display: 'inline-flex', mt: 0.5, mr: 1 }}>
-        <FileDrop label={enGround.importFile} kind="text" onFiles={([file]) => void file?.text().then(take)} />
+        <FileDrop label={groundWords.importFile} kind="text" onFiles={([file]) => void file?.text().then(take)} />
       </Box>
       <Button onClick={() => take(text)} disabled={text.trim() === ''} sx={{ mt: 0.5 }}>
-        {enGround.importTake}
+        {groundWords.importTake}
       </Button>
       <Box role="status" sx={{ fontSize: 14 }}>
         {told}

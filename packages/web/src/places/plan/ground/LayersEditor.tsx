@@ -1,4 +1,4 @@
-import { enGround, enGroundKind } from '@jovrin/contract'
+import { groundWords, groundKindWords } from '@jovrin/contract'
 import { PlanField } from '../PlanField.js'
 import { GROUND_KINDS, type GroundKind, type GroundLayer } from '@jovrin/core'
 import { Box, Button, MenuItem, TextField } from '@mui/material'
@@ -35,7 +35,7 @@ export function LayersEditor({ within, layers, onLayers }: LayersEditorProps) {
           <Box
             key={layer.id}
             role="group"
-            aria-label={enGround.layer(String(index + 1))}
+            aria-label={groundWords.layer(String(index + 1))}
             sx={{
               display: 'grid',
               gridTemplateColumns: '1.2fr 0.8fr 0.8fr auto',
@@ -48,24 +48,24 @@ export function LayersEditor({ within, layers, onLayers }: LayersEditorProps) {
           >
             <TextField
               select
-              label={enGround.material}
+              label={groundWords.material}
               value={layer.ground}
               onChange={(event) => set(layer.id, { ground: event.target.value as GroundKind, product: null })}
               slotProps={{ inputLabel: { shrink: true } }}
             >
               {GROUND_KINDS.map((kind) => (
                 <MenuItem key={kind} value={kind}>
-                  {enGroundKind[kind]}
+                  {groundKindWords[kind]}
                 </MenuItem>
               ))}
             </TextField>
-            <PlanField path="layers/*/frontCm" item={layer} within={within} label={enGround.front} />
-            <PlanField path="layers/*/backCm" item={layer} within={within} label={enGround.back} />
+            <PlanField path="layers/*/frontCm" item={layer} within={within} label={groundWords.front} />
+            <PlanField path="layers/*/backCm" item={layer} within={within} label={groundWords.back} />
             <Box sx={{ display: 'flex', pt: 1.5 }}>
               <Button
                 variant="text"
                 sx={{ minWidth: 26, p: 0 }}
-                aria-label={enGround.layerUp}
+                aria-label={groundWords.layerUp}
                 disabled={index === 0}
                 onClick={() => move(layer.id, 1)}
               >
@@ -74,7 +74,7 @@ export function LayersEditor({ within, layers, onLayers }: LayersEditorProps) {
               <Button
                 variant="text"
                 sx={{ minWidth: 26, p: 0 }}
-                aria-label={enGround.layerDown}
+                aria-label={groundWords.layerDown}
                 disabled={index === layers.length - 1}
                 onClick={() => move(layer.id, -1)}
               >
@@ -83,7 +83,7 @@ export function LayersEditor({ within, layers, onLayers }: LayersEditorProps) {
               <Button
                 variant="text"
                 sx={{ minWidth: 26, p: 0 }}
-                aria-label={enGround.layerRemove}
+                aria-label={groundWords.layerRemove}
                 onClick={() => onLayers((now) => now.filter(({ id }) => id !== layer.id))}
               >
                 ✕
@@ -92,7 +92,7 @@ export function LayersEditor({ within, layers, onLayers }: LayersEditorProps) {
             {(fitting.length > 0 || layer.product !== null) && (
               <TextField
                 select
-                label={enGround.product}
+                label={groundWords.product}
                 value={layer.product?.name ?? ''}
                 onChange={(event) => {
                   const product = fitting.find(({ name }) => name === event.target.value)
@@ -112,7 +112,7 @@ export function LayersEditor({ within, layers, onLayers }: LayersEditorProps) {
                 slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
                 sx={{ gridColumn: '1 / -1' }}
               >
-                <MenuItem value="">{enGround.noProduct}</MenuItem>
+                <MenuItem value="">{groundWords.noProduct}</MenuItem>
                 {layer.product !== null && !fitting.some(({ name }) => name === layer.product?.name) && (
                   <MenuItem value={layer.product.name}>{layer.product.name}</MenuItem>
                 )}
@@ -142,7 +142,7 @@ export function LayersEditor({ within, layers, onLayers }: LayersEditorProps) {
           ])
         }
       >
-        {enGround.addLayer}
+        {groundWords.addLayer}
       </Button>
     </Box>
   )

@@ -1,4 +1,4 @@
-import { enGround } from '@jovrin/contract'
+import { groundWords } from '@jovrin/contract'
 import { datePlusDays, groundHeightCm, type GroundZone, lineOf, type RootTab, tabCost, tabGrid, withTabs, zoneAt } from '@jovrin/core'
 import { Box, Button, MenuItem, TextField } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
@@ -38,7 +38,7 @@ export function TabsPanel({ desk, zone }: { desk: Desk; zone: GroundZone | null 
       <Grid min={120}>
         <TextField
           select
-          label={enGround.tabProduct}
+          label={groundWords.tabProduct}
           value={plan.tabProduct?.name ?? ''}
           onChange={(event) => {
             const chosen = products.find(({ name }) => name === event.target.value)
@@ -50,7 +50,7 @@ export function TabsPanel({ desk, zone }: { desk: Desk; zone: GroundZone | null 
           }}
           slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
         >
-          <MenuItem value="">{enGround.noProduct}</MenuItem>
+          <MenuItem value="">{groundWords.noProduct}</MenuItem>
           {plan.tabProduct !== null && !products.some(({ name }) => name === plan.tabProduct?.name) && (
             <MenuItem value={plan.tabProduct.name}>{plan.tabProduct.name}</MenuItem>
           )}
@@ -61,8 +61,8 @@ export function TabsPanel({ desk, zone }: { desk: Desk; zone: GroundZone | null 
           ))}
         </TextField>
         <NumberField
-          label={enGround.tabSpacing}
-          why={enGround.tabSpacingWhy}
+          label={groundWords.tabSpacing}
+          why={groundWords.tabSpacingWhy}
           value={spacing}
           range={[3, 40]}
           usual={[6, 15]}
@@ -78,14 +78,16 @@ export function TabsPanel({ desk, zone }: { desk: Desk; zone: GroundZone | null 
         />
       </Grid>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', my: 0.5 }}>
-        <Button onClick={() => fill('tab')}>{enGround.tabFill(zone === null ? enGround.rest : zone.name || enGround.unnamed)}</Button>
-        <Button onClick={() => fill('capsule')}>{enGround.capsuleFill}</Button>
+        <Button onClick={() => fill('tab')}>
+          {groundWords.tabFill(zone === null ? groundWords.rest : zone.name || groundWords.unnamed)}
+        </Button>
+        <Button onClick={() => fill('capsule')}>{groundWords.capsuleFill}</Button>
         <Button disabled={plan.tabs.length === 0} onClick={() => change((now) => ({ ...now, tabs: [] }))}>
-          {enGround.tabsClear}
+          {groundWords.tabsClear}
         </Button>
       </Box>
       <Box className="figures" sx={{ fontSize: 14 }}>
-        {enGround.tabsTold(
+        {groundWords.tabsTold(
           String(tabs.length),
           String(capsules),
           String(cost.packs),
@@ -96,7 +98,7 @@ export function TabsPanel({ desk, zone }: { desk: Desk; zone: GroundZone | null 
         {tabs.length > 0 && (
           <>
             {' '}
-            {enGround.tabsRenew(
+            {groundWords.tabsRenew(
               Array.from({ length: RENEWALS_TOLD }, (_, time) =>
                 new Date(`${datePlusDays(plan.startedOn, Math.round(product.renewDays * (time + 1)))}T12:00Z`).toLocaleDateString(
                   navigator.language,
@@ -106,7 +108,7 @@ export function TabsPanel({ desk, zone }: { desk: Desk; zone: GroundZone | null 
             )}
           </>
         )}
-        <Box sx={{ color: 'text.secondary' }}>{enGround.tabsHint(units.show('length', 4))}</Box>
+        <Box sx={{ color: 'text.secondary' }}>{groundWords.tabsHint(units.show('length', 4))}</Box>
       </Box>
     </>
   )

@@ -1,4 +1,4 @@
-import { enField, enGround, enGroundKind, PlanSchema } from '@jovrin/contract'
+import { fieldWords, groundWords, groundKindWords, PlanSchema } from '@jovrin/contract'
 import { areaCm2, groundNeeds, lineOf, tankFigures, type GroundZone, type Plan } from '@jovrin/core'
 import { cleanup, configure, fireEvent, screen, within } from '@testing-library/react'
 import { useState } from 'react'
@@ -14,7 +14,7 @@ import { TabsPanel } from './TabsPanel.js'
 configure({ defaultHidden: true }) // whether something is hidden is reckoned from styles, element by element
 beforeEach(() => localStorage.clear())
 afterEach(cleanup)
-const text = enGround
+const text = groundWords
 const press = (name: RegExp | string): void => void fireEvent.click(screen.getByRole('button', { name }))
 const type = (label: RegExp | string, value: string): void => {
   fireEvent.change(screen.getByLabelText(label), { target: { value } })
@@ -33,8 +33,8 @@ describe('layers', () => {
   test('stand as one sees them: the uppermost first', () => {
     show()
     expect(screen.getAllByRole('combobox').map(({ textContent }) => textContent)).toEqual([
-      enGroundKind['rich-soil'],
-      enGroundKind['porous-base'],
+      groundKindWords['rich-soil'],
+      groundKindWords['porous-base'],
     ])
   })
   test('change places, come and go, each as one gesture', () => {
@@ -122,7 +122,7 @@ describe('what it needs', () => {
     const needs = groundNeeds(tankFigures(builtPlan).ground, () => null)
     expect(screen.getAllByRole('row')).toHaveLength(needs.length + 1)
     for (const need of needs) {
-      const cells = within(screen.getByText(enGroundKind[need.ground] ?? '').closest('tr')!)
+      const cells = within(screen.getByText(groundKindWords[need.ground] ?? '').closest('tr')!)
       const [litres, kg, bags] = cells.getAllByRole('button')
       expect(Number.parseFloat(litres!.textContent)).toBeCloseTo(need.volumeL, 0)
       expect(Number.parseFloat(kg!.textContent)).toBeCloseTo(need.dryKg, 0)
@@ -177,7 +177,7 @@ describe('tabs', () => {
   test('a price makes the cost of a year', () => {
     const work = show()
     expect(screen.queryByText(/€/)).toBeNull()
-    type(new RegExp(`^${enField['tabProduct/price'][0]}`), '9.5')
+    type(new RegExp(`^${fieldWords['tabProduct/price'][0]}`), '9.5')
     expect(work.valid().tabProduct?.price).toBe(9.5)
     expect(screen.getAllByText(/€/).length).toBeGreaterThan(0)
   })

@@ -1,5 +1,5 @@
 import { highestLampCm } from '../../../drawing/section/layout.js'
-import { enHardscape } from '@jovrin/contract'
+import { hardscapeWords } from '@jovrin/contract'
 import { GOLDEN, type Piece, type PlacedPiece, withPiece } from '@jovrin/core'
 import { memo, useId, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
 import { Hatches } from '../../../drawing/Hatches.js'
@@ -97,7 +97,7 @@ export function FrontOfPieces({
       viewBox={`0 0 ${width} ${layout.height}`}
       width="100%"
       role="group"
-      aria-label={enHardscape.frontDescription(plan.name)}
+      aria-label={hardscapeWords.frontDescription(plan.name)}
       style={{ display: 'block' }}
       onClick={() => onChoose(null)}
       data-testid="hardscape-front"
@@ -152,7 +152,7 @@ export function FrontOfPieces({
               key={index}
               tabIndex={0}
               role="button"
-              aria-label={enHardscape.profilePoint(String(index + 1), units.show('length', one.xCm), units.show('length', one.zCm))}
+              aria-label={hardscapeWords.profilePoint(String(index + 1), units.show('length', one.xCm), units.show('length', one.zCm))}
               aria-pressed={point === index}
               style={{ cursor: 'grab', touchAction: 'none' }}
               onFocus={() => setPoint(index)}

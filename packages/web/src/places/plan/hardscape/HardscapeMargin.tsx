@@ -1,4 +1,4 @@
-import { enFixing, enHardscape, enMaterial, enPlan } from '@jovrin/contract'
+import { fixingWords, hardscapeWords, materialWords, planWords } from '@jovrin/contract'
 import { localId } from '../../../api/localId.js'
 import { PlanField } from '../PlanField.js'
 import {
@@ -71,7 +71,7 @@ export const HardscapeMargin = memo(function HardscapeMargin(margin: MarginProps
   const piece = margin.desk.plan.hardscape.find(({ id }) => id === margin.pieceId) ?? null
   const props = { ...margin, piece }
   const { desk, overlays, onOverlays, outline, onOutline, eye, onEye } = props
-  const text = enHardscape
+  const text = hardscapeWords
   return (
     <>
       <Group number={1} title={text.pieces}>
@@ -158,9 +158,9 @@ export const HardscapeMargin = memo(function HardscapeMargin(margin: MarginProps
 function PieceList({ desk, piece, onChoose }: HardscapeMarginProps) {
   const { plan, figures, change } = desk
   const units = useUnits()
-  const text = enHardscape
+  const text = hardscapeWords
   const add = (material: HardscapeMaterial): void => {
-    const made = addPiece(plan, figures.inner, material, `${enMaterial[material]} ${plan.hardscape.length + 1}`, localId)
+    const made = addPiece(plan, figures.inner, material, `${materialWords[material]} ${plan.hardscape.length + 1}`, localId)
     change(() => made.plan)
     onChoose(made.id)
   }
@@ -191,10 +191,10 @@ function PieceList({ desk, piece, onChoose }: HardscapeMarginProps) {
                       '&[aria-pressed=true]': { borderColor: 'var(--focus)', fontWeight: 600 },
                     }}
                   >
-                    {one.name === '' ? enMaterial[one.material] : one.name}
+                    {one.name === '' ? materialWords[one.material] : one.name}
                   </Box>
                 </td>
-                <td>{enMaterial[one.material]}</td>
+                <td>{materialWords[one.material]}</td>
                 <td style={{ textAlign: 'right' }}>
                   {pieceMassKg(one).from === 'mass' ? '' : '≈ '}
                   {units.show('mass', massKg, 2)}
@@ -217,7 +217,7 @@ function PieceList({ desk, piece, onChoose }: HardscapeMarginProps) {
 function PiecePanel({ desk, piece, onChoose }: HardscapeMarginProps & { piece: Piece }) {
   const { plan, figures, change, commit } = desk
   const units = useUnits()
-  const text = enHardscape
+  const text = hardscapeWords
   const [degrees, setDegrees] = useState(15)
   const [share, setShare] = useState(1.1)
   const edit = (part: (one: Piece) => Piece, isFinal = true): void => change((now) => withPiece(now, piece.id, part), isFinal)
@@ -243,7 +243,7 @@ function PiecePanel({ desk, piece, onChoose }: HardscapeMarginProps & { piece: P
         >
           {HARDSCAPE_MATERIALS.map((material) => (
             <MenuItem key={material} value={material}>
-              {enMaterial[material]}
+              {materialWords[material]}
             </MenuItem>
           ))}
         </TextField>
@@ -257,7 +257,7 @@ function PiecePanel({ desk, piece, onChoose }: HardscapeMarginProps & { piece: P
         >
           {FIXINGS.map((fixing) => (
             <MenuItem key={fixing} value={fixing}>
-              {enFixing[fixing]}
+              {fixingWords[fixing]}
             </MenuItem>
           ))}
         </TextField>
@@ -316,7 +316,7 @@ function PiecePanel({ desk, piece, onChoose }: HardscapeMarginProps & { piece: P
                 onChoose(copy.id)
               }}
             >
-              {enPlan.duplicate}
+              {planWords.duplicate}
             </Button>
             <Button onClick={() => change((now) => reorderPiece(now, piece.id, 1))}>{text.over}</Button>
             <Button onClick={() => change((now) => reorderPiece(now, piece.id, -1))}>{text.under}</Button>
@@ -345,7 +345,7 @@ function PiecePanel({ desk, piece, onChoose }: HardscapeMarginProps & { piece: P
 
 function CompositionTable({ desk: { plan, figures }, composition, placed }: HardscapeMarginProps) {
   const units = useUnits()
-  const text = enHardscape
+  const text = hardscapeWords
   const percent = (share: number): string => `${significant(share * 100, 2)} %`
   const { inner } = figures
   const { main } = composition
@@ -360,7 +360,7 @@ function CompositionTable({ desk: { plan, figures }, composition, placed }: Hard
     golden: main === null ? '–' : units.show('length', main.offGolden * inner.lengthCm, 2),
     second: composition.secondOverMain === null ? '–' : percent(composition.secondOverMain),
     depth: composition.sizeReads === null ? '–' : text.depthTold[composition.sizeReads],
-    hidden: hidden === null ? enPlan.none : `${nameOf(hidden.id) === '' ? text.chosen : nameOf(hidden.id)}, ${percent(hidden.share)}`,
+    hidden: hidden === null ? planWords.none : `${nameOf(hidden.id) === '' ? text.chosen : nameOf(hidden.id)}, ${percent(hidden.share)}`,
     kind: text.kinds[composition.outlineKind],
   }
   const sums = openComposition(composition, inner)
@@ -397,7 +397,7 @@ function CompositionTable({ desk: { plan, figures }, composition, placed }: Hard
 /** What is fixed how, how long that takes and dries, and what holds down what floats. */
 export function FixingList({ desk: { figures } }: { desk: Desk }) {
   const units = useUnits()
-  const text = enHardscape
+  const text = hardscapeWords
   const fixed = figures.pieces.filter(({ piece }) => piece.fixing !== 'none' || MATERIAL[piece.material].newDensityKgPerL < 1)
   const hasWood = figures.pieces.some(({ piece }) => MATERIAL[piece.material].newDensityKgPerL < 1)
   return (
@@ -409,8 +409,8 @@ export function FixingList({ desk: { figures } }: { desk: Desk }) {
           return (
             <li key={piece.id}>
               {text.fixingTold(
-                piece.name === '' ? enMaterial[piece.material] : piece.name,
-                enFixing[piece.fixing],
+                piece.name === '' ? materialWords[piece.material] : piece.name,
+                fixingWords[piece.fixing],
                 units.show('minutes', workMin),
                 dryH === 0 ? null : String(dryH),
                 ballastKg > 0 ? units.show('mass', ballastKg, 2) : null,
@@ -419,7 +419,7 @@ export function FixingList({ desk: { figures } }: { desk: Desk }) {
           )
         })}
       </Box>
-      {fixed.length === 0 && <Box sx={{ color: 'text.secondary' }}>{enPlan.none}</Box>}
+      {fixed.length === 0 && <Box sx={{ color: 'text.secondary' }}>{planWords.none}</Box>}
       {hasWood && <Box sx={{ fontSize: 14, mt: 0.5 }}>{text.flood}</Box>}
       {fixed.some(({ piece }) => piece.fixing === 'glued') && <Box sx={{ fontSize: 14, mt: 0.5, color: 'var(--algae)' }}>{text.glue}</Box>}
     </>

@@ -1,5 +1,5 @@
 import { highestLampCm } from '../../../drawing/section/layout.js'
-import { enHardscape, enMaterial } from '@jovrin/contract'
+import { hardscapeWords, materialWords } from '@jovrin/contract'
 import { addPiece, compositionOf, type PlacedPiece, ringOutline, type Spot, TOOL_GAP_CM, withOutline, withPiece } from '@jovrin/core'
 import { useCallback, useId, useMemo, useState } from 'react'
 import { localId } from '../../../api/localId.js'
@@ -57,7 +57,7 @@ export function HardscapeSheet({ desk }: { desk: Desk }) {
     const outline = ringOutline(spots)
     if (tool === 'outline' && piece) change((now) => withPiece(now, piece.id, (one) => withOutline(one, outline)))
     else {
-      const made = addPiece(plan, inner, DRAWN_MATERIAL, `${enMaterial[DRAWN_MATERIAL]} ${plan.hardscape.length + 1}`, localId)
+      const made = addPiece(plan, inner, DRAWN_MATERIAL, `${materialWords[DRAWN_MATERIAL]} ${plan.hardscape.length + 1}`, localId)
       change(() => withPiece(made.plan, made.id, (one) => withOutline(one, outline)))
       choose(made.id)
     }
@@ -70,10 +70,10 @@ export function HardscapeSheet({ desk }: { desk: Desk }) {
         <>
           <OutlineTools outlines={outlines} onFinish={() => finishDrawn(outlines, takeDrawn)}>
             <Choice
-              label={enHardscape.tool}
-              why={enHardscape.toolWhy}
+              label={hardscapeWords.tool}
+              why={hardscapeWords.toolWhy}
               value={tool}
-              options={tools.map((one) => [one, enHardscape.tools[one]] as const)}
+              options={tools.map((one) => [one, hardscapeWords.tools[one]] as const)}
               onChange={(next) => setTool(next ?? 'choose')}
             />
           </OutlineTools>
@@ -92,7 +92,7 @@ export function HardscapeSheet({ desk }: { desk: Desk }) {
                       pxPerCm={layout.pxPerCm}
                       left={layout.left}
                       height={frontCm * layout.pxPerCm + FRONT_MARGIN_PX}
-                      description={enHardscape.couchDescription(plan.name)}
+                      description={hardscapeWords.couchDescription(plan.name)}
                     />
                   ) : (
                     <FrontOfPieces
@@ -113,8 +113,8 @@ export function HardscapeSheet({ desk }: { desk: Desk }) {
                     inner={inner}
                     shapes={plan.hardscape}
                     catches={catches}
-                    description={enHardscape.planDescription(plan.name)}
-                    shapeLabel={enHardscape.shape(piece?.name ?? '')}
+                    description={hardscapeWords.planDescription(plan.name)}
+                    shapeLabel={hardscapeWords.shape(piece?.name ?? '')}
                     testId="hardscape-plan"
                     onOutline={(next, isFinal) => {
                       onStep(isFinal)

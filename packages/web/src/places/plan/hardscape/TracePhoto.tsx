@@ -1,4 +1,4 @@
-import { enHardscape, enMaterial } from '@jovrin/contract'
+import { hardscapeWords, materialWords } from '@jovrin/contract'
 import { boundsOf, centreOf, outlineFault, thinned, UNPLACED, type Spot, type Vertex } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useEffect, useState } from 'react'
@@ -21,7 +21,7 @@ const LEAST_MARK_PX = 20
 export function TracePhoto({ desk, onMade }: { desk: Desk; onMade: (id: string) => void }) {
   const { plan, figures, change } = desk
   const units = useUnits()
-  const text = enHardscape.trace
+  const text = hardscapeWords.trace
   const [isOpen, setOpen] = useState(false)
   const [picture, setPicture] = useState<Picture | null>(null)
   const [marks, setMarks] = useState<readonly Spot[]>([])
@@ -85,7 +85,7 @@ export function TracePhoto({ desk, onMade }: { desk: Desk; onMade: (id: string) 
     }))
     if (outlineFault(outline) !== null) return setTold(text.noArea)
     const id = localId('s')
-    const name = `${enMaterial.granite} ${plan.hardscape.length + 1}`
+    const name = `${materialWords.granite} ${plan.hardscape.length + 1}`
     const { left, right, front, back } = boundsOf(outline)
     change((now) => ({ ...now, hardscape: [...now.hardscape, { ...UNPLACED, id, name, material: 'granite', outline }] }))
     setCorners([])
@@ -94,7 +94,7 @@ export function TracePhoto({ desk, onMade }: { desk: Desk; onMade: (id: string) 
   }
   return (
     <>
-      <Button onClick={() => setOpen(true)}>{enHardscape.addFromPhoto}</Button>
+      <Button onClick={() => setOpen(true)}>{hardscapeWords.addFromPhoto}</Button>
       <SheetDialog title={text.title} isOpen={isOpen} onClose={() => setOpen(false)}>
         <Box sx={{ p: 2, width: { xs: 'auto', md: SHOWN_PX + 32 } }}>
           <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 19 }}>
@@ -159,7 +159,7 @@ export function TracePhoto({ desk, onMade }: { desk: Desk; onMade: (id: string) 
             {told}
           </Box>
           <Button sx={{ mt: 1 }} onClick={() => setOpen(false)}>
-            {enHardscape.trace.finish}
+            {hardscapeWords.trace.finish}
           </Button>
         </Box>
       </SheetDialog>

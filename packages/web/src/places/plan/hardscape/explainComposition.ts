@@ -1,4 +1,4 @@
-import { enHardscape, enMaterial } from '@jovrin/contract'
+import { hardscapeWords, materialWords } from '@jovrin/contract'
 import { SIZE_STEP, type Composition, type PlacedPiece } from '@jovrin/core'
 import type { Explained } from '../../../ui/Figure.js'
 import { significant, type Units } from '../../../ui/units.js'
@@ -9,7 +9,7 @@ const reckoned = (name: string, value: string): Input => ({ name, value, from: '
 /** Whether the large pieces stand in front: no sum of a line, so its formula is told in words. */
 export function explainDepth({ sizeToBack }: Composition, placed: readonly PlacedPiece[], units: Units): Explained | undefined {
   if (sizeToBack === null) return undefined
-  const { figure, worked } = enHardscape
+  const { figure, worked } = hardscapeWords
   return {
     title: figure.depth,
     formula: worked.depth(significant(SIZE_STEP)),
@@ -18,7 +18,7 @@ export function explainDepth({ sizeToBack }: Composition, placed: readonly Place
     range: null,
     inputs: placed.map(({ piece, heightCm, centre }) =>
       reckoned(
-        piece.name === '' ? enMaterial[piece.material] : piece.name,
+        piece.name === '' ? materialWords[piece.material] : piece.name,
         `${units.show('length', heightCm, 2)} ${worked.depthOf(units.show('length', centre.yCm, 2))}`,
       ),
     ),
@@ -27,7 +27,7 @@ export function explainDepth({ sizeToBack }: Composition, placed: readonly Place
 
 /** What the outline reads as, from its mean heights. */
 export function explainKind({ outlineMeansCm: means }: Composition, units: Units): Explained {
-  const { figure, worked } = enHardscape
+  const { figure, worked } = hardscapeWords
   const parts = ['left', 'middle', 'right'] as const
   return {
     title: figure.kind,

@@ -1,4 +1,4 @@
-import { enHardscape, enPlan, PlanSchema } from '@jovrin/contract'
+import { hardscapeWords, planWords, PlanSchema } from '@jovrin/contract'
 import { areaCm2, boundsOf, centreOf, compositionOf, lineOf, type Piece, type PlacedPiece, type Plan } from '@jovrin/core'
 import { cleanup, configure, fireEvent, screen, within } from '@testing-library/react'
 import { useState } from 'react'
@@ -12,7 +12,7 @@ import { HardscapeMargin } from './HardscapeMargin.js'
 
 configure({ defaultHidden: true }) // whether something is hidden is reckoned from styles, element by element
 afterEach(cleanup)
-const text = enHardscape
+const text = hardscapeWords
 const Margin = ({ desk }: { desk: Desk }) => {
   const [pieceId, choose] = useState<string | null>('main')
   const [overlays, setOverlays] = useState<readonly Overlay[]>(['thirds'])
@@ -75,7 +75,7 @@ describe('a piece', () => {
   })
   test('a copy has an id of its own and is chosen', () => {
     const { valid } = show()
-    press(enPlan.duplicate)
+    press(planWords.duplicate)
     const ids = valid().hardscape.map(({ id }) => id)
     expect(ids).toHaveLength(5)
     expect(new Set(ids).size).toBe(5)

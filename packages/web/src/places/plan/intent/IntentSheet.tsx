@@ -1,14 +1,14 @@
 import {
-  enDescribe,
-  enIntent,
-  enLayout,
-  enPace,
-  enShopping,
-  enShoppingGroup,
-  enSupplyLevel,
-  enSupplyLevelWhat,
-  enViewSide,
-  enWish,
+  describeWords,
+  intentWords,
+  layoutWords,
+  paceWords,
+  shoppingWords,
+  shoppingGroupWords,
+  supplyLevelWords,
+  supplyLevelWhatWords,
+  viewSideWords,
+  wishWords,
 } from '@jovrin/contract'
 import { PlanField } from '../PlanField.js'
 import {
@@ -65,10 +65,10 @@ export function IntentSheet({ desk }: { desk: Desk }) {
                 mostHeight={330}
                 labels={{
                   ...sectionLabels(plan, figures, units, [
-                    [enDescribe.figures.net, units.show('volume', figures.waterL)],
-                    [enDescribe.figures.ppfd, `${significant(figures.ppfd, 2)} µmol`],
+                    [describeWords.figures.net, units.show('volume', figures.waterL)],
+                    [describeWords.figures.ppfd, `${significant(figures.ppfd, 2)} µmol`],
                   ]),
-                  description: enIntent.description(plan.name),
+                  description: intentWords.description(plan.name),
                 }}
               />
             )}
@@ -90,7 +90,7 @@ export function IntentSheet({ desk }: { desk: Desk }) {
 function Wants({ desk }: { desk: Desk }) {
   const { form, change } = desk
   const { intent, money: purse } = form.draft
-  const text = enIntent
+  const text = intentWords
   const set = (part: Partial<Plan['intent']>, isFinal = true): void =>
     change((plan) => ({ ...plan, intent: { ...plan.intent, ...part } }), isFinal)
   const toggled = <T extends string>(list: readonly T[], one: T): T[] =>
@@ -102,7 +102,7 @@ function Wants({ desk }: { desk: Desk }) {
           label={text.layout}
           why={text.layoutWhy}
           value={intent.layout}
-          options={LAYOUT_KINDS.map((kind) => [kind, enLayout[kind]] as const)}
+          options={LAYOUT_KINDS.map((kind) => [kind, layoutWords[kind]] as const)}
           canBeUnknown
           onChange={(layout) => set({ layout })}
         />
@@ -110,7 +110,7 @@ function Wants({ desk }: { desk: Desk }) {
           label={text.pace}
           why={text.paceWhy}
           value={intent.pace}
-          options={PACES.map((pace) => [pace, enPace[pace]] as const)}
+          options={PACES.map((pace) => [pace, paceWords[pace]] as const)}
           canBeUnknown
           onChange={(pace) => set({ pace })}
         />
@@ -120,13 +120,13 @@ function Wants({ desk }: { desk: Desk }) {
         </Grid>
         <Ticks
           label={text.views}
-          options={VIEW_SIDES.map((side) => [side, enViewSide[side]] as const)}
+          options={VIEW_SIDES.map((side) => [side, viewSideWords[side]] as const)}
           chosen={intent.views}
           onToggle={(side) => set({ views: toggled(intent.views, side) })}
         />
         <Ticks
           label={text.wishes}
-          options={WISHES.map((wish) => [wish, enWish[wish]] as const)}
+          options={WISHES.map((wish) => [wish, wishWords[wish]] as const)}
           chosen={intent.wishes}
           onToggle={(wish) => set({ wishes: toggled(intent.wishes, wish) })}
         />
@@ -175,7 +175,7 @@ function Ticks<T extends string>({
 function Levels({ desk }: { desk: Desk }) {
   const units = useUnits()
   const { plan, change } = desk
-  const text = enIntent
+  const text = intentWords
   const settled = useDeferredValue(plan)
   const costs = useMemo(() => levelCosts(settled), [settled])
   const need = useMemo(() => upkeepHours(settled) * 60, [settled])
@@ -228,9 +228,9 @@ function Levels({ desk }: { desk: Desk }) {
               }}
             >
               <td>
-                <b>{enSupplyLevel[cost.level]}</b>
+                <b>{supplyLevelWords[cost.level]}</b>
                 <Box sx={{ fontSize: 12.5, color: 'text.secondary' }}>
-                  {cost.level === level ? `${text.proposed}. ${isLoweredForHours ? text.lowered : ''}` : enSupplyLevelWhat[cost.level]}
+                  {cost.level === level ? `${text.proposed}. ${isLoweredForHours ? text.lowered : ''}` : supplyLevelWhatWords[cost.level]}
                 </Box>
               </td>
               <td>{significant(cost.figures.ppfd, 2)} µmol</td>
@@ -244,7 +244,7 @@ function Levels({ desk }: { desk: Desk }) {
               </td>
               <td>{text.difficulty[cost.difficulty]}</td>
               <td style={{ textAlign: 'right' }}>
-                <Button onClick={() => change((now) => withSupplyLevel(now, cost.level))}>{text.take(enSupplyLevel[cost.level])}</Button>
+                <Button onClick={() => change((now) => withSupplyLevel(now, cost.level))}>{text.take(supplyLevelWords[cost.level])}</Button>
               </td>
             </Box>
           ))}
@@ -254,7 +254,7 @@ function Levels({ desk }: { desk: Desk }) {
       {unmet.length > 0 && (
         <Box role="note" sx={{ color: 'var(--algae)', mt: 0.5 }}>
           {unmet.map(({ wish, reason }) => (
-            <div key={wish}>{text.unmet[reason](enWish[wish])}</div>
+            <div key={wish}>{text.unmet[reason](wishWords[wish])}</div>
           ))}
         </Box>
       )}
@@ -264,7 +264,7 @@ function Levels({ desk }: { desk: Desk }) {
 }
 
 function Spread({ desk: { plan, figures } }: { desk: Desk }) {
-  const text = enIntent
+  const text = intentWords
   const list = useMemo(() => columnTotals(plan, shoppingList(plan, figures))[0], [plan, figures])
   const monthly = useMemo(() => monthlyCost(runningParts(plan, figures)), [plan, figures])
   const { currency } = plan.money
@@ -286,20 +286,20 @@ function Spread({ desk: { plan, figures } }: { desk: Desk }) {
         <tbody>
           {SHOPPING_GROUPS.map((group) => (
             <tr key={group}>
-              <td>{enShoppingGroup[group]}</td>
+              <td>{shoppingGroupWords[group]}</td>
               <td>{significant(USUAL_SPLIT[group] * 100)} %</td>
               <td>{plan.intent.money === null ? '–' : money(plan.intent.money * USUAL_SPLIT[group], currency, 0)}</td>
               <td>{list === undefined || list.byGroup[group] === 0 ? '–' : money(list.byGroup[group], currency, 0)}</td>
             </tr>
           ))}
           <tr style={{ borderTop: '1px solid var(--ink)' }}>
-            <td>{enShopping.total}</td>
+            <td>{shoppingWords.total}</td>
             <td />
             <td>{plan.intent.money === null ? '–' : money(plan.intent.money, currency, 0)}</td>
             <td>{list === undefined || list.total === 0 ? '–' : money(list.total, currency, 0)}</td>
           </tr>
           <tr>
-            <td colSpan={3}>{enShopping.running}</td>
+            <td colSpan={3}>{shoppingWords.running}</td>
             <td>{money(monthly, currency, 0)}</td>
           </tr>
         </tbody>

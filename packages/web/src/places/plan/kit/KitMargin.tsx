@@ -1,4 +1,4 @@
-import { enDescribe, enKit, enSurface } from '@jovrin/contract'
+import { describeWords, kitWords, surfaceWords } from '@jovrin/contract'
 import { PlanChoice, PlanField } from '../PlanField.js'
 import { SumFigure } from '../SumFigure.js'
 import {
@@ -49,7 +49,7 @@ export function KitMargin(props: KitMarginProps) {
 
 function Filters({ desk }: KitMarginProps) {
   const { plan, form, figures, change } = desk
-  const text = enKit
+  const text = kitWords
   return (
     <Group number={1} title={text.filter}>
       {form.draft.filters.map((filter, index) => {
@@ -108,13 +108,13 @@ function ReachFigure({ boreMm, flowLPerH }: { boreMm: number; flowLPerH: number 
   const units = useUnits()
   if (Number.isNaN(flowLPerH)) return null
   const reach = openReach(boreMm, flowLPerH)
-  return <SumFigure sum={reach}>{enKit.reachTold(units.tell(reach.result, 2))}</SumFigure>
+  return <SumFigure sum={reach}>{kitWords.reachTold(units.tell(reach.result, 2))}</SumFigure>
 }
 
 function Outlets({ desk, dead }: KitMarginProps) {
   const { plan: kept, form, figures, change } = desk
   const flows = outletFlowsLPerH(kept, figures)
-  const text = enKit
+  const text = kitWords
   const { inner } = figures
   const add = (plan: Plan): Plan => {
     const isSecond = plan.outlets.length % 2 === 1
@@ -182,7 +182,7 @@ function Outlets({ desk, dead }: KitMarginProps) {
 /** What the surface costs in gas: the livelier, the more. */
 function GasLoss({ desk: { plan } }: { desk: Desk }) {
   const rows = useMemo(() => gasBySurface(plan), [plan])
-  const text = enKit
+  const text = kitWords
   if (rows.length === 0) return null
   return (
     <Box
@@ -202,7 +202,7 @@ function GasLoss({ desk: { plan } }: { desk: Desk }) {
           const { given, lost } = openSurfaceGas(row)
           return (
             <tr key={row.surface} style={plan.flow.surface === row.surface ? { fontWeight: 600 } : undefined}>
-              <td>{enSurface[row.surface]}</td>
+              <td>{surfaceWords[row.surface]}</td>
               <td>
                 <SumFigure sum={given} />
               </td>
@@ -219,7 +219,7 @@ function GasLoss({ desk: { plan } }: { desk: Desk }) {
 
 function Climate({ desk }: KitMarginProps) {
   const { plan, figures, change } = desk
-  const text = enKit
+  const text = kitWords
   const heaterW = neededHeaterW(figures)
   const set = (part: Partial<Plan['climate']>, isFinal = false): void =>
     change((now) => ({ ...now, climate: { ...now.climate, ...part } }), isFinal)
@@ -248,7 +248,7 @@ function Climate({ desk }: KitMarginProps) {
 
 function Lamps({ desk }: KitMarginProps) {
   const { form, change } = desk
-  const text = enKit
+  const text = kitWords
   return (
     <Group number={4} title={text.lamps}>
       {form.draft.lamps.map((lamp, index) => (
@@ -285,7 +285,7 @@ function Lamps({ desk }: KitMarginProps) {
 }
 
 function Gas({ desk: { plan, figures } }: KitMarginProps) {
-  const text = enKit
+  const text = kitWords
   const line = plan.gasLines.find(({ control }) => control !== 'none')
   return (
     <Group number={5} title={text.gasKit}>
@@ -299,7 +299,7 @@ function Gas({ desk: { plan, figures } }: KitMarginProps) {
             ))}
           </Box>
           <Box className="figures" sx={{ fontSize: 14, mt: 0.5 }}>
-            {enDescribe.drawing.gas(significant(figures.bubblesPerS, 2))}, {decimals(figures.gasMgPerH / 1000, 2)} g/h
+            {describeWords.drawing.gas(significant(figures.bubblesPerS, 2))}, {decimals(figures.gasMgPerH / 1000, 2)} g/h
           </Box>
           <Leak plan={plan} />
           <Box sx={{ fontSize: 13, color: 'var(--algae)', mt: 0.5 }}>{text.gasCaution}</Box>
@@ -315,8 +315,8 @@ function Leak({ plan }: { plan: Plan }) {
   const { value } = leak.result
   return (
     <Box sx={{ fontSize: 14, mt: 0.5 }}>
-      {enKit.leak} <SumFigure sum={leak} />
-      {value > LEAK_HARMFUL ? ` ${enKit.leakHarmful}` : value > LEAK_ALARM ? ` ${enKit.leakAlarm}` : ''}
+      {kitWords.leak} <SumFigure sum={leak} />
+      {value > LEAK_HARMFUL ? ` ${kitWords.leakHarmful}` : value > LEAK_ALARM ? ` ${kitWords.leakAlarm}` : ''}
     </Box>
   )
 }

@@ -1,4 +1,4 @@
-import { enKit } from '@jovrin/contract'
+import { kitWords } from '@jovrin/contract'
 import { deadCells, outletReaches } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useId, useMemo } from 'react'
@@ -47,10 +47,10 @@ export function KitSheet({ desk }: { desk: Desk }) {
                     mostHeight={330}
                     labels={{
                       ...sectionLabels(plan, figures, units, [
-                        [enKit.turnover, significant(figures.turnoverPerH, 2)],
-                        [enKit.dead, dead === null ? '–' : units.show('fraction', dead.share)],
+                        [kitWords.turnover, significant(figures.turnoverPerH, 2)],
+                        [kitWords.dead, dead === null ? '–' : units.show('fraction', dead.share)],
                       ]),
-                      description: enKit.frontDescription(plan.name),
+                      description: kitWords.frontDescription(plan.name),
                     }}
                     marks={(section) => (
                       <>
@@ -63,7 +63,7 @@ export function KitSheet({ desk }: { desk: Desk }) {
                     viewBox={`0 0 ${layout.widthPx} ${layout.heightPx}`}
                     width="100%"
                     role="img"
-                    aria-label={enKit.planDescription(plan.name)}
+                    aria-label={kitWords.planDescription(plan.name)}
                     style={{ display: 'block' }}
                   >
                     <LabelledFloor layout={layout} figures={figures} prefix={prefix} />
@@ -78,7 +78,7 @@ export function KitSheet({ desk }: { desk: Desk }) {
             }}
           </Measured>
           <FindingsList tankId={desk.tankId} muted={desk.plan.muted} change={desk.change} findings={findings} sheet="kit" />
-          <Box sx={{ fontSize: 13, color: 'text.secondary', mt: 1 }}>{enKit.power}</Box>
+          <Box sx={{ fontSize: 13, color: 'text.secondary', mt: 1 }}>{kitWords.power}</Box>
         </>
       }
       margin={<KitMargin desk={desk} dead={dead} />}

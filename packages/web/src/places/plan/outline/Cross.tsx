@@ -1,4 +1,4 @@
-import { enOutline } from '@jovrin/contract'
+import { outlineWords } from '@jovrin/contract'
 import type { Spot } from '@jovrin/core'
 import { useState, type KeyboardEvent } from 'react'
 import { xPx, yPx, type PlanLayout } from '../../../drawing/plan/planLayout.js'
@@ -28,7 +28,7 @@ export function useCross({ lengthCm, widthCm }: { readonly lengthCm: number; rea
 /** Where a spot lies, in words. */
 export const useToldSpot = (): ((spot: Spot) => string) => {
   const units = useUnits()
-  return ({ xCm, yCm }) => enOutline.cross(units.show('length', xCm), units.show('length', yCm))
+  return ({ xCm, yCm }) => outlineWords.cross(units.show('length', xCm), units.show('length', yCm))
 }
 
 export function Cross({ layout, spot }: { layout: PlanLayout; spot: Spot }) {

@@ -1,4 +1,4 @@
-import { enOutline } from '@jovrin/contract'
+import { outlineWords } from '@jovrin/contract'
 import { isInside, lineOf, outlineFault, ringOutline, type Spot, type Vertex } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useId, useRef, type KeyboardEvent, type MouseEvent, type ReactNode } from 'react'
@@ -78,7 +78,7 @@ export function OutlineSheet(sheet: OutlineSheetProps) {
       )
     const spot = canSnap && !event.altKey ? snapped(raw, catches, inner) : toMillimetre(raw)
     // A hand that draws past the glass means its edge; a tab or a height has no place there.
-    if (isBeside(spot, inner) && gesture === 'spot') return outlines.setMessage(enOutline.outside)
+    if (isBeside(spot, inner) && gesture === 'spot') return outlines.setMessage(outlineWords.outside)
     outlines.setMessage(null)
     take(withinGlass(spot, inner))
   }
@@ -137,7 +137,7 @@ export function OutlineSheet(sheet: OutlineSheetProps) {
         <ZoomButtons view={view} />
       </Box>
       <Box id={help} sx={{ display: 'none' }}>
-        {units.words(gesture === 'choose' ? enOutline.help : enOutline.drawHelp)}
+        {units.words(gesture === 'choose' ? outlineWords.help : outlineWords.drawHelp)}
       </Box>
       <Box role="status" sx={{ position: 'absolute', left: -9999 }}>
         {gesture !== 'choose' && cross.isShown ? told(cross.spot) : ''}
@@ -179,7 +179,7 @@ function ChosenHandles({
         canSnap={canSnap}
         labels={{
           shape: shapeLabel,
-          corner: (number, x, y) => enOutline.corner(String(number), x, y),
+          corner: (number, x, y) => outlineWords.corner(String(number), x, y),
           length: (cm) => units.show('length', cm),
         }}
         chosenCorner={corner}

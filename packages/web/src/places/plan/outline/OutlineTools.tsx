@@ -1,4 +1,4 @@
-import { enDescribe, enOutline } from '@jovrin/contract'
+import { describeWords, outlineWords } from '@jovrin/contract'
 import { Box, Button } from '@mui/material'
 import type { ReactNode } from 'react'
 import { Choice } from '../../../ui/Choice.js'
@@ -19,12 +19,12 @@ export function OutlineTools({ outlines: { canSnap, setSnap, drawn, setDrawn, ge
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'end', mb: 0.5 }} className="no-print">
         {children}
         <Choice
-          label={enOutline.snap}
-          why={enOutline.snapWhy}
+          label={outlineWords.snap}
+          why={outlineWords.snapWhy}
           value={canSnap ? 'yes' : 'no'}
           options={[
-            ['yes', enDescribe.yes],
-            ['no', enDescribe.no],
+            ['yes', describeWords.yes],
+            ['no', describeWords.no],
           ]}
           onChange={(next) => setSnap(next === 'yes')}
         />
@@ -33,12 +33,12 @@ export function OutlineTools({ outlines: { canSnap, setSnap, drawn, setDrawn, ge
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', fontSize: 14, minHeight: 30 }} className="no-print">
         {kind !== null && (
           <>
-            <span role="status">{enOutline.drawn(drawn.length)}</span>
+            <span role="status">{outlineWords.drawn(drawn.length)}</span>
             <Button onClick={onFinish} disabled={drawn.length < LEAST_CORNERS[kind]}>
-              {enOutline.finish[kind]}
+              {outlineWords.finish[kind]}
             </Button>
             <Button variant="text" disabled={drawn.length === 0} onClick={() => setDrawn(drawn.slice(0, -1))}>
-              {enOutline.dropCorner}
+              {outlineWords.dropCorner}
             </Button>
           </>
         )}

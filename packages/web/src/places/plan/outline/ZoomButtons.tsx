@@ -1,4 +1,4 @@
-import { enOutline } from '@jovrin/contract'
+import { outlineWords } from '@jovrin/contract'
 import { Box } from '@mui/material'
 import { MOST_ZOOM } from '../../../drawing/plan/planView.js'
 import type { SheetView } from './useSheetView.js'
@@ -6,9 +6,9 @@ import type { SheetView } from './useSheetView.js'
 /** In the sheet's right margin, where nothing is drawn. */
 export function ZoomButtons({ view }: { view: Pick<SheetView, 'zoom' | 'zoomIn' | 'zoomOut' | 'showWhole'> }) {
   const buttons = [
-    ['+', enOutline.zoomIn, view.zoomIn, view.zoom >= MOST_ZOOM],
-    ['−', enOutline.zoomOut, view.zoomOut, view.zoom <= 1],
-    [enOutline.wholeSign, enOutline.whole, view.showWhole, view.zoom <= 1],
+    ['+', outlineWords.zoomIn, view.zoomIn, view.zoom >= MOST_ZOOM],
+    ['−', outlineWords.zoomOut, view.zoomOut, view.zoom <= 1],
+    [outlineWords.wholeSign, outlineWords.whole, view.showWhole, view.zoom <= 1],
   ] as const
   return (
     <Box className="no-print" sx={{ position: 'absolute', right: 0, top: 12, display: 'flex', flexDirection: 'column', gap: '2px' }}>

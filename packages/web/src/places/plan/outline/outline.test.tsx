@@ -1,4 +1,4 @@
-import { enOutline, enRefused } from '@jovrin/contract'
+import { outlineWords, refusedWords } from '@jovrin/contract'
 import type { Spot, Vertex } from '@jovrin/core'
 import { cleanup, configure, fireEvent, screen } from '@testing-library/react'
 import { afterEach, beforeEach, describe, expect, test } from 'vitest'
@@ -100,7 +100,7 @@ describe('drawing', () => {
     const told = show('outline')
     click(10.2, 10.1)
     click(20, 10)
-    expect(screen.getByText(enOutline.drawn(2))).toBeDefined()
+    expect(screen.getByText(outlineWords.drawn(2))).toBeDefined()
     click(20, 20)
     click(10.1, 10)
     expect(told.drawn).toEqual([
@@ -110,7 +110,7 @@ describe('drawing', () => {
         { xCm: 20, yCm: 20 },
       ],
     ])
-    expect(screen.queryByText(enOutline.drawn(3))).toBeNull()
+    expect(screen.queryByText(outlineWords.drawn(3))).toBeNull()
   })
   test('with Alt freely, to the millimetre', () => {
     show('outline')
@@ -128,7 +128,7 @@ describe('drawing', () => {
     key('Backspace')
     key('ArrowLeft')
     key('Enter')
-    press(enOutline.finish.outline)
+    press(outlineWords.finish.outline)
     expect(told.drawn).toEqual([
       [
         { xCm: 55, yCm: 20 },
@@ -142,7 +142,7 @@ describe('drawing', () => {
     click(10, 10)
     click(20, 10)
     key('Escape')
-    expect(screen.queryByText(enOutline.drawn(2))).toBeNull()
+    expect(screen.queryByText(outlineWords.drawn(2))).toBeNull()
     expect(told.drawn).toEqual([])
   })
   test('an outline that crosses itself is told in a sentence, and stays to be mended', () => {
@@ -154,21 +154,21 @@ describe('drawing', () => {
       [10, 20],
     ] as const)
       click(x, y)
-    press(enOutline.finish.outline)
+    press(outlineWords.finish.outline)
     expect(told.drawn).toEqual([])
-    expect(screen.getByRole('alert').textContent).toBe(enRefused.rules.outline_crosses_itself)
-    press(enOutline.dropCorner)
-    press(enOutline.finish.outline)
+    expect(screen.getByRole('alert').textContent).toBe(refusedWords.rules.outline_crosses_itself)
+    press(outlineWords.dropCorner)
+    press(outlineWords.finish.outline)
     expect(told.drawn).toHaveLength(1)
     expect(screen.getByRole('alert').textContent).toBe('')
   })
   test('an open line ends with two corners, and not with one', () => {
     const told = show('line')
     click(10, 10)
-    press(enOutline.finish.line)
+    press(outlineWords.finish.line)
     expect(told.drawn).toEqual([])
     click(30, 10)
-    press(enOutline.finish.line)
+    press(outlineWords.finish.line)
     expect(told.drawn).toHaveLength(1)
   })
   test('a spot is told as it is set; beside the glass nothing is', () => {
@@ -182,7 +182,7 @@ describe('drawing', () => {
 describe('enlarging', () => {
   test('by buttons and keys; the whole is one press away', () => {
     show()
-    press(enOutline.zoomIn)
+    press(outlineWords.zoomIn)
     key('+')
     expect(zoom()).toBeCloseTo(2.25, 9)
     key('-')
@@ -220,7 +220,7 @@ describe('enlarging', () => {
   })
   test('an enlarged sheet is moved by hand, and the click that ends it chooses nothing', () => {
     show()
-    press(enOutline.zoomIn)
+    press(outlineWords.zoomIn)
     fireEvent.pointerDown(sheet(), { pointerId: 1, button: 0, ...at(35, 20) })
     fireEvent.pointerMove(sheet(), { pointerId: 1, ...at(30, 20) })
     fireEvent.pointerUp(sheet(), { pointerId: 1, ...at(30, 20) })
@@ -248,5 +248,5 @@ test('what was drawn outlives a reload, with its tool', () => {
   click(20, 10)
   cleanup()
   show('outline')
-  expect(screen.getByText(enOutline.drawn(2))).toBeDefined()
+  expect(screen.getByText(outlineWords.drawn(2))).toBeDefined()
 })

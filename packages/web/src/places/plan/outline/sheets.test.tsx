@@ -1,4 +1,4 @@
-import { enGround, enHardscape, enOutline, PlanSchema } from '@jovrin/contract'
+import { groundWords, hardscapeWords, outlineWords, PlanSchema } from '@jovrin/contract'
 import { tankFigures, type Plan } from '@jovrin/core'
 import { cleanup, configure, fireEvent, screen } from '@testing-library/react'
 import { afterEach, beforeEach, describe, expect, test } from 'vitest'
@@ -41,7 +41,7 @@ describe('the ground’s sheet', () => {
   ] as const
   test('a zone is drawn, chosen, and kept as one gesture', () => {
     const { work, click } = show()
-    press(enGround.tools.draw)
+    press(groundWords.tools.draw)
     for (const [x, y] of triangle) click(x, y)
     expect(work.kept).toHaveLength(0)
     click(10, 10)
@@ -49,14 +49,14 @@ describe('the ground’s sheet', () => {
     const [zone] = work.valid().zones
     expect(zone?.outline.map(({ xCm, yCm }) => [xCm, yCm])).toEqual(triangle.map((corner) => [...corner]))
     expect(PlanSchema.safeParse(work.valid()).success).toBe(true)
-    expect(screen.getByRole('button', { name: enGround.shape(zone?.name ?? '') })).toBeTruthy()
+    expect(screen.getByRole('button', { name: groundWords.shape(zone?.name ?? '') })).toBeTruthy()
   })
   test('a barrier is a line of two corners or more', () => {
     const { work, click } = show()
-    press(enGround.tools.barrier)
+    press(groundWords.tools.barrier)
     click(10, 10)
     click(60, 10)
-    press(enOutline.finish.line)
+    press(outlineWords.finish.line)
     expect(work.valid().barriers).toMatchObject([
       {
         heightCm: 5,
@@ -69,11 +69,11 @@ describe('the ground’s sheet', () => {
   })
   test('tabs, capsules and rings of tabs stand where they are set', () => {
     const { work, click } = show()
-    press(enGround.tools.tab)
+    press(groundWords.tools.tab)
     click(20, 10)
-    press(enGround.tools.capsule)
+    press(groundWords.tools.capsule)
     click(30, 10)
-    press(enGround.tools.ring)
+    press(groundWords.tools.ring)
     click(60, 20)
     const { tabs } = work.valid()
     expect(tabs.slice(0, 2)).toMatchObject([
@@ -86,23 +86,23 @@ describe('the ground’s sheet', () => {
   })
   test('a height belongs to the chosen zone; without one nothing is set', () => {
     const { work, click } = show()
-    press(enGround.tools.height)
+    press(groundWords.tools.height)
     click(20, 20)
     expect(work.kept).toHaveLength(0)
-    press(enGround.tools.draw)
+    press(groundWords.tools.draw)
     for (const [x, y] of [...triangle, triangle[0]]) click(x, y)
-    press(enGround.tools.height)
+    press(groundWords.tools.height)
     click(35, 15)
     expect(work.valid().zones[0]?.heights).toMatchObject([{ xCm: 35, yCm: 15 }])
   })
   test('a free cut takes two spots, and leaves the plan as it was', () => {
     const { work, click } = show()
-    press(enGround.cuts.free)
+    press(groundWords.cuts.free)
     click(20, 5)
     click(80, 40)
     expect(work.kept).toHaveLength(0)
-    expect(screen.getByText(enGround.cutName.free())).toBeTruthy()
-    expect(screen.getByRole('button', { name: enGround.tools.choose }).getAttribute('aria-pressed')).toBe('true')
+    expect(screen.getByText(groundWords.cutName.free())).toBeTruthy()
+    expect(screen.getByRole('button', { name: groundWords.tools.choose }).getAttribute('aria-pressed')).toBe('true')
   })
 })
 
@@ -120,24 +120,24 @@ describe('the hardscape’s sheet', () => {
   ] as const
   test('a stone is drawn on the floor, and drawn anew when it is the chosen one', () => {
     const { work, click } = show()
-    press(enHardscape.tools.draw)
+    press(hardscapeWords.tools.draw)
     for (const [x, y] of corners) click(x, y)
-    press(enOutline.finish.outline)
+    press(outlineWords.finish.outline)
     const [stone] = work.valid().hardscape
     expect(stone?.material).toBe('granite')
     expect(stone?.outline).toHaveLength(4)
-    press(enHardscape.tools.outline)
+    press(hardscapeWords.tools.outline)
     for (const [x, y] of corners.slice(0, 3)) click(x + 20, y)
-    press(enOutline.finish.outline)
+    press(outlineWords.finish.outline)
     expect(work.valid().hardscape.map(({ id }) => id)).toEqual([stone?.id])
     expect(work.valid().hardscape[0]?.outline).toHaveLength(3)
     expect(PlanSchema.safeParse(work.valid()).success).toBe(true)
   })
   test('its open mass says what the drawing makes of it', () => {
     const { click } = show()
-    press(enHardscape.tools.draw)
+    press(hardscapeWords.tools.draw)
     for (const [x, y] of corners) click(x, y)
-    press(enOutline.finish.outline)
+    press(outlineWords.finish.outline)
     expect(screen.getByText(/^[\d.]+ kg, from the drawing$/)).toBeTruthy()
     expect(screen.queryByText(/^assumed .* kg$/)).toBeNull()
   })

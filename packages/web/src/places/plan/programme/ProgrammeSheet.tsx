@@ -1,4 +1,14 @@
-import { enBuild, enField, enGroundKind, enLayingStep, enPlan, enPreparation, enShopping, enSundry, say } from '@jovrin/contract'
+import {
+  buildWords,
+  fieldWords,
+  groundKindWords,
+  layingStepWords,
+  planWords,
+  preparationWords,
+  shoppingWords,
+  sundryWords,
+  say,
+} from '@jovrin/contract'
 import { PlanField } from '../PlanField.js'
 import {
   backwardCalendar,
@@ -39,7 +49,7 @@ const day = (date: string): string =>
 export function ProgrammeSheet({ desk }: { desk: Desk }) {
   const { plan, figures, form, change, commit } = desk
   const units = useUnits()
-  const text = enBuild
+  const text = buildWords
   const findings = useFindings(desk)
   const steps = useMemo(() => backwardCalendar(plan, figures), [plan, figures])
   const today = useQuery(timelineOfTank(desk.tankId)).data?.today
@@ -76,7 +86,7 @@ export function ProgrammeSheet({ desk }: { desk: Desk }) {
               onChange={(startedOn) => startedOn !== '' && change((now) => ({ ...now, startedOn }), false)}
               onCommit={commit}
             />
-            <Button onClick={() => window.print()}>{enPlan.print}</Button>
+            <Button onClick={() => window.print()}>{planWords.print}</Button>
           </Box>
         </Box>
         <FindingsList tankId={desk.tankId} muted={plan.muted} change={change} findings={findings} sheet="programme" />
@@ -102,7 +112,7 @@ export function ProgrammeSheet({ desk }: { desk: Desk }) {
                     <Box component="span" sx={{ color: 'var(--algae)' }}>{` ${text.late}`}</Box>
                   )}
                 </td>
-                <td>{say(enPreparation, step.code, step.values, units.reader)}</td>
+                <td>{say(preparationWords, step.code, step.values, units.reader)}</td>
               </Box>
             ))}
           </tbody>
@@ -124,8 +134,8 @@ export function ProgrammeSheet({ desk }: { desk: Desk }) {
         <Box component="ol" sx={{ m: 0, pl: 2.5, fontSize: 14 }}>
           {laying.map((step) => (
             <li key={step.code}>
-              {enLayingStep[step.code](
-                step.grounds.map((kind) => enGroundKind[kind] ?? kind).join(', '),
+              {layingStepWords[step.code](
+                step.grounds.map((kind) => groundKindWords[kind] ?? kind).join(', '),
                 units.show('volume', step.litres, 2),
               )}
             </li>
@@ -148,7 +158,7 @@ export function ProgrammeSheet({ desk }: { desk: Desk }) {
         <Group number={2} title={text.forgotten}>
           <Box component="ul" sx={{ m: 0, pl: 0, listStyle: 'none', columns: 2, fontSize: 14 }}>
             {OFTEN_FORGOTTEN.map((thing) => (
-              <li key={thing}>☐ {enSundry[thing]}</li>
+              <li key={thing}>☐ {sundryWords[thing]}</li>
             ))}
           </Box>
         </Group>
@@ -160,7 +170,7 @@ export function ProgrammeSheet({ desk }: { desk: Desk }) {
 function Water({ desk }: { desk: Desk }) {
   const { plan, figures } = desk
   const units = useUnits()
-  const text = enBuild
+  const text = buildWords
   const water = waterLogistics(
     plan,
     { waterL: figures.waterL, fillL: firstFillL(figures) },
@@ -179,10 +189,13 @@ function Water({ desk }: { desk: Desk }) {
           [text.purifiedAll, litres(water.purifiedFourWeeksL)],
           [text.wasteAll, litres(water.wasteL)],
           [text.daysEach, water.daysForOneChange === null ? '–' : text.daysTold(significant(water.daysForOneChange, 2))],
-          [enField['logistics/barrelL'][0], water.changesInBarrel === null ? '–' : text.barrelTold(significant(water.changesInBarrel, 2))],
+          [
+            fieldWords['logistics/barrelL'][0],
+            water.changesInBarrel === null ? '–' : text.barrelTold(significant(water.changesInBarrel, 2)),
+          ],
         ] as const)
       : []),
-    [text.cost, enShopping.year(money(cost * 12, plan.money.currency, 0))],
+    [text.cost, shoppingWords.year(money(cost * 12, plan.money.currency, 0))],
   ]
   return (
     <Group number={1} title={text.water}>

@@ -1,4 +1,4 @@
-import { enField, enPlan, enShopping, enShoppingGroup } from '@jovrin/contract'
+import { fieldWords, planWords, shoppingWords, shoppingGroupWords } from '@jovrin/contract'
 import { PlanField } from '../PlanField.js'
 import {
   columnTotals,
@@ -38,14 +38,14 @@ export function ShoppingSheet({ desk }: { desk: Desk }) {
   const { currency, columns } = plan.money
   const columnName = (index: number): string => {
     const name = columns[index]?.name ?? ''
-    return name === '' ? (enShopping.columnNames[index] ?? '') : name
+    return name === '' ? (shoppingWords.columnNames[index] ?? '') : name
   }
   return (
     <Box sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', md: 'minmax(0,1fr) 330px' }, flexGrow: 1 }}>
       <Box sx={{ px: 2, py: 1, minWidth: 0 }}>
         <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1, borderBottom: '2px solid var(--ink)', mb: 0.5, pb: 0.5 }}>
           <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 20, flexGrow: 1 }}>
-            {enShopping.title} · {plan.name}
+            {shoppingWords.title} · {plan.name}
           </Box>
           <Box className="no-print" sx={{ display: 'flex', gap: 1 }}>
             <Button
@@ -58,12 +58,12 @@ export function ShoppingSheet({ desk }: { desk: Desk }) {
                 )
               }
             >
-              {enShopping.csv}
+              {shoppingWords.csv}
             </Button>
-            <Button onClick={() => window.print()}>{enPlan.print}</Button>
+            <Button onClick={() => window.print()}>{planWords.print}</Button>
           </Box>
         </Box>
-        <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={enShopping.title}>
+        <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={shoppingWords.title}>
           <Box
             component="table"
             className="figures"
@@ -77,12 +77,12 @@ export function ShoppingSheet({ desk }: { desk: Desk }) {
           >
             <thead>
               <tr>
-                <th scope="col">{enShopping.item}</th>
-                <th scope="col">{enShopping.count}</th>
-                <th scope="col">{enShopping.have}</th>
+                <th scope="col">{shoppingWords.item}</th>
+                <th scope="col">{shoppingWords.count}</th>
+                <th scope="col">{shoppingWords.have}</th>
                 {columns.map(({ id }, index) => (
                   <Box component="th" key={id} scope="col" sx={{ textAlign: 'right !important', minWidth: 110 }}>
-                    {enShopping.each(columnName(index))}
+                    {shoppingWords.each(columnName(index))}
                   </Box>
                 ))}
               </tr>
@@ -91,7 +91,7 @@ export function ShoppingSheet({ desk }: { desk: Desk }) {
               <GroupRows
                 key={group}
                 desk={desk}
-                name={enShoppingGroup[group]}
+                name={shoppingGroupWords[group]}
                 items={items.filter((item) => item.group === group)}
                 totals={totals.map(({ byGroup }) => byGroup[group])}
                 columnName={columnName}
@@ -99,7 +99,7 @@ export function ShoppingSheet({ desk }: { desk: Desk }) {
             ))}
             <tfoot>
               <Box component="tr" sx={{ borderTop: '2px solid var(--ink)', fontWeight: 600 }}>
-                <td>{enShopping.total}</td>
+                <td>{shoppingWords.total}</td>
                 <td />
                 <td />
                 {totals.map(({ columnId, total }) => (
@@ -112,12 +112,12 @@ export function ShoppingSheet({ desk }: { desk: Desk }) {
                 <td colSpan={3} />
                 {totals.map(({ columnId, total, unpriced }) => (
                   <Box component="td" key={columnId} sx={{ textAlign: 'right', fontSize: 12.5, color: 'text.secondary' }}>
-                    {unpriced > 0 && <div>{enShopping.unpriced(String(unpriced))}</div>}
+                    {unpriced > 0 && <div>{shoppingWords.unpriced(String(unpriced))}</div>}
                     {plan.intent.money !== null && (
                       <div>
                         {total > plan.intent.money
-                          ? enShopping.over(money(total - plan.intent.money, currency, 0))
-                          : enShopping.under(money(plan.intent.money - total, currency, 0))}
+                          ? shoppingWords.over(money(total - plan.intent.money, currency, 0))
+                          : shoppingWords.under(money(plan.intent.money - total, currency, 0))}
                       </div>
                     )}
                   </Box>
@@ -197,7 +197,7 @@ function GroupRows({ desk, name, items, totals, columnName }: GroupRowsProps) {
           <Box component="tr" key={item.key} sx={{ color: item.isOwned ? 'text.secondary' : 'inherit' }}>
             <td style={{ paddingLeft: 10 }}>{told}</td>
             <Box component="td" sx={{ whiteSpace: 'nowrap' }}>
-              {enShopping.counted[item.unit](String(item.count))}
+              {shoppingWords.counted[item.unit](String(item.count))}
               {item.unit === 'kg' && units.preferences.mass !== 'kg' && ` (${units.show('mass', item.count, 2)})`}
             </Box>
             <td>
@@ -206,7 +206,7 @@ function GroupRows({ desk, name, items, totals, columnName }: GroupRowsProps) {
                 checked={item.isOwned}
                 onChange={() => own(item.key)}
                 sx={{ p: 0, color: 'var(--ink)' }}
-                slotProps={{ input: { 'aria-label': `${told}: ${enShopping.have}` } }}
+                slotProps={{ input: { 'aria-label': `${told}: ${shoppingWords.have}` } }}
               />
             </td>
             {columns.map(({ id }, index) => (
@@ -214,7 +214,7 @@ function GroupRows({ desk, name, items, totals, columnName }: GroupRowsProps) {
                 <PriceCell
                   key={`${item.key} ${id} ${priceOf(plan, item, id) ?? ''}`}
                   value={priceOf(plan, item, id)}
-                  label={`${told}, ${enShopping.price(columnName(index))}`}
+                  label={`${told}, ${shoppingWords.price(columnName(index))}`}
                   onPrice={(price) => change((now) => withPrice(now, item.key, id, price))}
                 />
               </Box>
@@ -228,7 +228,7 @@ function GroupRows({ desk, name, items, totals, columnName }: GroupRowsProps) {
 
 function Running({ desk }: { desk: Desk }) {
   const { plan, figures } = desk
-  const text = enShopping
+  const text = shoppingWords
   const units = useUnits()
   const parts = useMemo(() => runningParts(plan, figures), [plan, figures])
   const month = monthlyCost(parts)
@@ -274,7 +274,7 @@ function Running({ desk }: { desk: Desk }) {
       </Box>
       <Box sx={{ fontSize: 12.5, color: 'text.secondary' }}>
         {RATES.filter((name) => plan.money[name] === null && USUAL_RATE[name] > 0)
-          .map((name) => `${enField[`money/${name}`][0]}: ${text.assumed} ${money(USUAL_RATE[name], currency)}`)
+          .map((name) => `${fieldWords[`money/${name}`][0]}: ${text.assumed} ${money(USUAL_RATE[name], currency)}`)
           .join('; ')}
       </Box>
     </Group>
@@ -283,7 +283,7 @@ function Running({ desk }: { desk: Desk }) {
 
 function Columns({ desk, columnName }: { desk: Desk; columnName: (index: number) => string }) {
   const { plan, form, change, commit } = desk
-  const text = enShopping
+  const text = shoppingWords
   const { columns } = form.draft.money
   const set = (part: Partial<Plan['money']>, isFinal = true): void =>
     change((now) => ({ ...now, money: { ...now.money, ...part } }), isFinal)
@@ -343,7 +343,7 @@ function Columns({ desk, columnName }: { desk: Desk; columnName: (index: number)
 
 function Extras({ desk }: { desk: Desk }) {
   const { form, change, commit } = desk
-  const text = enShopping
+  const text = shoppingWords
   const { extras } = form.draft.money
   const set = (next: Plan['money']['extras'], isFinal = true): void =>
     change((now) => ({ ...now, money: { ...now.money, extras: next } }), isFinal)

@@ -1,26 +1,35 @@
-import { enGroundKind, enMaterial, enPlantKind, enReadingQuantity, enSalt, enShoppingLine, enSundry, say } from '@jovrin/contract'
+import {
+  groundKindWords,
+  materialWords,
+  plantKindWords,
+  readingQuantityWords,
+  saltWords,
+  shoppingLineWords,
+  sundryWords,
+  say,
+} from '@jovrin/contract'
 import type { ShoppingItem } from '@jovrin/core'
 import type { Units } from '../../../ui/units.js'
 
 /** What a line is called, in the reader's units. */
 export const itemName = (item: ShoppingItem, units: Units): string =>
-  say(enShoppingLine, item.line, item.values, units.reader, { name: item.name === '' ? kindName(item) : item.name })
+  say(shoppingLineWords, item.line, item.values, units.reader, { name: item.name === '' ? kindName(item) : item.name })
 
 /** A ground, a material, a plant kind or a sundry by the catalogue; '' of lines that need no other name. */
 function kindName({ line, detail }: ShoppingItem): string {
   const names: Readonly<Record<string, string>> =
     line === 'ground'
-      ? enGroundKind
+      ? groundKindWords
       : line === 'hardscape'
-        ? enMaterial
+        ? materialWords
         : line === 'plants'
-          ? enPlantKind
+          ? plantKindWords
           : line === 'sundry'
-            ? enSundry
+            ? sundryWords
             : line === 'salt'
-              ? enSalt
+              ? saltWords
               : line === 'test'
-                ? enReadingQuantity
+                ? readingQuantityWords
                 : {}
   return capital(names[detail] ?? '')
 }

@@ -1,4 +1,4 @@
-import { enShopping, enShoppingGroup } from '@jovrin/contract'
+import { shoppingWords, shoppingGroupWords } from '@jovrin/contract'
 import { guarded, priceOf, type Plan, type ShoppingItem } from '@jovrin/core'
 import Papa from 'papaparse'
 import { saveText } from '../../../ui/saveText.js'
@@ -10,9 +10,9 @@ export function shoppingCsv(
   columns: readonly string[],
   nameOf: (item: ShoppingItem) => string,
 ): string {
-  const text = enShopping
+  const text = shoppingWords
   const rows = items.map((item) => [
-    guarded(enShoppingGroup[item.group]),
+    guarded(shoppingGroupWords[item.group]),
     guarded(nameOf(item)),
     item.count,
     text.units[item.unit],
@@ -31,5 +31,5 @@ export function saveCsv(
   nameOf: (item: ShoppingItem) => string,
 ): void {
   const name = plan.name.replaceAll(/[^\p{L}\p{N} -]/gu, '')
-  saveText(shoppingCsv(plan, items, columns, nameOf), `${name}-${enShopping.title.toLowerCase().replaceAll(' ', '-')}.csv`, 'text/csv')
+  saveText(shoppingCsv(plan, items, columns, nameOf), `${name}-${shoppingWords.title.toLowerCase().replaceAll(' ', '-')}.csv`, 'text/csv')
 }

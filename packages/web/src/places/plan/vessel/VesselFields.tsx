@@ -1,4 +1,4 @@
-import { enVessel } from '@jovrin/contract'
+import { vesselWords } from '@jovrin/contract'
 import { PlanChoice, PlanField } from '../PlanField.js'
 import { UNKNOWN_SOURCE, type Level, type WaterSource } from '@jovrin/core'
 import { Box } from '@mui/material'
@@ -10,7 +10,7 @@ const CORNERS = ['backLeft', 'backRight', 'frontLeft', 'frontRight'] as const
 
 export function VesselFields({ desk, level }: { desk: Desk; level: Level | null }) {
   const { draft } = desk.form
-  const text = enVessel
+  const text = vesselWords
   const source: WaterSource = draft.sources[0] ?? { id: 'tap', ...UNKNOWN_SOURCE }
   return (
     <>
@@ -84,8 +84,8 @@ export function VesselFields({ desk, level }: { desk: Desk; level: Level | null 
 function shims(level: Level): string {
   const needed = CORNERS.filter((corner) => level.shimsMm[corner] > 0.25)
   return needed.length === 0
-    ? enVessel.noShims
-    : enVessel.shims(
-        needed.map((corner) => `${enVessel.corner[corner].toLowerCase()} ${significant(level.shimsMm[corner], 2)} mm`).join(', '),
+    ? vesselWords.noShims
+    : vesselWords.shims(
+        needed.map((corner) => `${vesselWords.corner[corner].toLowerCase()} ${significant(level.shimsMm[corner], 2)} mm`).join(', '),
       )
 }

@@ -1,4 +1,4 @@
-import { enFigure, enVessel } from '@jovrin/contract'
+import { figureWords, vesselWords } from '@jovrin/contract'
 import {
   cornersOf,
   evaporationOf,
@@ -56,13 +56,15 @@ export function VesselSheet({ desk }: { desk: Desk }) {
                 mostHeight={470}
                 labels={{
                   ...sectionLabels(plan, figures, units, [
-                    [enVessel.net, units.show('volume', figures.volumes.netWaterL)],
-                    [enVessel.total, units.show('mass', filledKg(plan, figures))],
+                    [vesselWords.net, units.show('volume', figures.volumes.netWaterL)],
+                    [vesselWords.total, units.show('mass', filledKg(plan, figures))],
                   ]),
-                  description: enVessel.description(plan.name),
+                  description: vesselWords.description(plan.name),
                 }}
                 marks={(layout) =>
-                  level !== null && <TiltedWater layout={layout} level={level} exaggeration={EXAGGERATION} label={enVessel.exaggerated} />
+                  level !== null && (
+                    <TiltedWater layout={layout} level={level} exaggeration={EXAGGERATION} label={vesselWords.exaggerated} />
+                  )
                 }
               />
             )}
@@ -72,7 +74,7 @@ export function VesselSheet({ desk }: { desk: Desk }) {
             <Weights desk={desk} />
           </Box>
           <FindingsList tankId={desk.tankId} muted={desk.plan.muted} change={desk.change} findings={findings} sheet="vessel" />
-          <Box sx={{ fontSize: 13, color: 'text.secondary', mt: 1 }}>{enVessel.caution}</Box>
+          <Box sx={{ fontSize: 13, color: 'text.secondary', mt: 1 }}>{vesselWords.caution}</Box>
         </>
       }
       margin={<VesselFields desk={desk} level={level} />}
@@ -90,7 +92,7 @@ const Row = ({ name, children, isStrong = false }: { name: string; children: Rea
 function Volumes({ desk: { plan, figures } }: { desk: Desk }) {
   const units = useUnits()
   const { volumes, inner } = figures
-  const text = enVessel
+  const text = vesselWords
   const pane = openPane(plan, figures)
   const evaporation = openEvaporation(plan, figures)
   const { mmPerDay, litresPerDay } = evaporationOf(figures)
@@ -143,13 +145,13 @@ function Volumes({ desk: { plan, figures } }: { desk: Desk }) {
 
 function Weights({ desk: { plan, figures } }: { desk: Desk }) {
   const units = useUnits()
-  const text = enVessel
+  const text = vesselWords
   const { isAssumed, parts, total, load, pressure, perFootKg } = openWeights(plan, figures)
   const isOnBase = (plan.stand.rests ?? 'base') === 'base'
   return (
     <MarginTable caption={text.masses}>
       {(Object.keys(parts) as (keyof Masses)[]).map((part) => (
-        <Row key={part} name={`${text.massOf[part]}${isAssumed(part) ? ` (${enFigure.from.assumed})` : ''}`}>
+        <Row key={part} name={`${text.massOf[part]}${isAssumed(part) ? ` (${figureWords.from.assumed})` : ''}`}>
           <SumFigure sum={parts[part]} />
         </Row>
       ))}

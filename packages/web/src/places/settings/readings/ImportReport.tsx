@@ -1,4 +1,4 @@
-import { enReadingQuantity, enSettings, type RowImportReport } from '@jovrin/contract'
+import { readingQuantityWords, settingsWords, type RowImportReport } from '@jovrin/contract'
 import { QUANTITY, type Qualifier } from '@jovrin/core'
 import { Box, Button, Checkbox, FormControlLabel } from '@mui/material'
 import { useState } from 'react'
@@ -6,7 +6,7 @@ import { HeadRow } from '../../../ui/HeadRow.js'
 import { significant, useUnits } from '../../../ui/units.js'
 import { valueText } from '../../quantity.text.js'
 
-const text = enSettings.importer
+const text = settingsWords.importer
 const many = (count: number): string => significant(count, 7)
 
 /** What would come of a table: what it holds of each quantity, what looks wrong, what is refused. Nothing is kept before it is said so. */
@@ -57,7 +57,7 @@ function Held({ report }: { report: RowImportReport }) {
         <tbody>
           {report.columns.map(({ quantity, unit, count, least, middle, most, unlikely }) => (
             <tr key={`${quantity} ${unit}`}>
-              <td>{enReadingQuantity[quantity]}</td>
+              <td>{readingQuantityWords[quantity]}</td>
               <td>{unit}</td>
               <td>{many(count)}</td>
               <td>{valueText(quantity, least, '=', units)}</td>
@@ -80,7 +80,7 @@ function Doubts({ report }: { report: RowImportReport }) {
       .map(({ quantity, unit, unlikely, count, middle }) => {
         const [low, high] = QUANTITY[quantity].usual
         return text.unlikely({
-          name: enReadingQuantity[quantity],
+          name: readingQuantityWords[quantity],
           count: many(unlikely),
           of: many(count),
           low: valueText(quantity, low, '=', units),
@@ -114,7 +114,7 @@ function Preview({ report }: { report: RowImportReport }) {
           <tr key={index}>
             <td>{many(line)}</td>
             <td>{when.format(new Date(at))}</td>
-            <td>{enReadingQuantity[quantity]}</td>
+            <td>{readingQuantityWords[quantity]}</td>
             <td>{valueText(quantity, value, qualifier as Qualifier, units)}</td>
           </tr>
         ))}

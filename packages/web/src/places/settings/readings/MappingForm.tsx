@@ -1,4 +1,4 @@
-import { enMoment, enReadingQuantity, enSettings, type RowMappingChoice } from '@jovrin/contract'
+import { momentWords, readingQuantityWords, settingsWords, type RowMappingChoice } from '@jovrin/contract'
 import {
   DATE_ORDERS,
   DECIMAL_MARKS,
@@ -15,7 +15,7 @@ import { HeadRow } from '../../../ui/HeadRow.js'
 import { significant } from '../../../ui/units.js'
 import { DELIMITERS } from './guessMapping.js'
 
-const text = enSettings.importer
+const text = settingsWords.importer
 
 interface MappingFormProps {
   readonly mapping: RowMappingChoice
@@ -107,7 +107,7 @@ function ColumnRow({ name, example, column, kits, onChange }: ColumnRowProps) {
           name={text.columnUse(name)}
           value={isReading ? column.quantity : column.use}
           options={[...PLAIN_USES, ...READING_QUANTITIES]}
-          names={{ ...text.uses, ...enReadingQuantity }}
+          names={{ ...text.uses, ...readingQuantityWords }}
           onChoose={(chosen) => {
             const quantity = READING_QUANTITIES.find((candidate) => candidate === chosen)
             onChange(
@@ -133,7 +133,7 @@ function ColumnRow({ name, example, column, kits, onChange }: ColumnRowProps) {
             name={text.columnMoment(name)}
             value={column.moment ?? 'none'}
             options={['none', ...MOMENTS] as const}
-            names={{ none: text.noMoment, ...enMoment }}
+            names={{ none: text.noMoment, ...momentWords }}
             onChoose={(moment) => onChange({ ...column, moment: moment === 'none' ? null : moment })}
           />
         )}

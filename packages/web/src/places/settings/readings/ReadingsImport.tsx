@@ -1,6 +1,6 @@
 import {
-  enApp,
-  enSettings,
+  appWords,
+  settingsWords,
   READINGS_MOST_BYTES,
   READINGS_MOST_ROWS,
   RowImportReport,
@@ -26,7 +26,7 @@ import { readTable, type ChosenTable } from './readTable.js'
 import { refusedRows } from './refusedRows.js'
 import { rememberedMapping, rememberMapping } from './rememberedMappings.js'
 
-const text = enSettings.importer
+const text = settingsWords.importer
 const LOOKED_AT = 64 * 1024
 
 /** Readings from a table: its form is guessed, looked over and tried without keeping anything, and kept on a word. */
@@ -72,13 +72,13 @@ export function ReadingsImport({ tank }: { tank: TankEntry }) {
       tell({ text: text.kept(significant(told.accepted, 7)) })
     } catch (error) {
       setReport(null)
-      setFailure(error instanceof Error ? error.message : enApp.failed)
+      setFailure(error instanceof Error ? error.message : appWords.failed)
     }
   }
   const choose = async (file: File): Promise<void> => {
     setReport(null)
     setHandedBack(null)
-    if (file.size > READINGS_MOST_BYTES) return setFailure(enSettings.tooLarge(megabytes(READINGS_MOST_BYTES)))
+    if (file.size > READINGS_MOST_BYTES) return setFailure(settingsWords.tooLarge(megabytes(READINGS_MOST_BYTES)))
     const chosen = await readTable(file)
     const known = rememberedMapping(chosen.text)
     setTable(chosen)
@@ -96,9 +96,9 @@ export function ReadingsImport({ tank }: { tank: TankEntry }) {
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
       <Box>
-        <FileDrop label={enSettings.importReadings} kind="table" onFiles={([file]) => file && void choose(file)} />
+        <FileDrop label={settingsWords.importReadings} kind="table" onFiles={([file]) => file && void choose(file)} />
         <Box sx={{ color: 'text.secondary', fontSize: 14 }}>
-          {enSettings.readingsLimit(many(READINGS_MOST_ROWS), megabytes(READINGS_MOST_BYTES))}
+          {settingsWords.readingsLimit(many(READINGS_MOST_ROWS), megabytes(READINGS_MOST_BYTES))}
         </Box>
       </Box>
       {table !== null && mapping !== null && (
@@ -131,7 +131,7 @@ export function ReadingsImport({ tank }: { tank: TankEntry }) {
             <Button type="submit" variant={report === null ? 'contained' : 'outlined'} disabled={work.share !== null}>
               {text.look}
             </Button>
-            {work.share === null && <Button onClick={() => setTable(null)}>{enApp.cancel}</Button>}
+            {work.share === null && <Button onClick={() => setTable(null)}>{appWords.cancel}</Button>}
           </Box>
           <WorkBar work={work} label={text.look} />
           {report !== null && <ImportReport report={report} onKeep={(skips) => void send(false, skips)} />}

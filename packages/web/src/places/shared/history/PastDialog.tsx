@@ -1,4 +1,4 @@
-import { enApp, enChoice, enJournal, SettingList } from '@jovrin/contract'
+import { appWords, choiceWords, journalWords, SettingList } from '@jovrin/contract'
 import {
   CHOICE_FIELDS,
   datePlusDays,
@@ -24,7 +24,7 @@ import { significant, useUnits } from '../../../ui/units.js'
 import { settingName, settingValue } from '../../setting.text.js'
 import { datedFields, kindOf } from './datedFields.js'
 
-const text = enJournal.past
+const text = journalWords.past
 
 /** It was so until a day. */
 interface Span {
@@ -119,10 +119,10 @@ function Spans({ tankId, plan, changes, path, today, onClose }: PastDialogProps 
         await renew()
       }
       await renew()
-      tell({ text: text.saved(settingName(path)), action: { label: enJournal.undo, run: () => void back() } })
+      tell({ text: text.saved(settingName(path)), action: { label: journalWords.undo, run: () => void back() } })
       onClose()
     } catch (error) {
-      setFailure(error instanceof Error ? error.message : enApp.failed)
+      setFailure(error instanceof Error ? error.message : appWords.failed)
       await client.invalidateQueries({ queryKey: settingsOfTank(tankId).queryKey })
     }
   }
@@ -172,7 +172,7 @@ function Spans({ tankId, plan, changes, path, today, onClose }: PastDialogProps 
         >
           {text.addValue}
         </Button>
-        <Button onClick={onClose}>{enApp.cancel}</Button>
+        <Button onClick={onClose}>{appWords.cancel}</Button>
       </Box>
     </Box>
   )
@@ -205,7 +205,7 @@ function ValueField({ path, value, text: typed, onChange }: ValueFieldProps) {
       />
     )
   }
-  const words: Readonly<Record<string, string>> = enChoice[field.path]
+  const words: Readonly<Record<string, string>> = choiceWords[field.path]
   return (
     <TextField
       select

@@ -1,4 +1,4 @@
-import { enJournal } from '@jovrin/contract'
+import { journalWords } from '@jovrin/contract'
 import { civilDate, usedSettings } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
@@ -18,11 +18,11 @@ export function SettingHistory({ tankId }: { tankId: string }) {
   if (plan === undefined) return null
   const used = usedSettings(plan, changes).reverse()
   return (
-    <Box component="section" aria-label={enJournal.history}>
+    <Box component="section" aria-label={journalWords.history}>
       <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 16, borderBottom: '1px solid var(--ink)' }}>
-        {enJournal.history}
+        {journalWords.history}
       </Box>
-      {used.length === 0 && <Box sx={{ color: 'text.secondary', fontSize: 14, pt: 0.5 }}>{enJournal.noHistory}</Box>}
+      {used.length === 0 && <Box sx={{ color: 'text.secondary', fontSize: 14, pt: 0.5 }}>{journalWords.noHistory}</Box>}
       <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>
         {used.map((setting) => (
           <Box
@@ -42,16 +42,16 @@ export function SettingHistory({ tankId }: { tankId: string }) {
               variant="text"
               className="no-print"
               onClick={() => setEdited({ path: setting.path })}
-              aria-label={enJournal.past.editOf(settingName(setting.path))}
+              aria-label={journalWords.past.editOf(settingName(setting.path))}
               sx={{ minWidth: 0, py: 0, fontSize: 14 }}
             >
-              {enJournal.past.edit}
+              {journalWords.past.edit}
             </Button>
           </Box>
         ))}
       </Box>
       <Button className="no-print" onClick={() => setEdited({ path: null })} sx={{ mt: 0.5 }}>
-        {enJournal.past.add}
+        {journalWords.past.add}
       </Button>
       {edited !== null && (
         <PastDialog

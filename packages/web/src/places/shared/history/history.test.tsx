@@ -1,4 +1,4 @@
-import { enJournal, enNumber } from '@jovrin/contract'
+import { journalWords, numberWords } from '@jovrin/contract'
 import type { SettingChange } from '@jovrin/core'
 import { cleanup, configure, fireEvent, screen, waitFor } from '@testing-library/react'
 import { afterEach, expect, test, vi } from 'vitest'
@@ -15,7 +15,7 @@ afterEach(() => {
   vi.unstubAllGlobals()
 })
 const TANK = '01920000-0000-7000-8000-0000000000aa'
-const text = enJournal.past
+const text = journalWords.past
 const plan = { ...builtPlan, startedOn: '2026-09-01', temperatureC: 25 }
 const change = (planRevision: number, effectiveOn: string, from: number, to: number): SettingChange => ({
   id: `01920000-0000-7000-8000-00000000000${planRevision}`,
@@ -67,7 +67,7 @@ test('a value that is no number is told, and holds the saving back', () => {
   const puts = show([change(2, '2026-10-01', 23, 24)])
   fireEvent.click(screen.getByText(text.edit))
   fireEvent.change(screen.getByLabelText(`${text.it}, °C`), { target: { value: 'warm' } })
-  expect(screen.getByText(enNumber.none)).toBeTruthy()
+  expect(screen.getByText(numberWords.none)).toBeTruthy()
   fireEvent.click(screen.getByText(text.save))
   expect(puts()).toEqual([])
 })
