@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { expect, RIVER, test, typeDate } from '../fixtures.js'
+import { expect, expectAccessible, RIVER, test, typeDate } from '../fixtures.js'
 
 /** Whether the focused element shows that it has the focus: by a ring, a shadow, or the line under its field. */
 const isFocusSeen = (page: Page): Promise<{ readonly name: string; readonly isSeen: boolean } | null> =>
@@ -228,6 +228,55 @@ test('a past setting is entered as “it was … until”, edited, and taken bac
   await search('biggest shrimp')
   await page.getByRole('option', { name: /Reading-room river.*biggest shrimp/ }).click()
   await expect(page).toHaveURL(/journal\?record=/)
+})
+
+test('German is chosen in the settings, and then every day’s places are German, with numbers, days and weeks as there', async ({
+  page,
+  demoApp,
+}) => {
+  await page.goto(`${demoApp}/settings`)
+  await page.getByRole('button', { name: 'Deutsch' }).click()
+  await expect(page.getByRole('heading', { name: 'Einstellungen', level: 1 })).toBeVisible()
+  await expect(page.locator('html')).toHaveAttribute('lang', 'de')
+  await expect(page.getByRole('link', { name: 'Regal' })).toBeVisible()
+  await page.getByRole('button', { name: 'Sonntag' }).click()
+  await expect(page.getByRole('button', { name: 'Sonntag' })).toHaveAttribute('aria-pressed', 'true')
+
+  await page.getByRole('link', { name: 'Heute' }).click()
+  const archive = page.getByRole('region', { name: 'Archive tank' })
+  await archive.getByRole('button', { name: 'Getan: Scheiben wischen' }).click()
+  await expect(page.getByText('Archive tank: Scheiben wischen, getan')).toBeVisible()
+  await archive.getByRole('button', { name: 'Verschieben …: Filter reinigen' }).click()
+  await typeDate(page, 'Auf', '27112026')
+  await page.getByLabel('Warum').fill('keine Dichtung da')
+  await page.getByRole('button', { name: 'Verschieben', exact: true }).click()
+  await expect(archive.getByRole('listitem').filter({ hasText: 'Filter reinigen' })).toContainText('verschoben auf 27. Nov.')
+  await page.keyboard.press('!')
+  await expect(page.getByRole('dialog')).toContainText('Gas am Ventil zu.')
+  await page.getByRole('button', { name: 'Schließen' }).click()
+
+  // Six weeks begin on a Sunday.
+  await page.goto(`${demoApp}/tanks/${RIVER}/calendar`)
+  await expect(page.getByText('15. Nov.', { exact: true })).toBeVisible()
+
+  await page.goto(`${demoApp}/tanks/${RIVER}/journal`)
+  await page.getByLabel('Temperatur, °C').fill('24,5')
+  await page.getByRole('button', { name: 'Früher …' }).click()
+  await page.getByRole('group', { name: 'Wann' }).getByRole('button').click()
+  await expect(page.getByRole('columnheader').first()).toHaveAccessibleName('Sonntag')
+  await page.keyboard.press('Escape')
+  await page.getByRole('button', { name: 'Messwerte eintragen' }).click()
+  await expect(page.getByText('Eingetragen: Temperatur 24,5')).toBeVisible()
+  await expect(page.getByRole('listitem').filter({ hasText: 'Temperatur 24,5 °C' })).toHaveCount(1)
+  await expectAccessible(page)
+
+  await page.getByRole('link', { name: 'Regal' }).click()
+  await expect(page.getByRole('link', { name: 'Ein Becken beschreiben' })).toBeVisible()
+  await expect(page.locator('main')).not.toContainText(/\b(the|and|of|growth|water|light|due)\b/i)
+
+  // What is not translated says so to a screen reader.
+  await page.goto(`${demoApp}/tanks/${RIVER}/balance`)
+  await expect(page.locator('main')).toHaveAttribute('lang', 'en')
 })
 
 test.describe('a German reader whose computer stands in New York', () => {

@@ -1,7 +1,13 @@
-/** Words of this catalogue that change with their number, and lists: by the rules of its language, in one place. */
-const LANGUAGE = 'en'
-const rules = new Intl.PluralRules(LANGUAGE)
-const lists = new Intl.ListFormat(LANGUAGE, { style: 'short', type: 'unit' })
+/** Words of the catalogue that change with their number, and lists: by the rules of its language, in one place. */
+let rules = new Intl.PluralRules('en')
+let lists = new Intl.ListFormat('en', { style: 'short', type: 'unit' })
+let enumerations = new Intl.ListFormat('en', { type: 'conjunction' })
+
+export function countIn(language: string): void {
+  rules = new Intl.PluralRules(language)
+  lists = new Intl.ListFormat(language, { style: 'short', type: 'unit' })
+  enumerations = new Intl.ListFormat(language, { type: 'conjunction' })
+}
 
 export interface Forms {
   readonly one: string
@@ -17,3 +23,5 @@ export const nameIn = (names: Readonly<Record<string, string>>, key: string): st
 
 /** Things one after another. */
 export const listed = (things: readonly string[]): string => lists.format(things)
+/** Things one after another, the last with “and”. */
+export const enumerated = (things: readonly string[]): string => enumerations.format(things)

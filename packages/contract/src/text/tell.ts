@@ -9,6 +9,7 @@ import {
   type TextsOf,
   type UnitPreferences,
 } from '@jovrin/core'
+import { unitWords } from './en/quantity.js'
 import { decimalsIn, moneyIn, significantIn } from './numbers.js'
 
 /** For whom a number is told. */
@@ -32,9 +33,12 @@ function numberOf(dimension: Dimension, shown: number, locale: string, digits: n
   return significantIn(locale, shown, digits)
 }
 
+/** A unit in the catalogue's language: some are words. */
+export const unitTold = (unit: string): string => (unit === 'days' ? unitWords.days : unit.replace(/\/day$/, unitWords.aDay))
+
 /** A degree of angle stands at its number, other units apart from it. */
 const withUnit = (text: string, dimension: Dimension, units: UnitPreferences): string => {
-  const unit = unitIn(dimension, units)
+  const unit = unitTold(unitIn(dimension, units))
   return unit === '' ? text : dimension === 'angle' ? `${text}${unit}` : `${text} ${unit}`
 }
 

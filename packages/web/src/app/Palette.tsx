@@ -21,7 +21,7 @@ import { recordLine } from '../places/journal/record.text.js'
 import { SheetDialog } from '../ui/SheetDialog.js'
 import { shortDate, useUnits, type Units } from '../ui/units.js'
 import { foundBy, type Find } from './find.js'
-import { TANK_PLACES } from './shell/placeOf.js'
+import { tankPlaces } from './shell/placeOf.js'
 
 const text = appWords.find
 /** Records are asked for from so many letters on, so many of each tank. */
@@ -80,7 +80,7 @@ export function Palette({ onClose }: { onClose: () => void }) {
 
 const ofTanks = (tanks: readonly TankEntry[]): Find[] =>
   tanks.flatMap(({ id, plan: { name } }) => [
-    ...TANK_PLACES.map(([path, place]) => ({ group: text.tanks, label: `${name}: ${place}`, to: `/tanks/${id}/${path}` })),
+    ...tankPlaces().map(([path, place]) => ({ group: text.tanks, label: `${name}: ${place}`, to: `/tanks/${id}/${path}` })),
     ...PLAN_SHEETS.filter((sheet) => sheet !== 'supply').map((sheet) => ({
       group: text.tanks,
       label: `${name}: ${appWords.places.describe}, ${planSheetWords[sheet]}`,

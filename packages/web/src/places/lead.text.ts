@@ -1,5 +1,5 @@
 import { AMPLE, WIPE_MOST_DAYS, type Growth, type Lead } from '@jovrin/core'
-import { feederWords, growthWords, leadWords } from '@jovrin/contract'
+import { enumerated, feederWords, growthWords, leadWords } from '@jovrin/contract'
 import { percent, significant } from '../ui/units.js'
 
 const days = (value: number): string => significant(Math.round(value), 2)
@@ -22,9 +22,7 @@ export function growthSentence(growth: Growth): string {
 
 /** What the algae live on; '' where nothing stands out. */
 export const fedSentence = ({ fedBy }: Lead): string =>
-  fedBy.length === 0
-    ? ''
-    : leadWords.fedBy(new Intl.ListFormat(navigator.language, { type: 'conjunction' }).format(fedBy.map((feeder) => feederWords[feeder])))
+  fedBy.length === 0 ? '' : leadWords.fedBy(enumerated(fedBy.map((feeder) => feederWords[feeder])))
 
 /** At the bound nothing more is known than that it is longer. */
 function wipeText(low: number, high: number): string {

@@ -28,7 +28,7 @@ describe('the measured chart', () => {
     ],
     unit: 'mg/L',
     zoom: null,
-    texts: { measured: 'measured', below: 'below', band: 'band', middle: 'middle', today: 'today' },
+    texts: { measured: 'measured', below: 'below', band: 'band', middle: 'middle', today: 'today', number: String, day: String },
   }
   const series = () =>
     measuredChartOption(input, inks).series as {

@@ -8,5 +8,5 @@ export async function typeDate(name: string | RegExp, date: string): Promise<voi
   const input = (await dateField(name)).parentElement?.querySelector('input')
   if (!input) throw new Error(`${String(name)} is no field for days`)
   const [year, month, day] = date.split('-')
-  await act(async () => fireEvent.change(input, { target: { value: date === '' ? '' : `${month}/${day}/${year}` } }))
+  act(() => void fireEvent.change(input, { target: { value: date === '' ? '' : `${month}/${day}/${year}` } }))
 }

@@ -1,4 +1,4 @@
-import { decimalsIn, inUnits, moneyIn, significantIn, tell, type Reader } from '@jovrin/contract'
+import { decimalsIn, inUnits, moneyIn, significantIn, tell, type Reader, unitTold } from '@jovrin/contract'
 import {
   canonicalFrom,
   METRIC_UNITS,
@@ -11,6 +11,7 @@ import {
   type UnitPreferences,
 } from '@jovrin/core'
 import { createContext, useContext, useMemo, useState, type ReactNode } from 'react'
+import { locale } from './locale.js'
 
 const STORE = 'jovrin.units'
 export const US_UNITS: UnitPreferences = {
@@ -58,13 +59,13 @@ export interface Units {
 }
 
 /** Everything that follows from a reader's choice. */
-export function unitsFor(preferences: UnitPreferences, choose: Units['choose'], locale: string = navigator.language): Units {
-  const reader = { units: preferences, locale }
+export function unitsFor(preferences: UnitPreferences, choose: Units['choose'], told: string = locale()): Units {
+  const reader = { units: preferences, locale: told }
   return {
     preferences,
     choose,
     reader,
-    unitOf: (dimension) => unitIn(dimension, preferences),
+    unitOf: (dimension) => unitTold(unitIn(dimension, preferences)),
     to: (dimension, canonical) => shownIn(dimension, canonical, preferences),
     from: (dimension, shown) => canonicalFrom(dimension, shown, preferences),
     show: (dimension, value, digits) => tell({ value, dimension }, reader, digits),
@@ -106,13 +107,13 @@ export function digitsInBand(value: number, low: number | null, high: number | n
 }
 
 /** A number by locale with so many significant digits, never in powers of ten. */
-export const significant = (value: number, digits = 3): string => significantIn(navigator.language, value, digits)
-export const decimals = (value: number, digits: number): string => decimalsIn(navigator.language, value, digits)
+export const significant = (value: number, digits = 3): string => significantIn(locale(), value, digits)
+export const decimals = (value: number, digits: number): string => decimalsIn(locale(), value, digits)
 export const percent = (share: number): string => decimals(share * 100, 0)
-export const money = (amount: number, currency: string, digits?: number): string => moneyIn(navigator.language, amount, currency, digits)
+export const money = (amount: number, currency: string, digits?: number): string => moneyIn(locale(), amount, currency, digits)
 export const shortDate = (date: string): string =>
-  new Intl.DateTimeFormat(navigator.language, { day: 'numeric', month: 'short', timeZone: 'UTC' }).format(new Date(`${date}T00:00:00Z`))
+  new Intl.DateTimeFormat(locale(), { day: 'numeric', month: 'short', timeZone: 'UTC' }).format(new Date(`${date}T00:00:00Z`))
 export const longDate = (date: string): string =>
-  new Intl.DateTimeFormat(navigator.language, { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' }).format(
+  new Intl.DateTimeFormat(locale(), { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' }).format(
     new Date(`${date}T00:00:00Z`),
   )

@@ -1,4 +1,4 @@
-import type { Feeder, Hold, Strand, Supply } from '@jovrin/core'
+import type { Feeder, Flag, Hold, Strand, Supply } from '@jovrin/core'
 
 export const strandTitleWords = { light: 'Light', carbon: 'Carbon', feed: 'Feed', warmth: 'Warmth', room: 'Room' } satisfies Record<
   Strand,
@@ -72,3 +72,14 @@ export const leadWords = {
   formula: 'lead = relative growth of the plants − fastest invasion rate of any algae; means over a week; median of the ensemble',
   source: 'Days between wipes follow from the growth of dust on glass; rule of thumb.',
 } as const
+
+/** What the forecast warns of, by its value: mg/L, ammonia and nitrite as N. */
+export const flagWords = {
+  'co2-dangerous': (value) => `CO2 may peak at ${value} mg/L, which kills: less gas before that week.`,
+  'co2-too-much': (value) => `CO2 may peak at ${value} mg/L: too much for animals.`,
+  'co2-much': (value) => `CO2 may peak at ${value} mg/L: more than animals should have.`,
+  'co2-wasted': (value) => `CO2 may peak at ${value} mg/L: more than plants can use.`,
+  'oxygen-low': (value) => `Oxygen may fall to ${value} mg/L before lights-on (modelled).`,
+  ammonia: (value) => `Ammonia ${value} mg N/L: no animals yet.`,
+  nitrite: (value) => `Nitrite ${value} mg N/L: no animals yet.`,
+} satisfies Record<Flag['code'], (value: string) => string>

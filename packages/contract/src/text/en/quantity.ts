@@ -15,6 +15,9 @@ export const dimensionWords = {
   portion: 'Fodder and trimmings',
 } satisfies Record<ChosenDimension, string>
 
+/** Units that are words. */
+export const unitWords = { days: 'days', aDay: '/day' } as const
+
 export const numberWords = {
   both: 'Write either a comma or a point as the decimal mark, not both, and no marks for thousands.',
   none: 'This is not a number.',

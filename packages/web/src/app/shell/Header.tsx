@@ -5,7 +5,7 @@ import { Link, NavLink, useLocation } from 'react-router'
 import { agedTimeline, planOfTank, timelineOfTank } from '../../api/tanks.queries.js'
 import { SmallDay } from '../../drawing/day/SmallDay.js'
 import { ageText } from '../../ui/age.js'
-import { placeOf, TANK_PLACES } from './placeOf.js'
+import { placeOf, tankPlaces } from './placeOf.js'
 
 const navStyle = {
   px: 0.75,
@@ -142,7 +142,7 @@ function TankNav({ tankId }: { tankId: string }) {
           </Box>
         )}
       </Box>
-      {TANK_PLACES.map(([path, name]) => (
+      {tankPlaces().map(([path, name]) => (
         <Box key={path} component={NavLink} to={`/tanks/${tankId}/${path}`} sx={navStyle}>
           {name}
         </Box>

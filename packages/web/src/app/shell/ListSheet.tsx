@@ -4,7 +4,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { allTanks } from '../../api/tanks.queries.js'
 import { SheetDialog } from '../../ui/SheetDialog.js'
-import { TANK_PLACES } from './placeOf.js'
+import { tankPlaces } from './placeOf.js'
 
 const row = {
   display: 'flex',
@@ -77,7 +77,7 @@ export function PlaceSheet({ tankId, onClose }: SheetProps & { tankId: string })
       title={navWords.placesOfTank}
       onClose={onClose}
       entries={[
-        ...TANK_PLACES.map(([path, name]) => ({ to: `/tanks/${tankId}/${path}`, name })),
+        ...tankPlaces().map(([path, name]) => ({ to: `/tanks/${tankId}/${path}`, name })),
         { to: `/answers?tank=${tankId}`, name: navWords.answers },
       ]}
     />

@@ -12,7 +12,7 @@ import { useShortcuts } from '../useShortcuts.js'
 import { Header, type SheetName } from './Header.js'
 import { rememberTank } from '../../ui/lastTank.js'
 import { PhoneBar } from './PhoneBar.js'
-import { placeOf } from './placeOf.js'
+import { otherLanguageOf, placeOf } from './placeOf.js'
 import { useSingleKeys } from './singleKeys.js'
 import { useArrival } from './useArrival.js'
 
@@ -91,7 +91,13 @@ export function Shell() {
         {appWords.skip}
       </Box>
       <Header tankId={tankId} isNight={isNight} onMode={turn} onSheet={open} />
-      <Box component="main" id="sheet" tabIndex={-1} sx={{ flexGrow: 1, display: 'flex', flexDirection: 'column', outline: 'none' }}>
+      <Box
+        component="main"
+        id="sheet"
+        lang={otherLanguageOf(pathname)}
+        tabIndex={-1}
+        sx={{ flexGrow: 1, display: 'flex', flexDirection: 'column', outline: 'none' }}
+      >
         <Suspense fallback={null}>
           <OutboxNote />
         </Suspense>

@@ -1,15 +1,16 @@
 import { appWords, navWords, planSheetWords } from '@jovrin/contract'
 import { PLAN_SHEETS, type PlanSheet } from '@jovrin/core'
 
-/** Places inside a tank, in the order of the work. */
-export const TANK_PLACES = [
-  ['plan', appWords.places.describe],
-  ['balance', appWords.places.balance],
-  ['calendar', navWords.calendar],
-  ['journal', navWords.journal],
-] as const
+/** Places inside a tank, in the order of the work. Asked for when they are shown: the shell loads before the reader's language does. */
+export const tankPlaces = () =>
+  [
+    ['plan', appWords.places.describe],
+    ['balance', appWords.places.balance],
+    ['calendar', navWords.calendar],
+    ['journal', navWords.journal],
+  ] as const
 
-const OUTSIDE: Readonly<Record<string, string>> = {
+const placesOutside = (): Readonly<Record<string, string>> => ({
   '': appWords.places.shelf,
   new: appWords.places.newTank,
   today: navWords.today,
@@ -17,7 +18,10 @@ const OUTSIDE: Readonly<Record<string, string>> = {
   workings: navWords.workings,
   library: navWords.library,
   settings: navWords.settings,
-}
+})
+
+/** Places whose texts are English in every language. */
+const ENGLISH = ['new', 'answers', 'workings', 'library', 'plan', 'balance']
 
 export interface Place {
   /** The same for all addresses between which one moves without leaving the place. */
@@ -28,10 +32,16 @@ export interface Place {
   readonly sheet: string | null
 }
 
+/** The language of a place that is not in the reader's. */
+export function otherLanguageOf(pathname: string): 'en' | undefined {
+  const [first = '', , third] = pathname.split('/').filter((part) => part !== '')
+  return document.documentElement.lang !== 'en' && ENGLISH.includes(first === 'tanks' ? (third ?? '') : first) ? 'en' : undefined
+}
+
 export function placeOf(pathname: string): Place {
   const [first = '', second, third, fourth] = pathname.split('/').filter((part) => part !== '')
-  if (first !== 'tanks' || second === undefined) return { key: first, name: OUTSIDE[first] ?? null, sheet: null }
-  const name = TANK_PLACES.find(([path]) => path === third)?.[1] ?? null
+  if (first !== 'tanks' || second === undefined) return { key: first, name: placesOutside()[first] ?? null, sheet: null }
+  const name = tankPlaces().find(([path]) => path === third)?.[1] ?? null
   const isSheet = third === 'plan' && (PLAN_SHEETS as readonly string[]).includes(fourth ?? '')
   return { key: `tanks/${second}/${third ?? ''}`, name, sheet: isSheet ? planSheetWords[fourth as PlanSheet] : null }
 }

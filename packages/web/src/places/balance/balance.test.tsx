@@ -10,6 +10,7 @@ import { LeadNote } from './LeadNote.js'
 import { LeverBoard } from './LeverBoard.js'
 import { LimitTable } from './LimitTable.js'
 import { WeekTable } from './WeekTable.js'
+import { typeDate } from '../../testing/typeDate.js'
 
 afterEach(cleanup)
 const results = [1, 2, 3, 4, 5, 6].map((member) =>
@@ -79,13 +80,12 @@ describe('keeping the moved levers', () => {
     )
     return { kept }
   }
-  const day = (value: string): void =>
-    void fireEvent.change(screen.getByLabelText(balanceWords.keepFrom, { selector: 'input' }), { target: { value } })
+  const day = (value: string): Promise<void> => typeDate(balanceWords.keepFrom, value)
   const yes = (): HTMLButtonElement => screen.getByRole('button', { name: balanceWords.keepYes })
-  test('from today without a reason, or from another day with one', () => {
+  test('from today without a reason, or from another day with one', async () => {
     const { kept } = show()
     fireEvent.click(yes())
-    day('2026-11-20')
+    await day('2026-11-20')
     fireEvent.change(screen.getByLabelText(balanceWords.keepWhy), { target: { value: ' brown film ' } })
     fireEvent.click(yes())
     expect(kept).toEqual([
@@ -93,10 +93,10 @@ describe('keeping the moved levers', () => {
       ['2026-11-20', 'brown film'],
     ])
   })
-  test('not from before the tank began, nor from no day', () => {
+  test('not from before the tank began, nor from no day', async () => {
     show()
     for (const wrong of ['2026-08-31', '']) {
-      day(wrong)
+      await day(wrong)
       expect(yes().disabled).toBe(true)
     }
   })

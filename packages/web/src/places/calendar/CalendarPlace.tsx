@@ -14,11 +14,12 @@ import { decimals, longDate, shortDate, useUnits } from '../../ui/units.js'
 import { CalendarFile } from '../shared/CalendarFile.js'
 import { DayJobs } from './DayJobs.js'
 import { Programme } from './Programme.js'
+import { locale, weekStart } from '../../ui/locale.js'
 
 const WIDE_DAYS = 42
 const NARROW_DAYS = 14
-/** Days shown before the one that the weeks begin with. */
-const LEAD_DAYS = 7
+
+const WEEK = 7
 const NARROW_PX = 640
 const MARKS: readonly ScheduleMark[] = ['due', 'done', 'skipped', 'moved', 'assumed']
 
@@ -58,10 +59,11 @@ function KnownCalendar({ tankId, today, revision, aged }: { tankId: string; toda
   const [search, setSearch] = useSearchParams()
   // Kept here and told to the address: keys may come faster than an address changes.
   const [day, setDay] = useState(() => (isCivilDate(search.get('day') ?? '') ? (search.get('day') ?? today) : today))
-  // Begins a week ago, unless the day asked for would lie outside.
-  const [first, setFirst] = useState(
-    datePlusDays(day < today || daysBetween(today, day) > WIDE_DAYS - LEAD_DAYS - 1 ? day : today, -LEAD_DAYS),
-  )
+  // Begins with last week, unless the day asked for would lie outside.
+  const [first, setFirst] = useState(() => {
+    const usual = weekBefore(today)
+    return day < today || daysBetween(usual, day) >= WIDE_DAYS ? weekBefore(day) : usual
+  })
   const last = datePlusDays(first, WIDE_DAYS - 1)
   const jobs = useQuery(jobsOfTank(tankId, first, last))
   const choose = (date: string): void => {
@@ -98,7 +100,7 @@ function KnownCalendar({ tankId, today, revision, aged }: { tankId: string; toda
           <Button onClick={() => setFirst(datePlusDays(first, -14))}>{careWords.earlier}</Button>
           <Button
             onClick={() => {
-              setFirst(datePlusDays(today, -LEAD_DAYS))
+              setFirst(weekBefore(today))
               choose(today)
             }}
           >
@@ -140,8 +142,14 @@ function KnownCalendar({ tankId, today, revision, aged }: { tankId: string; toda
   )
 }
 
+/** First day of the week before that of a day. */
+function weekBefore(day: string): string {
+  const weekday = new Date(`${day}T00:00:00Z`).getUTCDay()
+  return datePlusDays(day, -((weekday - weekStart() + WEEK) % WEEK) - WEEK)
+}
+
 function Weeks({
-  first,
+  first: firstOfAll,
   today,
   day,
   jobs,
@@ -154,11 +162,12 @@ function Weeks({
   onChoose: (date: string) => void
 }) {
   const kinds = ROWS.filter((kind) => jobs.some((job) => job.kind === kind))
-  const weekday = new Intl.DateTimeFormat(navigator.language, { weekday: 'narrow', timeZone: 'UTC' })
+  const weekday = new Intl.DateTimeFormat(locale(), { weekday: 'narrow', timeZone: 'UTC' })
   return (
     <Measured>
       {(width) => {
-        const days = width < NARROW_PX ? NARROW_DAYS : WIDE_DAYS
+        // A phone has no room for the week before.
+        const [days, first] = width < NARROW_PX ? [NARROW_DAYS, datePlusDays(firstOfAll, WEEK)] : [WIDE_DAYS, firstOfAll]
         const cells = jobs.flatMap((job): ScheduleCell[] => {
           const at = daysBetween(first, job.on)
           const cell = (on: number, mark: ScheduleMark): ScheduleCell[] =>

@@ -1,4 +1,4 @@
-import { balanceWords, careWords, laneWords, startupWords, programmeWords, say } from '@jovrin/contract'
+import { careWords, laneWords, startupWords, programmeWords, say } from '@jovrin/contract'
 import { PROGRAMME_DAYS, stepsOn, wetStartProgramme, type ProgrammeStep } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useMemo } from 'react'
@@ -37,7 +37,7 @@ export function Programme({ aged }: { aged: AgedTimeline }) {
               className="lettering"
               sx={{ gridColumn: `${week * 7 + 2} / span 7`, borderLeft: '1px solid var(--ink)', pl: 0.5, fontSize: 13 }}
             >
-              {balanceWords.weekNo(significant(week + 1))}
+              {careWords.weekNo(significant(week + 1))}
             </Box>
           ))}
           {LANES.map((lane) => {

@@ -59,39 +59,39 @@ const spans = (): string[] =>
 const day = (): HTMLElement => screen.getByRole('region', { name: careWords.day })
 
 describe('the calendar', () => {
-  test('begins a week ago and shows today’s work', async () => {
+  test('begins with last week and shows today’s work', async () => {
     show()
     expect(await screen.findByText('88 L (50 %)')).toBeTruthy()
-    expect(spans()).toEqual(['2026-11-17'])
+    expect(spans()).toEqual(['2026-11-15'])
     expect(day().textContent).toContain(jobTitleWords.change)
     expect(screen.getByText(todayWords.weekly('92'), { exact: false })).toBeTruthy()
   })
   test('a link to a day far ahead opens the weeks around it', async () => {
     show('?day=2027-02-23')
     expect(await screen.findByText('88 L (50 %)')).toBeTruthy()
-    expect(spans()).toEqual(['2027-02-16'])
+    expect(spans()).toEqual(['2027-02-14'])
   })
   test('so does one to a day long past; one within the weeks shown moves nothing', async () => {
     show('?day=2026-10-06')
     expect(await screen.findByText('88 L (50 %)')).toBeTruthy()
-    expect(spans()).toEqual(['2026-09-29'])
+    expect(spans()).toEqual(['2026-09-27'])
     cleanup()
     server = standInServer(({ path }) => ({ status: 200, body: { today: TODAY, minutesPerWeek: 92, jobs: jobsOf(path) } }))
     show('?day=2026-12-22')
     expect(await screen.findByText('88 L (50 %)')).toBeTruthy()
-    expect(spans()).toEqual(['2026-11-17'])
+    expect(spans()).toEqual(['2026-11-15'])
   })
   test('a day that is none is today', async () => {
     show('?day=yesterday')
     expect(await screen.findByText('88 L (50 %)')).toBeTruthy()
-    expect(spans()).toEqual(['2026-11-17'])
+    expect(spans()).toEqual(['2026-11-15'])
   })
   test('earlier and later go by two weeks, and back to today by one click', async () => {
     show()
     await screen.findByText('88 L (50 %)')
     for (const name of [careWords.later, careWords.later, careWords.earlier, careWords.toToday]) fireEvent.click(screen.getByText(name))
     await screen.findByText('88 L (50 %)')
-    expect(new Set(spans())).toEqual(new Set(['2026-11-17', '2026-12-01', '2026-12-15']))
+    expect(new Set(spans())).toEqual(new Set(['2026-11-15', '2026-11-29', '2026-12-13']))
   })
   test('keys choose the day beside the weeks', async () => {
     show()

@@ -1,6 +1,5 @@
 import {
   appWords,
-  describeWords,
   indicatorColourWords,
   journalWords,
   momentWords,
@@ -43,7 +42,7 @@ export function EditDialog({ tankId, timeZone, entry, onClose }: EditDialogProps
       changeJson('PUT', `/api/tanks/${tankId}/journal/${record.id}`, JournalEntry, { body: record, ifMatch: `"${kept.version}"` }).then(
         () => changed(tankId),
       )
-    tell({ text: describeWords.saved, action: { label: journalWords.undo, run: () => void back().catch(() => undefined) } })
+    tell({ text: journalWords.edited, action: { label: journalWords.undo, run: () => void back().catch(() => undefined) } })
     onClose()
   }
   return (

@@ -11,6 +11,7 @@ import { QueryState } from '../../ui/QueryState.js'
 import { useUnits } from '../../ui/units.js'
 import { EditDialog } from './EditDialog.js'
 import { recordLine } from './record.text.js'
+import { locale } from '../../ui/locale.js'
 
 interface EntryListProps {
   readonly tankId: string
@@ -30,8 +31,8 @@ export function EntryList({ tankId, timeZone, find, onFind, marked }: EntryListP
   const waiting = useOutbox().flatMap((item) => (item.tankId === tankId && item.sent.kind === 'record' ? [item.sent.record] : []))
   const [editing, setEditing] = useState<JournalEntry | null>(null)
   const entries = pages.data?.pages.flatMap((page) => page.entries) ?? []
-  const day = new Intl.DateTimeFormat(navigator.language, { timeZone, weekday: 'short', day: 'numeric', month: 'short', year: 'numeric' })
-  const clock = new Intl.DateTimeFormat(navigator.language, { timeZone, hour: '2-digit', minute: '2-digit' })
+  const day = new Intl.DateTimeFormat(locale(), { timeZone, weekday: 'short', day: 'numeric', month: 'short', year: 'numeric' })
+  const clock = new Intl.DateTimeFormat(locale(), { timeZone, hour: '2-digit', minute: '2-digit' })
 
   const remove = async (entry: JournalEntry): Promise<void> => {
     try {

@@ -1,17 +1,18 @@
 import { journalWords, readingQuantityWords, recordKindWords, shelfWords } from '@jovrin/contract'
-import { hindcastBand, instantOf, isModelled, READING_QUANTITIES, type HindcastBand, type ReadingQuantity } from '@jovrin/core'
+import { civilDate, hindcastBand, instantOf, isModelled, READING_QUANTITIES, type HindcastBand, type ReadingQuantity } from '@jovrin/core'
 import { Box, MenuItem, TextField } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { useCallback, useMemo, useState } from 'react'
 import { marksOfTank, readingsOfTank } from '../../api/journal.queries.js'
 import type { AgedTimeline } from '../../api/tanks.queries.js'
 import { Chart, type ChartInks } from '../../chart/Chart.js'
-import { significant, useUnits } from '../../ui/units.js'
+import { shortDate, significant, useUnits } from '../../ui/units.js'
 import { useHindcast } from '../../workers/useHindcast.js'
 import { SEED } from '../../workers/useForecast.js'
 import { Apart } from './Apart.js'
 import { toShown, unitShown } from '../quantity.text.js'
 import { fitOf, measuredChartOption, type MeasuredChartInput } from './measuredChart.js'
+import { locale } from '../../ui/locale.js'
 
 interface MeasuredChartProps {
   readonly tankId: string
@@ -75,9 +76,11 @@ export function MeasuredChart({ tankId, timeZone, aged, quantity, onQuantity }: 
         band: journalWords.band,
         middle: journalWords.middle,
         today: journalWords.todayLine,
+        number: (value) => significant(value),
+        day: (ms) => shortDate(civilDate(new Date(ms), timeZone)),
       },
     }
-  }, [series.data, quantity, units, isDone, members, acts.data, startMs, aged.today, unit, zoom])
+  }, [series.data, quantity, units, isDone, members, acts.data, startMs, aged.today, unit, zoom, timeZone])
   const make = useCallback((inks: ChartInks) => (input === null ? {} : measuredChartOption(input, inks)), [input])
   const fit = input === null ? null : fitOf(input)
   return (
@@ -158,7 +161,7 @@ function Legend({ hasBand }: { hasBand: boolean }) {
 /** The same figures for those who cannot see the picture; the newest of them. */
 function Figures({ input, timeZone }: { input: MeasuredChartInput; timeZone: string }) {
   const { measured, band, startMs, unit } = input
-  const when = new Intl.DateTimeFormat(navigator.language, { timeZone, dateStyle: 'medium', timeStyle: 'short' })
+  const when = new Intl.DateTimeFormat(locale(), { timeZone, dateStyle: 'medium', timeStyle: 'short' })
   const first = Math.max(0, measured.atMs.length - TABLE_ROWS)
   return (
     <details>

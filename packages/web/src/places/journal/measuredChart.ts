@@ -28,6 +28,9 @@ export interface MeasuredChartInput {
     readonly band: string
     readonly middle: string
     readonly today: string
+    /** As the reader writes them. */
+    readonly number: (value: number) => string
+    readonly day: (ms: number) => string
   }
 }
 
@@ -56,13 +59,18 @@ export function measuredChartOption(
   const isMany = shown.length > MANY
   return {
     grid: { left: 52, right: 14, top: 26, bottom: 46 },
-    xAxis: { type: 'time', axisLine: { lineStyle: { color: inks.ink } }, axisLabel: { color: inks.faint }, splitLine: { show: false } },
+    xAxis: {
+      type: 'time',
+      axisLine: { lineStyle: { color: inks.ink } },
+      axisLabel: { color: inks.faint, hideOverlap: true, formatter: texts.day },
+      splitLine: { show: false },
+    },
     yAxis: {
       type: 'value',
       scale: true,
       name: unit,
       nameTextStyle: { color: inks.faint, align: 'left' },
-      axisLabel: { color: inks.faint },
+      axisLabel: { color: inks.faint, formatter: texts.number },
       splitLine: { lineStyle: { color: inks.hair, type: 'dotted' } },
     },
     tooltip: {
@@ -70,7 +78,7 @@ export function measuredChartOption(
       backgroundColor: inks.sheet,
       borderColor: inks.ink,
       textStyle: { color: inks.ink },
-      valueFormatter: (value) => `${rounded(value)} ${unit}`.trim(),
+      valueFormatter: (value) => `${lastOf(value, texts.number)} ${unit}`.trim(),
     },
     dataZoom: [{ type: 'inside', filterMode: 'none', ...(zoom === null ? {} : { startValue: zoom[0], endValue: zoom[1] }) }],
     series: [
@@ -183,9 +191,9 @@ function namedMarks(marks: readonly ChartMark[], taken: readonly number[], gapMs
 }
 
 /** The library passes a point as [time, value]. */
-const rounded = (value: unknown): string => {
+const lastOf = (value: unknown, told: (value: number) => string): string => {
   const last: unknown = Array.isArray(value) ? (value as unknown[]).at(-1) : value
-  return typeof last === 'number' ? String(Number(last.toPrecision(3))) : ''
+  return typeof last === 'number' ? told(last) : ''
 }
 
 /** How the readings lie beside the band. */

@@ -1,12 +1,4 @@
-import {
-  answersWords,
-  appWords,
-  refusedWords,
-  settingsWords,
-  TANK_FILE_MOST_BYTES,
-  type TankEntry,
-  TankImportReport,
-} from '@jovrin/contract'
+import { navWords, appWords, refusedWords, settingsWords, TANK_FILE_MOST_BYTES, type TankEntry, TankImportReport } from '@jovrin/contract'
 import { Box, Button, Checkbox, FormControlLabel, MenuItem, TextField } from '@mui/material'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -51,7 +43,7 @@ function TankChoice({ tanks, tank, onChoose }: { tanks: readonly TankEntry[]; ta
   return (
     <TextField
       select
-      label={answersWords.which}
+      label={navWords.tank}
       value={tank.id}
       onChange={(event) => onChoose(event.target.value)}
       slotProps={{ inputLabel: { shrink: true } }}

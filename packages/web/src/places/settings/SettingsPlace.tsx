@@ -12,6 +12,7 @@ import { BackupPanel } from './BackupPanel.js'
 import { CheckPanel } from './CheckPanel.js'
 import { FilesPanel } from './FilesPanel.js'
 import { KitTable } from './KitTable.js'
+import { LanguageChoices } from './LanguageChoices.js'
 import { Section } from './Section.js'
 
 /** What belongs to this device and this installation: names, kits, files, backups, who may come in. */
@@ -32,6 +33,7 @@ export function SettingsPlace() {
       >
         <Box sx={{ display: 'grid', gap: 3, alignContent: 'start', minWidth: 0 }}>
           <Device />
+          <LanguageChoices />
           <Section title={appWords.units.title}>
             <UnitChoices />
           </Section>

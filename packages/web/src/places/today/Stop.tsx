@@ -13,6 +13,7 @@ import { useTellJob } from '../useTellJob.js'
 import { useToldHere } from '../useToldHere.js'
 import { useSeenOrder } from './keptOrder.js'
 import { JobRow, tall } from './JobRow.js'
+import { locale } from '../../ui/locale.js'
 
 const isTold = ({ state, on }: ListedJob, today: string): boolean =>
   state === 'done' || state === 'skipped' || (state === 'moved' && on > today)
@@ -122,9 +123,7 @@ function glanceText(stop: RoundStop): string {
   const { lastGlanceAt } = stop
   if (lastGlanceAt === null) return todayWords.noGlance
   if (!isSeen(stop)) return todayWords.lastGlance(shortDate(lastGlanceAt.slice(0, 10)))
-  return todayWords.glanceToday(
-    new Intl.DateTimeFormat(navigator.language, { hour: '2-digit', minute: '2-digit' }).format(new Date(lastGlanceAt)),
-  )
+  return todayWords.glanceToday(new Intl.DateTimeFormat(locale(), { hour: '2-digit', minute: '2-digit' }).format(new Date(lastGlanceAt)))
 }
 
 function Assumed({ jobs, onMissed }: { jobs: readonly ListedJob[]; onMissed: (job: ListedJob) => void }) {

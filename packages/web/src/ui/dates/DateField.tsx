@@ -1,12 +1,16 @@
-import { instantOf, minutesOf, clockOf, wallClock } from '@jovrin/core'
+import { datesWords, FIRST_DATE, LAST_DATE } from '@jovrin/contract'
 import { TextField } from '@mui/material'
 import { lazy, Suspense, type ComponentType } from 'react'
 import { locale } from '../locale.js'
+import { longDate } from '../units.js'
 import type { DateFieldProps, FieldProps, MomentFieldProps } from './fieldProps.js'
+import type { PickedMomentProps, PickedProps } from './pickers.js'
+import { PlainDate, PlainMoment, PlainTime } from './plainFields.js'
 
 /** The pickers are large and come when one is first shown. Whoever has lost the server by then gets the platform's own field. */
 const pickers = () => import('./pickers.js').catch(() => null)
-const orPlain = <P,>(pick: (found: typeof import('./pickers.js')) => ComponentType<P>, plain: ComponentType<P>) =>
+type Pickers = NonNullable<Awaited<ReturnType<typeof pickers>>>
+const orPlain = <P,>(pick: (found: Pickers) => ComponentType<P>, plain: ComponentType<P>) =>
   lazy(async () => {
     const found = await pickers()
     return { default: found === null ? plain : pick(found) }
@@ -14,28 +18,41 @@ const orPlain = <P,>(pick: (found: typeof import('./pickers.js')) => ComponentTy
 /** Fetches the pickers for a page on which one may be wanted soon. */
 export const expectPicker = (): void => void pickers()
 
-const PickedDate = orPlain((found) => found.PickedDate, PlainDate)
-const PickedTime = orPlain((found) => found.PickedTime, PlainTime)
-const PickedMoment = orPlain((found) => found.PickedMoment, PlainMoment)
+const PickedDate = orPlain<PickedProps>((found) => found.PickedDate, PlainDate)
+const PickedTime = orPlain<PickedProps>((found) => found.PickedTime, PlainTime)
+const PickedMoment = orPlain<PickedMomentProps>((found) => found.PickedMoment, PlainMoment)
 
-export const DateField = (props: DateFieldProps) => (
-  <Suspense fallback={<Waiting {...props} told={inUtc(`${props.value}T00:00Z`, { dateStyle: 'short' })} />}>
-    <PickedDate {...props} />
+/** A day. What is none, or none that the field takes, is told and comes as an empty text. */
+export function DateField({ min = FIRST_DATE, max = LAST_DATE, early = datesWords.early(longDate(min)), ...field }: DateFieldProps) {
+  const faultOf = (date: string): string | null => {
+    if (date === '') return datesWords.noDay
+    if (date < min) return early
+    return date > max ? datesWords.late(longDate(max)) : null
+  }
+  return (
+    <Suspense fallback={<Waiting {...field} told={inUtc(`${field.value}T00:00Z`, { dateStyle: 'short' })} />}>
+      <PickedDate {...field} days={[min, max]} faultOf={faultOf} />
+    </Suspense>
+  )
+}
+
+/** A time of day. */
+export const TimeField = (field: DateFieldProps) => (
+  <Suspense fallback={<Waiting {...field} told={inUtc(`2000-01-01T${field.value}Z`, { timeStyle: 'short' })} />}>
+    <PickedTime {...field} days={[FIRST_DATE, LAST_DATE]} faultOf={(time) => (time === '' ? datesWords.noTime : null)} />
   </Suspense>
 )
-export const TimeField = (props: DateFieldProps) => (
-  <Suspense fallback={<Waiting {...props} told={inUtc(`2000-01-01T${props.value}Z`, { timeStyle: 'short' })} />}>
-    <PickedTime {...props} />
-  </Suspense>
-)
+
 /** A moment by the clock of a zone. */
-export const MomentField = (props: MomentFieldProps) => (
-  <Suspense
-    fallback={<Waiting {...props} told={inUtc(props.value, { dateStyle: 'short', timeStyle: 'short', timeZone: props.timeZone })} />}
-  >
-    <PickedMoment {...props} />
-  </Suspense>
-)
+export function MomentField(field: MomentFieldProps) {
+  const faultOf = (date: string): string | null => (date < FIRST_DATE || date > LAST_DATE ? datesWords.noDay : null)
+  const told = inUtc(field.value, { dateStyle: 'short', timeStyle: 'short', timeZone: field.timeZone })
+  return (
+    <Suspense fallback={<Waiting {...field} told={told} />}>
+      <PickedMoment {...field} days={[FIRST_DATE, LAST_DATE]} faultOf={faultOf} />
+    </Suspense>
+  )
+}
 
 function inUtc(text: string, options: Intl.DateTimeFormatOptions): string {
   const ms = Date.parse(text)
@@ -43,39 +60,13 @@ function inUtc(text: string, options: Intl.DateTimeFormatOptions): string {
 }
 
 /** As high as the field, with what it will show. */
-const Waiting = ({ told, ...props }: FieldProps & { readonly told: string }) => (
-  <TextField {...plain(props)} value={told} disabled aria-busy />
+const Waiting = ({ label, name, told, sx }: FieldProps & { readonly told: string }) => (
+  <TextField
+    {...(label === undefined ? {} : { label })}
+    value={told}
+    disabled
+    aria-busy
+    sx={sx ?? {}}
+    slotProps={{ inputLabel: { shrink: true }, htmlInput: { 'aria-label': name } }}
+  />
 )
-
-const plain = ({ label, name, title, error, helperText, sx, question }: FieldProps) => ({
-  ...(label === undefined ? {} : { label }),
-  title: title ?? '',
-  error: error ?? false,
-  helperText: helperText ?? '',
-  'data-question': question,
-  sx: sx ?? {},
-  slotProps: { inputLabel: { shrink: true }, htmlInput: { 'aria-label': name } },
-})
-
-function PlainDate({ value, onChange, onCommit, ...props }: DateFieldProps) {
-  return <TextField {...plain(props)} type="date" value={value} onChange={(event) => onChange(event.target.value)} onBlur={onCommit} />
-}
-function PlainTime({ value, onChange, onCommit, ...props }: DateFieldProps) {
-  return <TextField {...plain(props)} type="time" value={value} onChange={(event) => onChange(event.target.value)} onBlur={onCommit} />
-}
-function PlainMoment({ value, timeZone, onChange, onCommit, ...props }: MomentFieldProps) {
-  const wall = value === '' ? null : wallClock(value, timeZone)
-  const read = (text: string): string => {
-    const [date = '', clock = ''] = text.split('T')
-    return text === '' ? '' : instantOf(date, minutesOf(clock.slice(0, 5)), timeZone).toISOString()
-  }
-  return (
-    <TextField
-      {...plain(props)}
-      type="datetime-local"
-      value={wall === null ? '' : `${wall.date}T${clockOf(wall.minute)}`}
-      onChange={(event) => onChange(read(event.target.value))}
-      onBlur={onCommit}
-    />
-  )
-}

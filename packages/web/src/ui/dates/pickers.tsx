@@ -1,45 +1,60 @@
-import { datesWords, FIRST_DATE, LAST_DATE } from '@jovrin/contract'
 import { Box } from '@mui/material'
 import { AdapterLuxon } from '@mui/x-date-pickers/AdapterLuxon'
 import { DatePicker } from '@mui/x-date-pickers/DatePicker'
 import { DateTimePicker } from '@mui/x-date-pickers/DateTimePicker'
 import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider'
+import { deDE, enUS, type PickersLocaleText } from '@mui/x-date-pickers/locales'
 import { TimePicker } from '@mui/x-date-pickers/TimePicker'
-import { DateTime } from 'luxon'
+import { DateTime, Settings } from 'luxon'
 import type { FocusEvent, ReactNode } from 'react'
-import { locale } from '../locale.js'
-import { longDate } from '../units.js'
-import type { DateFieldProps, FieldProps, MomentFieldProps } from './fieldProps.js'
+import { locale, reading, weekStart } from '../locale.js'
+import type { FieldProps } from './fieldProps.js'
 import { useTyped } from './useTyped.js'
+
+// The calendar's weeks begin as the reader's do; which days are free does not matter here.
+Settings.defaultWeekSettings = { firstDay: weekStart(), minimalDays: 4, weekend: [6, 7] }
+
+/** What the pickers themselves say. */
+const PICKER_WORDS = (reading.language === 'de' ? deDE : enUS).components.MuiLocalizationProvider.defaultProps
+  .localeText as Partial<PickersLocaleText> // its type says that what is there may be undefined, and nothing is
+
+export interface PickedProps extends FieldProps {
+  readonly value: string
+  /** Days around what can be chosen, YYYY-MM-DD. */
+  readonly days: readonly [first: string, last: string]
+  /** What stands in the field, empty while it is none; whether it is taken is for the caller to say. */
+  readonly onChange: (text: string) => void
+  /** Why what stands in the field is none that it takes; `null` when it is one. */
+  readonly faultOf: (text: string) => string | null
+}
+export interface PickedMomentProps extends PickedProps {
+  readonly timeZone: string
+}
 
 const UTC = 'UTC'
 const dateOf = (text: string): DateTime => DateTime.fromISO(text, { zone: UTC })
-const textOfDate = (time: DateTime): string => time.toFormat('yyyy-MM-dd')
 const clockOf = (text: string): DateTime => DateTime.fromISO(`2000-01-01T${text}`, { zone: UTC })
+const textOf = (time: DateTime | null, tell: (time: DateTime) => string): string => (time?.isValid === true ? tell(time) : '')
+const tellDate = (time: DateTime): string => time.toFormat('yyyy-MM-dd')
+const tellClock = (time: DateTime): string => time.toFormat('HH:mm')
+const tellInstant = (time: DateTime): string => time.toUTC().toISO() ?? ''
 
 /** A day, in the order in which the reader writes it. */
-export function PickedDate({
-  value,
-  min = FIRST_DATE,
-  max = LAST_DATE,
-  early = datesWords.early(longDate(min)),
-  onChange,
-  ...field
-}: DateFieldProps) {
+export function PickedDate({ value, days: [first, last], onChange, faultOf, ...field }: PickedProps) {
   const typed = useTyped(value, dateOf)
-  const fault = faultOfDate(typed.time, min, max, early)
   return (
     <Frame {...field}>
       <DatePicker
-        {...shown(field, fault)}
+        {...shown(field, faultOf(textOf(typed.time, tellDate)))}
         timezone={UTC}
         value={typed.time}
-        minDate={dateOf(min)}
-        maxDate={dateOf(max)}
+        minDate={dateOf(first)}
+        maxDate={dateOf(last)}
         onChange={(time) => {
-          const text = faultOfDate(time, min, max) === null && time !== null ? textOfDate(time) : ''
-          typed.type(time, text)
-          onChange(text)
+          const text = textOf(time, tellDate)
+          const taken = faultOf(text) === null ? text : ''
+          typed.type(time, taken)
+          onChange(taken)
         }}
         onAccept={() => field.onCommit?.()}
       />
@@ -48,16 +63,16 @@ export function PickedDate({
 }
 
 /** A time of day by the tank's clock. */
-export function PickedTime({ value, onChange, ...field }: DateFieldProps) {
+export function PickedTime({ value, onChange, faultOf, ...field }: PickedProps) {
   const typed = useTyped(value, clockOf)
   return (
     <Frame {...field}>
       <TimePicker
-        {...shown(field, typed.time?.isValid === true ? null : datesWords.noTime)}
+        {...shown(field, faultOf(textOf(typed.time, tellClock)))}
         timezone={UTC}
         value={typed.time}
         onChange={(time) => {
-          const text = time?.isValid === true ? time.toFormat('HH:mm') : ''
+          const text = textOf(time, tellClock)
           typed.type(time, text)
           onChange(text)
         }}
@@ -68,32 +83,25 @@ export function PickedTime({ value, onChange, ...field }: DateFieldProps) {
 }
 
 /** An instant, written by the clock of a zone. */
-export function PickedMoment({ value, timeZone, onChange, ...field }: MomentFieldProps) {
+export function PickedMoment({ value, days: [first, last], timeZone, onChange, faultOf, ...field }: PickedMomentProps) {
   const typed = useTyped(value, (at) => DateTime.fromISO(at, { zone: timeZone }))
   return (
     <Frame {...field}>
       <DateTimePicker
-        {...shown(field, faultOfDate(typed.time, FIRST_DATE, LAST_DATE))}
+        {...shown(field, faultOf(textOf(typed.time, tellDate)))}
         timezone={timeZone}
         value={typed.time}
-        minDateTime={dateOf(FIRST_DATE)}
-        maxDateTime={dateOf(LAST_DATE)}
+        minDateTime={dateOf(first)}
+        maxDateTime={dateOf(last)}
         onChange={(time) => {
-          const at = time !== null && faultOfDate(time, FIRST_DATE, LAST_DATE) === null ? (time.toUTC().toISO() ?? '') : ''
-          typed.type(time, at)
-          onChange(at)
+          const taken = faultOf(textOf(time, tellDate)) === null ? textOf(time, tellInstant) : ''
+          typed.type(time, taken)
+          onChange(taken)
         }}
         onAccept={() => field.onCommit?.()}
       />
     </Frame>
   )
-}
-
-/** Why what stands in the field is no day that it takes; `null` when it is one. What is half typed is none. */
-function faultOfDate(time: DateTime | null, min: string, max: string, early = datesWords.early(longDate(min))): string | null {
-  if (time?.isValid !== true) return datesWords.noDay
-  if (textOfDate(time) < min) return early
-  return textOfDate(time) > max ? datesWords.late(longDate(max)) : null
 }
 
 /** What all three show alike. */
@@ -107,6 +115,8 @@ function shown(
     ...(label === undefined ? {} : { label }),
     autoFocus,
     slotProps: {
+      openPickerButton: { size: 'small' as const },
+      openPickerIcon: { fontSize: 'small' as const },
       textField: {
         variant: 'standard' as const,
         size: 'small' as const,
@@ -125,7 +135,7 @@ function Frame({ children, sx, question, onCommit }: FieldProps & { readonly chi
     if (!event.currentTarget.contains(event.relatedTarget)) onCommit?.()
   }
   return (
-    <LocalizationProvider dateAdapter={AdapterLuxon} adapterLocale={locale()}>
+    <LocalizationProvider dateAdapter={AdapterLuxon} adapterLocale={locale()} localeText={PICKER_WORDS}>
       <Box sx={[{ minWidth: 0 }, sx ?? {}]} data-question={question} onBlur={onBlur}>
         {children}
       </Box>

@@ -73,13 +73,4 @@ export const balanceWords = {
     'Green spot at low phosphate is not represented.',
   ],
   assumedTitle: 'Assumed, which widens the bands',
-  flags: {
-    co2Dangerous: (value: string) => `CO2 may peak at ${value} mg/L, which kills: less gas before that week.`,
-    co2TooMuch: (value: string) => `CO2 may peak at ${value} mg/L: too much for animals.`,
-    co2Much: (value: string) => `CO2 may peak at ${value} mg/L: more than animals should have.`,
-    co2Wasted: (value: string) => `CO2 may peak at ${value} mg/L: more than plants can use.`,
-    oxygenLow: (value: string) => `Oxygen may fall to ${value} mg/L before lights-on (modelled).`,
-    ammonia: (value: string) => `Ammonia ${value} mg N/L: no animals yet.`,
-    nitrite: (value: string) => `Nitrite ${value} mg N/L: no animals yet.`,
-  },
 } as const

@@ -28,6 +28,7 @@ export const journalWords = {
   logged: (what: string) => `Logged: ${what}`,
   undo: 'Undo',
   removed: 'Deleted.',
+  edited: 'The record was changed.',
   event: 'Log something else',
   kinds: {
     dose: 'Dose',

@@ -10,6 +10,7 @@ import { useKeptState } from '../../../ui/useKeptState.js'
 import { useUnits, money } from '../../../ui/units.js'
 import { productsOfLibrary } from '../../library/products.queries.js'
 import type { Desk } from '../desk.js'
+import { locale } from '../../../ui/locale.js'
 
 const USUAL = { name: '', pack: 10, price: null, renewDays: 90 } as const
 const RENEWALS_TOLD = 3
@@ -101,7 +102,7 @@ export function TabsPanel({ desk, zone }: { desk: Desk; zone: GroundZone | null 
             {groundWords.tabsRenew(
               Array.from({ length: RENEWALS_TOLD }, (_, time) =>
                 new Date(`${datePlusDays(plan.startedOn, Math.round(product.renewDays * (time + 1)))}T12:00Z`).toLocaleDateString(
-                  navigator.language,
+                  locale(),
                   { dateStyle: 'medium' },
                 ),
               ).join(', '),

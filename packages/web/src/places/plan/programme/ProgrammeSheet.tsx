@@ -35,9 +35,10 @@ import { significant, useUnits, money } from '../../../ui/units.js'
 import { useFindings, type Desk } from '../desk.js'
 import { FindingsList } from '../FindingsList.js'
 import { FixingList } from '../hardscape/HardscapeMargin.js'
+import { locale } from '../../../ui/locale.js'
 
 const day = (date: string): string =>
-  new Date(`${date}T12:00Z`).toLocaleDateString(navigator.language, {
+  new Date(`${date}T12:00Z`).toLocaleDateString(locale(), {
     weekday: 'short',
     day: 'numeric',
     month: 'short',

@@ -5,6 +5,7 @@ import { useState } from 'react'
 import { HeadRow } from '../../../ui/HeadRow.js'
 import { significant, useUnits } from '../../../ui/units.js'
 import { valueText } from '../../quantity.text.js'
+import { locale } from '../../../ui/locale.js'
 
 const text = settingsWords.importer
 const many = (count: number): string => significant(count, 7)
@@ -104,7 +105,7 @@ function Doubts({ report }: { report: RowImportReport }) {
 
 function Preview({ report }: { report: RowImportReport }) {
   const units = useUnits()
-  const when = new Intl.DateTimeFormat(navigator.language, { dateStyle: 'medium', timeStyle: 'short' })
+  const when = new Intl.DateTimeFormat(locale(), { dateStyle: 'medium', timeStyle: 'short' })
   if (report.preview.length === 0) return null
   return (
     <Box component="table" className="figures" sx={{ fontSize: 14, '& td': { pr: 2 } }}>

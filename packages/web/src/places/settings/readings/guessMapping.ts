@@ -1,6 +1,7 @@
 import type { RowMappingChoice } from '@jovrin/contract'
 import { bareUnit, guessColumn, READING_QUANTITIES, type Kit } from '@jovrin/core'
 import Papa from 'papaparse'
+import { locale } from '../../../ui/locale.js'
 
 export const DELIMITERS = [',', ';', '\t', '|'] as const
 const LOOKED_AT_ROWS = 20
@@ -41,5 +42,5 @@ function guessDateOrder(sample: string): RowMappingChoice['dateOrder'] {
   if (dates.some(([, first]) => Number(first) > 12)) return 'dmy'
   if (dates.some(([, , , second]) => Number(second) > 12)) return 'mdy'
   const isWrittenWithSlashes = dates.some(([, , mark]) => mark === '/')
-  return isWrittenWithSlashes && navigator.language === 'en-US' ? 'mdy' : 'dmy'
+  return isWrittenWithSlashes && locale() === 'en-US' ? 'mdy' : 'dmy'
 }

@@ -1,0 +1,41 @@
+import type { saltWords, schoolWords } from '../en/feed.js'
+import type { Translation } from '../language.js'
+
+export const salt: Translation<typeof saltWords> = {
+  'potassium-nitrate': 'Kaliumnitrat',
+  'monopotassium-phosphate': 'Monokaliumphosphat',
+  'dipotassium-phosphate': 'Dikaliumphosphat',
+  'potassium-sulfate': 'Kaliumsulfat',
+  'potassium-bicarbonate': 'Kaliumhydrogencarbonat',
+  'magnesium-sulfate-heptahydrate': 'Magnesiumsulfat (7 H2O)',
+  'magnesium-nitrate-hexahydrate': 'Magnesiumnitrat (6 H2O)',
+  'calcium-nitrate-tetrahydrate': 'Calciumnitrat (4 H2O)',
+  'calcium-sulfate-dihydrate': 'Calciumsulfat (2 H2O)',
+  'calcium-chloride-anhydrous': 'Calciumchlorid (trocken)',
+  'calcium-chloride-dihydrate': 'Calciumchlorid (2 H2O)',
+  'calcium-carbonate': 'Calciumcarbonat',
+  'sodium-bicarbonate': 'Natriumhydrogencarbonat',
+  'ammonium-nitrate': 'Ammoniumnitrat',
+  'ammonium-sulfate': 'Ammoniumsulfat',
+  'monoammonium-phosphate': 'Monoammoniumphosphat',
+  urea: 'Harnstoff',
+  'iron-edta-sodium-anhydrous': 'Eisen-EDTA (trocken)',
+  'iron-edta-sodium-trihydrate': 'Eisen-EDTA (3 H2O)',
+  'iron-dtpa-sodium-hydrogen': 'Eisen-DTPA (Na H)',
+  'iron-dtpa-disodium': 'Spuren, nach ihrem Eisen (DTPA)',
+  'iron-gluconate-dihydrate': 'Eisengluconat',
+  'iron-sulfate-heptahydrate': 'Eisensulfat (7 H2O)',
+  'manganese-sulfate-monohydrate': 'Mangansulfat',
+  'zinc-sulfate-heptahydrate': 'Zinksulfat',
+  'copper-sulfate-pentahydrate': 'Kupfersulfat',
+  'boric-acid': 'Borsäure',
+  'sodium-molybdate-dihydrate': 'Natriummolybdat',
+}
+export const school: Translation<typeof schoolWords> = {
+  'rich-column': 'reiche Säule',
+  'lean-column': 'magere Säule',
+  'measured-ratio': 'gemessenes Verhältnis',
+  'ground-led': 'vom Boden her',
+  'all-in-one': 'alles in einem',
+  none: 'keine',
+}

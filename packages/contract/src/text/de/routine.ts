@@ -1,0 +1,94 @@
+import type { SaltId } from '@jovrin/core'
+import { saltWords } from '../en/feed.js'
+import type { calendarFileWords, jobOrderWords, jobTaskWords, jobTitleWords } from '../en/routine.js'
+import type { Translation } from '../language.js'
+import { counted } from '../plural.js'
+
+export const jobTitle: Translation<typeof jobTitleWords> = {
+  'dark-start': 'Füllen, beim Dunkelstart',
+  'soak-wood': 'Holz wässern, wenn es schwimmt oder färbt',
+  'order-ground': 'Bodengrund bestellen',
+  'kit-check': 'Technik laufen lassen, ausrichten, auf Dichtheit prüfen',
+  cylinder: 'Gas: Flasche gefüllt, Lecktest',
+  'ph-pen': 'pH-Stift kalibrieren',
+  'water-store': 'Tonne füllen',
+  'plants-order': 'Pflanzen bestellen',
+  layout: 'Steine und Holz auslegen',
+  'paint-fix': 'Kleben und schrauben',
+  'trial-flood': 'Probeflutung',
+  'plants-arrive': 'Pflanzen kommen',
+  'mix-water': 'Wasser bereitstellen',
+  planting: 'Pflanzen und füllen',
+  change: 'Wasser wechseln',
+  'light-step': 'Licht, nächste Stufe',
+  'gas-check': 'Gas prüfen',
+  dose: 'Düngen',
+  'dose-to-level': 'Messen und auf Ziel düngen',
+  'test-nitrogen': 'Ammonium und Nitrit messen',
+  'test-water': 'Wasser messen',
+  trim: 'Zurückschneiden',
+  glass: 'Scheiben wischen',
+  filter: 'Filter reinigen',
+  diffuser: 'Diffusor reinigen',
+  'weigh-cylinder': 'Flasche wiegen',
+  photo: 'Foto vom selben Blickpunkt',
+  melt: 'Absterbendes abkeschern',
+  grazers: 'Algenfresser dürfen kommen',
+  fish: 'Fische dürfen kommen',
+}
+
+const piece = { one: 'Stück', other: 'Stücke' }
+const pot = { one: 'Topf', other: 'Töpfe' }
+const nothingMore = (): string => ''
+
+export const jobTask: Translation<typeof jobTaskWords> = {
+  'dark-start': nothingMore,
+  'soak-wood': (v, n) => counted(n.pieces, piece, v.pieces),
+  'order-ground': (v) => v.ground,
+  'kit-check': nothingMore,
+  cylinder: nothingMore,
+  'ph-pen': nothingMore,
+  'water-store': nothingMore,
+  'plants-order': (v, n) => counted(n.pots, pot, v.pots),
+  layout: (v, n) => counted(n.pieces, piece, v.pieces),
+  'paint-fix': (v) => `${v.drying} trocknen lassen`,
+  'trial-flood': nothingMore,
+  'plants-arrive': (v, n) => counted(n.pots, pot, v.pots),
+  'mix-water': (v) => v.water,
+  planting: (v, n) => counted(n.portions, { one: 'Portion', other: 'Portionen' }, v.portions),
+  change: (v) => `${v.water} (${v.share})`,
+  'light-step': (v) => `${v.light} bei ${v.power}`,
+  'gas-check': () => 'pH bei Gas an, Licht an und Gas aus; Indikator; Tiere',
+  dose: (v) =>
+    v.bottle === undefined
+      ? SALTS.flatMap((salt) =>
+          v[salt] === undefined ? [] : [`${saltWords[salt]} ${doseText(v[salt], v[`${salt}.stock`], v[`${salt}.in`])}`],
+        ).join(' · ')
+      : `etwa ${v.bottle} aus der Flasche; ihr Etikett entscheidet`,
+  'dose-to-level': (v) => `Nitrat ${v.nitrate}, Phosphat ${v.phosphate}, Kalium ${v.potassium}, Magnesium ${v.magnesium}, Eisen ${v.iron}`,
+  'test-nitrogen': () => 'vor Tieren: zwei Tests bei null, einen Tag auseinander',
+  'test-water': () => 'pH, KH, Nitrat, Phosphat',
+  trim: () => 'nass schütteln, wiegen; am selben Tag das Gas prüfen; Reste abkeschern',
+  glass: nothingMore,
+  filter: () => 'in Beckenwasser; Strom aus, Heizer abgekühlt',
+  diffuser: () => 'außerhalb in Chlorbleiche baden, spülen, entchloren, trocknen',
+  'weigh-cylinder': nothingMore,
+  photo: nothingMore,
+  melt: () => 'an Luft gewachsene Blätter lösen sich jetzt auf; herausnehmen',
+  grazers: (v) => `${v.shrimps}, nach zwei Tests bei null`,
+  fish: () => 'nach zwei Tests bei null; vorher das Gas herunterdrehen; wenige auf einmal',
+}
+
+export const jobOrder: Translation<typeof jobOrderWords> = {
+  change:
+    'Heizer, Außenfilter und UV aus, den Heizer 15 Minuten abkühlen lassen. Frisches Wasser aufbereitet (direkt aus dem Schlauch: für das ganze Becken, bevor es läuft) und auf {2 K} genau. Dabeibleiben, solange es läuft. Danach: Heizer, Filter, Gas, Lampe an?',
+  filter: 'Strom aus, Heizer abgekühlt. Medien in Beckenwasser spülen, nie unter dem Hahn. Danach: Heizer, Filter, Gas an?',
+}
+const SALTS = Object.keys(saltWords) as SaltId[]
+const doseText = (grams: string, stock: string | undefined, bottled: string | undefined): string =>
+  stock === undefined ? grams : `${stock} Stammlösung (${bottled ?? ''} in 500 mL)`
+
+export const calendarFile: Translation<typeof calendarFileWords> = {
+  fileName: (name) => `${name}: Pflege`,
+  fileNameAll: 'Becken: Pflege',
+}

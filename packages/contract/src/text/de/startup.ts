@@ -1,0 +1,62 @@
+import type { laneWords, preparationWords, programmeWords, startupWords } from '../en/startup.js'
+import type { Translation } from '../language.js'
+import { counted } from '../plural.js'
+
+const piece = { one: 'Stück', other: 'Stücke' }
+
+export const preparation: Translation<typeof preparationWords> = {
+  'dark-start': () =>
+    'Beim Dunkelstart: jetzt den Boden einbringen und füllen, keine Pflanzen und kein Licht, bis Ammonium und Nitrit verschwunden sind.',
+  'soak-wood': (v, n) =>
+    `Wenn das Holz gewässert wird (${counted(n.pieces, piece, v.pieces)}): jetzt beschwert einlegen; das Wasser wechseln, wenn es braun wird. Befestigtes oder beschwertes Holz darf trocken hinein.`,
+  'order-ground': (v) => `Bodengrund bestellen: ${v.ground} im Becken.`,
+  'paint-fix': (v) => `Beim Kleben oder Schrauben: ${v.drying} trocknen lassen.`,
+  'kit-check': () =>
+    'Filter, Heizer, Lampe, Uhren: einen Tag laufen lassen, im Eimer oder im Becken. Den Schrank ausrichten, dann auf Dichtheit prüfen.',
+  cylinder: () => 'Flasche von einer zugelassenen Füllstelle gefüllt; neue Dichtung, Lecktest mit Seifenwasser, Arbeitsdruck eingestellt.',
+  'ph-pen': () => 'Den pH-Stift kalibrieren; die Bezugslösung für den Indikator ansetzen.',
+  'water-store': () => 'Die Wasseraufbereitung starten und die Tonne füllen.',
+  layout: (v, n) =>
+    `Steine und Holz (${counted(n.pieces, piece, v.pieces)}) trocken auslegen; fotografieren; umstellen; wieder fotografieren.`,
+  'trial-flood': () => 'Probeflutung für 24 h, dann ablassen.',
+  'plants-order': (v) => `Pflanzen bestellen, etwa ${v.pots} Töpfe, Ankunft am Vortag.`,
+  'plants-arrive': (v) => `Pflanzen kommen (${v.pots} Töpfe): öffnen, feucht und kühl halten, Wolle und Gel entfernen, teilen.`,
+  'mix-water': (v) => `${v.water} Wasser bereithalten, temperiert und aufbereitet.`,
+  planting: (v) => `Pflanzen: etwa ${v.portions} Portionen, ${v.work}. Alle zehn Minuten sprühen.`,
+}
+export const programme: Translation<typeof programmeWords> = {
+  'change-daily': (v) => `täglich, ${v.share}`,
+  'change-every-other': (v) => `jeden zweiten Tag, ${v.share}`,
+  'change-twice': (v) => `zweimal in der Woche, ${v.share}`,
+  'change-regular': (v) => `alle ${v.every}, ${v.share}`,
+  'light-step': (v) => `${v.light} bei ${v.power}`,
+  'gas-before-animals': (v) => `noch keine Tiere: bis ${v.most} bei Gas aus sind erlaubt`,
+  'gas-turn-down': () => 'bis zum Tag der Tiere auf 15 mg/L zurückdrehen',
+  'gas-with-animals': (v) => `von 15 mg/L über eine Woche hinauf, höchstens ${v.most} bei Gas aus`,
+  'feed-no-nitrogen': () => 'der Boden ernährt: kein N, kein P; K, Mg, Spuren vom ersten Tag an',
+  'feed-by-signs': () => 'N und P, wenn neue Blätter blass werden oder Tests wenig zeigen',
+  'feed-quarter': () => 'ein Viertel',
+  'feed-half': () => 'die Hälfte',
+  'feed-full': () => 'voll, nach der Methode',
+  'animals-grazers': () => 'Algenfresser, nach zwei Tests bei null',
+  'animals-fish': () => 'Fische, wenige auf einmal',
+  'work-melt': () => 'Absterbendes abkeschern',
+  'work-tests': () => 'Ammonium und Nitrit zweimal in der Woche messen',
+  'normal-haze': () => 'Trübung, Gerbstoffe, Kahmhaut',
+  'normal-melt': () => 'an Luft gewachsene Blätter lösen sich auf',
+  'normal-brown-film': () => 'brauner Belag',
+  'normal-green-dust': () => 'grüner Staub, einige grüne Punkte',
+  'normal-settling': () => 'es kommt zur Ruhe',
+}
+export const startup: Translation<typeof startupWords> = {
+  notNormal: 'Nie normal: Fäden, dunkle Büschel, eine blaugrüne Matte, Gestank.',
+}
+export const lane: Translation<typeof laneWords> = {
+  change: 'Wasser',
+  light: 'Licht',
+  gas: 'Gas',
+  feed: 'Düngung',
+  animals: 'Tiere',
+  work: 'Arbeit',
+  normal: 'Jetzt normal',
+}
