@@ -290,6 +290,45 @@ test('silly outlines are refused or mended, with a sentence', async ({ page, dem
   }
 })
 
+test('the front view is enlarged and moved; a silhouette’s point goes where the pointer lets go of it', async ({ page, demoApp }) => {
+  await page.goto(`${demoApp}/tanks/${RIVER}/plan/hardscape`)
+  const front = page.getByTestId('hardscape-front')
+  const width = async (): Promise<number> => (await front.boundingBox())!.width
+  const whole = await width()
+  await page.getByRole('button', { name: 'Second stone', exact: true }).click()
+  const point = front.getByRole('button', { name: /^Silhouette point 3:/ })
+
+  // Ctrl and the wheel enlarge around the pointer; the page stays where it is.
+  await point.hover()
+  await page.keyboard.down('Control')
+  await page.mouse.wheel(0, -200)
+  await page.keyboard.up('Control')
+  await expect.poll(width).toBeGreaterThan(whole * 2)
+  expect(await page.evaluate(() => window.scrollY)).toBe(0)
+  const middleOf = async (): Promise<{ x: number; y: number }> => {
+    const { x, y, width: w, height: h } = (await point.boundingBox())!
+    return { x: x + w / 2, y: y + h / 2 }
+  }
+  const from = await middleOf()
+  await page.mouse.move(from.x, from.y)
+  await page.mouse.down()
+  await page.mouse.move(from.x + 30, from.y - 20, { steps: 4 })
+  await page.mouse.up()
+  const to = await middleOf()
+  expect(Math.abs(to.x - from.x - 30)).toBeLessThan(2)
+  expect(Math.abs(to.y - from.y + 20)).toBeLessThan(2)
+  await saved(page)
+
+  const paper = page.getByRole('group', { name: /\+ and − enlarge it/ })
+  await paper.press('0')
+  await expect.poll(width).toBeCloseTo(whole, 0)
+  await paper.press('+')
+  await expect.poll(width).toBeCloseTo(whole * 1.5, 0)
+  const left = (await front.boundingBox())!.x
+  await paper.press('ArrowRight')
+  await expect.poll(async () => (await front.boundingBox())!.x).toBeCloseTo(left - 40, 0)
+})
+
 test('a stone is traced from a photograph beside a ruler, turned, mirrored, copied and taken back', async ({ page, demoApp }) => {
   await page.goto(`${demoApp}/tanks/${RIVER}/plan/hardscape`)
   const pieces = async () => (await storedPlan(page, demoApp, RIVER)).hardscape

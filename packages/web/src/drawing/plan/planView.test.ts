@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest'
 import { planLayout, spotOf, xPx, yPx } from './planLayout.js'
-import { MOST_ZOOM, movedBy, seenThrough, WHOLE, withinSheet, zoomedAt } from './planView.js'
+import { MOST_ZOOM, movedBy, WHOLE, withinPaper, zoomedAt } from '../paperView.js'
+import { seenThrough } from './planView.js'
 
 const layout = planLayout({ lengthCm: 100, widthCm: 40 }, 700, 400)
 const svg = { getBoundingClientRect: () => ({ left: 0, top: 0, width: 700, height: layout.heightPx }) } as unknown as SVGSVGElement
@@ -40,7 +41,7 @@ describe('an enlarged sheet', () => {
   })
   test('turned to a smaller sheet it shows nothing beside it', () => {
     const small = planLayout({ lengthCm: 100, widthCm: 40 }, 340, 400)
-    const view = withinSheet(small, { zoom: 2, leftPx: 700, topPx: 900 })
+    const view = withinPaper(small, { zoom: 2, leftPx: 700, topPx: 900 })
     expect(view).toEqual({ zoom: 2, leftPx: 340, topPx: small.heightPx })
   })
 })

@@ -15,6 +15,7 @@ export const outlineWords = {
   dropCorner: 'Remove the last corner',
   zoomIn: 'Zoom in',
   zoomOut: 'Zoom out',
+  paper: (drawing: string) => `${drawing}: + and − enlarge it, arrow keys move it`,
   whole: 'Fit the whole floor',
   wholeSign: 'Fit',
 } as const

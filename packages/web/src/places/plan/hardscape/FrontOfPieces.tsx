@@ -17,6 +17,8 @@ export type ChosenOutline = 'none' | 'triangle' | 'mound' | 'valley'
 interface FrontOfPiecesProps {
   readonly desk: Desk
   readonly width: number
+  /** How far it is enlarged: handles keep their size. */
+  readonly zoom: number
   readonly pxPerCm: number
   readonly left: number
   readonly mostHeight: number
@@ -30,6 +32,7 @@ interface FrontOfPiecesProps {
 export function FrontOfPieces({
   desk,
   width,
+  zoom,
   pxPerCm: planScale,
   left,
   mostHeight,
@@ -166,15 +169,15 @@ export function FrontOfPieces({
               onPointerUp={up}
               onPointerCancel={up}
             >
-              <circle cx={px(one.xCm)} cy={py(placed.footCm + one.zCm)} r="10" fill="transparent" />
+              <circle cx={px(one.xCm)} cy={py(placed.footCm + one.zCm)} r={10 / zoom} fill="transparent" />
               <rect
-                x={px(one.xCm) - 3.5}
-                y={py(placed.footCm + one.zCm) - 3.5}
-                width="7"
-                height="7"
+                x={px(one.xCm) - 3.5 / zoom}
+                y={py(placed.footCm + one.zCm) - 3.5 / zoom}
+                width={7 / zoom}
+                height={7 / zoom}
                 fill={point === index ? 'var(--focus)' : 'var(--sheet)'}
                 stroke="var(--focus)"
-                strokeWidth={INK.heavy}
+                strokeWidth={INK.heavy / zoom}
               />
             </g>
           ))}

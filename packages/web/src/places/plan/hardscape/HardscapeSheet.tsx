@@ -15,6 +15,7 @@ import { useFindings, useMarginDesk, useSettled, type Desk } from '../desk.js'
 import { FindingsList } from '../FindingsList.js'
 import { finishDrawn, OutlineSheet } from '../outline/OutlineSheet.js'
 import { OutlineTools } from '../outline/OutlineTools.js'
+import { Enlarged } from '../../../ui/enlarge/Enlarged.js'
 import { useOutlines, type Gesture } from '../outline/useOutlines.js'
 import { LabelledFloor } from '../LabelledFloor.js'
 import { SheetFrame } from '../SheetFrame.js'
@@ -95,17 +96,22 @@ export function HardscapeSheet({ desk }: { desk: Desk }) {
                       description={hardscapeWords.couchDescription(plan.name)}
                     />
                   ) : (
-                    <FrontOfPieces
-                      desk={desk}
-                      width={width}
-                      pxPerCm={layout.pxPerCm}
-                      left={layout.left}
-                      mostHeight={frontCm * layout.pxPerCm + FRONT_MARGIN_PX}
-                      overlays={overlays}
-                      outline={outline}
-                      piece={piece}
-                      onChoose={choose}
-                    />
+                    <Enlarged label={hardscapeWords.frontDescription(plan.name)}>
+                      {(zoom) => (
+                        <FrontOfPieces
+                          desk={desk}
+                          width={width}
+                          zoom={zoom}
+                          pxPerCm={layout.pxPerCm}
+                          left={layout.left}
+                          mostHeight={frontCm * layout.pxPerCm + FRONT_MARGIN_PX}
+                          overlays={overlays}
+                          outline={outline}
+                          piece={piece}
+                          onChoose={choose}
+                        />
+                      )}
+                    </Enlarged>
                   )}
                   <OutlineSheet
                     outlines={outlines}

@@ -5,6 +5,7 @@ import { useEffect, useState } from 'react'
 import { localId } from '../../../api/localId.js'
 import { NumberField } from '../../../ui/NumberField.js'
 import { SheetDialog } from '../../../ui/SheetDialog.js'
+import { Enlarged } from '../../../ui/enlarge/Enlarged.js'
 import { FileDrop } from '../../../ui/FileDrop.js'
 import { useUnits } from '../../../ui/units.js'
 import type { Desk } from '../desk.js'
@@ -104,34 +105,38 @@ export function TracePhoto({ desk, onMade }: { desk: Desk; onMade: (id: string) 
           <FileDrop label={text.open} kind="picture" onFiles={([chosen]) => open(chosen)} />
           {picture !== null && (
             <>
-              <svg
-                viewBox={`0 0 ${SHOWN_PX} ${height}`}
-                width="100%"
-                style={{ display: 'block', cursor: 'crosshair', margin: '8px 0', border: '1px solid var(--ink)' }}
-                onClick={click}
-                role="group"
-                aria-label={text.title}
-                data-testid="trace-picture"
-              >
-                <image href={picture.url} width={SHOWN_PX} height={height} />
-                {marks.map((mark, index) => (
-                  <path
-                    key={index}
-                    d={`M${mark.xCm - 8} ${height - mark.yCm}h16M${mark.xCm} ${height - mark.yCm - 8}v16`}
-                    stroke="var(--algae)"
-                    strokeWidth="3"
-                  />
-                ))}
-                {corners.length > 0 && (
-                  <path
-                    d={`M${corners.map(({ xCm, yCm }) => `${xCm} ${height - yCm}`).join('L')}Z`}
-                    fill="var(--focus)"
-                    fillOpacity="0.25"
-                    stroke="var(--focus)"
-                    strokeWidth="2"
-                  />
+              <Enlarged label={text.title}>
+                {(zoom) => (
+                  <svg
+                    viewBox={`0 0 ${SHOWN_PX} ${height}`}
+                    width="100%"
+                    style={{ display: 'block', cursor: 'crosshair', outline: '1px solid var(--ink)' }}
+                    onClick={click}
+                    role="group"
+                    aria-label={text.title}
+                    data-testid="trace-picture"
+                  >
+                    <image href={picture.url} width={SHOWN_PX} height={height} />
+                    {marks.map((mark, index) => (
+                      <path
+                        key={index}
+                        d={`M${mark.xCm - 8 / zoom} ${height - mark.yCm}h${16 / zoom}M${mark.xCm} ${height - mark.yCm - 8 / zoom}v${16 / zoom}`}
+                        stroke="var(--algae)"
+                        strokeWidth={3 / zoom}
+                      />
+                    ))}
+                    {corners.length > 0 && (
+                      <path
+                        d={`M${corners.map(({ xCm, yCm }) => `${xCm} ${height - yCm}`).join('L')}Z`}
+                        fill="var(--focus)"
+                        fillOpacity="0.25"
+                        stroke="var(--focus)"
+                        strokeWidth={2 / zoom}
+                      />
+                    )}
+                  </svg>
                 )}
-              </svg>
+              </Enlarged>
               <Box sx={{ display: 'flex', gap: 1, alignItems: 'end', flexWrap: 'wrap' }}>
                 <Box sx={{ width: 170 }}>
                   <NumberField

@@ -10,6 +10,7 @@ import { PlanJets } from '../../../drawing/plan/PlanOverlays.js'
 import { PlanPieces } from '../../../drawing/plan/PlanPieces.js'
 import type { SectionLayout } from '../../../drawing/section/layout.js'
 import { Section } from '../../../drawing/section/Section.js'
+import { Enlarged } from '../../../ui/enlarge/Enlarged.js'
 import { significant, useUnits } from '../../../ui/units.js'
 import { useFindings, type Desk } from '../desk.js'
 import { FindingsList } from '../FindingsList.js'
@@ -38,41 +39,49 @@ export function KitSheet({ desk }: { desk: Desk }) {
               const layout = planLayout(inner, width, PLAN_HEIGHT_PX)
               return (
                 <>
-                  <Section
-                    width={width}
-                    plan={plan}
-                    figures={figures}
-                    ageDays={0}
-                    hasPlants={false}
-                    mostHeight={330}
-                    labels={{
-                      ...sectionLabels(plan, figures, units, [
-                        [kitWords.turnover, significant(figures.turnoverPerH, 2)],
-                        [kitWords.dead, dead === null ? '–' : units.show('fraction', dead.share)],
-                      ]),
-                      description: kitWords.frontDescription(plan.name),
-                    }}
-                    marks={(section) => (
-                      <>
-                        <DeadStrip layout={section} cells={dead?.cells ?? []} widthCm={inner.widthCm} />
-                        <OutletMarks layout={section} desk={desk} reaches={reaches} />
-                      </>
+                  <Enlarged label={kitWords.frontDescription(plan.name)}>
+                    {() => (
+                      <Section
+                        width={width}
+                        plan={plan}
+                        figures={figures}
+                        ageDays={0}
+                        hasPlants={false}
+                        mostHeight={330}
+                        labels={{
+                          ...sectionLabels(plan, figures, units, [
+                            [kitWords.turnover, significant(figures.turnoverPerH, 2)],
+                            [kitWords.dead, dead === null ? '–' : units.show('fraction', dead.share)],
+                          ]),
+                          description: kitWords.frontDescription(plan.name),
+                        }}
+                        marks={(section) => (
+                          <>
+                            <DeadStrip layout={section} cells={dead?.cells ?? []} widthCm={inner.widthCm} />
+                            <OutletMarks layout={section} desk={desk} reaches={reaches} />
+                          </>
+                        )}
+                      />
                     )}
-                  />
-                  <svg
-                    viewBox={`0 0 ${layout.widthPx} ${layout.heightPx}`}
-                    width="100%"
-                    role="img"
-                    aria-label={kitWords.planDescription(plan.name)}
-                    style={{ display: 'block' }}
-                  >
-                    <LabelledFloor layout={layout} figures={figures} prefix={prefix} />
-                    <g opacity="0.45">
-                      <PlanZones layout={layout} zones={plan.zones} prefix={prefix} />
-                    </g>
-                    <PlanPieces layout={layout} pieces={plan.hardscape} prefix={prefix} isFaint />
-                    <PlanJets layout={layout} outlets={plan.outlets} reachesCm={reaches} dead={dead?.cells ?? []} />
-                  </svg>
+                  </Enlarged>
+                  <Enlarged label={kitWords.planDescription(plan.name)}>
+                    {() => (
+                      <svg
+                        viewBox={`0 0 ${layout.widthPx} ${layout.heightPx}`}
+                        width="100%"
+                        role="img"
+                        aria-label={kitWords.planDescription(plan.name)}
+                        style={{ display: 'block' }}
+                      >
+                        <LabelledFloor layout={layout} figures={figures} prefix={prefix} />
+                        <g opacity="0.45">
+                          <PlanZones layout={layout} zones={plan.zones} prefix={prefix} />
+                        </g>
+                        <PlanPieces layout={layout} pieces={plan.hardscape} prefix={prefix} isFaint />
+                        <PlanJets layout={layout} outlets={plan.outlets} reachesCm={reaches} dead={dead?.cells ?? []} />
+                      </svg>
+                    )}
+                  </Enlarged>
                 </>
               )
             }}

@@ -1,15 +1,16 @@
 import { outlineWords } from '@jovrin/contract'
 import { isInside, lineOf, outlineFault, ringOutline, type Spot, type Vertex } from '@jovrin/core'
 import { Box } from '@mui/material'
-import { useId, useRef, type KeyboardEvent, type MouseEvent, type ReactNode } from 'react'
+import { useId, useMemo, useRef, type KeyboardEvent, type MouseEvent, type ReactNode } from 'react'
+import { seenThrough } from '../../../drawing/plan/planView.js'
 import { OutlineHandles } from '../../../drawing/plan/OutlineHandles.js'
 import { pathOf, snapped, spotOf, xPx, yPx, type PlanLayout } from '../../../drawing/plan/planLayout.js'
+import { usePaperView } from '../../../ui/enlarge/usePaperView.js'
+import { ZoomButtons } from '../../../ui/enlarge/ZoomButtons.js'
 import { useUnits } from '../../../ui/units.js'
 import { outlineFaultText } from '../outlineFault.text.js'
 import { Cross, useCross, useToldSpot } from './Cross.js'
 import { LEAST_CORNERS, type Outlines } from './useOutlines.js'
-import { useSheetView } from './useSheetView.js'
-import { ZoomButtons } from './ZoomButtons.js'
 
 /** Something on the floor with an outline, or without one yet. */
 export interface Shape {
@@ -51,8 +52,8 @@ export function OutlineSheet(sheet: OutlineSheetProps) {
   const svg = useRef<SVGSVGElement>(null)
   const help = useId()
   const units = useUnits()
-  const view = useSheetView(svg, layout, gesture === 'choose')
-  const { seen } = view
+  const enlarging = usePaperView(svg, layout, gesture === 'choose')
+  const seen = useMemo(() => seenThrough(layout, enlarging.view), [layout, enlarging.view])
   const cross = useCross(inner)
   const told = useToldSpot()
   const chosen = shapes.find(({ id }) => id === chosenId)
@@ -70,7 +71,7 @@ export function OutlineSheet(sheet: OutlineSheetProps) {
     else setDrawn([...drawn, spot])
   }
   const click = (event: MouseEvent<SVGSVGElement>): void => {
-    if (view.hasMoved()) return
+    if (enlarging.hasMoved()) return
     const raw = spotOf(seen, event.currentTarget, event)
     if (gesture === 'choose')
       return choose(
@@ -85,16 +86,16 @@ export function OutlineSheet(sheet: OutlineSheetProps) {
   const keys = (event: KeyboardEvent<SVGSVGElement>): void => {
     // The browser's own: its zoom, its way back, and scrolling a page whose sheet is whole.
     if (event.target !== event.currentTarget || event.ctrlKey || event.metaKey) return
-    const canPan = gesture === 'choose' && view.zoom > 1 && !event.altKey
+    const canPan = gesture === 'choose' && enlarging.zoom > 1 && !event.altKey
     const act: Record<string, (() => void) | undefined> = {
-      '+': view.zoomIn,
-      '-': view.zoomOut,
-      '0': view.showWhole,
+      '+': enlarging.zoomIn,
+      '-': enlarging.zoomOut,
+      '0': enlarging.showWhole,
       ...(canPan && {
-        ArrowLeft: () => view.moveBy(PAN_PX, 0),
-        ArrowRight: () => view.moveBy(-PAN_PX, 0),
-        ArrowUp: () => view.moveBy(0, PAN_PX),
-        ArrowDown: () => view.moveBy(0, -PAN_PX),
+        ArrowLeft: () => enlarging.moveBy(PAN_PX, 0),
+        ArrowRight: () => enlarging.moveBy(-PAN_PX, 0),
+        ArrowUp: () => enlarging.moveBy(0, PAN_PX),
+        ArrowDown: () => enlarging.moveBy(0, -PAN_PX),
       }),
       ...(gesture !== 'choose' && { Enter: () => take(cross.spot), ' ': () => take(cross.spot) }),
       ...(isDrawing && { Backspace: () => setDrawn(drawn.slice(0, -1)), Escape: () => setDrawn([]) }),
@@ -119,14 +120,14 @@ export function OutlineSheet(sheet: OutlineSheetProps) {
           aria-describedby={help}
           sx={{
             display: 'block',
-            cursor: gesture !== 'choose' ? 'crosshair' : view.zoom > 1 ? 'grab' : 'default',
-            touchAction: gesture === 'choose' && view.zoom === 1 ? 'pan-y' : 'none',
+            cursor: gesture !== 'choose' ? 'crosshair' : enlarging.zoom > 1 ? 'grab' : 'default',
+            touchAction: gesture === 'choose' && enlarging.zoom === 1 ? 'pan-y' : 'none',
             '&:focus-visible': { outline: '2px solid var(--focus)' },
           }}
           onClick={click}
           onKeyDown={keys}
           onBlur={cross.hide}
-          {...view.hand}
+          {...enlarging.hand}
           data-testid={sheet.testId}
         >
           {sheet.children(seen)}
@@ -134,7 +135,7 @@ export function OutlineSheet(sheet: OutlineSheetProps) {
           {isDrawing && <Drawn layout={seen} spots={drawn} />}
           {gesture !== 'choose' && cross.isShown && <Cross layout={seen} spot={cross.spot} />}
         </Box>
-        <ZoomButtons view={view} />
+        <ZoomButtons view={enlarging} />
       </Box>
       <Box id={help} sx={{ display: 'none' }}>
         {units.words(gesture === 'choose' ? outlineWords.help : outlineWords.drawHelp)}

@@ -1,10 +1,10 @@
 import { outlineWords } from '@jovrin/contract'
 import { Box } from '@mui/material'
-import { MOST_ZOOM } from '../../../drawing/plan/planView.js'
-import type { SheetView } from './useSheetView.js'
+import { MOST_ZOOM } from '../../drawing/paperView.js'
+import type { Enlarging } from './usePaperView.js'
 
-/** In the sheet's right margin, where nothing is drawn. */
-export function ZoomButtons({ view }: { view: Pick<SheetView, 'zoom' | 'zoomIn' | 'zoomOut' | 'showWhole'> }) {
+/** At the paper’s right edge. */
+export function ZoomButtons({ view }: { view: Pick<Enlarging, 'zoom' | 'zoomIn' | 'zoomOut' | 'showWhole'> }) {
   const buttons = [
     ['+', outlineWords.zoomIn, view.zoomIn, view.zoom >= MOST_ZOOM],
     ['−', outlineWords.zoomOut, view.zoomOut, view.zoom <= 1],

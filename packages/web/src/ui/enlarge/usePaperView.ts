@@ -1,6 +1,5 @@
-import { useEffect, useMemo, useRef, useState, type PointerEvent, type RefObject } from 'react'
-import type { PlanLayout } from '../../../drawing/plan/planLayout.js'
-import { movedBy, seenThrough, WHOLE, zoomedAt, type PlanView } from '../../../drawing/plan/planView.js'
+import { useEffect, useRef, useState, type PointerEvent, type RefObject } from 'react'
+import { movedBy, WHOLE, zoomedAt, type Paper, type PaperView } from '../../drawing/paperView.js'
 
 const STEP = 1.5
 /** A hand that moves less than this has clicked [px]. */
@@ -13,15 +12,15 @@ interface Place {
   readonly y: number
 }
 
-export interface SheetView {
-  /** What is seen of the sheet. */
-  readonly seen: PlanLayout
+export interface Enlarging {
+  /** What is seen of the paper. */
+  readonly view: PaperView
   readonly zoom: number
   readonly zoomIn: () => void
   readonly zoomOut: () => void
   readonly showWhole: () => void
   readonly moveBy: (dxPx: number, dyPx: number) => void
-  /** True once, after a gesture that moved the sheet: the click that ends it means nothing. */
+  /** True once, after a gesture that moved the paper: the click that ends it means nothing. */
   readonly hasMoved: () => boolean
   readonly hand: Readonly<
     Record<
@@ -33,32 +32,32 @@ export interface SheetView {
       | 'onPointerMove'
       | 'onPointerUp'
       | 'onPointerCancel',
-      (event: PointerEvent<SVGSVGElement>) => void
+      (event: PointerEvent<Element>) => void
     >
   >
 }
 
-/** Enlarges and moves a sheet: two fingers, the wheel with Ctrl, one hand on empty paper where `canDrag`, the middle button anywhere. */
-export function useSheetView(svg: RefObject<SVGSVGElement | null>, layout: PlanLayout, canDrag: boolean): SheetView {
-  const [view, setView] = useState<PlanView>(WHOLE)
+/** Enlarges and moves a paper that lies in a window: two fingers, the wheel with Ctrl, one hand on empty paper where `canDrag`, the middle button anywhere. */
+export function usePaperView(window: RefObject<Element | null>, paper: Paper, canDrag: boolean): Enlarging {
+  const [view, setView] = useState<PaperView>(WHOLE)
   const fingers = useRef(new Map<number, Place>())
   const dragged = useRef<{ readonly from: Place; isMoving: boolean } | null>(null)
   const isMoved = useRef(false)
-  const placeOf = (event: PointerEvent<SVGSVGElement>): Place => placeOn(event.currentTarget, layout, event)
+  const placeOf = (event: PointerEvent<Element>): Place => placeOn(event.currentTarget, paper, event)
 
   useEffect(() => {
-    const sheet = svg.current
-    if (sheet === null) return
+    const element = window.current
+    if (element === null) return
     const turn = (event: WheelEvent): void => {
       if (!event.ctrlKey) return
       event.preventDefault()
-      const at = placeOn(sheet, layout, event)
-      setView((before) => zoomedAt(layout, before, Math.exp(-event.deltaY * WHEEL_ZOOM), at))
+      const at = placeOn(element, paper, event)
+      setView((before) => zoomedAt(paper, before, Math.exp(-event.deltaY * WHEEL_ZOOM), at))
     }
     // The page must not zoom with it, and React listens passively.
-    sheet.addEventListener('wheel', turn, { passive: false })
-    return () => sheet.removeEventListener('wheel', turn)
-  }, [svg, layout])
+    element.addEventListener('wheel', turn as EventListener, { passive: false })
+    return () => element.removeEventListener('wheel', turn as EventListener)
+  }, [window, paper])
 
   const pinch = (id: number, to: Place): void => {
     const before = [...fingers.current.values()]
@@ -67,29 +66,29 @@ export function useSheetView(svg: RefObject<SVGSVGElement | null>, layout: PlanL
     const [from, now] = [spanOf(before), spanOf(after)]
     isMoved.current = true
     setView((was) => {
-      const moved = movedBy(layout, was, now.x - from.x, now.y - from.y)
-      return from.apart === 0 ? moved : zoomedAt(layout, moved, now.apart / from.apart, now)
+      const moved = movedBy(paper, was, now.x - from.x, now.y - from.y)
+      return from.apart === 0 ? moved : zoomedAt(paper, moved, now.apart / from.apart, now)
     })
   }
-  const lift = (event: PointerEvent<SVGSVGElement>): void => void fingers.current.delete(event.pointerId)
+  const lift = (event: PointerEvent<Element>): void => void fingers.current.delete(event.pointerId)
   const letGo = (): void => {
     dragged.current = null
   }
-  const middle = { x: layout.widthPx / 2, y: layout.heightPx / 2 }
+  const middle = { x: paper.widthPx / 2, y: paper.heightPx / 2 }
   return {
-    seen: useMemo(() => seenThrough(layout, view), [layout, view]),
+    view,
     zoom: view.zoom,
-    zoomIn: () => setView((before) => zoomedAt(layout, before, STEP, middle)),
-    zoomOut: () => setView((before) => zoomedAt(layout, before, 1 / STEP, middle)),
+    zoomIn: () => setView((before) => zoomedAt(paper, before, STEP, middle)),
+    zoomOut: () => setView((before) => zoomedAt(paper, before, 1 / STEP, middle)),
     showWhole: () => setView(WHOLE),
-    moveBy: (dxPx, dyPx) => setView((before) => movedBy(layout, before, dxPx, dyPx)),
+    moveBy: (dxPx, dyPx) => setView((before) => movedBy(paper, before, dxPx, dyPx)),
     hasMoved: () => {
       const was = isMoved.current
       isMoved.current = false
       return was
     },
     hand: {
-      // Two fingers are the sheet's, wherever they lie: a corner under one of them is not dragged.
+      // Two fingers are the paper's, wherever they lie: a corner under one of them is not dragged.
       onPointerDownCapture: (event) => {
         if (fingers.current.size === 0) isMoved.current = false
         if (event.pointerType === 'touch') fingers.current.set(event.pointerId, placeOf(event))
@@ -117,7 +116,7 @@ export function useSheetView(svg: RefObject<SVGSVGElement | null>, layout: PlanL
         if (!held.isMoving && Math.hypot(dx, dy) < CLICK_PX) return
         isMoved.current = true
         dragged.current = { from: at, isMoving: true }
-        setView((before) => movedBy(layout, before, dx, dy))
+        setView((before) => movedBy(paper, before, dx, dy))
       },
       onPointerUp: letGo,
       onPointerCancel: letGo,
@@ -125,10 +124,10 @@ export function useSheetView(svg: RefObject<SVGSVGElement | null>, layout: PlanL
   }
 }
 
-/** A pointer's place in the sheet's window. */
-function placeOn(sheet: SVGSVGElement, layout: PlanLayout, event: { readonly clientX: number; readonly clientY: number }): Place {
-  const box = sheet.getBoundingClientRect()
-  const scale = layout.widthPx / Math.max(box.width, 1)
+/** A pointer's place in the paper's window. */
+function placeOn(window: Element, paper: Paper, event: { readonly clientX: number; readonly clientY: number }): Place {
+  const box = window.getBoundingClientRect()
+  const scale = paper.widthPx / Math.max(box.width, 1)
   return { x: (event.clientX - box.left) * scale, y: (event.clientY - box.top) * scale }
 }
 
