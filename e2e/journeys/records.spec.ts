@@ -65,6 +65,37 @@ test('what was measured stands beside the forecast, with its figures as a table'
   await expect(page).toHaveURL(/quantity=evaporated/)
 })
 
+test('several pictures at once, with a caption; each opens large, and its caption and spot are changed there', async ({
+  page,
+  demoApp,
+}) => {
+  await page.goto(journal(demoApp))
+  const gallery = page.getByRole('region', { name: 'Pictures', exact: true })
+  await expect(gallery.getByRole('listitem')).toHaveCount(4)
+  await page.getByRole('button', { name: 'Photo', exact: true }).click()
+  await page.getByLabel('Caption').fill('After the trim')
+  const shots = [await page.screenshot(), await gallery.screenshot()]
+  await page
+    .getByLabel('Choose or take pictures')
+    .setInputFiles(shots.map((buffer, index) => ({ name: `tank-${index}.png`, mimeType: 'image/png', buffer })))
+  await expect(gallery.getByRole('listitem')).toHaveCount(6)
+  await expect(gallery.getByText('After the trim')).toHaveCount(2)
+
+  await gallery.getByRole('button', { name: /Sep/ }).click()
+  const large = page.getByRole('dialog')
+  await expect(large.getByRole('img', { name: 'Three days after planting' })).toBeVisible()
+  await expect(large.getByRole('button', { name: 'Older' })).toBeDisabled()
+  await page.keyboard.press('ArrowRight')
+  await expect(large.getByRole('heading')).toContainText('Oct')
+  await large.getByRole('button', { name: 'Edit' }).click()
+  await page.getByLabel('Caption').last().fill('Carpet half closed')
+  await page.getByRole('dialog').getByRole('button', { name: 'Save' }).click()
+  await expect(large.getByText('Carpet half closed')).toBeVisible()
+  await large.getByRole('button', { name: 'Close' }).click()
+  await page.reload()
+  await expect(gallery.getByText('Carpet half closed')).toBeVisible()
+})
+
 test('a setting that changed yesterday: the forecast answers, and the journal tells it', async ({ page, demoApp }) => {
   await page.goto(`${demoApp}/tanks/${RIVER}/balance`)
   await reckoned(page)

@@ -30,10 +30,10 @@ function freshFolder(folder: string): void {
 const NAMES = ['front desk', 'tank-side phone', 'R. K.']
 /** Days of the river's age on which the same-spot picture was taken, and how full the planting was. */
 const PICTURES = [
-  { day: 3, fullness: 0.08 },
-  { day: 24, fullness: 0.4 },
-  { day: 45, fullness: 0.75 },
-  { day: 62, fullness: 0.95 },
+  { day: 3, fullness: 0.08, caption: 'Three days after planting' },
+  { day: 24, fullness: 0.4, caption: null },
+  { day: 45, fullness: 0.75, caption: 'Before the first trim of the back' },
+  { day: 62, fullness: 0.95, caption: null },
 ] as const
 
 async function seed(folder: string): Promise<void> {
@@ -92,7 +92,7 @@ async function takePictures(db: Knex, clock: () => Date, folder: string, today: 
   if (river === undefined) return
   const pictures = developer()
   const photos = photoService(db, clock, folder, pictures)
-  for (const [index, { day, fullness }] of PICTURES.entries()) {
+  for (const [index, { day, fullness, caption }] of PICTURES.entries()) {
     const at = `${datePlusDays(startOf(today, river.age), day)}T15:${10 + index}:00.000Z`
     const { sha256, widthPx, heightPx } = await photos.keep(await tankPicture(fullness, at), 'UTC')
     const id = uuidV7(
@@ -106,7 +106,7 @@ async function takePictures(db: Knex, clock: () => Date, folder: string, today: 
         kind: 'photo',
         at,
         recordedBy: 'tank-side phone',
-        note: null,
+        note: caption,
         sha256,
         widthPx,
         heightPx,

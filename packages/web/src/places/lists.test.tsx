@@ -152,9 +152,9 @@ describe('what happened', () => {
     expect(screen.getByText('pearling')).toBeTruthy()
     expect(screen.getByText(journalWords.by('phone'))).toBeTruthy()
   })
-  test('a glance is put away but not edited; a reading both', () => {
+  test('each record can be put away and edited', () => {
     show()
-    expect(screen.getAllByRole('button', { name: journalWords.edit })).toHaveLength(2)
+    expect(screen.getAllByRole('button', { name: journalWords.edit })).toHaveLength(3)
     expect(screen.getAllByRole('button', { name: journalWords.remove })).toHaveLength(3)
   })
   test('put away with the version one saw, and brought back with the one it then has', async () => {

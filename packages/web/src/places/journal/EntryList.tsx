@@ -152,11 +152,9 @@ export function EntryList({ tankId, timeZone, find, onFind, marked }: EntryListP
                   )}
                 </Box>
                 <Box sx={{ whiteSpace: 'nowrap' }}>
-                  {record.kind !== 'photo' && record.kind !== 'glance' && (
-                    <Button variant="text" onClick={() => setEditing(entry)} sx={{ minWidth: 0, py: 0, fontSize: 14 }}>
-                      {journalWords.edit}
-                    </Button>
-                  )}
+                  <Button variant="text" onClick={() => setEditing(entry)} sx={{ minWidth: 0, py: 0, fontSize: 14 }}>
+                    {journalWords.edit}
+                  </Button>
                   <Button
                     variant="text"
                     onClick={() => void remove(entry)}

@@ -11,6 +11,7 @@ import { EntryList } from './EntryList.js'
 import { EventPanel } from './EventPanel.js'
 import { GlancePanel } from './GlancePanel.js'
 import { MeasuredChart } from './MeasuredChart.js'
+import { PhotoGallery } from './PhotoGallery.js'
 import { PhotoCompare } from './PhotoCompare.js'
 import { ReadingPanel } from './ReadingPanel.js'
 import { SettingHistory } from '../shared/history/SettingHistory.js'
@@ -86,6 +87,7 @@ export function JournalPlace() {
           onFind={(next) => show({ kind: next.kind, of: next.quantity, q: next.text })}
           marked={search.get('record')}
         />
+        <PhotoGallery key={`gallery ${tankId}`} tankId={tankId} timeZone={timeZone} />
         <PhotoCompare key={tankId} tankId={tankId} />
       </Box>
     </Box>

@@ -1,19 +1,15 @@
 import { journalWords } from '@jovrin/contract'
-import type { JournalRecord } from '@jovrin/core'
 import { Box, MenuItem, Slider, TextField } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { photosOfTank } from '../../api/journal.queries.js'
 import { longDate, percent } from '../../ui/units.js'
-
-type Picture = Extract<JournalRecord, { kind: 'photo' }>
-const address = (picture: Picture): string => `/api/photos/${picture.sha256}`
-const titleOf = (picture: Picture): string => journalWords.photoOf(picture.spot, longDate(picture.at.slice(0, 10)))
+import { addressOf, picturesIn, titleOf } from './pictures.js'
 
 /** Two pictures of one spot under one slider: what stands left of it is before, right of it after. */
 export function PhotoCompare({ tankId }: { tankId: string }) {
   const entries = useQuery(photosOfTank(tankId)).data?.entries ?? []
-  const pictures = entries.flatMap(({ record }) => (record.kind === 'photo' ? [record] : []))
+  const pictures = picturesIn(entries).map(({ picture }) => picture)
   const spots = [...new Set(pictures.map(({ spot }) => spot))]
   const [chosenSpot, setSpot] = useState<string | null>(null)
   const spot = chosenSpot ?? spots[0] ?? null
@@ -66,7 +62,7 @@ export function PhotoCompare({ tankId }: { tankId: string }) {
       >
         <Box
           component="img"
-          src={address(before)}
+          src={addressOf(before)}
           alt={titleOf(before)}
           sx={{ position: 'absolute', inset: 0, width: '100%', height: '100%', objectFit: 'cover' }}
         />
@@ -74,7 +70,7 @@ export function PhotoCompare({ tankId }: { tankId: string }) {
           <>
             <Box
               component="img"
-              src={address(after)}
+              src={addressOf(after)}
               alt={titleOf(after)}
               sx={{ position: 'absolute', inset: 0, width: '100%', height: '100%', objectFit: 'cover' }}
               style={{ clipPath: `inset(0 0 0 ${share}%)` }}

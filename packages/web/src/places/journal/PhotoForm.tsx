@@ -8,6 +8,7 @@ import { useLog } from '../shared/logging.js'
 export function PhotoForm({ tankId }: { tankId: string }) {
   const log = useLog(tankId)
   const [spot, setSpot] = useState<string>(journalWords.standardSpot)
+  const [caption, setCaption] = useState('')
   const [state, setState] = useState<{ readonly isSending: boolean; readonly failure: string | null }>({ isSending: false, failure: null })
   const send = async (file: File): Promise<void> => {
     const form = new FormData()
@@ -17,7 +18,16 @@ export function PhotoForm({ tankId }: { tankId: string }) {
     if (!answer.ok) throw new Error(Problem.safeParse(json).data?.detail ?? appWords.failed)
     const { sha256, widthPx, heightPx, takenAt } = StoredPhoto.parse(json)
     await log(
-      [{ kind: 'photo', sha256, widthPx, heightPx, spot: spot.trim() === '' ? journalWords.standardSpot : spot.trim(), note: null }],
+      [
+        {
+          kind: 'photo',
+          sha256,
+          widthPx,
+          heightPx,
+          spot: spot.trim() === '' ? journalWords.standardSpot : spot.trim(),
+          note: caption.trim() === '' ? null : caption.trim(),
+        },
+      ],
       takenAt ?? new Date().toISOString(),
       journalWords.kinds['photo'] ?? '',
     )
@@ -34,6 +44,7 @@ export function PhotoForm({ tankId }: { tankId: string }) {
         failures.push(files.length === 1 ? why : `${file.name}: ${why}`)
       }
     setState({ isSending: false, failure: failures.length === 0 ? null : failures.join(' ') })
+    if (failures.length === 0) setCaption('')
   }
   return (
     <Box sx={{ display: 'grid', gap: 1.25 }}>
@@ -43,6 +54,12 @@ export function PhotoForm({ tankId }: { tankId: string }) {
         onChange={(event) => setSpot(event.target.value)}
         helperText={journalWords.spotHint}
         slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 40 } }}
+      />
+      <TextField
+        label={journalWords.field.caption}
+        value={caption}
+        onChange={(event) => setCaption(event.target.value)}
+        slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 4000 } }}
       />
       {state.failure !== null && (
         <Box role="alert" sx={{ color: 'var(--algae)' }}>
