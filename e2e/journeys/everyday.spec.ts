@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs'
 import type { Page } from '@playwright/test'
 import { expect, expectAccessible, RIVER, test, typeDate } from '../fixtures.js'
 
@@ -309,6 +310,48 @@ test.describe('a German reader whose computer stands in New York', () => {
     await expect(since).not.toHaveText(before)
     await expect(since).toHaveText(/^\d\d\.\d\d\.2026$/)
   })
+})
+
+test('a drawing is saved at a scale that a ruler reads, in the inks of paper, also by night', async ({ page, demoApp }) => {
+  await page.emulateMedia({ colorScheme: 'dark' })
+  await page.goto(`${demoApp}/tanks/${RIVER}/plan`)
+  await expect(page.getByRole('img', { name: 'Reading-room river, front and side view to scale' })).toBeVisible()
+  await page.keyboard.press('p')
+  const sheet = page.getByRole('dialog', { name: 'Print or save' })
+  await expect(sheet.getByRole('img', { name: 'Reading-room river, front and side view to scale' })).toBeVisible()
+  await expectAccessible(page)
+  await sheet.getByLabel('Scale').click()
+  await page.getByRole('option', { name: /^1:5 / }).click()
+  await expect(sheet.getByRole('status')).toContainText('a centimetre on paper is 5 cm of the tank')
+  const saved = async (format: string): Promise<{ readonly name: string; readonly bytes: Buffer }> => {
+    const [download] = await Promise.all([page.waitForEvent('download'), sheet.getByRole('button', { name: format, exact: true }).click()])
+    return { name: download.suggestedFilename(), bytes: readFileSync(await download.path()) }
+  }
+  const svg = (await saved('SVG')).bytes.toString()
+  const [, widthMm = ''] = /width="([\d.]+)mm"/.exec(svg) ?? []
+  const [, widthPx = ''] = /viewBox="0 0 ([\d.]+) /.exec(svg) ?? []
+  const [, pxPerCm = ''] = /data-px-per-cm="([\d.]+)"/.exec(svg) ?? []
+  expect(Number(widthMm)).toBeCloseTo((Number(widthPx) / Number(pxPerCm) / 5) * 10, 1)
+  expect(svg).not.toContain('var(')
+  expect(svg.toLowerCase()).toContain('#14211d')
+  expect(svg).toContain('font/woff2')
+
+  const png = await saved('PNG')
+  expect(png.name).toBe('Reading-room river, front and side view to scale.png')
+  expect(png.bytes.readUInt32BE(16)).toBe(Math.round((Number(widthMm) * 300) / 25.4))
+  const pdf = (await saved('PDF')).bytes.toString('latin1')
+  expect(pdf.slice(0, 5)).toBe('%PDF-')
+
+  // A chart is drawn anew for paper; a page without drawings can still be printed.
+  await page.goto(`${demoApp}/tanks/${RIVER}/journal`)
+  await expect(page.getByRole('img', { name: /Measured beside the forecast/ })).toBeVisible()
+  await page.getByRole('button', { name: 'Print or save' }).click()
+  const chart = (await saved('SVG')).bytes.toString()
+  expect(chart).toMatch(/fill="#14211d"|stroke="#14211d"/i)
+  expect(chart).toContain('NO3')
+  await page.goto(`${demoApp}/settings`)
+  await page.getByRole('button', { name: 'Print or save' }).click()
+  await expect(sheet.getByText('There is no drawing on this page.')).toBeVisible()
 })
 
 test('what is printed by night is dark on white', async ({ page, demoApp }) => {

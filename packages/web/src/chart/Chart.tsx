@@ -42,6 +42,17 @@ function inksOf(element: Element): ChartInks {
   return { ink: of('ink'), faint: of('ink-2'), hair: of('hair'), sheet: of('sheet'), of }
 }
 
+/** What each chart of the page shows, by its box: for whoever draws it anew, on paper. */
+export const shownCharts = new WeakMap<Element, Pick<ChartProps, 'make' | 'label'>>()
+
+/** Everything about a chart but its size. */
+export const wholeOption = ({ make, label }: Pick<ChartProps, 'make' | 'label'>, inks: ChartInks): ChartOption => ({
+  animation: false,
+  textStyle: { fontFamily: 'Barlow Condensed', fontSize: 14 },
+  aria: { enabled: true, label: { description: label } },
+  ...make(inks),
+})
+
 const ZOOM_RESTS_MS = 120
 
 interface ChartProps {
@@ -85,15 +96,8 @@ export function Chart({ make, height, label, onDrawn, onZoom }: ChartProps) {
     const made = chart.current
     const element = box.current
     if (made === null || element === null) return
-    made.setOption(
-      {
-        animation: false,
-        textStyle: { fontFamily: 'Barlow Condensed', fontSize: 14 },
-        aria: { enabled: true, label: { description: label } },
-        ...make(inksOf(element)),
-      },
-      { notMerge: true },
-    )
+    shownCharts.set(element, { make, label })
+    made.setOption(wholeOption({ make, label }, inksOf(element)), { notMerge: true })
   }, [make, label, shown])
   useEffect(() => {
     const made = chart.current
@@ -115,5 +119,5 @@ export function Chart({ make, height, label, onDrawn, onZoom }: ChartProps) {
       if (!made.isDisposed()) made.off('datazoom', listen)
     }
   }, [onZoom])
-  return <Box ref={box} sx={{ width: '100%', height }} />
+  return <Box ref={box} data-chart sx={{ width: '100%', height }} />
 }

@@ -29,6 +29,7 @@ import { appWords, deviceWords, navWords, outboxWords, signInWords } from '../en
 import { careWords } from '../en/places/calendar.js'
 import { emergencyWords } from '../en/places/emergency.js'
 import { journalWords } from '../en/places/journal.js'
+import { printingWords } from '../en/places/printing.js'
 import { settingsWords } from '../en/places/settings.js'
 import { shelfWords } from '../en/places/shelf.js'
 import { todayWords } from '../en/places/today.js'
@@ -55,6 +56,7 @@ import { care } from './places/calendar.js'
 import { emergency } from './places/emergency.js'
 import { journal } from './places/journal.js'
 import { language } from './places/language.js'
+import { printing } from './places/printing.js'
 import { settings } from './places/settings.js'
 import { shelf } from './places/shelf.js'
 import { today } from './places/today.js'
@@ -113,6 +115,7 @@ export const german: readonly Translated[] = [
   translated(emergencyWords, emergency),
   translated(journalWords, journal),
   translated(languageWords, language),
+  translated(printingWords, printing),
   translated(settingsWords, settings),
   translated(shelfWords, shelf),
   translated(todayWords, today),

@@ -1,10 +1,11 @@
-import { appWords, navWords } from '@jovrin/contract'
+import { appWords, navWords, printingWords } from '@jovrin/contract'
 import { Box, Button } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { Link, NavLink, useLocation } from 'react-router'
 import { agedTimeline, planOfTank, timelineOfTank } from '../../api/tanks.queries.js'
 import { SmallDay } from '../../drawing/day/SmallDay.js'
 import { ageText } from '../../ui/age.js'
+import { PrintIcon } from './icons.js'
 import { placeOf, tankPlaces } from './placeOf.js'
 
 const navStyle = {
@@ -27,7 +28,7 @@ const row = {
 } as const
 const small = { minWidth: 0, whiteSpace: 'nowrap', flexShrink: 0 } as const
 
-export type SheetName = 'find' | 'units' | 'shortcuts' | 'emergency' | 'more' | 'places' | 'tanks'
+export type SheetName = 'find' | 'print' | 'units' | 'shortcuts' | 'emergency' | 'more' | 'places' | 'tanks'
 interface HeaderProps {
   readonly tankId: string | undefined
   readonly isNight: boolean
@@ -47,7 +48,7 @@ export function Header(props: HeaderProps) {
 
 function DeskHeader({ tankId, isNight, onMode, onSheet }: HeaderProps) {
   return (
-    <Box component="header" className="no-print" sx={{ ...row, display: { xs: 'none', md: 'flex' }, columnGap: 1, minHeight: 44 }}>
+    <Box component="header" className="no-print" sx={{ ...row, display: { xs: 'none', md: 'flex' }, columnGap: 0.5, minHeight: 44 }}>
       <Box
         component={Link}
         to="/"
@@ -90,6 +91,15 @@ function DeskHeader({ tankId, isNight, onMode, onSheet }: HeaderProps) {
         {appWords.find.open}
       </Button>
       <Box sx={{ display: { xs: 'none', lg: 'flex' } }}>
+        <Button
+          variant="text"
+          onClick={() => onSheet('print')}
+          aria-label={printingWords.open}
+          title={printingWords.open}
+          sx={{ ...small, px: 0.5 }}
+        >
+          <PrintIcon />
+        </Button>
         <Button variant="text" onClick={() => onSheet('units')} sx={small}>
           {appWords.units.open}
         </Button>

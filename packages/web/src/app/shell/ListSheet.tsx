@@ -1,4 +1,4 @@
-import { appWords, navWords } from '@jovrin/contract'
+import { appWords, navWords, printingWords } from '@jovrin/contract'
 import { Box, Button } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
@@ -87,10 +87,16 @@ export function PlaceSheet({ tankId, onClose }: SheetProps & { tankId: string })
 /** Everything that has no place of its own in a narrow header. */
 export function MoreSheet({
   onFind,
+  onPrint,
   onUnits,
   onShortcuts,
   onClose,
-}: SheetProps & { readonly onFind: () => void; readonly onUnits: () => void; readonly onShortcuts: () => void }) {
+}: SheetProps & {
+  readonly onFind: () => void
+  readonly onPrint: () => void
+  readonly onUnits: () => void
+  readonly onShortcuts: () => void
+}) {
   return (
     <Entries
       title={navWords.more}
@@ -105,6 +111,9 @@ export function MoreSheet({
     >
       <Button onClick={onFind} sx={{ minHeight: 44 }}>
         {appWords.find.open}
+      </Button>
+      <Button onClick={onPrint} sx={{ minHeight: 44 }}>
+        {printingWords.open}
       </Button>
       <Button onClick={onUnits} sx={{ minHeight: 44 }}>
         {appWords.units.title}

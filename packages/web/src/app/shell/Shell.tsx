@@ -19,6 +19,7 @@ import { useArrival } from './useArrival.js'
 const SignIn = lazy(async () => ({ default: (await import('../SignIn.js')).SignIn }))
 const UnitsSheet = lazy(async () => ({ default: (await import('../UnitsSheet.js')).UnitsSheet }))
 const ShortcutsSheet = lazy(async () => ({ default: (await import('../ShortcutsSheet.js')).ShortcutsSheet }))
+const PrintSheet = lazy(async () => ({ default: (await import('../printing/PrintSheet.js')).PrintSheet }))
 const OutboxNote = lazy(async () => ({ default: (await import('../OutboxNote.js')).OutboxNote }))
 const Palette = lazy(async () => ({ default: (await import('../Palette.js')).Palette }))
 const MoreSheet = lazy(async () => ({ default: (await import('./ListSheet.js')).MoreSheet }))
@@ -59,6 +60,7 @@ export function Shell() {
       '!': () => setSheet('emergency'),
       '/': () => setSheet('find'),
       n: () => navigate('/new'),
+      p: () => setSheet('print'),
       u: () => units.choose(units.preferences.length === 'cm' ? US_UNITS : METRIC_UNITS),
       d: turn,
     },
@@ -120,11 +122,13 @@ export function Shell() {
       <EmergencyCard isOpen={sheet === 'emergency'} onClose={close} />
       <Suspense fallback={null}>
         {sheet === 'find' && <Palette onClose={close} />}
+        {sheet === 'print' && <PrintSheet onClose={close} />}
         {sheet === 'units' && <UnitsSheet isOpen onClose={close} />}
         {sheet === 'shortcuts' && <ShortcutsSheet isOpen onClose={close} />}
         {sheet === 'more' && (
           <MoreSheet
             onFind={() => setSheet('find')}
+            onPrint={() => setSheet('print')}
             onUnits={() => setSheet('units')}
             onShortcuts={() => setSheet('shortcuts')}
             onClose={close}

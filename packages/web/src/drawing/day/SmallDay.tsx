@@ -2,7 +2,7 @@ import { minutesOf, type Plan } from '@jovrin/core'
 import { INK } from '../ink.js'
 import { partsOfDay } from './partsOfDay.js'
 
-const WIDTH = 168
+const WIDTH = 124
 const HEIGHT = 22
 
 /** The day strip of a tank's header: light above, gas below, without handles. */

@@ -43,7 +43,14 @@ export function CutDrawing({ ground, from, to, width, pxPerCm, left, waterDepthC
     className: 'figures',
   } as const
   return (
-    <svg viewBox={`0 0 ${width} ${floorY + BELOW_PX}`} width="100%" role="img" aria-label={description} style={{ display: 'block' }}>
+    <svg
+      viewBox={`0 0 ${width} ${floorY + BELOW_PX}`}
+      width="100%"
+      role="img"
+      aria-label={description}
+      data-px-per-cm={pxPerCm}
+      style={{ display: 'block' }}
+    >
       <Hatches prefix={prefix} />
       <rect x={x(0)} y={y(shownCm)} width={lengthCm * pxPerCm} height={shownCm * pxPerCm} fill="var(--water-fill)" opacity="0.4" />
       {groundFaces(spans, x, y).map(({ key, ground: kind, d }) => (

@@ -71,7 +71,14 @@ export function Section({
   const backCm = groundHeightCm(ground, atCm, inner.widthCm - 0.05)
   const titleY = height - titleBlockHeight(labels.titleRows.length) - 3
   return (
-    <svg viewBox={`0 0 ${width} ${height}`} width="100%" role="img" aria-label={labels.description} style={{ display: 'block' }}>
+    <svg
+      viewBox={`0 0 ${width} ${height}`}
+      width="100%"
+      role="img"
+      aria-label={labels.description}
+      data-px-per-cm={pxPerCm}
+      style={{ display: 'block' }}
+    >
       <Hatches prefix={prefix} />
       <FrontElevation
         figures={figures}

@@ -6,6 +6,7 @@ import { z } from 'zod'
 import { deviceName, nameDevice } from '../../api/device.js'
 import { changeJson } from '../../api/http.js'
 import { session } from '../../api/journal.queries.js'
+import { QrCode } from '../../ui/QrCode.js'
 import { UnitChoices } from '../../ui/UnitChoices.js'
 import { CalendarFile } from '../shared/CalendarFile.js'
 import { BackupPanel } from './BackupPanel.js'
@@ -74,13 +75,20 @@ function Lan() {
   const client = useQueryClient()
   const known = useQuery(session()).data
   if (known === undefined) return null
+  const addresses = known.addresses.map((address) => `http://${address}:${window.location.port}`)
   return (
     <Section title={settingsWords.lan}>
-      <div>
-        {known.isLan
-          ? settingsWords.lanOn(known.addresses.map((address) => `http://${address}:${window.location.port}`).join(', '))
-          : settingsWords.lanOff}
-      </div>
+      <div>{known.isLan ? settingsWords.lanOn(addresses.join(', ')) : settingsWords.lanOff}</div>
+      {known.isLan && addresses.length > 0 && (
+        <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0, display: 'flex', flexWrap: 'wrap', gap: 2 }}>
+          {addresses.map((address) => (
+            <Box component="li" key={address} sx={{ fontSize: 13 }}>
+              <QrCode text={address} label={settingsWords.lanCode(address)} />
+              <div>{address}</div>
+            </Box>
+          ))}
+        </Box>
+      )}
       {known.isLan && (
         <Box>
           <Button onClick={() => void changeJson('DELETE', '/api/session', z.null()).then(() => client.invalidateQueries())}>

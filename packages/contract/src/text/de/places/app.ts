@@ -40,6 +40,7 @@ export const app: Translation<typeof appWords> = {
       ['g l', 'zur Sammlung'],
       ['!', 'Notfallkarte'],
       ['n', 'ein neues Becken beschreiben'],
+      ['p', 'diese Seite drucken oder eine Zeichnung speichern'],
       ['u', 'metrische oder US-Einheiten'],
       ['d', 'Tag- oder Nachtfarben'],
       ['Strg+Z', 'letzte Änderung am Plan zurücknehmen'],

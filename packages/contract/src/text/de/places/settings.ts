@@ -48,7 +48,8 @@ export const settings: Translation<typeof settingsWords> = {
   restored: (tanks, records, old) => `${tanks} Becken und ${records} Einträge wiederhergestellt. Die Daten von vorher bleiben in ${old}.`,
   lan: 'Telefon am Becken',
   lanOff: 'Dieser Server antwortet nur auf diesem Rechner. Für ein Telefon mit npm start -- --lan starten (einmal mit JOVRIN_PASSPHRASE).',
-  lanOn: (addresses) => `Im lokalen Netz erreichbar unter ${addresses}.`,
+  lanOn: (addresses) => `Im lokalen Netz erreichbar unter ${addresses}. Die Kamera eines Telefons liest die Adresse hier:`,
+  lanCode: (address) => `${address} für die Kamera eines Telefons`,
   signOut: 'Auf diesem Gerät abmelden',
   importer: {
     tank: 'In',

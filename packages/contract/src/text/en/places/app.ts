@@ -37,6 +37,7 @@ export const appWords = {
       ['g l', 'go to the Library'],
       ['!', 'emergency card'],
       ['n', 'describe a new tank'],
+      ['p', 'print this page, or save a drawing'],
       ['u', 'switch between metric and US units'],
       ['d', 'switch between day and night'],
       ['Ctrl+Z', 'undo the last plan edit'],

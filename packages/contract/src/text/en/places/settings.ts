@@ -47,7 +47,8 @@ export const settingsWords = {
     `Restored ${tanks} tanks and ${records} records. The data of before stays in ${old}.`,
   lan: 'Phone at the tank',
   lanOff: 'This server answers only on this machine. Start it with npm start -- --lan (and JOVRIN_PASSPHRASE once) to use a phone.',
-  lanOn: (addresses: string) => `Open to the local network at ${addresses}.`,
+  lanOn: (addresses: string) => `Open to the local network at ${addresses}. A phone’s camera reads the address here:`,
+  lanCode: (address: string) => `${address} for a phone’s camera`,
   signOut: 'Sign out on this device',
   importer: {
     tank: 'Into',

@@ -103,6 +103,7 @@ export function FrontOfPieces({
       aria-label={hardscapeWords.frontDescription(plan.name)}
       style={{ display: 'block' }}
       onClick={() => onChoose(null)}
+      data-px-per-cm={pxPerCm}
       data-testid="hardscape-front"
     >
       <Hatches prefix={prefix} />

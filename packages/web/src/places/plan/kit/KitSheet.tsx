@@ -71,6 +71,7 @@ export function KitSheet({ desk }: { desk: Desk }) {
                         width="100%"
                         role="img"
                         aria-label={kitWords.planDescription(plan.name)}
+                        data-px-per-cm={layout.pxPerCm}
                         style={{ display: 'block' }}
                       >
                         <LabelledFloor layout={layout} figures={figures} prefix={prefix} />

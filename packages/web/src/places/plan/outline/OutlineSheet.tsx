@@ -128,6 +128,7 @@ export function OutlineSheet(sheet: OutlineSheetProps) {
           onKeyDown={keys}
           onBlur={cross.hide}
           {...enlarging.hand}
+          data-px-per-cm={seen.pxPerCm}
           data-testid={sheet.testId}
         >
           {sheet.children(seen)}
