@@ -276,7 +276,7 @@ test('German is chosen in the settings, and then every day’s places are German
   await expect(page.locator('main')).not.toContainText(/\b(the|and|of|growth|water|light|due)\b/i)
 
   // What is not translated says so to a screen reader.
-  await page.goto(`${demoApp}/tanks/${RIVER}/balance`)
+  await page.goto(`${demoApp}/tanks/${RIVER}/plan`)
   await expect(page.locator('main')).toHaveAttribute('lang', 'en')
 })
 
@@ -310,6 +310,32 @@ test.describe('a German reader whose computer stands in New York', () => {
     await expect(since).not.toHaveText(before)
     await expect(since).toHaveText(/^\d\d\.\d\d\.2026$/)
   })
+})
+
+test('help opens at the place that one is in; a term in a sentence, and one that is searched, opens the glossary', async ({
+  page,
+  demoApp,
+}) => {
+  await page.goto(`${demoApp}/tanks/${RIVER}/journal`)
+  await page.getByRole('heading', { name: 'Journal', level: 1 }).waitFor()
+  await page.keyboard.press('F1')
+  const help = page.getByRole('dialog', { name: 'Help' })
+  await expect(help.getByRole('heading', { name: /Keep a journal/ })).toBeInViewport()
+  await expectAccessible(page)
+  await help.getByLabel('Search the guide and the terms').fill('reverse osmosis')
+  await expect(help.getByText('Purified water', { exact: true })).toBeVisible()
+  await expect(help.getByRole('heading', { name: /Keep a journal/ })).toHaveCount(0)
+  await page.keyboard.press('Escape')
+
+  await page.goto(`${demoApp}/tanks/${RIVER}/plan`)
+  await page.getByRole('button', { name: 'What is Conditioner?' }).click()
+  await expect(help.getByText(/Binds chlorine in tap water/)).toBeInViewport()
+  await page.keyboard.press('Escape')
+  await expect(help).toHaveCount(0)
+  await page.keyboard.press('Control+k')
+  await page.getByRole('combobox', { name: 'Search' }).fill('photosynthetic')
+  await page.getByRole('option', { name: 'PPFD' }).click()
+  await expect(help.getByText(/photons that plants can use fall/)).toBeInViewport()
 })
 
 test('a drawing is saved at a scale that a ruler reads, in the inks of paper, also by night', async ({ page, demoApp }) => {

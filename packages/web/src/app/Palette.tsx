@@ -1,6 +1,8 @@
 import {
   answersWords,
   appWords,
+  glossaryWords,
+  helpWords,
   navWords,
   planSheetWords,
   recordKindWords,
@@ -27,13 +29,15 @@ const text = appWords.find
 /** Records are asked for from so many letters on, so many of each tank. */
 const LEAST_LETTERS = 3
 const RECORDS_OF_EACH = 8
+/** What stands before a term in place of an address. */
+const TERM = 'term:'
 
-/** Everything that has an address, found by words: tanks and their places, records, calculators, questions. */
-export function Palette({ onClose }: { onClose: () => void }) {
+/** Everything that has an address, found by words: tanks and their places, records, calculators, questions; and the words of the field. */
+export function Palette({ onTerm, onClose }: { onTerm: (term: string) => void; onClose: () => void }) {
   const navigate = useNavigate()
   const [typed, setTyped] = useState('')
   const tanks = useQuery(allTanks()).data
-  const fixed = useMemo(() => [...ofTanks(tanks ?? []), ...PLACES, ...QUESTIONS, ...SUMS], [tanks])
+  const fixed = useMemo(() => [...ofTanks(tanks ?? []), ...PLACES, ...QUESTIONS, ...SUMS, ...TERMS], [tanks])
   const input = useRef<HTMLInputElement>(null)
   // Whatever had the focus before may take it back while the dialog opens: what is typed is meant for the field.
   useEffect(() => {
@@ -61,6 +65,7 @@ export function Palette({ onClose }: { onClose: () => void }) {
           value={null}
           onChange={(_event, chosen) => {
             if (chosen === null) return
+            if (chosen.to.startsWith(TERM)) return onTerm(chosen.to.slice(TERM.length))
             onClose()
             void navigate(chosen.to)
           }}
@@ -102,6 +107,13 @@ const QUESTIONS: readonly Find[] = Object.entries(answersWords.list).map(([id, [
   label,
   words: hint,
   to: id === 'today' ? '/today' : `/answers/${id}`,
+}))
+const TERMS: readonly Find[] = Object.entries(glossaryWords).map(([id, [name, others]]) => ({
+  group: helpWords.terms,
+  label: name,
+  words: others,
+  isSeldom: true,
+  to: `${TERM}${id}`,
 }))
 const SUMS: readonly Find[] = WORKINGS.map(({ id }) => ({
   group: navWords.workings,

@@ -16,13 +16,22 @@ const plain = (text: string): string =>
     .replace(/[\u0300-\u036f]/g, '')
     .toLowerCase()
 
-/** What holds every word that was typed, in any order and with or without its accents; what begins with the first one comes first within its group. */
-export function foundBy(all: readonly Find[], typed: string): Find[] {
-  const words = plain(typed)
+const wordsOf = (typed: string): string[] =>
+  plain(typed)
     .split(/\s+/)
     .filter((word) => word !== '')
+const holdsWords = (text: string, words: readonly string[]): boolean => {
+  const searched = plain(text)
+  return words.every((word) => searched.includes(word))
+}
+/** Whether a text holds every word that was typed, in any order and with or without its accents. */
+export const holdsAll = (text: string, typed: string): boolean => holdsWords(text, wordsOf(typed))
+
+/** What holds every word that was typed, in any order and with or without its accents; what begins with the first one comes first within its group. */
+export function foundBy(all: readonly Find[], typed: string): Find[] {
+  const words = wordsOf(typed)
   if (words.length === 0) return all.filter(({ isSeldom }) => isSeldom !== true).slice(0, MOST_SHOWN)
-  const holding = all.filter(({ label, words: more = '' }) => words.every((word) => plain(`${label} ${more}`).includes(word)))
+  const holding = all.filter(({ label, words: more = '' }) => holdsWords(`${label} ${more}`, words))
   const groups = [...new Set(holding.map(({ group }) => group))]
   const rank = ({ label }: Find): number => (plain(label).startsWith(words[0] ?? '') ? 0 : 1)
   return [...holding].sort((a, b) => groups.indexOf(a.group) - groups.indexOf(b.group) || rank(a) - rank(b)).slice(0, MOST_SHOWN)

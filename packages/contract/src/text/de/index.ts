@@ -41,6 +41,8 @@ import { calendarFileWords, jobOrderWords, jobTaskWords, jobTitleWords } from '.
 import { laneWords, preparationWords, programmeWords, startupWords } from '../en/startup.js'
 import { filterMediaWords, filterStateWords, floorWords, standRestWords, surfaceWords, topWords } from '../en/tank.js'
 import { disinfectantWords } from '../en/water.js'
+import { balanceWords } from '../en/places/balance.js'
+import { trialEffectWords, trialWords } from '../en/trial.js'
 import { languageWords } from '../en/places/language.js'
 import { translated, type Translated } from '../language.js'
 import { apart } from './apart.js'
@@ -55,6 +57,8 @@ import { app, nav, signIn, outbox, device } from './places/app.js'
 import { care } from './places/calendar.js'
 import { emergency } from './places/emergency.js'
 import { journal } from './places/journal.js'
+import { balance } from './places/balance.js'
+import { trial, trialEffect } from './trial.js'
 import { language } from './places/language.js'
 import { printing } from './places/printing.js'
 import { settings } from './places/settings.js'
@@ -67,7 +71,7 @@ import { jobTitle, jobTask, jobOrder, calendarFile } from './routine.js'
 import { preparation, programme, startup, lane } from './startup.js'
 import { surface, filterState, top, standRest, floor, filterMedia, disinfectant } from './tank.js'
 
-/** What is said in German: the places of every day (Shelf, Today, Calendar, Journal, Emergency, Settings) and the names that they use. The rest is English. */
+/** What is said in German: the places of every day (Shelf, Balance, Today, Calendar, Journal, Emergency, Settings) and the names that they use. The rest is English. */
 export const german: readonly Translated[] = [
   translated(apartWords, apart),
   translated(groundKindWords, groundKind),
@@ -114,6 +118,9 @@ export const german: readonly Translated[] = [
   translated(careWords, care),
   translated(emergencyWords, emergency),
   translated(journalWords, journal),
+  translated(balanceWords, balance),
+  translated(trialWords, trial),
+  translated(trialEffectWords, trialEffect),
   translated(languageWords, language),
   translated(printingWords, printing),
   translated(settingsWords, settings),

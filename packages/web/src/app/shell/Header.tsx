@@ -28,7 +28,7 @@ const row = {
 } as const
 const small = { minWidth: 0, whiteSpace: 'nowrap', flexShrink: 0 } as const
 
-export type SheetName = 'find' | 'print' | 'units' | 'shortcuts' | 'emergency' | 'more' | 'places' | 'tanks'
+export type SheetName = 'find' | 'print' | 'help' | 'units' | 'shortcuts' | 'emergency' | 'more' | 'places' | 'tanks'
 interface HeaderProps {
   readonly tankId: string | undefined
   readonly isNight: boolean
@@ -111,7 +111,7 @@ function DeskHeader({ tankId, isNight, onMode, onSheet }: HeaderProps) {
         >
           {isNight ? appWords.mode.dark : appWords.mode.light}
         </Button>
-        <Button variant="text" onClick={() => onSheet('shortcuts')} aria-label={appWords.shortcuts.open} sx={small}>
+        <Button variant="text" onClick={() => onSheet('help')} aria-label={navWords.help} sx={small}>
           ?
         </Button>
       </Box>

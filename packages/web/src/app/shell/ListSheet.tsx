@@ -89,13 +89,13 @@ export function MoreSheet({
   onFind,
   onPrint,
   onUnits,
-  onShortcuts,
+  onHelp,
   onClose,
 }: SheetProps & {
   readonly onFind: () => void
   readonly onPrint: () => void
   readonly onUnits: () => void
-  readonly onShortcuts: () => void
+  readonly onHelp: () => void
 }) {
   return (
     <Entries
@@ -118,8 +118,8 @@ export function MoreSheet({
       <Button onClick={onUnits} sx={{ minHeight: 44 }}>
         {appWords.units.title}
       </Button>
-      <Button onClick={onShortcuts} sx={{ minHeight: 44 }}>
-        {appWords.shortcuts.open}
+      <Button onClick={onHelp} sx={{ minHeight: 44 }}>
+        {navWords.help}
       </Button>
     </Entries>
   )

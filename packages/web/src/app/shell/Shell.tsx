@@ -2,10 +2,11 @@ import { appWords } from '@jovrin/contract'
 import { METRIC_UNITS } from '@jovrin/core'
 import { Box, useColorScheme } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
-import { lazy, Suspense, useEffect, useState } from 'react'
+import { lazy, Suspense, useCallback, useEffect, useState } from 'react'
 import { Outlet, useLocation, useNavigate, useParams } from 'react-router'
 import { session } from '../../api/journal.queries.js'
 import { planOfTank } from '../../api/tanks.queries.js'
+import { OpenTermContext } from '../../ui/openTerm.js'
 import { US_UNITS, useUnits } from '../../ui/units.js'
 import { EmergencyCard } from '../EmergencyCard.js'
 import { useShortcuts } from '../useShortcuts.js'
@@ -19,6 +20,7 @@ import { useArrival } from './useArrival.js'
 const SignIn = lazy(async () => ({ default: (await import('../SignIn.js')).SignIn }))
 const UnitsSheet = lazy(async () => ({ default: (await import('../UnitsSheet.js')).UnitsSheet }))
 const ShortcutsSheet = lazy(async () => ({ default: (await import('../ShortcutsSheet.js')).ShortcutsSheet }))
+const HelpSheet = lazy(async () => ({ default: (await import('../help/HelpSheet.js')).HelpSheet }))
 const PrintSheet = lazy(async () => ({ default: (await import('../printing/PrintSheet.js')).PrintSheet }))
 const OutboxNote = lazy(async () => ({ default: (await import('../OutboxNote.js')).OutboxNote }))
 const Palette = lazy(async () => ({ default: (await import('../Palette.js')).Palette }))
@@ -34,6 +36,12 @@ export function Shell() {
   const units = useUnits()
   const { mode, systemMode, setMode } = useColorScheme()
   const [sheet, setSheet] = useState<SheetName | null>(null)
+  /** The word of the field that help is asked for. */
+  const [term, setTerm] = useState<string | null>(null)
+  const openTerm = useCallback((asked: string): void => {
+    setTerm(asked)
+    setSheet('help')
+  }, [])
   /** Where the chosen tank is opened. */
   const [tankPlace, setTankPlace] = useState('balance')
   const signedOut = useQuery(session()).data?.isSignedIn === false
@@ -68,9 +76,10 @@ export function Shell() {
   )
   useEffect(() => {
     const listen = (event: KeyboardEvent): void => {
-      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'k') return
+      const isFind = (event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'k'
+      if (!isFind && event.key !== 'F1') return
       event.preventDefault()
-      setSheet('find')
+      setSheet(isFind ? 'find' : 'help')
     }
     window.addEventListener('keydown', listen)
     return () => window.removeEventListener('keydown', listen)
@@ -108,7 +117,9 @@ export function Shell() {
             <SignIn />
           </Suspense>
         ) : (
-          <Outlet />
+          <OpenTermContext value={openTerm}>
+            <Outlet />
+          </OpenTermContext>
         )}
       </Box>
       <PhoneBar
@@ -121,7 +132,17 @@ export function Shell() {
       />
       <EmergencyCard isOpen={sheet === 'emergency'} onClose={close} />
       <Suspense fallback={null}>
-        {sheet === 'find' && <Palette onClose={close} />}
+        {sheet === 'find' && <Palette onTerm={openTerm} onClose={close} />}
+        {sheet === 'help' && (
+          <HelpSheet
+            term={term}
+            onShortcuts={() => setSheet('shortcuts')}
+            onClose={() => {
+              setTerm(null)
+              close()
+            }}
+          />
+        )}
         {sheet === 'print' && <PrintSheet onClose={close} />}
         {sheet === 'units' && <UnitsSheet isOpen onClose={close} />}
         {sheet === 'shortcuts' && <ShortcutsSheet isOpen onClose={close} />}
@@ -130,7 +151,7 @@ export function Shell() {
             onFind={() => setSheet('find')}
             onPrint={() => setSheet('print')}
             onUnits={() => setSheet('units')}
-            onShortcuts={() => setSheet('shortcuts')}
+            onHelp={() => setSheet('help')}
             onClose={close}
           />
         )}

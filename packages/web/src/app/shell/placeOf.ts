@@ -21,7 +21,7 @@ const placesOutside = (): Readonly<Record<string, string>> => ({
 })
 
 /** Places whose texts are English in every language. */
-const ENGLISH = ['new', 'answers', 'workings', 'library', 'plan', 'balance']
+const ENGLISH = ['new', 'answers', 'workings', 'library', 'plan']
 
 export interface Place {
   /** The same for all addresses between which one moves without leaving the place. */

@@ -13,6 +13,7 @@ import { clockOf, dkhOfAlkalinity, lightsOnMin, WORKINGS, type GasEvidence, type
 import { Box } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { conditionOfTank } from '../../api/tanks.queries.js'
+import { WithTerms } from '../../ui/terms.js'
 import { Figure, type Explained } from '../../ui/Figure.js'
 import { MarginTable } from '../../ui/MarginTable.js'
 import { QueryState } from '../../ui/QueryState.js'
@@ -64,7 +65,9 @@ export function GasAnswer({ tank }: { tank: TankEntry }) {
       </Box>
       <Box component="ol" sx={{ m: 0, pl: 2.5 }}>
         {gas.advice.map((code) => (
-          <li key={code}>{gasAdvice(code, gas.limitMgPerL, units)}</li>
+          <li key={code}>
+            <WithTerms>{gasAdvice(code, gas.limitMgPerL, units)}</WithTerms>
+          </li>
         ))}
       </Box>
       {gas.evidence.length > 0 && (

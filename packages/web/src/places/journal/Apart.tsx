@@ -1,6 +1,7 @@
 import { apartWords, journalWords } from '@jovrin/contract'
 import type { Fit, ModelledQuantity } from '@jovrin/core'
 import { Box } from '@mui/material'
+import { WithTerms } from '../../ui/terms.js'
 import { significant } from '../../ui/units.js'
 
 /** Where readings lie apart from the forecast: how far, which way, what mostly stands behind it, and what to check. */
@@ -15,9 +16,9 @@ export function Apart({ fit, quantity, unit }: { fit: Fit; quantity: ModelledQua
       <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
         {reasons.map(([reason, check]) => (
           <li key={reason}>
-            {reason}{' '}
+            <WithTerms>{reason}</WithTerms>{' '}
             <Box component="span" sx={{ color: 'text.secondary' }}>
-              {check}
+              <WithTerms>{check}</WithTerms>
             </Box>
           </li>
         ))}

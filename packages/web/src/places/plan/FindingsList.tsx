@@ -4,6 +4,7 @@ import { Box, Button, TextField } from '@mui/material'
 import { memo, useState } from 'react'
 import { Link } from 'react-router'
 import { localId } from '../../api/localId.js'
+import { WithTerms } from '../../ui/terms.js'
 import { useUnits } from '../../ui/units.js'
 import { findingSentence, mendLabel } from './describe/findings.text.js'
 import type { Desk } from './desk.js'
@@ -79,7 +80,7 @@ function OneFinding({ finding, tankId, change, sheet, onChoose }: FindingsListPr
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
         <span aria-hidden>{finding.severity === 'stop' ? '▲' : finding.severity === 'warn' ? '△' : '·'}</span>
         <Box sx={{ flexGrow: 1 }}>
-          {sentence}
+          <WithTerms>{sentence}</WithTerms>
           {tankId !== null && sheet !== finding.sheet && (
             <>
               {' '}

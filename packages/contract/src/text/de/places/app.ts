@@ -28,6 +28,7 @@ export const app: Translation<typeof appWords> = {
     singleKeysHint: 'Aus: nur Tasten mit Strg, Pfeiltasten und Esc wirken. Wird auf diesem Gerät behalten.',
     list: [
       ['?', 'diese Liste'],
+      ['F1', 'Hilfe zu diesem Ort'],
       ['Strg+K, /', 'Suche'],
       ['g s', 'zum Regal'],
       ['g p', 'zum Plan dieses Beckens'],
@@ -79,6 +80,7 @@ export const nav: Translation<typeof navWords> = {
   log: 'Eintragen',
   tank: 'Becken',
   more: 'Mehr',
+  help: 'Hilfe',
   bar: 'Am Becken',
   whichTank: 'Welches Becken?',
   placesOfTank: 'Orte dieses Beckens',

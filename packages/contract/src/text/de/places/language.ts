@@ -5,7 +5,7 @@ export const language: Translation<typeof languageWords> = {
   title: 'Sprache und Kalender',
   language: 'Texte',
   partly:
-    'Regal, Heute, Kalender, Tagebuch, Notfall und Einstellungen sind übersetzt; die Planung, die Rechner und was der Server antwortet sind englisch.',
+    'Regal, Bilanz, Heute, Kalender, Tagebuch, Notfall und Einstellungen sind übersetzt; die Planung, die Rechner und was der Server antwortet sind englisch.',
   locale: 'Zahlen und Daten',
   asUsual: (usual) => `wie üblich: ${usual}`,
   weekStart: 'Die Woche beginnt am',

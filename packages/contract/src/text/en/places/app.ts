@@ -25,6 +25,7 @@ export const appWords = {
     singleKeysHint: 'Off, only keys with Ctrl, arrow keys and Esc do something. Kept on this device.',
     list: [
       ['?', 'this list'],
+      ['F1', 'help at this place'],
       ['Ctrl+K, /', 'search'],
       ['g s', 'go to the Shelf'],
       ['g p', 'go to the Plan of this tank'],
@@ -76,6 +77,7 @@ export const navWords = {
   log: 'Log',
   tank: 'Tank',
   more: 'More',
+  help: 'Help',
   bar: 'At the tank',
   whichTank: 'Which tank?',
   placesOfTank: 'Places of this tank',

@@ -2,7 +2,7 @@ export const languageWords = {
   title: 'Language and calendar',
   language: 'Texts',
   partly:
-    'Shelf, Today, Calendar, Journal, Emergency and Settings are translated; planning, calculators and answers of the server are English.',
+    'Shelf, Balance, Today, Calendar, Journal, Emergency and Settings are translated; planning, calculators and answers of the server are English.',
   locale: 'Numbers and dates',
   asUsual: (usual: string) => `as usual: ${usual}`,
   weekStart: 'The week begins on',
