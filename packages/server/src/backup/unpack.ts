@@ -1,28 +1,20 @@
 import { createHash } from 'node:crypto'
-import { createReadStream, mkdirSync, statSync } from 'node:fs'
+import { mkdirSync, statSync } from 'node:fs'
 import { open, type FileHandle } from 'node:fs/promises'
 import { dirname, join } from 'node:path'
 import { BackupManifest, cutText, refusalWords } from '@jovrin/contract'
-import { Unzip, UnzipInflate, UnzipPassThrough, type UnzipFile } from 'fflate'
 import { DATABASE_NAME } from '../db/connection.js'
 import { migrationNames } from '../db/migrations/list.js'
 import { Refusal } from '../http/refusal.js'
 import type { Told } from '../longWork/task.js'
+import { readZip, ZipFault, type ZipLimits } from '../zip/readZip.js'
 import { MANIFEST_NAME } from './writeBackup.js'
 
 /** Names that a backup may hold; nothing else is unpacked anywhere. */
 const ALLOWED = new RegExp(
   `^(${MANIFEST_NAME.replace('.', '\\.')}|${DATABASE_NAME.replace('.', '\\.')}|photos/[0-9a-f]{64}(\\.small)?\\.jpg)$`,
 )
-export interface UnpackLimits {
-  /** Of all files together, unpacked. */
-  readonly totalBytes: number
-  readonly files: number
-  /** Unpacked over packed, once more than a little is unpacked: a bomb gives itself away. */
-  readonly ratio: number
-}
-const LIMITS: UnpackLimits = { totalBytes: 16 * 1024 ** 3, files: 200_000, ratio: 250 }
-const RATIO_FROM_BYTES = 4 * 1024 ** 2
+const LIMITS: ZipLimits = { totalBytes: 16 * 1024 ** 3, files: 200_000, ratio: 250 }
 const TOLD_NAME = 80
 const SETTLED_TOGETHER = 64
 const MANIFEST_MOST_BYTES = 64 * 1024 ** 2
@@ -30,105 +22,74 @@ const MANIFEST_MOST_BYTES = 64 * 1024 ** 2
 const refuse = (detail: string): Refusal => new Refusal(422, 'broken_backup', detail)
 
 export interface UnpackOptions {
-  readonly limits?: UnpackLimits
+  readonly limits?: ZipLimits
   readonly told?: Told
 }
+type Found = Map<string, { sha256: string; bytes: number }>
 
 /** Unpacks a backup into a new folder and checks it against its manifest: names, sizes, hashes, versions. Throws a refusal that says what is wrong. */
 export async function unpack(zipPath: string, folder: string, { limits = LIMITS, told }: UnpackOptions = {}): Promise<BackupManifest> {
   const found: Found = new Map()
   const packedInAll = statSync(zipPath).size
   const manifestParts: Buffer[] = []
-  let packed = 0
-  let unpacked = 0
-  let work: Promise<void> = Promise.resolve()
-  let failure: unknown = null
-  const fail = (error: unknown): void => {
-    failure ??= error
-  }
-  const opened: FileHandle[] = []
   let whole: FileHandle[] = []
 
   /** Files forced to disk side by side: one after another, ten thousand small ones would take twenty seconds. */
   const settle = async (): Promise<void> => {
     const together = whole
     whole = []
-    await Promise.all(together.map((handle) => handle.sync()))
-    for (const handle of together) {
-      await handle.close()
-      opened.splice(opened.indexOf(handle), 1)
-    }
+    await Promise.all(together.map((handle) => handle.sync().finally(() => handle.close())))
   }
 
-  const receive = (file: UnzipFile): void => {
-    if (!ALLOWED.test(file.name)) return fail(refuse(refusalWords.backupForeignFile(cutText(file.name, TOLD_NAME))))
-    if (found.has(file.name)) return fail(refuse(refusalWords.backupTwice(file.name)))
-    if (found.size >= limits.files) return fail(refuse(refusalWords.backupTooLarge))
-    const entry = { sha256: '', bytes: 0 }
-    found.set(file.name, entry)
+  const take = async (name: string, bytes: AsyncIterable<Buffer>): Promise<void> => {
     const hash = createHash('sha256')
-    const isManifest = file.name === MANIFEST_NAME
-    let handle: FileHandle | null = null
-    file.ondata = (error, chunk, isLast) => {
-      if (error) return fail(error)
-      unpacked += chunk.length
-      entry.bytes += chunk.length
-      if (
-        unpacked > limits.totalBytes ||
-        (unpacked > RATIO_FROM_BYTES && unpacked > packed * limits.ratio) ||
-        (isManifest && entry.bytes > MANIFEST_MOST_BYTES)
-      )
-        return fail(refuse(refusalWords.backupTooLarge))
-      const bytes = Buffer.from(chunk)
-      work = work.then(async () => {
-        if (failure !== null) return
-        hash.update(bytes)
-        if (isManifest) manifestParts.push(bytes)
-        else {
-          if (handle === null) {
-            const path = join(folder, file.name)
-            mkdirSync(dirname(path), { recursive: true })
-            handle = await open(path, 'wx', 0o600)
-            opened.push(handle)
-          }
-          await handle.write(bytes)
-        }
-        if (isLast) {
-          entry.sha256 = hash.digest('hex')
-          if (handle !== null) whole.push(handle)
-          if (whole.length >= SETTLED_TOGETHER) await settle()
-        }
-      })
-      work.catch(fail)
+    const isManifest = name === MANIFEST_NAME
+    const path = join(folder, name)
+    if (!isManifest) mkdirSync(dirname(path), { recursive: true })
+    const handle = isManifest ? null : await open(path, 'wx', 0o600)
+    let length = 0
+    try {
+      for await (const chunk of bytes) {
+        length += chunk.length
+        if (isManifest && length > MANIFEST_MOST_BYTES) throw new ZipFault('too-large', name)
+        hash.update(chunk)
+        if (handle === null) manifestParts.push(chunk)
+        else await handle.write(chunk)
+      }
+    } catch (error) {
+      await handle?.close()
+      throw error
     }
-    file.start()
+    found.set(name, { sha256: hash.digest('hex'), bytes: length })
+    if (handle !== null) whole.push(handle)
+    if (whole.length >= SETTLED_TOGETHER) await settle()
   }
-  const unzip = new Unzip(receive)
-  unzip.register(UnzipInflate)
-  unzip.register(UnzipPassThrough)
   try {
-    // Small pieces: a bomb is noticed while it unpacks, not after.
-    for await (const chunk of createReadStream(zipPath, { highWaterMark: 64 * 1024 }) as AsyncIterable<Buffer>) {
-      packed += chunk.length
-      told?.({ done: packed, of: packedInAll })
-      unzip.push(new Uint8Array(chunk))
-      await work
-      if (failure !== null) throw asError(failure)
-    }
-    unzip.push(new Uint8Array(0), true)
-    await work
-    if (failure !== null) throw asError(failure)
+    await readZip(zipPath, {
+      limits,
+      isAllowed: (name) => ALLOWED.test(name),
+      take,
+      told: (packed) => told?.({ done: packed, of: packedInAll }),
+    })
     await settle()
   } catch (error) {
-    if (error instanceof Refusal || isSystem(error)) throw error
-    throw refuse(refusalWords.backupBroken)
+    throw error instanceof ZipFault ? refusalOf(error) : error
   } finally {
-    for (const handle of opened) await handle.close().catch(() => undefined)
+    for (const handle of whole) await handle.close().catch(() => undefined)
   }
   return checked(found, Buffer.concat(manifestParts))
 }
 
-type Found = Map<string, { sha256: string; bytes: number }>
+function refusalOf({ fault, entry }: ZipFault): Refusal {
+  const name = cutText(entry, TOLD_NAME)
+  const sentences = {
+    broken: refusalWords.backupBroken,
+    'too-large': refusalWords.backupTooLarge,
+    twice: refusalWords.backupTwice(name),
+    foreign: refusalWords.backupForeignFile(name),
+  }
+  return refuse(sentences[fault])
+}
 
 function checked(found: Found, manifestBytes: Buffer): BackupManifest {
   if (!found.has(MANIFEST_NAME) || !found.has(DATABASE_NAME)) throw refuse(refusalWords.backupBroken)
@@ -152,7 +113,3 @@ function checked(found: Found, manifestBytes: Buffer): BackupManifest {
   }
   return manifest
 }
-
-const isSystem = (error: unknown): boolean => typeof (error as { syscall?: unknown }).syscall === 'string' // a full disk and its like keep their own name
-const asError = (failure: unknown): Error =>
-  failure instanceof Error ? failure : new Error('the archive could not be read', { cause: failure })

@@ -3,15 +3,14 @@ import { createReadStream, existsSync, readdirSync } from 'node:fs'
 import { rm } from 'node:fs/promises'
 import { join } from 'node:path'
 import type { BackupManifest } from '@jovrin/contract'
-import { Zip, ZipDeflate, ZipPassThrough } from 'fflate'
 import { copyName } from '../dataFolder.js'
 import { DATABASE_NAME } from '../db/connection.js'
 import { migrationNames } from '../db/migrations/list.js'
 import { photosFolder } from '../photo/photoFiles.js'
 import { VERSION } from '../version.js'
+import { zipBytes, type ZipEntry } from '../zip/writeZip.js'
 
 export const MANIFEST_NAME = 'manifest.json'
-const DEFLATE_LEVEL = 6
 
 export interface BackupSource {
   readonly dataFolder: string
@@ -26,65 +25,49 @@ export interface BackupSource {
 export async function* backupBytes({ dataFolder, writtenAt, copyTo, onManifest }: BackupSource): AsyncGenerator<Uint8Array> {
   const copy = join(dataFolder, copyName(randomBytes(6).toString('hex')))
   const files: BackupManifest['files'] = {}
-  const archive = archiver()
-  const add = async function* (name: string, path: string, isPacked: boolean): AsyncGenerator<Uint8Array> {
-    const entry = isPacked ? new ZipDeflate(name, { level: DEFLATE_LEVEL }) : new ZipPassThrough(name)
-    archive.zip.add(entry)
-    const hash = createHash('sha256')
-    let bytes = 0
-    for await (const chunk of createReadStream(path) as AsyncIterable<Buffer>) {
-      hash.update(chunk)
-      bytes += chunk.length
-      entry.push(new Uint8Array(chunk))
-      yield* archive.taken() // never more in memory than the taker has asked for
-    }
-    entry.push(new Uint8Array(0), true)
-    files[name] = { sha256: hash.digest('hex'), bytes }
-    yield* archive.taken()
+  const entryOf = (name: string, path: string, isPacked: boolean): ZipEntry => ({
+    name,
+    isPacked,
+    bytes: async function* () {
+      const hash = createHash('sha256')
+      let bytes = 0
+      for await (const chunk of createReadStream(path) as AsyncIterable<Buffer>) {
+        hash.update(chunk)
+        bytes += chunk.length
+        yield chunk
+      }
+      files[name] = { sha256: hash.digest('hex'), bytes }
+    },
+  })
+  const manifest: ZipEntry = {
+    name: MANIFEST_NAME,
+    isPacked: true,
+    bytes: async function* () {
+      const told: BackupManifest = {
+        format: 'jovrin-backup',
+        formatVersion: 1,
+        writtenAt: writtenAt.toISOString(),
+        version: VERSION,
+        migrations: [...migrationNames],
+        files,
+      }
+      yield await Promise.resolve(Buffer.from(JSON.stringify(told, null, 2)))
+      onManifest?.(told)
+    },
   }
   try {
     await copyTo(copy)
-    yield* add(DATABASE_NAME, copy, true)
     const photos = photosFolder(dataFolder)
-    const names = existsSync(photos)
+    const pictures = existsSync(photos)
       ? readdirSync(photos)
           .filter((file) => file.endsWith('.jpg'))
           .sort()
       : []
-    for (const name of names) yield* add(`photos/${name}`, join(photos, name), false)
-    const manifest: BackupManifest = {
-      format: 'jovrin-backup',
-      formatVersion: 1,
-      writtenAt: writtenAt.toISOString(),
-      version: VERSION,
-      migrations: [...migrationNames],
-      files,
-    }
-    const last = new ZipDeflate(MANIFEST_NAME, { level: DEFLATE_LEVEL })
-    archive.zip.add(last)
-    last.push(new TextEncoder().encode(JSON.stringify(manifest, null, 2)), true)
-    archive.zip.end()
-    yield* archive.taken()
-    onManifest?.(manifest)
+    yield* zipBytes(
+      [entryOf(DATABASE_NAME, copy, true), ...pictures.map((name) => entryOf(`photos/${name}`, join(photos, name), false)), manifest],
+      { writtenAt },
+    )
   } finally {
     await rm(copy, { force: true })
-  }
-}
-
-/** The archive hands its bytes over when it has some; they wait here until they are taken. */
-function archiver() {
-  const waiting: Uint8Array[] = []
-  let failure: Error | null = null
-  const zip = new Zip((error, chunk) => {
-    // The library types its error as present; it is null where there is none.
-    if ((error as Error | null) !== null) failure = error
-    else waiting.push(chunk)
-  })
-  return {
-    zip,
-    taken: function* (): Generator<Uint8Array> {
-      if (failure !== null) throw failure
-      yield* waiting.splice(0)
-    },
   }
 }
