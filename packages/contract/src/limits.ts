@@ -7,6 +7,8 @@ export const NOTE_MOST = 4000
 
 /** Bytes of a tank's file, of a table of readings and of a picture, and rows of a table. */
 export const TANK_FILE_MOST_BYTES = 64 * 1024 ** 2
+/** With its pictures. */
+export const TANK_ALBUM_MOST_BYTES = 8 * 1024 ** 3
 export const READINGS_MOST_BYTES = 16 * 1024 ** 2
 export const READINGS_MOST_ROWS = 100_000
 export const PICTURE_MOST_BYTES = 40 * 1024 ** 2

@@ -45,6 +45,7 @@ import { tankRoutes } from './tank/tank.routes.js'
 import { tankService } from './tank/tank.service.js'
 import { timelineRoutes } from './timeline/timeline.routes.js'
 import { timelineService } from './timeline/timeline.service.js'
+import { albumService } from './transfer/album.service.js'
 import { outgoing } from './transfer/outgoing.js'
 import { readingFileService } from './transfer/readingFile.service.js'
 import { tankFileService } from './transfer/tankFile.service.js'
@@ -94,6 +95,7 @@ export function app({
   const plans = planService(db, clock)
   const photos = photoService(db, clock, dataFolder, pictures)
   const tanks = tankService(db, clock)
+  const tankFiles = tankFileService(db, clock, workers)
   const journal = journalService(db, clock, photos.knows)
   const timelines = timelineService(clock, plans, journal, (tankId) => jobRepository(db).ofTank(tankId))
   const conditions = conditionService(clock, timelines, plans, journal)
@@ -117,7 +119,9 @@ export function app({
   // Files have bodies of their own kind and size.
   api.use(
     transferRoutes({
-      tankFiles: tankFileService(db, clock, workers),
+      albums: albumService(tankFiles, photos),
+      dataFolder,
+      tankFiles,
       readingFiles: readingFileService(db, clock, workers),
       outgoing: outgoing(dataFolder, clock, workers),
       tanks,

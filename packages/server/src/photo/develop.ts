@@ -19,6 +19,8 @@ export interface Developed {
   readonly widthPx: number
   readonly heightPx: number
   readonly clock: CameraClock | null
+  /** Whether what was sent says where it was taken; what was developed never does. */
+  readonly tellsPlace: boolean
 }
 /** When a picture was taken, by the camera's own clock. */
 export interface CameraClock {
@@ -41,7 +43,15 @@ export async function develop(upload: Buffer): Promise<Developed> {
     .resize({ width: SMALL_PX, height: SMALL_PX, fit: 'inside', withoutEnlargement: true })
     .jpeg({ quality: 78 })
     .toBuffer()
-  return { full, small, widthPx: info.width, heightPx: info.height, clock }
+  return { full, small, widthPx: info.width, heightPx: info.height, clock, tellsPlace: exif !== undefined && tellsPlace(exif) }
+}
+
+function tellsPlace(exif: Buffer): boolean {
+  try {
+    return readExif(exif).GPSInfo !== undefined
+  } catch {
+    return true // what cannot be read may say anything
+  }
 }
 
 /** A camera whose clock was never set tells no time. */

@@ -23,17 +23,20 @@ export interface GivenTankFile {
   readonly bytes: Buffer
   readonly as: 'same' | 'copy'
   readonly isDry: boolean
+  /** Pictures that come with it. */
+  readonly brought?: readonly string[]
 }
 
 export const tankFileService = (db: Knex, clock: Clock, { threads }: Workers) => ({
   /** All or nothing. A dry run does the same and takes it back. */
-  take: async ({ bytes, as, isDry }: GivenTankFile, work: Work): Promise<TankImportReport> => {
+  take: async ({ bytes, as, isDry, brought = [] }: GivenTankFile, work: Work): Promise<TankImportReport> => {
     const copy = new Uint8Array(bytes).buffer // a body may share its memory with others
     const task: TankFileToRead = { bytes: copy, as, now: clock().toISOString() }
     const file = await threads.run<ReadTank>(READER, task, work, [copy])
     return allOrNothing(db, async (trx) => {
       if (await tankRepository(trx).isTaken(file.id)) throw new Refusal(409, 'id_taken', refusalWords.tankTaken)
-      const photosMissing = (await photoRepository(trx).missing(file.pictures)).length
+      const missing = await photoRepository(trx).missing(file.pictures)
+      const photosMissing = missing.filter((sha256) => !brought.includes(sha256)).length
       await keep(trx, file, work)
       return { tankId: file.id, name: file.name, isKept: !isDry, ...file.counts, photosMissing }
     })

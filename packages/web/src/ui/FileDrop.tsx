@@ -6,7 +6,7 @@ import { useDropzone, type Accept } from 'react-dropzone'
 const FILE_KINDS = {
   picture: { 'image/*': ['.jpg', '.jpeg', '.png', '.webp', '.heic'] },
   table: { 'text/csv': ['.csv', '.tsv', '.txt'] },
-  json: { 'application/json': ['.json'] },
+  tank: { 'application/json': ['.json'], 'application/zip': ['.zip'] },
   zip: { 'application/zip': ['.zip'] },
   text: { 'text/plain': ['.csv', '.txt'] },
 } as const satisfies Record<string, Record<string, readonly string[]>>

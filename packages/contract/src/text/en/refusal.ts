@@ -77,6 +77,8 @@ export const refusalWords = {
   danglingRevision: 'The file names a revision of the plan that is not in it. Nothing was changed.',
   tankTaken: 'This tank is already here, on the shelf or archived. Import it as a copy instead.',
   recordTaken: (index: string) => `Record ${index} of the journal has an id that another tank uses. Import the file as a copy instead.`,
+  albumBroken: 'This is not a tank’s file with pictures: it is cut off, damaged or something else. Nothing was changed.',
+  albumForeign: (name: string) => `The archive holds “${name}”, which no tank’s file has. Nothing was changed.`,
   backupForeignFile: (name: string) => `The archive holds “${name}”, which no backup has. Nothing was changed.`,
   backupTwice: (name: string) => `The archive holds “${name}” twice. Nothing was changed.`,
   backupTooLarge: 'The archive unpacks to far more than a backup would. Nothing was changed.',

@@ -48,7 +48,10 @@ export function HelpSheet({ term, onShortcuts, onClose }: HelpSheetProps) {
                   component="section"
                   aria-label={title}
                   {...(term === null && id === here ? { ref: scrollTo } : {})}
-                  sx={{ '& p, & li': { maxWidth: '72ch', my: 0.75, lineHeight: 1.45 }, '& pre': { whiteSpace: 'pre-wrap', overflowWrap: 'anywhere', fontSize: 13 } }}
+                  sx={{
+                    '& p, & li': { maxWidth: '72ch', my: 0.75, lineHeight: 1.45 },
+                    '& pre': { whiteSpace: 'pre-wrap', overflowWrap: 'anywhere', fontSize: 13 },
+                  }}
                 >
                   <Box component="h2" className="lettering" sx={{ m: 0, mt: 1.5, fontSize: 18, borderBottom: '1px solid var(--ink)' }}>
                     {title}

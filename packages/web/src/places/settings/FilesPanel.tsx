@@ -1,4 +1,13 @@
-import { navWords, appWords, refusedWords, settingsWords, TANK_FILE_MOST_BYTES, type TankEntry, TankImportReport } from '@jovrin/contract'
+import {
+  navWords,
+  appWords,
+  refusedWords,
+  settingsWords,
+  TANK_ALBUM_MOST_BYTES,
+  TANK_FILE_MOST_BYTES,
+  type TankEntry,
+  TankImportReport,
+} from '@jovrin/contract'
 import { Box, Button, Checkbox, FormControlLabel, MenuItem, TextField } from '@mui/material'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -26,6 +35,9 @@ export function FilesPanel() {
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
             <Button component="a" href={`/api/tanks/${tank.id}/file`} download>
               {settingsWords.tankFile}
+            </Button>
+            <Button component="a" href={`/api/tanks/${tank.id}/file.zip`} download>
+              {settingsWords.tankAlbum}
             </Button>
             <Button component="a" href={`/api/tanks/${tank.id}/readings.csv`} download>
               {settingsWords.readingsFile}
@@ -57,6 +69,9 @@ function TankChoice({ tanks, tank, onChoose }: { tanks: readonly TankEntry[]; ta
   )
 }
 
+/** Archives begin with the initials of the format's author. */
+const isZip = async (file: Blob): Promise<boolean> => (await file.slice(0, 2).text()) === 'PK'
+
 /** Looks a tank's file over first; keeps it when it is said so. */
 function TankImport() {
   const client = useQueryClient()
@@ -71,7 +86,7 @@ function TankImport() {
     try {
       const answer = await work.send(
         `/api/tank-files?dryRun=${dryRun}&as=${as ? 'copy' : 'same'}`,
-        'application/json',
+        (await isZip(body)) ? 'application/zip' : 'application/json',
         body,
         TankImportReport,
       )
@@ -88,16 +103,18 @@ function TankImport() {
   const choose = async (chosen: File): Promise<void> => {
     setReport(null)
     setFile(null)
-    if (chosen.size > TANK_FILE_MOST_BYTES) return setFailure(settingsWords.tooLarge(megabytes(TANK_FILE_MOST_BYTES)))
+    const isAlbum = await isZip(chosen)
+    const most = isAlbum ? TANK_ALBUM_MOST_BYTES : TANK_FILE_MOST_BYTES
+    if (chosen.size > most) return setFailure(settingsWords.tooLarge(megabytes(most)))
     // The server reads it; a glance tells what is no such file at all.
-    if (!/^\s*\{/.test(await chosen.slice(0, 200).text())) return setFailure(refusedWords.notTankFile)
+    if (!isAlbum && !/^\s*\{/.test(await chosen.slice(0, 200).text())) return setFailure(refusedWords.notTankFile)
     setFile(chosen)
     await send(chosen, isCopy, true)
   }
   return (
     <Box sx={{ display: 'grid', gap: 0.5 }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
-        <FileDrop label={settingsWords.importTank} kind="json" onFiles={([chosen]) => chosen && void choose(chosen)} />
+        <FileDrop label={settingsWords.importTank} kind="tank" onFiles={([chosen]) => chosen && void choose(chosen)} />
         <FormControlLabel
           control={
             <Checkbox

@@ -11,6 +11,7 @@ export const settings: Translation<typeof settingsWords> = {
   kitSaved: 'Test gespeichert.',
   files: 'Einlesen und Ausgeben',
   tankFile: 'Das Becken ausgeben (JSON)',
+  tankAlbum: 'Mit seinen Bildern ausgeben (ZIP)',
   readingsFile: 'Seine Messwerte ausgeben (CSV)',
   importTank: 'Eine Beckendatei einlesen',
   importReadings: 'Messwerte einlesen (CSV)',
@@ -35,7 +36,8 @@ export const settings: Translation<typeof settingsWords> = {
   },
   asCopy: 'als Kopie, mit eigenen Kennungen',
   dryRun: (name, records, revisions) => `${name}: ${records} Einträge, ${revisions} Revisionen des Plans. Noch ist nichts gespeichert.`,
-  photosMissing: (count) => `${count} Bilder sind genannt, aber nicht hier gespeichert; sie reisen in einer Sicherung mit.`,
+  photosMissing: (count) =>
+    `${count} Bilder sind genannt, aber nicht hier gespeichert; sie reisen in einer Sicherung mit, oder in der ZIP-Datei des Beckens.`,
   bringIn: 'Einlesen',
   broughtIn: (name) => `${name} wurde eingelesen.`,
   backup: 'Sicherung',

@@ -8,6 +8,7 @@ export const settingsWords = {
   kitSaved: 'Kit saved.',
   files: 'Import and export',
   tankFile: 'Export the tank (JSON)',
+  tankAlbum: 'Export it with its pictures (ZIP)',
   readingsFile: 'Export its readings (CSV)',
   importTank: 'Import a tank’s file',
   importReadings: 'Import readings (CSV)',
@@ -33,7 +34,7 @@ export const settingsWords = {
   asCopy: 'as a copy, with ids of its own',
   dryRun: (name: string, records: string, revisions: string) =>
     `${name}: ${records} records, ${revisions} revisions of the plan. Nothing is saved yet.`,
-  photosMissing: (count: string) => `${count} pictures are named but not stored here; they travel in a backup.`,
+  photosMissing: (count: string) => `${count} pictures are named but not stored here; they travel in a backup, or in the tank’s ZIP file.`,
   bringIn: 'Import it',
   broughtIn: (name: string) => `${name} was imported.`,
   backup: 'Backup',
