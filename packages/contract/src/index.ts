@@ -33,7 +33,8 @@ export {
   TANK_FILE_MOST_BYTES,
   UNREADABLE_TOLD,
 } from './limits.js'
-export { FILE_SCHEMA_NAMES, fileSchema, inputsJsonSchema, openApi } from './openapi.js'
+export { openApi } from './openapi/document.js'
+export { FILE_SCHEMA_NAMES, fileSchema, inputsJsonSchema } from './openapi/fileSchemas.js'
 export { PLAN_PARTS, PlanSchema } from './plan.js'
 export { schemaAt } from './planPath.js'
 export { ProductId, ProductSchema } from './product.js'

@@ -17,6 +17,7 @@ import type { ForecastService } from './forecast/forecast.service.js'
 import { conditionRoutes } from './condition/condition.routes.js'
 import { conditionService } from './condition/condition.service.js'
 import { errorHandler } from './http/errorHandler.js'
+import { docsPage } from './http/docsPage.js'
 import { Refusal } from './http/refusal.js'
 import { schemaRoutes } from './http/schemas.routes.js'
 import { nonceOf, onlyOwnHost, securityHeaders } from './http/security.js'
@@ -139,6 +140,7 @@ export function app({
   })
   api.use(express.json({ limit: BODY_LIMIT, strict: true }), onlyWellFormed)
   api.get('/openapi.json', (_req, res) => void res.json(openApi(VERSION)))
+  api.get('/docs', (_req, res) => void res.type('html').send(docsPage(openApi(VERSION) as never))) // its own document, as it is described
   api.use(
     tankRoutes(tanks, deleteForGood(db, photos)),
     planRoutes(plans, tanks),

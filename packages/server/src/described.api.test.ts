@@ -2,6 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { openApi } from '@jovrin/contract'
 import { expect, test } from 'vitest'
+import { testServer } from './testing/testServer.js'
 
 const files = (folder: string): string[] =>
   readdirSync(folder, { withFileTypes: true }).flatMap((entry) =>
@@ -25,4 +26,24 @@ test('every route is described, and nothing is described that is not there', () 
   expect(written.length).toBeGreaterThan(35)
   expect(plain.filter((line) => !known.has(line))).toEqual([])
   expect([...known].filter((line) => !plain.includes(line))).toEqual([])
+})
+
+test('the description can be read as a page: every operation and schema stands there, and no pointer leads nowhere', async () => {
+  const server = await testServer()
+  try {
+    const { text: page, headers } = await server.agent.get('/api/docs').expect(200)
+    expect(headers['content-type']).toMatch(/^text\/html/)
+    const anchors = new Set([...page.matchAll(/ id="([^"]+)"/g)].map(([, id]) => id))
+    const pointed = [...page.matchAll(/href="#([^"]+)"/g)].map(([, id]) => id)
+    expect(pointed.length).toBeGreaterThan(100)
+    expect(pointed.filter((id) => !anchors.has(id))).toEqual([])
+    const { paths, components } = (await server.agent.get('/api/openapi.json').expect(200)).body
+    const ids = Object.values(paths as Record<string, Record<string, { operationId: string }>>).flatMap((methods) =>
+      Object.values(methods).map(({ operationId }) => operationId),
+    )
+    expect([...ids, ...Object.keys(components.schemas)].filter((id) => !anchors.has(id))).toEqual([])
+    expect(page).not.toContain('<script')
+  } finally {
+    await server.close()
+  }
 })

@@ -13,6 +13,7 @@ interface Schema {
   readonly oneOf?: readonly Schema[]
   readonly minimum?: number
   readonly maximum?: number
+  readonly $ref?: string
   readonly minItems?: number
   readonly maxLength?: number
   readonly format?: string
@@ -25,9 +26,12 @@ interface Operation {
   readonly body: Schema | null
 }
 
+const DESCRIPTION = openApi('1')
+const SCHEMAS = (DESCRIPTION['components'] as { readonly schemas: Readonly<Record<string, Schema>> }).schemas
+
 /** Every operation of the description. */
 export const OPERATIONS: readonly Operation[] = Object.entries(
-  openApi('1').paths as Record<
+  DESCRIPTION['paths'] as Record<
     string,
     Record<string, { parameters?: Operation['parameters']; requestBody?: { content: Record<string, { schema?: Schema }> } }>
   >,
@@ -92,6 +96,7 @@ export function requestsOf(random: Random, known: { readonly tankIds: readonly s
     return isWhole && !chance(0.03) ? Math.round(value) : value
   }
   const valueOf = (schema: Schema, depth = 0): unknown => {
+    if (schema.$ref !== undefined) return valueOf(SCHEMAS[schema.$ref.split('/').at(-1) ?? ''] ?? {}, depth)
     if (chance(0.02)) return chance(0.5) ? pick(NASTY_VALUES) : pick(NASTY_TEXTS)
     if (schema.const !== undefined) return schema.const
     if (schema.enum) return pick(schema.enum)
