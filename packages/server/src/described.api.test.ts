@@ -37,7 +37,9 @@ test('the description can be read as a page: every operation and schema stands t
     const pointed = [...page.matchAll(/href="#([^"]+)"/g)].map(([, id]) => id)
     expect(pointed.length).toBeGreaterThan(100)
     expect(pointed.filter((id) => !anchors.has(id))).toEqual([])
-    const { paths, components } = (await server.agent.get('/api/openapi.json').expect(200)).body
+    const answer = await server.agent.get('/api/openapi.json').expect(200)
+    expect(answer.headers['content-encoding']).toBe('gzip')
+    const { paths, components } = answer.body
     const ids = Object.values(paths as Record<string, Record<string, { operationId: string }>>).flatMap((methods) =>
       Object.values(methods).map(({ operationId }) => operationId),
     )
