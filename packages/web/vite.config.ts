@@ -1,3 +1,4 @@
+import { join } from 'node:path'
 import react from '@vitejs/plugin-react'
 import { defineConfig, type Plugin } from 'vite'
 
@@ -15,6 +16,8 @@ export default defineConfig({
   build: { target: 'es2023', sourcemap: false, reportCompressedSize: false, modulePreload: { polyfill: false } },
   // The server answers only to its own address, so that is what the proxy says.
   server: {
+    // The guide is read from the project's own docs.
+    fs: { allow: [join(import.meta.dirname, '../..')] },
     proxy: {
       '/api': {
         target: `http://127.0.0.1:${process.env['JOVRIN_PORT'] ?? '4781'}`,
