@@ -52,6 +52,21 @@ test('a newcomer describes a tank, sees its balance, moves a lever and keeps the
   await expect(page.getByText('calculating …')).toHaveCount(0, { timeout: 30_000 })
 })
 
+test('a common tank to start from fills the answers in, keeps the name, and is taken back', async ({ page, emptyApp }) => {
+  await page.goto(`${emptyApp}/new`)
+  await page.getByLabel('Name').fill('Hall')
+  await page.getByLabel('Start from').click()
+  await page.getByRole('option', { name: /^Stones and carpet: 90 cm/ }).click()
+  await expect(page.getByLabel('Length, cm', { exact: true })).toHaveValue('90')
+  await expect(page.getByLabel('Name')).toHaveValue('Hall')
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByLabel('Length, cm', { exact: true })).toHaveValue('')
+  await page.getByLabel('Start from').click()
+  await page.getByRole('option', { name: /^Cube with shrimps/ }).click()
+  await page.getByRole('button', { name: 'Save the tank' }).click()
+  await expect(page.getByRole('heading', { name: 'Balance', level: 1 })).toBeVisible()
+})
+
 test('everything may be unknown: an unanswered tank still has a balance', async ({ page, emptyApp }) => {
   await page.goto(`${emptyApp}/new`)
   await page.getByRole('button', { name: 'Save the tank' }).click()

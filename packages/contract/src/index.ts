@@ -74,7 +74,15 @@ export {
 export { groundKindWords, groundMethodWords, layingStepWords, zonePurposeWords } from './text/en/ground.js'
 export { fixingWords, materialWords } from './text/en/hardscape.js'
 export { trialWords, trialEffectWords } from './text/en/trial.js'
-export { layoutWords, paceWords, supplyLevelWords, supplyLevelWhatWords, viewSideWords, wishWords } from './text/en/intent.js'
+export {
+  layoutWords,
+  paceWords,
+  supplyLevelWords,
+  supplyLevelWhatWords,
+  templateWords,
+  viewSideWords,
+  wishWords,
+} from './text/en/intent.js'
 export {
   animalStateWords,
   indicatorColourWords,

@@ -193,7 +193,8 @@ test('backups, files and restores broken off at any moment: nothing is left behi
     ])
   const { longestMs } = await stopWatching()
   let left: string[] = []
-  for (let look = 0; look < 100; look++) {
+  // Restores that were sent whole before their senders left are done one after another, each with all the data of before.
+  for (let look = 0; look < 600; look++) {
     left = [
       ...readdirSync(server.folder).filter((name) => name.startsWith('.backup-')),
       ...['.inbox', '.outbox'].flatMap((name) => (existsSync(`${server.folder}/${name}`) ? readdirSync(`${server.folder}/${name}`) : [])),

@@ -1,4 +1,4 @@
-import type { LayoutKind, Pace, ViewSide, Wish, SupplyLevel } from '@jovrin/core'
+import type { LayoutKind, Pace, SupplyLevel, Template, ViewSide, Wish } from '@jovrin/core'
 
 export const layoutWords = {
   stones: 'stones only',
@@ -35,3 +35,11 @@ export const supplyLevelWhatWords = {
   moderate: 'middling light, gas, lean feeding',
   strong: 'strong light, gas, rich feeding',
 } satisfies Record<SupplyLevel, string>
+
+/** Tanks to begin from. */
+export const templateWords = {
+  first: 'First tank: {60 cm}, moderate light, gas',
+  stones: 'Stones and carpet: {90 cm}, strong light, gas',
+  cube: 'Cube with shrimps: {30 cm}, moderate light, gas',
+  calm: 'Calm tank: {80 cm}, dim light, no gas',
+} satisfies Record<Template, string>

@@ -1,5 +1,7 @@
 export const describeWords = {
   newTitle: 'A new tank',
+  template: 'Start from',
+  templateFilled: (name: string) => `Filled in: ${name}. Change what is different at yours.`,
   keep: 'Save the tank',
   keepAndPlan: 'Plan it sheet by sheet',
   saved: 'Saved',

@@ -1,14 +1,16 @@
-import { appWords, describeWords, PlanSchema, TankEntry } from '@jovrin/contract'
-import { civilDate, newPlan, type Plan, upgradePlan } from '@jovrin/core'
-import { Box, Button } from '@mui/material'
+import { appWords, describeWords, PlanSchema, TankEntry, templateWords } from '@jovrin/contract'
+import { civilDate, fromTemplate, newPlan, TEMPLATES, type Plan, type Template, upgradePlan } from '@jovrin/core'
+import { Box, Button, MenuItem, TextField } from '@mui/material'
 import { useQueryClient } from '@tanstack/react-query'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { newId } from '../../../api/newId.js'
 import { postJson } from '../../../api/http.js'
+import { useNotice } from '../../../ui/notice.js'
+import { useUnits } from '../../../ui/units.js'
 import { PenContext } from '../pen.js'
 import { DescribeSheet } from './DescribeSheet.js'
-import { usePlanForm } from './usePlanForm.js'
+import { usePlanForm, type PlanForm } from './usePlanForm.js'
 
 const DRAFT = 'jovrin.newTank'
 /** A tank not yet kept is drawn grown in. */
@@ -25,6 +27,39 @@ function draftOrNew(): { id: string; plan: Plan } {
   } catch {
     return fresh
   }
+}
+
+/** Common tanks whose answers are filled in at once; taken back by the notice. */
+function TemplateChoice({ form }: { form: PlanForm }) {
+  const tell = useNotice()
+  const units = useUnits()
+  const fill = (template: Template): void => {
+    const before = form.now()
+    form.replace(fromTemplate(before, template))
+    tell({
+      text: describeWords.templateFilled(units.words(templateWords[template])),
+      action: { label: describeWords.undo, run: () => form.replace(before) },
+    })
+  }
+  return (
+    <TextField
+      select
+      label={describeWords.template}
+      value=""
+      onChange={(event) => {
+        const template = TEMPLATES.find((one) => one === event.target.value)
+        if (template !== undefined) fill(template)
+      }}
+      sx={{ minWidth: 150 }}
+      slotProps={{ inputLabel: { shrink: true } }}
+    >
+      {TEMPLATES.map((template) => (
+        <MenuItem key={template} value={template}>
+          {units.words(templateWords[template])}
+        </MenuItem>
+      ))}
+    </TextField>
+  )
 }
 
 export function NewTankPlace() {
@@ -68,6 +103,7 @@ export function NewTankPlace() {
             <Box component="h1" className="lettering" sx={{ m: 0, fontSize: 22, flexGrow: 1 }}>
               {describeWords.newTitle}
             </Box>
+            <TemplateChoice form={form} />
             <Box role="status" sx={{ fontSize: 13, color: form.isValid && error === null ? 'text.secondary' : 'var(--algae)' }}>
               {error ?? (form.isValid ? describeWords.draftKept : describeWords.unsaved)}
             </Box>
