@@ -53,7 +53,7 @@ async function shot(name, path, { width = 1280, height = 800, colorScheme = 'lig
   await page.getByRole('heading', { level: 1 }).waitFor()
   const settle = () =>
     page.waitForFunction(
-      () => document.querySelector('[role=progressbar]') === null && !document.body.innerText.includes('reckoning'),
+      () => document.querySelector('[role=progressbar]') === null && !/calculating/i.test(document.body.innerText),
       undefined,
       { timeout: 90_000 },
     )

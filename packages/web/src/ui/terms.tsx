@@ -2,7 +2,7 @@ import { glossaryWords, helpWords } from '@jovrin/contract'
 import { Fragment, useContext, type ReactNode } from 'react'
 import { OpenTermContext } from './openTerm.js'
 
-/** How each term is written where it is met in a sentence; words that everybody knows are left alone. The longer of two stands first. */
+/** How each term is written where it is met in a sentence, in any of our languages; words that everybody knows are left alone. The longer of two stands first. */
 const MET: readonly (readonly [written: string, term: string])[] = [
   ['PPFD', 'ppfd'],
   ['DLI', 'dli'],
@@ -22,6 +22,15 @@ const MET: readonly (readonly [written: string, term: string])[] = [
   ['melt', 'melt'],
   ['carpet', 'carpet'],
   ['turnover', 'turnover'],
+  ['ausgegaste Probe', 'degassed'],
+  ['Indikator', 'indicator'],
+  ['Chelat', 'chelate'],
+  ['Gerbstoffe', 'tannin'],
+  ['Ammoniumbinder', 'binder'],
+  ['Ammonium', 'ammonia'],
+  ['Nitrit', 'nitrite'],
+  ['Diffusor', 'diffuser'],
+  ['Soil', 'active-soil'],
 ]
 const PATTERN = new RegExp(`(?<![\\w-])(${MET.map(([written]) => written).join('|')})(?![\\w-])`)
 

@@ -43,6 +43,7 @@ import { filterMediaWords, filterStateWords, floorWords, standRestWords, surface
 import { disinfectantWords } from '../en/water.js'
 import { balanceWords } from '../en/places/balance.js'
 import { trialEffectWords, trialWords } from '../en/trial.js'
+import { glossaryWords, helpWords } from '../en/glossary.js'
 import { languageWords } from '../en/places/language.js'
 import { translated, type Translated } from '../language.js'
 import { apart } from './apart.js'
@@ -59,6 +60,7 @@ import { emergency } from './places/emergency.js'
 import { journal } from './places/journal.js'
 import { balance } from './places/balance.js'
 import { trial, trialEffect } from './trial.js'
+import { glossary, help } from './glossary.js'
 import { language } from './places/language.js'
 import { printing } from './places/printing.js'
 import { settings } from './places/settings.js'
@@ -121,6 +123,8 @@ export const german: readonly Translated[] = [
   translated(balanceWords, balance),
   translated(trialWords, trial),
   translated(trialEffectWords, trialEffect),
+  translated(glossaryWords, glossary),
+  translated(helpWords, help),
   translated(languageWords, language),
   translated(printingWords, printing),
   translated(settingsWords, settings),

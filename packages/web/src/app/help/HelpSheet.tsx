@@ -38,10 +38,11 @@ export function HelpSheet({ term, onShortcuts, onClose }: HelpSheetProps) {
           <Button onClick={onShortcuts}>{helpWords.keys}</Button>
           <Button onClick={onClose}>{appWords.close}</Button>
         </Box>
-        <Box tabIndex={0} role="region" aria-label={helpWords.title} lang="en" sx={{ overflowY: 'auto', minHeight: 0, pr: 1 }}>
+        <Box tabIndex={0} role="region" aria-label={helpWords.title} sx={{ overflowY: 'auto', minHeight: 0, pr: 1 }}>
           {sections.length + terms.length === 0 && <Box role="status">{helpWords.none}</Box>}
+          {sections.length > 0 && <Box sx={{ color: 'text.secondary', fontSize: 14 }}>{helpWords.guide}</Box>}
           {sections.length > 0 && (
-            <Box>
+            <Box lang="en">
               {sections.map(({ id, title, html }) => (
                 <Box
                   key={id}
