@@ -1,13 +1,15 @@
 import type { Page } from '@playwright/test'
-import { expect, reckoned, test } from '../fixtures.js'
+import { expect, reckoned, test, typeDate } from '../fixtures.js'
 
 async function describe(page: Page, answers: Readonly<Record<string, string>>): Promise<void> {
-  for (const [label, value] of Object.entries(answers)) await page.getByLabel(label, { exact: true }).fill(value)
+  for (const [label, value] of Object.entries(answers))
+    if (label === 'Running since') await typeDate(page, label, value)
+    else await page.getByLabel(label, { exact: true }).fill(value)
 }
 
 test('a beginner’s bright tank without gas: what holds it back, what to try first, one click tries it', async ({ page, emptyApp }) => {
   await page.goto(`${emptyApp}/new`)
-  await describe(page, { Name: 'First one', 'Running since': '2026-09-20', 'Length, cm': '60', 'Width, cm': '30', 'Height, cm': '36' })
+  await describe(page, { Name: 'First one', 'Running since': '20092026', 'Length, cm': '60', 'Width, cm': '30', 'Height, cm': '36' })
   await describe(page, { 'Watts, W': '45', 'Power, %': '100', 'Hours, h': '10' })
   await page.locator('[data-question="gasLines/*/control"]').getByRole('button', { name: 'none' }).click()
   await page.getByRole('button', { name: 'Save the tank' }).click()
@@ -35,7 +37,7 @@ test('a beginner’s bright tank without gas: what holds it back, what to try fi
 
 test('a shrimp tank over-gassed by its plan is stopped before water', async ({ page, emptyApp }) => {
   await page.goto(`${emptyApp}/new`)
-  await describe(page, { Name: 'Shrimp cube', 'Running since': '2027-01-11', 'Length, cm': '45', 'Width, cm': '27', 'Height, cm': '30' })
+  await describe(page, { Name: 'Shrimp cube', 'Running since': '11012027', 'Length, cm': '45', 'Width, cm': '27', 'Height, cm': '30' })
   await page.getByRole('button', { name: 'reactor', exact: true }).click()
   await describe(page, { 'Bubbles, /s': '4', 'Algae shrimps': '10' })
   const stop = page

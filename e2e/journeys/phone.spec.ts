@@ -56,7 +56,7 @@ test('a week at the tank on the phone, without the server for part of it', async
   await expect(page.getByText('Zero is stored as “below the lowest readable”.')).toBeVisible()
   await page.getByRole('button', { name: 'Log readings' }).tap()
   await expect(waitingNote(page)).toContainText('1 record waits')
-  await page.getByRole('button', { name: 'Trim' }).tap()
+  await page.getByRole('button', { name: 'Trim', exact: true }).tap()
   await page.getByLabel('Shaken wet, g').fill('85')
   await page.getByRole('button', { name: 'Log trim' }).tap()
   await expect(waitingNote(page)).toContainText('2 records wait')

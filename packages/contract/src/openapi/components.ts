@@ -61,6 +61,9 @@ const NAMED: Readonly<Record<string, z.ZodType>> = {
 const names = z.registry<{ id: string }>()
 for (const [id, type] of Object.entries(NAMED)) names.add(type, { id })
 
+/** Only ever sent, so that they need no second name. */
+const SENT_ONLY: readonly string[] = ['FieldPast', 'ForecastRequest', 'NewTank', 'ReadingMapping']
+
 type Io = 'input' | 'output'
 /** What was pointed at so far, by the name under which it stands. */
 const components = new Map<string, Json>()
@@ -79,7 +82,8 @@ export function schemaOf(type: z.ZodType, io: Io = 'output'): Json {
     metadata: names,
   }) as Json & { $defs?: Record<string, Json> }
   const outputs = io === 'output' ? $defs : defsOf(type)
-  const nameOf = (id: string): string => (io === 'input' && !isSame($defs[id] ?? {}, outputs[id] ?? {}) ? `${id}Input` : id)
+  const nameOf = (id: string): string =>
+    io === 'input' && !SENT_ONLY.includes(id) && !isSame($defs[id] ?? {}, outputs[id] ?? {}) ? `${id}Input` : id
   const pointing = (value: unknown): unknown => {
     if (Array.isArray(value)) return value.map(pointing)
     if (typeof value !== 'object' || value === null) return value

@@ -71,7 +71,10 @@ test('the description lists every address and is made of JSON Schema', async () 
       '/api/workings/light.dli',
     ]),
   )
-  expect(body.paths['/api/forecasts'].post.requestBody.content['application/json'].schema.properties.weeks).toMatchObject({
+  expect(body.paths['/api/forecasts'].post.requestBody.content['application/json'].schema).toEqual({
+    $ref: '#/components/schemas/ForecastRequest',
+  })
+  expect(body.components.schemas.ForecastRequest.properties.weeks).toMatchObject({
     minimum: 1,
     maximum: 104,
   })

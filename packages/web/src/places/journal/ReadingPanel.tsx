@@ -1,13 +1,5 @@
-import { appWords, indicatorColourWords, journalWords, momentWords, readingQuantityWords, nameIn } from '@jovrin/contract'
-import {
-  INDICATOR_COLOURS,
-  MOMENTS,
-  READING_QUANTITIES,
-  type IndicatorColour,
-  type Kit,
-  type Moment,
-  type ReadingQuantity,
-} from '@jovrin/core'
+import { appWords, indicatorColourWords, journalWords, readingQuantityWords, nameIn } from '@jovrin/contract'
+import { INDICATOR_COLOURS, READING_QUANTITIES, type IndicatorColour, type Kit, type Moment, type ReadingQuantity } from '@jovrin/core'
 import { Box, Button, MenuItem, TextField } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
@@ -17,6 +9,7 @@ import { useUnits } from '../../ui/units.js'
 import { useKeptState } from '../../ui/useKeptState.js'
 import { useLog } from '../shared/logging.js'
 import { judgeReading, unitOfField } from './readingDraft.js'
+import { MomentChoice } from './MomentChoice.js'
 import { instantOfWhen, WhenField, type When } from './WhenField.js'
 
 const STORE = 'jovrin.gauges'
@@ -194,15 +187,7 @@ export function ReadingPanel({ tankId, timeZone }: { tankId: string; timeZone: s
           onChange={setColour}
         />
       )}
-      {(gauges.includes('pH') || gauges.includes('indicator')) && (
-        <Choice
-          label={journalWords.moment}
-          why={journalWords.momentWhy}
-          value={moment ?? 'any'}
-          options={[...MOMENTS.map((name) => [name, momentWords[name] ?? name] as const), ['any', journalWords.anyMoment] as const]}
-          onChange={(next) => setMoment(next === 'any' ? null : next)}
-        />
-      )}
+      {(gauges.includes('pH') || gauges.includes('indicator')) && <MomentChoice moment={moment} onChange={setMoment} />}
       <TextField
         label={journalWords.note}
         value={note}

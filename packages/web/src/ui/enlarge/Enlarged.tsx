@@ -74,7 +74,7 @@ export function Enlarged({
       >
         <div style={zoom > 1 ? { width: `${zoom * 100}%`, transform: `translate(${-leftPx}px, ${-topPx}px)` } : {}}>{children(zoom)}</div>
       </Box>
-      <ZoomButtons view={enlarging} />
+      <ZoomButtons of={label} view={enlarging} />
     </Box>
   )
 }

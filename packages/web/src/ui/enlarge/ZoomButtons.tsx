@@ -4,14 +4,19 @@ import { MOST_ZOOM } from '../../drawing/paperView.js'
 import type { Enlarging } from './usePaperView.js'
 
 /** At the paper’s right edge. */
-export function ZoomButtons({ view }: { view: Pick<Enlarging, 'zoom' | 'zoomIn' | 'zoomOut' | 'showWhole'> }) {
+export function ZoomButtons({ of, view }: { of: string; view: Pick<Enlarging, 'zoom' | 'zoomIn' | 'zoomOut' | 'showWhole'> }) {
   const buttons = [
     ['+', outlineWords.zoomIn, view.zoomIn, view.zoom >= MOST_ZOOM],
     ['−', outlineWords.zoomOut, view.zoomOut, view.zoom <= 1],
     [outlineWords.wholeSign, outlineWords.whole, view.showWhole, view.zoom <= 1],
   ] as const
   return (
-    <Box className="no-print" sx={{ position: 'absolute', right: 0, top: 12, display: 'flex', flexDirection: 'column', gap: '2px' }}>
+    <Box
+      className="no-print"
+      role="group"
+      aria-label={outlineWords.zoomOf(of)}
+      sx={{ position: 'absolute', right: 0, top: 12, display: 'flex', flexDirection: 'column', gap: '2px' }}
+    >
       {buttons.map(([sign, name, run, isOff]) => (
         <Box
           key={name}

@@ -15,7 +15,8 @@ export const outlineWords = {
   dropCorner: 'Remove the last corner',
   zoomIn: 'Zoom in',
   zoomOut: 'Zoom out',
+  zoomOf: (drawing: string) => `Zoom: ${drawing}`,
   paper: (drawing: string) => `${drawing}: + and − enlarge it, arrow keys move it`,
-  whole: 'Fit the whole floor',
+  whole: 'Fit the whole drawing',
   wholeSign: 'Fit',
 } as const

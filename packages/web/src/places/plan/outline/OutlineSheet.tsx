@@ -136,7 +136,7 @@ export function OutlineSheet(sheet: OutlineSheetProps) {
           {isDrawing && <Drawn layout={seen} spots={drawn} />}
           {gesture !== 'choose' && cross.isShown && <Cross layout={seen} spot={cross.spot} />}
         </Box>
-        <ZoomButtons view={enlarging} />
+        <ZoomButtons of={sheet.description} view={enlarging} />
       </Box>
       <Box id={help} sx={{ display: 'none' }}>
         {units.words(gesture === 'choose' ? outlineWords.help : outlineWords.drawHelp)}
