@@ -386,14 +386,18 @@ test('a stone is drawn on the floor by keys alone, seen enlarged, and taken back
   for (const key of ['Enter', 'Shift+ArrowRight', 'Enter', 'Shift+ArrowUp', 'Enter', 'Alt+ArrowLeft', 'Backspace', 'Enter'])
     await page.keyboard.press(key)
   await expect(page.getByText('3 corners drawn')).toBeVisible()
-  await expect(page.getByRole('group', { name: /^Zoom: Pieces .* from above/ }).getByRole('button', { name: 'Fit the whole drawing' })).toBeEnabled()
+  await expect(
+    page.getByRole('group', { name: /^Zoom: Pieces .* from above/ }).getByRole('button', { name: 'Fit the whole drawing' }),
+  ).toBeEnabled()
   await page.getByRole('button', { name: 'Close the outline' }).focus()
   await page.keyboard.press('Enter')
   await expect.poll(async () => (await pieces()).length).toBe(before + 1)
   expect((await pieces()).at(-1)?.outline).toHaveLength(3)
   await floor.focus()
   await page.keyboard.press('0')
-  await expect(page.getByRole('group', { name: /^Zoom: Pieces .* from above/ }).getByRole('button', { name: 'Fit the whole drawing' })).toBeDisabled()
+  await expect(
+    page.getByRole('group', { name: /^Zoom: Pieces .* from above/ }).getByRole('button', { name: 'Fit the whole drawing' }),
+  ).toBeDisabled()
   await page.getByRole('button', { name: 'Undo' }).press('Enter')
   await expect.poll(async () => (await pieces()).length).toBe(before)
 })
