@@ -1,5 +1,7 @@
 import { describe, expect, test } from 'vitest'
+import { tankFigures } from '../ecosystem/tankFigures.js'
 import type { JobRecord } from '../plan/journal.js'
+import { plantingWork } from '../startup/backward.js'
 import { samplePlan } from '../testing/samplePlan.js'
 import { jobsBetween } from './jobs.js'
 import { listJobs, openToday } from './listJobs.js'
@@ -33,6 +35,10 @@ describe('preparations as jobs', () => {
     })
     expect(jobs.every(({ isTimer }) => !isTimer)).toBe(true)
     expect(jobs.filter(({ minutes }) => minutes > 0).map(({ kind }) => kind)).toEqual(['planting'])
+    expect(jobs.find(({ kind }) => kind === 'planting')?.minutes).toBeCloseTo(
+      plantingWork(samplePlan, tankFigures(samplePlan)).hours * 60,
+      9,
+    )
   })
   test('are asked for until the tank is planted: on the day itself only planting, afterwards none', () => {
     expect(Object.keys(dueOf('2026-12-20'))).toEqual(['planting'])

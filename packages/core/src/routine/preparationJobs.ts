@@ -27,7 +27,7 @@ export function preparationJobs({ timeline, startedOn }: Schedule, today: string
         kind: code,
         dueOn: record?.dueOn ?? on,
         isTimer: false,
-        minutes: code === 'planting' ? (values['work']?.value ?? 0) * 60 : 0,
+        minutes: code === 'planting' ? (values['work']?.value ?? 0) : 0,
         values,
       },
     ]
