@@ -56,7 +56,7 @@ test('a common tank to start from fills the answers in, keeps the name, and is t
   await page.goto(`${emptyApp}/new`)
   await page.getByLabel('Name').fill('Hall')
   await page.getByLabel('Start from').click()
-  await page.getByRole('option', { name: /^Stones and carpet: 90 cm/ }).click()
+  await page.getByRole('option', { name: /^Stones and carpet: 90 cm, strong light/ }).click()
   await expect(page.getByLabel('Length, cm', { exact: true })).toHaveValue('90')
   await expect(page.getByLabel('Name')).toHaveValue('Hall')
   await page.getByRole('button', { name: 'Undo' }).click()

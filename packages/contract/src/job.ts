@@ -1,7 +1,7 @@
 import { ATTENTIONS, JOB_KINDS, type ListedJob } from '@jovrin/core'
 import { z } from 'zod'
 import { GasSummary } from './condition.js'
-import { CivilDate } from './dates.js'
+import { CivilDate, TimeZone } from './dates.js'
 import { JobRecordSchema } from './journal.js'
 import { QuantitiesSchema } from './quantity.js'
 import { TankId } from './tank.js'
@@ -35,6 +35,8 @@ export const RoundStop = z.object({
   tankId: TankId,
   name: z.string(),
   today: z.iso.date(),
+  /** By whose clock it is that day. */
+  timeZone: TimeZone,
   attention: z.array(z.enum(ATTENTIONS)),
   gas: GasSummary,
   lastGlanceAt: z.iso.datetime().nullable(),

@@ -402,7 +402,7 @@ export {
   type LevelCost,
   type SupplyLevel,
 } from './intent/supplyLevel.js'
-export { fromTemplate, TEMPLATES, type Template } from './intent/templates.js'
+export { fromTemplate, templateFacts, TEMPLATES, type Template } from './intent/templates.js'
 export { openUpkeep } from './intent/upkeep.sums.js'
 export { FINDINGS, type FindingCode } from './findings.js'
 export { MENDS, type MendCode } from './safety/mends.js'

@@ -76,6 +76,11 @@ const FACTS: Readonly<Record<Template, TemplateFacts>> = {
     intent: { pace: 'quiet' },
   },
 }
+/** What a template is told by: its length and its level. */
+export const templateFacts = (template: Template): { readonly lengthCm: number; readonly level: SupplyLevel } => ({
+  lengthCm: FACTS[template].sizeCm[0],
+  level: FACTS[template].level,
+})
 const PLANTED: Density = 'full'
 
 /** A plan with a template's tank, light, ground and plants; its name, day, zone and water stay. */

@@ -168,6 +168,7 @@ test('a round lists tanks with animals in trouble first', async () => {
     ['Reading-room river', []],
   ])
   expect(stops[0].lastGlanceAt).toBe('2026-11-24T07:00:00.000Z')
+  expect(stops[0].timeZone).toBe(plainPlan().timeZone)
 })
 
 describe('the calendar file, in an independent parser', () => {

@@ -61,6 +61,7 @@ export const jobService = (db: Knex, clock: Clock, { timelines, journal, conditi
       tankId: tank.id,
       name: tank.plan.name,
       today,
+      timeZone,
       attention: attentionOf(events, gas, nitrogen),
       gas: gasSummaryOf(gas),
       lastGlanceAt: await journal.newestGlance(tank.id),

@@ -21,23 +21,21 @@ export const photoService = (db: Knex, clock: Clock, dataFolder: string, { devel
     await photoRepository(db).add({ sha256, ...facts }, clock().toISOString())
     return { sha256, ...facts }
   },
-  /** Takes a picture that was developed elsewhere, under the name that says what is in it; not one that tells where it was taken. */
-  adopt: async (sha256: string, full: Buffer): Promise<boolean> => {
-    const known = await photoRepository(db).one(sha256)
-    if (known !== null) return true
+  /** Takes a picture that was developed elsewhere, under the name that says what is in it; not one that tells where it was taken. A dry run looks just as closely and stores nothing. */
+  adopt: async (sha256: string, full: Buffer, isDry: boolean): Promise<'known' | 'new' | 'refused'> => {
+    if ((await photoRepository(db).one(sha256)) !== null) return 'known'
     const developed = await develop(full).catch((error: unknown) => {
       if (error instanceof Refusal) return null // no picture, whatever its name says
       throw error
     })
-    if (developed === null || developed.tellsPlace) return false
-    const { small, clock: camera, widthPx, heightPx } = developed
+    if (developed === null || developed.tellsPlace) return 'refused'
+    if (isDry) return 'new'
+    const { small, widthPx, heightPx } = developed
     await writeWhole(photoPath(dataFolder, sha256, 'full'), full)
     await writeWhole(photoPath(dataFolder, sha256, 'small'), small)
-    await photoRepository(db).add(
-      { sha256, widthPx, heightPx, takenAt: camera === null ? null : takenAt(camera, 'UTC') },
-      clock().toISOString(),
-    )
-    return true
+    // When it was taken stands in the record that comes with it.
+    await photoRepository(db).add({ sha256, widthPx, heightPx, takenAt: null }, clock().toISOString())
+    return 'new'
   },
   path: (sha256: string, size: PhotoSize): string => {
     const path = photoPath(dataFolder, sha256, size)

@@ -86,6 +86,15 @@ test('a tank that is here already is refused, and its pictures leave nothing beh
     await fresh.agent.post('/api/tanks').send({ id: TANK_ID, plan: plainPlan() })
     expect((await send(fresh, album).expect(409)).body.detail).toMatch(/already here/)
     expect(photosOf(fresh)).toEqual([])
+    // One that was here before the archive came, and is not named yet, stays.
+    const early = (
+      await fresh.agent
+        .post(`/api/tanks/${TANK_ID}/photos`)
+        .attach('photo', await picture(90), 'tank.png')
+        .expect(201)
+    ).body
+    await send(fresh, album).expect(409)
+    expect(photosOf(fresh)).toContain(`${early.sha256}.jpg`)
     await send(fresh, album, '?as=copy').expect(201)
     expect(photosOf(fresh)).toHaveLength(4)
   } finally {
@@ -124,6 +133,7 @@ test('what is no picture, or tells where it was taken, stays out; the records st
       [`photos/${sha256(placed)}.jpg`]: new Uint8Array(placed),
       [`photos/${sha256(text)}.jpg`]: text,
     })
+    expect((await send(fresh, Buffer.from(spoiled), '?dryRun=true').expect(200)).body).toMatchObject({ isKept: false, photosMissing: 2 })
     expect((await send(fresh, Buffer.from(spoiled)).expect(201)).body).toMatchObject({ isKept: true, photosMissing: 2 })
     expect(photosOf(fresh)).toEqual([])
     await fresh.agent.get(`/api/photos/${sha256(placed)}`).expect(404)

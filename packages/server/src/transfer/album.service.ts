@@ -13,8 +13,10 @@ export const albumService = (tankFiles: TankFileService, photos: PhotoService) =
     try {
       const bytes = await readAlbum(path, async (sha256, picture) => {
         if (work.signal.aborted) throw calledOff()
-        if (isDry || (await photos.adopt(sha256, picture))) brought.push(sha256)
-        if (!isDry) adopted.push(sha256)
+        const found = await photos.adopt(sha256, picture, isDry)
+        if (found !== 'refused') brought.push(sha256)
+        // Whatever was here before stays, also a picture that its record has still to name.
+        if (found === 'new' && !isDry) adopted.push(sha256)
       })
       return await tankFiles.take({ bytes, as, isDry, brought }, work)
     } catch (error) {

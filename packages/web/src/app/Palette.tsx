@@ -21,7 +21,7 @@ import { getJson } from '../api/http.js'
 import { allTanks } from '../api/tanks.queries.js'
 import { recordLine } from '../places/journal/record.text.js'
 import { SheetDialog } from '../ui/SheetDialog.js'
-import { shortDate, useUnits, type Units } from '../ui/units.js'
+import { dayOf, shortDate, useUnits, type Units } from '../ui/units.js'
 import { foundBy, type Find } from './find.js'
 import { tankPlaces } from './shell/placeOf.js'
 
@@ -147,7 +147,7 @@ const recordsFound = ({ entries }: JournalPage, tank: TankEntry | undefined, wor
     ? []
     : entries.map(({ record }) => ({
         group: text.records,
-        label: `${tank.plan.name}, ${shortDate(record.at.slice(0, 10))}: ${recordKindWords[record.kind]}, ${recordLine(record, units)}${record.note === null ? '' : `, ${record.note}`}`,
+        label: `${tank.plan.name}, ${shortDate(dayOf(record.at, tank.plan.timeZone))}: ${recordKindWords[record.kind]}, ${recordLine(record, units)}${record.note === null ? '' : `, ${record.note}`}`,
         words,
         to: `/tanks/${tank.id}/journal?record=${record.id}`,
       }))

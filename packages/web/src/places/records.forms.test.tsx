@@ -304,6 +304,7 @@ describe('a stop of the round', () => {
     name: 'River',
     today: '2026-11-24',
     attention: ['animals' as const],
+    timeZone: 'Europe/Berlin',
     lastGlanceAt: null,
     minutesPerWeek: 90,
     gas: { verdict: 'enough' as const, severity: 'fine' as const, advice: ['hold' as const], isByPlan: false, limitMgPerL: null },

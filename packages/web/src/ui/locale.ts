@@ -53,6 +53,9 @@ export const localeFor = (language: Language): string =>
 /** How this reader writes numbers, days and times. */
 export const locale = (): string => reading.locale ?? localeFor(reading.language)
 
+/** Where this device stands: a new tank is taken to stand there too. */
+export const ownTimeZone = (): string => Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC'
+
 /** On which day this reader's week begins. */
 export function weekStart(): WeekStart {
   const first = reading.weekStart ?? weekStartOf(locale())

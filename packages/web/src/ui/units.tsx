@@ -1,6 +1,7 @@
 import { decimalsIn, inUnits, moneyIn, significantIn, tell, type Reader, unitTold } from '@jovrin/contract'
 import {
   canonicalFrom,
+  civilDate,
   METRIC_UNITS,
   shownIn,
   UNIT_CHOICES,
@@ -113,6 +114,8 @@ export const percent = (share: number): string => decimals(share * 100, 0)
 export const money = (amount: number, currency: string, digits?: number): string => moneyIn(locale(), amount, currency, digits)
 export const shortDate = (date: string): string =>
   new Intl.DateTimeFormat(locale(), { day: 'numeric', month: 'short', timeZone: 'UTC' }).format(new Date(`${date}T00:00:00Z`))
+/** The day of an instant by a tank's clock. */
+export const dayOf = (at: string, timeZone: string): string => civilDate(new Date(at), timeZone)
 export const longDate = (date: string): string =>
   new Intl.DateTimeFormat(locale(), { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' }).format(
     new Date(`${date}T00:00:00Z`),

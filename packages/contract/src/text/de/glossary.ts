@@ -21,7 +21,7 @@ export const glossary: Translation<typeof glossaryWords> = {
   ph: [
     'pH',
     'Säure',
-    'Wie sauer das Wasser ist; 7 ist neutral. Gelöstes CO2 senkt ihn, um etwa eine Einheit bei der zehnfachen Menge, und das allein schadet Tieren wenig.',
+    'Wie sauer das Wasser ist; 7 ist neutral. Gelöstes CO2 senkt ihn, um etwa eine Einheit bei der zehnfachen Menge, und dieser Abfall des pH schadet Tieren wenig; das CO2 selbst erstickt sie, wenn es zu viel ist.',
   ],
   kh: [
     'KH',

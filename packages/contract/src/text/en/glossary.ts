@@ -17,7 +17,7 @@ export const glossaryWords = {
   ph: [
     'pH',
     'acidity',
-    'How acid water is; 7 is neutral. CO2 that dissolves lowers it, by about one unit for ten times as much, and that alone does animals little harm.',
+    'How acid water is; 7 is neutral. CO2 that dissolves lowers it, by about one unit for ten times as much, and that fall of the pH does animals little harm; the CO2 itself, when it is too much, suffocates them.',
   ],
   kh: [
     'KH',

@@ -38,8 +38,8 @@ export const supplyLevelWhatWords = {
 
 /** Tanks to begin from. */
 export const templateWords = {
-  first: 'First tank: {60 cm}, moderate light, gas',
-  stones: 'Stones and carpet: {90 cm}, strong light, gas',
-  cube: 'Cube with shrimps: {30 cm}, moderate light, gas',
-  calm: 'Calm tank: {80 cm}, dim light, no gas',
+  first: 'First tank',
+  stones: 'Stones and carpet',
+  cube: 'Cube with shrimps',
+  calm: 'Calm tank',
 } satisfies Record<Template, string>

@@ -17,7 +17,7 @@ import { WithTerms } from '../../ui/terms.js'
 import { Figure, type Explained } from '../../ui/Figure.js'
 import { MarginTable } from '../../ui/MarginTable.js'
 import { QueryState } from '../../ui/QueryState.js'
-import { shortDate, significant, useUnits, type Units } from '../../ui/units.js'
+import { dayOf, shortDate, significant, useUnits, type Units } from '../../ui/units.js'
 import { gasAdvice } from '../gas.text.js'
 import { valueText } from '../quantity.text.js'
 import { formulaInWords } from '../shared/sum.js'
@@ -73,7 +73,7 @@ export function GasAnswer({ tank }: { tank: TankEntry }) {
       {gas.evidence.length > 0 && (
         <MarginTable caption={answersWords.gasTable}>
           {gas.evidence.map((piece) => (
-            <EvidenceRow key={`${piece.source} ${piece.moment}`} piece={piece} units={units} />
+            <EvidenceRow key={`${piece.source} ${piece.moment}`} piece={piece} timeZone={tank.plan.timeZone} units={units} />
           ))}
         </MarginTable>
       )}
@@ -87,7 +87,7 @@ export function GasAnswer({ tank }: { tank: TankEntry }) {
   )
 }
 
-function EvidenceRow({ piece, units }: { piece: GasEvidence; units: Units }) {
+function EvidenceRow({ piece, timeZone, units }: { piece: GasEvidence; timeZone: string; units: Units }) {
   const { source, moment, at, co2, doubts, from } = piece
   const [own] = from
   const range = `${significant(co2.low, 2)}–${significant(co2.high, 2)} mg/L`
@@ -101,7 +101,7 @@ function EvidenceRow({ piece, units }: { piece: GasEvidence; units: Units }) {
             ? gasSourceWords[source]
             : `${readingQuantityWords[own.quantity]} ${valueText(own.quantity, own.value, own.qualifier, units)}`,
           source === 'drop' ? gasSourceWords.drop : null,
-          at === null ? null : shortDate(at.slice(0, 10)),
+          at === null ? null : shortDate(dayOf(at, timeZone)),
         ]
           .filter((part) => part !== null)
           .join(' · ')}

@@ -88,7 +88,7 @@ export function JournalPlace() {
           marked={search.get('record')}
         />
         <PhotoGallery key={`gallery ${tankId}`} tankId={tankId} timeZone={timeZone} />
-        <PhotoCompare key={tankId} tankId={tankId} />
+        <PhotoCompare key={tankId} tankId={tankId} timeZone={timeZone} />
       </Box>
     </Box>
   )

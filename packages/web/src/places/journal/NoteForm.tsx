@@ -29,7 +29,7 @@ export function NoteForm({ record, timeZone, onKeep, onClose }: NoteFormProps) {
     <RecordForm at={record.at} timeZone={timeZone} onKeep={keep} onClose={onClose}>
       {record.kind === 'photo' && (
         <>
-          <Box component="img" src={addressOf(record, 'small')} alt={titleOf(record)} sx={{ maxWidth: '100%', maxHeight: 180 }} />
+          <Box component="img" src={addressOf(record, 'small')} alt={titleOf(record, timeZone)} sx={{ maxWidth: '100%', maxHeight: 180 }} />
           <TextField
             label={journalWords.field.spot}
             value={spot}

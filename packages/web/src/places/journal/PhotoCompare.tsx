@@ -3,11 +3,11 @@ import { Box, MenuItem, Slider, TextField } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { photosOfTank } from '../../api/journal.queries.js'
-import { longDate, percent } from '../../ui/units.js'
+import { dayOf, longDate, percent } from '../../ui/units.js'
 import { addressOf, picturesIn, titleOf } from './pictures.js'
 
 /** Two pictures of one spot under one slider: what stands left of it is before, right of it after. */
-export function PhotoCompare({ tankId }: { tankId: string }) {
+export function PhotoCompare({ tankId, timeZone }: { tankId: string; timeZone: string }) {
   const entries = useQuery(photosOfTank(tankId)).data?.entries ?? []
   const pictures = picturesIn(entries).map(({ picture }) => picture)
   const spots = [...new Set(pictures.map(({ spot }) => spot))]
@@ -38,13 +38,13 @@ export function PhotoCompare({ tankId }: { tankId: string }) {
             <Pick
               label={journalWords.before}
               value={before.id}
-              options={ofSpot.map((picture) => [picture.id, longDate(picture.at.slice(0, 10))] as const)}
+              options={ofSpot.map((picture) => [picture.id, longDate(dayOf(picture.at, timeZone))] as const)}
               onChange={(id) => setChosen({ ...chosen, before: id })}
             />
             <Pick
               label={journalWords.after}
               value={after.id}
-              options={ofSpot.map((picture) => [picture.id, longDate(picture.at.slice(0, 10))] as const)}
+              options={ofSpot.map((picture) => [picture.id, longDate(dayOf(picture.at, timeZone))] as const)}
               onChange={(id) => setChosen({ ...chosen, after: id })}
             />
           </>
@@ -63,7 +63,7 @@ export function PhotoCompare({ tankId }: { tankId: string }) {
         <Box
           component="img"
           src={addressOf(before)}
-          alt={titleOf(before)}
+          alt={titleOf(before, timeZone)}
           sx={{ position: 'absolute', inset: 0, width: '100%', height: '100%', objectFit: 'cover' }}
         />
         {ofSpot.length > 1 && (
@@ -71,7 +71,7 @@ export function PhotoCompare({ tankId }: { tankId: string }) {
             <Box
               component="img"
               src={addressOf(after)}
-              alt={titleOf(after)}
+              alt={titleOf(after, timeZone)}
               sx={{ position: 'absolute', inset: 0, width: '100%', height: '100%', objectFit: 'cover' }}
               style={{ clipPath: `inset(0 0 0 ${share}%)` }}
             />

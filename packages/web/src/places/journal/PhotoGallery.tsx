@@ -52,7 +52,7 @@ export function PhotoGallery({ tankId, timeZone }: { tankId: string; timeZone: s
                 loading="lazy"
                 sx={{ display: 'block', width: '100%', aspectRatio: '4 / 3', objectFit: 'cover', border: '1px solid var(--ink)' }}
               />
-              <Box sx={{ fontSize: 13 }}>{titleOf(picture)}</Box>
+              <Box sx={{ fontSize: 13 }}>{titleOf(picture, timeZone)}</Box>
               {picture.note !== null && (
                 <Box sx={{ fontSize: 13, color: 'text.secondary', overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}>
                   {picture.note}
@@ -70,6 +70,7 @@ export function PhotoGallery({ tankId, timeZone }: { tankId: string; timeZone: s
       {open !== undefined && !isEditing && (
         <PictureDialog
           picture={open.picture}
+          timeZone={timeZone}
           older={pictures[at + 1]?.picture.id ?? null}
           newer={pictures[at - 1]?.picture.id ?? null}
           onGo={setOpen}

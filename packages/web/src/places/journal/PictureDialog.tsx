@@ -6,6 +6,7 @@ import { addressOf, titleOf, type Picture } from './pictures.js'
 
 interface PictureDialogProps {
   readonly picture: Picture
+  readonly timeZone: string
   /** Ids of the pictures before and after it in time; `null` at an end. */
   readonly older: string | null
   readonly newer: string | null
@@ -15,8 +16,8 @@ interface PictureDialogProps {
 }
 
 /** One picture, as large as the screen lets it be; the arrow keys go to its neighbours in time. */
-export function PictureDialog({ picture, older, newer, onGo, onEdit, onClose }: PictureDialogProps) {
-  const title = titleOf(picture)
+export function PictureDialog({ picture, timeZone, older, newer, onGo, onEdit, onClose }: PictureDialogProps) {
+  const title = titleOf(picture, timeZone)
   const keys = (event: KeyboardEvent): void => {
     const to = event.key === 'ArrowLeft' ? older : event.key === 'ArrowRight' ? newer : null
     if (to === null) return

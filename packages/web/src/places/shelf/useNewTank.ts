@@ -5,6 +5,7 @@ import { useCallback } from 'react'
 import { useNavigate } from 'react-router'
 import { postJson } from '../../api/http.js'
 import { newId } from '../../api/newId.js'
+import { ownTimeZone } from '../../ui/locale.js'
 import { useNotice } from '../../ui/notice.js'
 
 const SAMPLE_AGE_DAYS = 21
@@ -42,7 +43,7 @@ export function useDuplicate(): (tank: TankEntry) => Promise<void> {
 export function useSample(): () => Promise<void> {
   const make = useMake()
   return () => {
-    const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC'
+    const timeZone = ownTimeZone()
     return make(newPlan(shelfWords.sampleName, datePlusDays(civilDate(new Date(), timeZone), -SAMPLE_AGE_DAYS), timeZone), 'balance')
   }
 }

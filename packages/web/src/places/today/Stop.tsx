@@ -3,7 +3,7 @@ import type { ListedJob } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { decimals, shortDate, significant, useUnits } from '../../ui/units.js'
+import { dayOf, decimals, shortDate, significant, useUnits } from '../../ui/units.js'
 import { jobText } from '../job.text.js'
 import { MoveDialog } from '../MoveDialog.js'
 import { attentionBesideGas } from '../shared/attention.js'
@@ -117,13 +117,14 @@ export function Stop({ stop, nextId }: { stop: RoundStop; nextId: string | null 
   )
 }
 
-const isSeen = ({ lastGlanceAt }: RoundStop): boolean =>
-  lastGlanceAt !== null && new Date(lastGlanceAt).toDateString() === new Date().toDateString()
+const isSeen = ({ lastGlanceAt, today, timeZone }: RoundStop): boolean => lastGlanceAt !== null && dayOf(lastGlanceAt, timeZone) === today
 function glanceText(stop: RoundStop): string {
-  const { lastGlanceAt } = stop
+  const { lastGlanceAt, timeZone } = stop
   if (lastGlanceAt === null) return todayWords.noGlance
-  if (!isSeen(stop)) return todayWords.lastGlance(shortDate(lastGlanceAt.slice(0, 10)))
-  return todayWords.glanceToday(new Intl.DateTimeFormat(locale(), { hour: '2-digit', minute: '2-digit' }).format(new Date(lastGlanceAt)))
+  if (!isSeen(stop)) return todayWords.lastGlance(shortDate(dayOf(lastGlanceAt, timeZone)))
+  return todayWords.glanceToday(
+    new Intl.DateTimeFormat(locale(), { timeZone, hour: '2-digit', minute: '2-digit' }).format(new Date(lastGlanceAt)),
+  )
 }
 
 function Assumed({ jobs, onMissed }: { jobs: readonly ListedJob[]; onMissed: (job: ListedJob) => void }) {

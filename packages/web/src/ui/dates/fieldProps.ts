@@ -5,7 +5,6 @@ export interface FieldProps {
   /** Said in place of a label where the table's head or the sentence around names the field. */
   readonly name?: string
   readonly title?: string
-  readonly error?: boolean
   readonly helperText?: string
   /** The question may stay without an answer. */
   readonly canBeEmpty?: boolean

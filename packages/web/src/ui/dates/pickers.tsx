@@ -105,12 +105,9 @@ export function PickedMoment({ value, days: [first, last], timeZone, onChange, f
 }
 
 /** What all three show alike. */
-function shown(
-  { label, name, error = false, helperText = '', autoFocus = false, title, canBeEmpty = false }: FieldProps,
-  fault: string | null,
-) {
+function shown({ label, name, helperText = '', autoFocus = false, title, canBeEmpty = false }: FieldProps, fault: string | null) {
   // A field that may stay empty marks half a day itself, once it is left.
-  const isWrong = error || (fault !== null && !canBeEmpty)
+  const isWrong = fault !== null && !canBeEmpty
   return {
     ...(label === undefined ? {} : { label }),
     autoFocus,

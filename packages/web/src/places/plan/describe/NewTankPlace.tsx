@@ -1,5 +1,5 @@
-import { appWords, describeWords, PlanSchema, TankEntry, templateWords } from '@jovrin/contract'
-import { civilDate, fromTemplate, newPlan, TEMPLATES, type Plan, type Template, upgradePlan } from '@jovrin/core'
+import { appWords, describeWords, PlanSchema, supplyLevelWhatWords, TankEntry, templateWords } from '@jovrin/contract'
+import { civilDate, fromTemplate, newPlan, templateFacts, TEMPLATES, type Plan, type Template, upgradePlan } from '@jovrin/core'
 import { Box, Button, MenuItem, TextField } from '@mui/material'
 import { useQueryClient } from '@tanstack/react-query'
 import { useEffect, useMemo, useRef, useState } from 'react'
@@ -7,6 +7,7 @@ import { useNavigate } from 'react-router'
 import { newId } from '../../../api/newId.js'
 import { postJson } from '../../../api/http.js'
 import { useNotice } from '../../../ui/notice.js'
+import { ownTimeZone } from '../../../ui/locale.js'
 import { useUnits } from '../../../ui/units.js'
 import { PenContext } from '../pen.js'
 import { DescribeSheet } from './DescribeSheet.js'
@@ -18,7 +19,7 @@ const FIRST_DRAWN = 42
 
 /** A draft survives a reload; one that no longer fits the contract is let go. */
 function draftOrNew(): { id: string; plan: Plan } {
-  const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC'
+  const timeZone = ownTimeZone()
   const fresh = { id: newId(), plan: newPlan(describeWords.newTitle, civilDate(new Date(), timeZone), timeZone) }
   try {
     const kept = JSON.parse(localStorage.getItem(DRAFT) ?? 'null') as { id?: unknown; plan?: unknown } | null
@@ -33,11 +34,15 @@ function draftOrNew(): { id: string; plan: Plan } {
 function TemplateChoice({ form }: { form: PlanForm }) {
   const tell = useNotice()
   const units = useUnits()
+  const told = (template: Template): string => {
+    const { lengthCm, level } = templateFacts(template)
+    return `${templateWords[template]}: ${units.show('length', lengthCm)}, ${supplyLevelWhatWords[level]}`
+  }
   const fill = (template: Template): void => {
     const before = form.now()
     form.replace(fromTemplate(before, template))
     tell({
-      text: describeWords.templateFilled(units.words(templateWords[template])),
+      text: describeWords.templateFilled(told(template)),
       action: { label: describeWords.undo, run: () => form.replace(before) },
     })
   }
@@ -55,7 +60,7 @@ function TemplateChoice({ form }: { form: PlanForm }) {
     >
       {TEMPLATES.map((template) => (
         <MenuItem key={template} value={template}>
-          {units.words(templateWords[template])}
+          {told(template)}
         </MenuItem>
       ))}
     </TextField>

@@ -11,7 +11,15 @@ const text = settingsWords.importer
 const many = (count: number): string => significant(count, 7)
 
 /** What would come of a table: what it holds of each quantity, what looks wrong, what is refused. Nothing is kept before it is said so. */
-export function ImportReport({ report, onKeep }: { report: RowImportReport; onKeep: (skipsBadRows: boolean) => void }) {
+export function ImportReport({
+  report,
+  timeZone,
+  onKeep,
+}: {
+  report: RowImportReport
+  timeZone: string
+  onKeep: (skipsBadRows: boolean) => void
+}) {
   const [skips, setSkips] = useState(false)
   const doubts = report.columns.filter(({ unlikely, count }) => unlikely > 0.2 * count)
   return (
@@ -25,7 +33,7 @@ export function ImportReport({ report, onKeep }: { report: RowImportReport; onKe
         </Box>
       ))}
       {report.refusedInAll > report.refused.length && <div>{text.moreRefused(many(report.refusedInAll - report.refused.length))}</div>}
-      <Preview report={report} />
+      <Preview report={report} timeZone={timeZone} />
       {report.refusedInAll > 0 && (
         <div>
           <div>{text.badRows}</div>
@@ -103,9 +111,9 @@ function Doubts({ report }: { report: RowImportReport }) {
   )
 }
 
-function Preview({ report }: { report: RowImportReport }) {
+function Preview({ report, timeZone }: { report: RowImportReport; timeZone: string }) {
   const units = useUnits()
-  const when = new Intl.DateTimeFormat(locale(), { dateStyle: 'medium', timeStyle: 'short' })
+  const when = new Intl.DateTimeFormat(locale(), { timeZone, dateStyle: 'medium', timeStyle: 'short' })
   if (report.preview.length === 0) return null
   return (
     <Box component="table" className="figures" sx={{ fontSize: 14, '& td': { pr: 2 } }}>

@@ -134,7 +134,7 @@ export function ReadingsImport({ tank }: { tank: TankEntry }) {
             {work.share === null && <Button onClick={() => setTable(null)}>{appWords.cancel}</Button>}
           </Box>
           <WorkBar work={work} label={text.look} />
-          {report !== null && <ImportReport report={report} onKeep={(skips) => void send(false, skips)} />}
+          {report !== null && <ImportReport report={report} timeZone={tank.plan.timeZone} onKeep={(skips) => void send(false, skips)} />}
         </Box>
       )}
       {handedBack !== null && (
