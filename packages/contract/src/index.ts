@@ -14,6 +14,7 @@ export {
   KitSchema,
   ReadingSchema,
   ReadingSeries,
+  Reason,
   RecordedBy,
   RecordId,
   SeriesQuery,
@@ -26,6 +27,7 @@ export {
   NAME_MOST,
   NOTE_MOST,
   PICTURE_MOST_BYTES,
+  REASON_MOST,
   READINGS_MOST_BYTES,
   READINGS_MOST_ROWS,
   SETTINGS_MOST,
@@ -107,6 +109,7 @@ export { disinfectantWords } from './text/en/water.js'
 export { workingTitleWords } from './text/en/workingTitle.js'
 export { oneOfWords, sumTermWords, sumTitleWords } from './text/en/sum.js'
 export { datesWords } from './text/en/dates.js'
+export { formWords } from './text/en/form.js'
 export { answersWords } from './text/en/places/answers.js'
 export { appWords, deviceWords, navWords, outboxWords, signInWords } from './text/en/places/app.js'
 export { balanceWords } from './text/en/places/balance.js'

@@ -68,7 +68,10 @@ export const JournalRecordSchema: z.ZodType<JournalRecord> = z.discriminatedUnio
       millilitres: z.number().min(0).max(100_000).nullable(),
       bottle: text(60).nullable(),
     })
-    .refine(({ grams, millilitres }) => grams !== null || millilitres !== null, { error: 'dose_empty', path: ['grams'] }),
+    .superRefine(({ salt, grams, millilitres }, context) => {
+      if (grams === null && millilitres === null)
+        context.addIssue({ code: 'custom', message: 'dose_empty', path: [salt === null ? 'millilitres' : 'grams'] })
+    }),
   z.strictObject({ ...common, kind: z.literal('change'), fraction: z.number().min(0).max(1), hasWiped: z.boolean() }),
   z.strictObject({
     ...common,

@@ -1,54 +1,50 @@
-import { appWords, jobTitleWords, todayWords } from '@jovrin/contract'
+import { CivilDate, datesWords, jobTitleWords, Reason, REASON_MOST, todayWords } from '@jovrin/contract'
 import { datePlusDays, type ListedJob } from '@jovrin/core'
-import { Box, Button, TextField } from '@mui/material'
-import { useState } from 'react'
-import { DateField } from '../ui/dates/DateField.js'
+import { Box } from '@mui/material'
+import { z } from 'zod'
+import { DateInput, TextInput } from '../ui/form/fields.js'
+import { FormFrame } from '../ui/form/FormFrame.js'
+import { SaveOrCancel } from '../ui/form/SaveOrCancel.js'
+import { useJudgedForm } from '../ui/form/useJudgedForm.js'
 import { SheetDialog } from '../ui/SheetDialog.js'
 import type { Told } from './useTellJob.js'
 
+const Moved = z.object({ movedTo: CivilDate, reason: Reason })
+
+interface MoveDialogProps {
+  readonly job: ListedJob
+  readonly today: string
+  /** A day that was chosen already; without it the one after today. */
+  readonly to?: string
+  readonly onClose: () => void
+  readonly onMove: (told: Told) => void
+}
+
 /** A job on another day, with a reason. */
-export function MoveDialog({
-  job,
-  today,
-  onClose,
-  onMove,
-}: {
-  job: ListedJob
-  today: string
-  onClose: () => void
-  onMove: (told: Told) => void
-}) {
-  const [date, setDate] = useState(datePlusDays(today, 1))
-  const [reason, setReason] = useState('')
-  const isPossible = date !== '' && reason.trim() !== ''
+export function MoveDialog({ job, today, to = datePlusDays(today, 1), onClose, onMove }: MoveDialogProps) {
+  const form = useJudgedForm({ schema: Moved, draft: { movedTo: to, reason: '' }, faults: { movedTo: datesWords.noDay } })
+  const { control } = form
   return (
     <SheetDialog title={todayWords.moveTitle} isOpen onClose={onClose}>
-      <Box
-        component="form"
-        sx={{ p: 3, display: 'grid', gap: 2, minWidth: { sm: 340 } }}
-        onSubmit={(event) => {
-          event.preventDefault()
-          if (isPossible) onMove({ state: 'moved', movedTo: date, reason: reason.trim() })
-        }}
-      >
+      <Box sx={{ p: 3, display: 'grid', gap: 2, minWidth: { sm: 340 } }}>
         <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 18 }}>
           {jobTitleWords[job.kind]}
         </Box>
-        <DateField label={todayWords.moveTo} value={date} onChange={setDate} />
-        <TextField
-          label={todayWords.reason}
-          value={reason}
-          onChange={(event) => setReason(event.target.value)}
-          helperText={todayWords.reasonNeeded}
-          slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 500 } }}
-          autoFocus
-        />
-        <Box sx={{ display: 'flex', gap: 1 }}>
-          <Button type="submit" variant="contained" disabled={!isPossible}>
-            {todayWords.moveYes}
-          </Button>
-          <Button onClick={onClose}>{appWords.cancel}</Button>
-        </Box>
+        <FormFrame
+          form={form}
+          onKeep={(moved) => onMove({ state: 'moved', ...moved })}
+          actions={<SaveOrCancel save={todayWords.moveYes} onCancel={onClose} />}
+        >
+          <DateInput control={control} name="movedTo" label={todayWords.moveTo} />
+          <TextInput
+            control={control}
+            name="reason"
+            label={todayWords.reason}
+            hint={todayWords.reasonNeeded}
+            most={REASON_MOST}
+            autoFocus
+          />
+        </FormFrame>
       </Box>
     </SheetDialog>
   )

@@ -1,17 +1,18 @@
 import 'fake-indexeddb/auto'
-import { emergencyWords, jobTitleWords, journalWords, numberWords, todayWords } from '@jovrin/contract'
+import { emergencyWords, formWords, jobTitleWords, journalWords, numberWords, refusedWords, todayWords } from '@jovrin/contract'
 import { type JournalRecord, type Kit, type ListedJob, quantities } from '@jovrin/core'
-import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react'
+import { cleanup, screen, waitFor, within } from '@testing-library/react'
 import { useState } from 'react'
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
 import { EmergencyCard } from '../app/EmergencyCard.js'
 import { barePlan } from '../testing/builtPlan.js'
+import { hand, press, type, typeOver } from '../testing/hand.js'
 import { renderPage } from '../testing/renderPage.js'
 import { problem, standInServer } from '../testing/standInServer.js'
 import { DayJobs } from './calendar/DayJobs.js'
-import { EventForm, type EventKind } from './journal/EventForm.js'
-import type { PlainEvent } from './shared/logging.js'
-import { ReadingPanel } from './journal/ReadingPanel.js'
+import { EventForm } from './journal/event/EventForm.js'
+import type { EventKind, LoggedEvent } from './journal/event/eventDraft.js'
+import { ReadingPanel } from './journal/reading/ReadingPanel.js'
 import { Stop } from './today/Stop.js'
 
 const TANK = '01920000-0000-7000-8000-0000000000aa'
@@ -29,88 +30,94 @@ afterEach(() => {
   cleanup()
   vi.unstubAllGlobals()
 })
-const type = (label: RegExp | string, text: string): void =>
-  void fireEvent.change(screen.getByLabelText(label), { target: { value: text } })
 /** The form of a note has the same name as its field. */
-const typeNote = (text: string): void => void fireEvent.change(screen.getByRole('textbox', { name: 'Note' }), { target: { value: text } })
-const press = (name: RegExp | string): void => void fireEvent.click(screen.getByRole('button', { name }))
+const typeNote = (text: string): Promise<void> => typeOver(screen.getByRole('textbox', { name: 'Note' }), text)
+/** What stands below a field that is marked as wrong. */
+function faultAt(label: RegExp | string): string | null {
+  const field = screen.getByLabelText(label)
+  expect(field.getAttribute('aria-invalid')).toBe('true')
+  return document.getElementById(field.getAttribute('aria-describedby') ?? '')?.textContent ?? null
+}
+const identity = { id: '01920000-0000-7000-8000-0000000000bb', at: '2026-11-20T10:00:00.000Z', recordedBy: 'desk' }
 const sent = (): JournalRecord[] => server.asked.filter(({ method }) => method === 'POST').map(({ body }) => body as JournalRecord)
 
 describe('an event', () => {
-  const show = (kind: EventKind, initial?: PlainEvent): { readonly told: PlainEvent[] } => {
-    const told: PlainEvent[] = []
+  const show = (kind: EventKind, initial?: LoggedEvent): { readonly told: JournalRecord[] } => {
+    const told: JournalRecord[] = []
     renderPage(
       <EventForm
         timeZone="Europe/Berlin"
         kind={kind}
         submitLabel="Log"
         onSubmit={async (event) => void (await Promise.resolve(told.push(event)))}
-        {...(initial ? { initial, initialAt: '2026-11-20T10:00:00.000Z' } : {})}
+        {...(initial ? { initial } : {})}
       />,
     )
     return { told }
   }
   test('a dose of a salt is in grams', async () => {
     const { told } = show('dose')
-    press('Log')
-    expect(screen.getByRole('alert').textContent).toBe(journalWords.needed)
-    type(/^Amount/, '0,95')
-    press('Log')
+    await press('Log')
+    expect(faultAt(/^Amount/)).toBe(refusedWords.rules.dose_empty)
+    await type(/^Amount/, '0,95')
+    await press('Log')
     await waitFor(() =>
-      expect(told).toEqual([{ kind: 'dose', salt: 'potassium-nitrate', grams: 0.95, millilitres: null, bottle: null, note: null }]),
+      expect(told).toMatchObject([{ kind: 'dose', salt: 'potassium-nitrate', grams: 0.95, millilitres: null, bottle: null, note: null }]),
     )
   })
   test('a change is a share of the water, kept between nothing and all', async () => {
     const { told } = show('change')
-    type(/^Share of the water/, '140')
-    press('Log')
+    await type(/^Share of the water/, '140')
+    await press('Log')
     expect(told).toEqual([])
-    type(/^Share of the water/, '40')
-    fireEvent.click(screen.getByLabelText('Glass wiped too'))
-    press('Log')
-    await waitFor(() => expect(told).toEqual([{ kind: 'change', fraction: 0.4, hasWiped: false, note: null }]))
+    await type(/^Share of the water/, '40')
+    await hand.click(screen.getByLabelText('Glass wiped too'))
+    await press('Log')
+    await waitFor(() => expect(told).toMatchObject([{ kind: 'change', fraction: 0.4, hasWiped: false, note: null }]))
   })
   test('a trim need not be weighed; a weight that is no number is not taken for none', async () => {
     const { told } = show('trim')
-    type(/^Shaken wet/, 'much')
-    press('Log')
-    expect(screen.getByRole('alert').textContent).toBe(numberWords.none)
-    type(/^Shaken wet/, '')
-    press('Log')
-    await waitFor(() => expect(told).toEqual([{ kind: 'trim', wetG: null, kinds: [], note: null }]))
+    await type(/^Shaken wet/, 'much')
+    await press('Log')
+    expect(faultAt(/^Shaken wet/)).toBe(numberWords.none)
+    expect(told).toEqual([])
+    await type(/^Shaken wet/, '')
+    await press('Log')
+    await waitFor(() => expect(told).toMatchObject([{ kind: 'trim', wetG: null, kinds: [], note: null }]))
   })
   test('a purchase without a name is not one; a currency has three letters', async () => {
     const { told } = show('purchase')
-    press('Log')
-    expect(screen.getByRole('alert').textContent).toBe(journalWords.needed)
-    type('What', 'Needle valve')
-    type(/^Cost/, '28')
-    type('Currency', 'euro')
-    press('Log')
-    expect(screen.getByRole('alert').textContent).toBe(journalWords.wrongCurrency)
+    await press('Log')
+    expect(faultAt('What')).toBe(formWords.needed)
+    expect(document.activeElement).toBe(screen.getByLabelText('What'))
+    await type('What', 'Needle valve')
+    await type(/^Cost/, '28')
+    await type('Currency', 'euro')
+    await press('Log')
+    expect(faultAt('Currency')).toBe(journalWords.wrongCurrency)
     expect(screen.getByLabelText<HTMLInputElement>('What').value).toBe('Needle valve')
-    type('Currency', 'eur')
-    press('Log')
-    await waitFor(() => expect(told).toEqual([{ kind: 'purchase', what: 'Needle valve', cost: 28, currency: 'EUR', note: null }]))
+    await type('Currency', 'eur')
+    await press('Log')
+    await waitFor(() => expect(told).toMatchObject([{ kind: 'purchase', what: 'Needle valve', cost: 28, currency: 'EUR', note: null }]))
   })
   test('a death names the animal and whole numbers', async () => {
     const { told } = show('death')
-    type('Animal', ' shrimp ')
-    type(/^How many/, '2')
-    press('Log')
-    await waitFor(() => expect(told).toEqual([{ kind: 'death', animal: 'shrimp', count: 2, note: null }]))
+    await type('Animal', ' shrimp ')
+    await type(/^How many/, '2')
+    await press('Log')
+    await waitFor(() => expect(told).toMatchObject([{ kind: 'death', animal: 'shrimp', count: 2, note: null }]))
   })
   test('a note needs words; a sign needs only to be seen', async () => {
     const note = show('note')
-    press('Log')
+    await press('Log')
     expect(note.told).toEqual([])
-    typeNote('moved the outlet')
-    press('Log')
-    await waitFor(() => expect(note.told).toEqual([{ kind: 'note', note: 'moved the outlet' }]))
+    await typeNote('moved the outlet')
+    await press('Log')
+    await waitFor(() => expect(note.told).toMatchObject([{ kind: 'note', note: 'moved the outlet' }]))
     cleanup()
     const sign = show('sign')
-    type('Where', 'front glass')
-    press('Log')
+    await type('Where', 'front glass')
+    await press('Log')
     await waitFor(() => expect(sign.told[0]).toMatchObject({ kind: 'sign', sign: 'brown-dust', where: 'front glass', amount: 2 }))
   })
   test('what the server refuses stays as typed, with its sentence', async () => {
@@ -122,17 +129,44 @@ describe('an event', () => {
         onSubmit={() => Promise.reject(new Error('The disk is full or cannot be written.'))}
       />,
     )
-    typeNote('a long thought')
-    press('Log')
+    await typeNote('a long thought')
+    await press('Log')
     await waitFor(() => expect(screen.getByRole('alert').textContent).toMatch(/disk is full/))
     expect(screen.getByRole<HTMLInputElement>('textbox', { name: 'Note' }).value).toBe('a long thought')
   })
+  test('a new one that is half typed survives a reload, and is forgotten once it is logged', async () => {
+    const again = (): void =>
+      void renderPage(
+        <EventForm kind="purchase" keptAs="purchase here" timeZone="Europe/Berlin" submitLabel="Log" onSubmit={() => Promise.resolve()} />,
+      )
+    again()
+    await type('What', 'Needle valve')
+    await type(/^Cost/, '12 or so')
+    cleanup()
+    again()
+    expect(screen.getByLabelText<HTMLInputElement>('What').value).toBe('Needle valve')
+    expect(screen.getByLabelText<HTMLInputElement>(/^Cost/).value).toBe('12 or so')
+    await type(/^Cost/, '12')
+    await press('Log')
+    await waitFor(() => expect(screen.getByLabelText<HTMLInputElement>('What').value).toBe(''))
+    cleanup()
+    again()
+    expect(screen.getByLabelText<HTMLInputElement>('What').value).toBe('')
+  })
   test('a change of an old record begins with what it says', async () => {
-    const { told } = show('dose', { kind: 'dose', salt: null, grams: null, millilitres: 4, bottle: 'traces', note: 'evening' })
+    const { told } = show('dose', {
+      ...identity,
+      kind: 'dose',
+      salt: null,
+      grams: null,
+      millilitres: 4,
+      bottle: 'traces',
+      note: 'evening',
+    })
     expect(screen.getByLabelText<HTMLInputElement>('What').value).toBe('traces')
-    press('Log')
+    await press('Log')
     await waitFor(() =>
-      expect(told).toEqual([{ kind: 'dose', salt: null, grams: null, millilitres: 4, bottle: 'traces', note: 'evening' }]),
+      expect(told).toMatchObject([{ kind: 'dose', salt: null, grams: null, millilitres: 4, bottle: 'traces', note: 'evening' }]),
     )
   })
 })
@@ -143,9 +177,9 @@ describe('readings', () => {
     void renderPage(<ReadingPanel tankId={TANK} timeZone="Europe/Berlin" />, { known: [[['kits'], kits]] })
   test('several go out at once, in canonical units, with what was typed beside them', async () => {
     show()
-    type(/^pH$/, '6,9')
-    type(/^KH/, '4')
-    press('Log readings')
+    await type(/^pH$/, '6,9')
+    await type(/^KH/, '4')
+    await press('Log readings')
     await waitFor(() => expect(sent()).toHaveLength(2))
     expect(sent()[0]).toMatchObject({ kind: 'reading', quantity: 'pH', value: 6.9, enteredText: '6,9', qualifier: '=' })
     const kh = sent()[1] as Extract<JournalRecord, { kind: 'reading' }>
@@ -153,39 +187,39 @@ describe('readings', () => {
     expect([kh.enteredText, kh.enteredUnit]).toEqual(['4', '°dKH'])
     await waitFor(() => expect(screen.getByLabelText<HTMLInputElement>(/^pH$/).value).toBe(''))
   })
-  test('one that is wrong holds all back, and says why at its field', () => {
+  test('one that is wrong holds all back, and says why at its field', async () => {
     show()
-    type(/^pH$/, '70')
-    type(/^KH/, '4')
-    press('Log readings')
+    await type(/^pH$/, '70')
+    await type(/^KH/, '4')
+    await press('Log readings')
     expect(sent()).toEqual([])
     expect(screen.getByLabelText(/^pH$/).getAttribute('aria-invalid')).toBe('true')
     expect(screen.getByLabelText<HTMLInputElement>(/^KH/).value).toBe('4')
   })
-  test('nothing typed is said, not sent', () => {
+  test('nothing typed is said, not sent', async () => {
     show()
-    press('Log readings')
+    await press('Log readings')
     expect(screen.getByText(journalWords.nothingTyped)).toBeTruthy()
   })
   test('zero by a kit is below its lowest readable; an old kit is told of', async () => {
     show([kit])
     expect(screen.getByText(journalWords.kitExpired)).toBeTruthy()
-    type(/^Nitrate/, '0')
+    await type(/^Nitrate/, '0')
     expect(screen.getByText(journalWords.below)).toBeTruthy()
-    press('Log readings')
+    await press('Log readings')
     await waitFor(() => expect(sent()).toHaveLength(1))
     expect(sent()[0]).toMatchObject({ quantity: 'nitrate', qualifier: '<', method: 'Drop test' })
   })
   test('an unusual value is said to be so and let pass', async () => {
     show()
-    type(/^Temperature/, '36')
+    await type(/^Temperature/, '36')
     expect(screen.getByText(/^Unusual: mostly/)).toBeTruthy()
-    press('Log readings')
+    await press('Log readings')
     await waitFor(() => expect(sent()).toHaveLength(1))
   })
-  test('what was typed survives a reload', () => {
+  test('what was typed survives a reload', async () => {
     show()
-    type(/^pH$/, '6.4')
+    await type(/^pH$/, '6.4')
     cleanup()
     show()
     expect(screen.getByLabelText<HTMLInputElement>(/^pH$/).value).toBe('6.4')
@@ -221,7 +255,7 @@ describe('jobs of a day', () => {
     localStorage.setItem('jovrin.device', 'phone')
     show([job({})])
     expect(screen.getByText('88 L (50 %)')).toBeTruthy()
-    press('Done: Change water')
+    await press('Done: Change water')
     await waitFor(() => expect(server.asked.filter(({ method }) => method === 'PUT')).toHaveLength(1))
     expect(server.asked.find(({ method }) => method === 'PUT')?.body).toMatchObject({
       ruleId: 'change',
@@ -232,13 +266,14 @@ describe('jobs of a day', () => {
   })
   test('a job is moved only with a day and a reason', async () => {
     show([job({})])
-    press('Move …: Change water')
+    await press('Move …: Change water')
     const dialog = screen.getByRole('dialog')
     const yes = within(dialog).getByRole('button', { name: todayWords.moveYes })
-    expect((yes as HTMLButtonElement).disabled).toBe(true)
-    fireEvent.change(within(dialog).getByLabelText(todayWords.reason), { target: { value: 'away' } })
-    expect((yes as HTMLButtonElement).disabled).toBe(false)
-    fireEvent.click(yes)
+    await hand.click(yes)
+    expect(faultAt(todayWords.reason)).toBe(formWords.needed)
+    expect(server.asked.filter(({ method }) => method === 'PUT')).toEqual([])
+    await typeOver(within(dialog).getByLabelText(todayWords.reason), 'away')
+    await hand.click(yes)
     await waitFor(() =>
       expect(server.asked.find(({ method }) => method === 'PUT')?.body).toMatchObject({
         state: 'moved',
@@ -260,10 +295,10 @@ describe('jobs of a day', () => {
       }),
     ])
     expect(screen.getByText(/27 Nov|Nov 27/)).toBeTruthy()
-    fireEvent.click(screen.getAllByRole('button', { name: todayWords.takeBack })[0]!)
+    await hand.click(screen.getAllByRole('button', { name: todayWords.takeBack })[0]!)
     await waitFor(() => expect(server.asked.find(({ method }) => method === 'DELETE')).toMatchObject({ ifMatch: `"${told.at}"` }))
   })
-  test('timers are only asked about by exception', () => {
+  test('timers are only asked about by exception', async () => {
     show([
       job({
         ruleId: 'dose',
@@ -278,17 +313,17 @@ describe('jobs of a day', () => {
     expect(screen.getByRole('button', { name: todayWords.notDone })).toBeTruthy()
     expect(screen.getByText(/potassium nitrate 0\.95 g/)).toBeTruthy()
   })
-  test('an empty day says so', () => {
+  test('an empty day says so', async () => {
     show([])
     expect(screen.getByText(/nothing/i)).toBeTruthy()
   })
   test('a refusal is told in the server’s words', async () => {
     server = standInServer(() => problem(409, 'desk has already told of this job: done.'))
     show([job({})])
-    press('Done: Change water')
+    await press('Done: Change water')
     await waitFor(() => expect(screen.getByText('desk has already told of this job: done.')).toBeTruthy())
   })
-  test('a preparation says its amount in the reader’s units', () => {
+  test('a preparation says its amount in the reader’s units', async () => {
     show([
       job({ ruleId: 'prepare:mix-water', kind: 'mix-water', values: quantities({ water: 'volume' }, { water: 175 }), minutes: 0 }),
       job({ ruleId: 'prepare:soak-wood', kind: 'soak-wood', values: quantities({ pieces: 'count' }, { pieces: 1 }), minutes: 0 }),
@@ -317,10 +352,10 @@ describe('a stop of the round', () => {
     renderPage(<Stop stop={stop} nextId={null} />)
     expect(screen.getByText(/^18 min · /)).toBeTruthy()
     expect(screen.getByText(/^▲/)).toBeTruthy()
-    press('All fine')
+    await press('All fine')
     await waitFor(() => expect(sent()[0]).toMatchObject({ kind: 'glance', isAllFine: true }))
   })
-  test('what was told stays where it stands, with its undo; all done is said', () => {
+  test('what was told stays where it stands, with its undo; all done is said', async () => {
     const settled = [
       job({ state: 'done', record: told }),
       { ...stop.overdue[0]!, state: 'skipped' as const, record: { ...told, state: 'skipped' as const } },
@@ -337,7 +372,7 @@ describe('a stop of the round', () => {
     renderPage(<Worked />)
     const rows = () => screen.getAllByRole('listitem').map(({ textContent }) => /^(Change water|Trim)/.exec(textContent)?.[0])
     const before = rows()
-    press('told')
+    await press('told')
     expect(rows()).toEqual(before)
     expect(screen.getByText(todayWords.allDone)).toBeTruthy()
     expect(screen.getByText('✓ done by desk')).toBeTruthy()
@@ -346,13 +381,13 @@ describe('a stop of the round', () => {
   test('what waits on this device shows as told, and is taken back there', async () => {
     renderPage(<Stop stop={stop} nextId={null} />)
     vi.stubGlobal('fetch', () => Promise.reject(new TypeError('away')))
-    press(`${todayWords.done}: ${jobTitleWords.change}`)
+    await press(`${todayWords.done}: ${jobTitleWords.change}`)
     await waitFor(() => expect(screen.getByText(`✓ done, ${todayWords.waits}`)).toBeTruthy())
     await waitFor(() => expect(screen.getByText(new RegExp(`^${stop.name}: ${jobTitleWords.change}, done`))).toBeTruthy())
-    fireEvent.click(screen.getAllByRole('button', { name: `${todayWords.takeBack}: ${jobTitleWords.change}` })[0]!)
+    await hand.click(screen.getAllByRole('button', { name: `${todayWords.takeBack}: ${jobTitleWords.change}` })[0]!)
     await waitFor(() => expect(screen.getByRole('button', { name: `${todayWords.done}: ${jobTitleWords.change}` })).toBeTruthy())
   })
-  test('nothing due is said', () => {
+  test('nothing due is said', async () => {
     renderPage(<Stop stop={{ ...stop, due: [], overdue: [], attention: [] }} nextId={null} />)
     expect(screen.getByText(todayWords.nothingDue)).toBeTruthy()
   })
@@ -365,11 +400,11 @@ describe('the emergency card', () => {
       at: `/tanks/${TANK}/journal`,
       route: '/tanks/:tankId/journal',
     })
-  test('stands without the server, step by step', () => {
+  test('stands without the server, step by step', async () => {
     open()
     expect(screen.getAllByRole('listitem').length).toBe(emergencyWords.steps.length)
   })
-  test('names this tank’s litres, and warns while its ammonia may rise', () => {
+  test('names this tank’s litres, and warns while its ammonia may rise', async () => {
     open({
       known: [
         [['tanks', TANK, 'plan'], { revision: 1, plan: { ...barePlan, name: 'River' }, canUndo: false, canRedo: false }],

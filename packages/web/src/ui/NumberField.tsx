@@ -1,10 +1,10 @@
 import { numberWords } from '@jovrin/contract'
 import { type Assumption, type Dimension, readNumber } from '@jovrin/core'
 import { TextField, Tooltip } from '@mui/material'
-import { useId, useState } from 'react'
+import { useId, useState, type Ref } from 'react'
 import { significant, useUnits } from './units.js'
 
-interface NumberFieldProps {
+export interface NumberFieldProps {
   /** Name of the question, by which a margin note finds its explanation. */
   readonly question?: string
   readonly label: string
@@ -20,6 +20,9 @@ interface NumberFieldProps {
   /** Usual span, canonical: outside it the field warns and lets pass. */
   readonly usual?: readonly [number, number]
   readonly unknown?: Assumption
+  /** Why whoever holds the value does not take it, where the number by itself is sound. */
+  readonly fault?: string | null
+  readonly inputRef?: Ref<HTMLInputElement>
   /** What the other answers make of it while it is left open; told in place of the assumption. */
   readonly otherwise?: string
   readonly canBeUnknown?: boolean
@@ -56,6 +59,7 @@ export function NumberField(props: NumberFieldProps) {
     otherwise,
     canBeUnknown = true,
     isWhole = false,
+    fault = null,
   } = props
   const { onChange, onText, onCommit } = props
   const units = useUnits()
@@ -81,7 +85,7 @@ export function NumberField(props: NumberFieldProps) {
   }
   const meant = read(text)
   const error = 'error' in meant ? meant.error : null
-  const hint = error ?? ('value' in meant ? hintFor(meant.value) : '')
+  const hint = error ?? fault ?? ('value' in meant ? hintFor(meant.value) : '')
   function hintFor(canonical: number | null): string {
     if (canonical !== null) {
       if (!usual || (canonical >= usual[0] && canonical <= usual[1])) return ''
@@ -111,8 +115,9 @@ export function NumberField(props: NumberFieldProps) {
         data-question={question}
         label={shownUnit === '' ? label : `${label}, ${shownUnit}`}
         value={text}
-        error={error !== null}
+        error={error !== null || fault !== null}
         helperText={hint}
+        inputRef={props.inputRef}
         onChange={(event) => type(event.target.value)}
         onBlur={() => {
           if (error === null || onText) setTyped(null)

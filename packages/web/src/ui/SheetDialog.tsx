@@ -1,5 +1,7 @@
-import { Dialog } from '@mui/material'
-import type { ReactNode } from 'react'
+import { formWords } from '@jovrin/contract'
+import { Box, Dialog } from '@mui/material'
+import { useCallback, useRef, useState, type ReactNode } from 'react'
+import { UnsavedContext } from './unsaved.js'
 
 interface SheetDialogProps {
   readonly title: string
@@ -11,13 +13,19 @@ interface SheetDialogProps {
   readonly children: ReactNode
 }
 
-/** A dialog whose name is told to those who cannot see it. */
+/** A dialog whose name is told to those who cannot see it. A click beside it or Escape loses nothing that is typed: then it stays and says so. */
 export function SheetDialog({ title, isOpen, onClose, isWide = false, children }: SheetDialogProps) {
+  const isUnsaved = useRef(false)
+  const [isHeld, setHeld] = useState(false)
+  const tellUnsaved = useCallback((is: boolean) => {
+    isUnsaved.current = is
+    if (!is) setHeld(false)
+  }, [])
   return (
     <Dialog
       open={isOpen}
       maxWidth={isWide ? 'lg' : 'sm'}
-      {...(onClose ? { onClose } : {})}
+      {...(onClose ? { onClose: () => (isUnsaved.current ? setHeld(true) : onClose()) } : {})}
       slotProps={{
         paper: {
           'aria-label': title,
@@ -25,7 +33,12 @@ export function SheetDialog({ title, isOpen, onClose, isWide = false, children }
         },
       }}
     >
-      {children}
+      <UnsavedContext value={tellUnsaved}>{children}</UnsavedContext>
+      {isHeld && (
+        <Box role="alert" sx={{ px: 3, pb: 2, color: 'var(--algae)' }}>
+          {formWords.unsaved}
+        </Box>
+      )}
     </Dialog>
   )
 }

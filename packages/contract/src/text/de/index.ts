@@ -13,6 +13,7 @@ import {
   gasVerdictWords,
   gasWords,
 } from '../en/gas.js'
+import { formWords } from '../en/form.js'
 import { groundKindWords, zonePurposeWords } from '../en/ground.js'
 import { fixingWords, materialWords } from '../en/hardscape.js'
 import { layoutWords, paceWords, viewSideWords, wishWords } from '../en/intent.js'
@@ -52,6 +53,7 @@ import { dates } from './dates.js'
 import { feeder, flag, growth, lead, strandTitle, supply } from './ecosystem.js'
 import { salt, school } from './feed.js'
 import { field, question, part } from './field.js'
+import { form } from './form.js'
 import { gasControl, diffuser, gasVerdict, gas, gasAdvice, gasSource, gasMoment, gasDoubt } from './gas.js'
 import { moment, animalState, indicatorColour, outletState, readingQuantity, recordKind, sign } from './journal.js'
 import { app, nav, signIn, outbox, device } from './places/app.js'
@@ -86,6 +88,7 @@ export const german: readonly Translated[] = [
   translated(wishWords, wish),
   translated(planSheetWords, planSheet),
   translated(datesWords, dates),
+  translated(formWords, form),
   translated(strandTitleWords, strandTitle),
   translated(supplyWords, supply),
   translated(growthWords, growth),

@@ -1,9 +1,20 @@
-import { appWords, balanceWords } from '@jovrin/contract'
-import { Box, Button, TextField } from '@mui/material'
-import { DateField } from '../../ui/dates/DateField.js'
+import { balanceWords, CivilDate, datesWords, Reason, REASON_MOST } from '@jovrin/contract'
+import { Box } from '@mui/material'
+import { z } from 'zod'
+import { DateInput, TextInput } from '../../ui/form/fields.js'
+import { FormFrame } from '../../ui/form/FormFrame.js'
+import { SaveOrCancel } from '../../ui/form/SaveOrCancel.js'
+import { useJudgedForm } from '../../ui/form/useJudgedForm.js'
 import { SheetDialog } from '../../ui/SheetDialog.js'
-import { useState } from 'react'
 import { longDate } from '../../ui/units.js'
+
+const Kept = z.object({
+  effectiveOn: CivilDate,
+  why: z
+    .string()
+    .transform((text) => (text.trim() === '' ? null : text))
+    .pipe(Reason.nullable()),
+})
 
 interface KeepDialogProps {
   readonly isOpen: boolean
@@ -15,40 +26,31 @@ interface KeepDialogProps {
 
 /** Asks from when the kept settings hold; the past keeps its own. */
 export function KeepDialog({ isOpen, today, startedOn, onClose, onKeep }: KeepDialogProps) {
-  const [date, setDate] = useState(today > startedOn ? today : startedOn)
-  const [why, setWhy] = useState('')
-  const isPossible = date !== ''
+  const form = useJudgedForm({
+    schema: Kept,
+    draft: { effectiveOn: today > startedOn ? today : startedOn, why: '' },
+    faults: { effectiveOn: datesWords.noDay },
+  })
+  const { control } = form
   return (
     <SheetDialog title={balanceWords.keepFrom} isOpen={isOpen} onClose={onClose}>
-      <Box
-        component="form"
-        sx={{ p: 3, display: 'grid', gap: 2 }}
-        onSubmit={(event) => {
-          event.preventDefault()
-          if (isPossible) onKeep(date, why.trim() === '' ? null : why.trim())
-        }}
-      >
-        <DateField
-          label={balanceWords.keepFrom}
-          value={date}
-          min={startedOn}
-          early={balanceWords.keepEarly(longDate(startedOn))}
-          onChange={setDate}
-          helperText={balanceWords.keepHint}
-          autoFocus
-        />
-        <TextField
-          label={balanceWords.keepWhy}
-          value={why}
-          onChange={(event) => setWhy(event.target.value)}
-          slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 500 } }}
-        />
-        <Box sx={{ display: 'flex', gap: 1 }}>
-          <Button type="submit" variant="contained" disabled={!isPossible}>
-            {balanceWords.keepYes}
-          </Button>
-          <Button onClick={onClose}>{appWords.cancel}</Button>
-        </Box>
+      <Box sx={{ p: 3 }}>
+        <FormFrame
+          form={form}
+          onKeep={({ effectiveOn, why }) => onKeep(effectiveOn, why)}
+          actions={<SaveOrCancel save={balanceWords.keepYes} onCancel={onClose} />}
+        >
+          <DateInput
+            control={control}
+            name="effectiveOn"
+            label={balanceWords.keepFrom}
+            min={startedOn}
+            early={balanceWords.keepEarly(longDate(startedOn))}
+            helperText={balanceWords.keepHint}
+            autoFocus
+          />
+          <TextInput control={control} name="why" label={balanceWords.keepWhy} most={REASON_MOST} />
+        </FormFrame>
       </Box>
     </SheetDialog>
   )

@@ -1,8 +1,9 @@
-import { balanceWords, plantKindWords } from '@jovrin/contract'
+import { balanceWords, datesWords, plantKindWords } from '@jovrin/contract'
 import { bandOf, forecastMember, leadOf, limitsByKind, tankFigures, type Flag, type Levers } from '@jovrin/core'
 import { cleanup, fireEvent, screen, within } from '@testing-library/react'
 import { afterEach, describe, expect, test } from 'vitest'
 import { builtPlan } from '../../testing/builtPlan.js'
+import { hand, typeOver } from '../../testing/hand.js'
 import { renderPage } from '../../testing/renderPage.js'
 import { EffectTable } from './EffectTable.js'
 import { KeepDialog } from './KeepDialog.js'
@@ -84,21 +85,23 @@ describe('keeping the moved levers', () => {
   const yes = (): HTMLButtonElement => screen.getByRole('button', { name: balanceWords.keepYes })
   test('from today without a reason, or from another day with one', async () => {
     const { kept } = show()
-    fireEvent.click(yes())
+    await hand.click(yes())
     await day('2026-11-20')
-    fireEvent.change(screen.getByLabelText(balanceWords.keepWhy), { target: { value: ' brown film ' } })
-    fireEvent.click(yes())
+    await typeOver(screen.getByLabelText(balanceWords.keepWhy), ' brown film ')
+    await hand.click(yes())
     expect(kept).toEqual([
       ['2026-11-24', null],
       ['2026-11-20', 'brown film'],
     ])
   })
   test('not from before the tank began, nor from no day', async () => {
-    show()
+    const { kept } = show()
     for (const wrong of ['2026-08-31', '']) {
       await day(wrong)
-      expect(yes().disabled).toBe(true)
+      await hand.click(yes())
     }
+    expect(kept).toEqual([])
+    expect(screen.getByText(datesWords.noDay)).toBeTruthy()
   })
 })
 

@@ -5,9 +5,9 @@ import { changeJson } from '../../api/http.js'
 import { useJournalChanged } from '../../api/journal.queries.js'
 import { useNotice } from '../../ui/notice.js'
 import { SheetDialog } from '../../ui/SheetDialog.js'
-import { EventForm } from './EventForm.js'
+import { EventForm } from './event/EventForm.js'
 import { NoteForm } from './NoteForm.js'
-import { ReadingForm } from './ReadingForm.js'
+import { ReadingForm } from './reading/ReadingForm.js'
 
 interface EditDialogProps {
   readonly tankId: string
@@ -48,10 +48,9 @@ export function EditDialog({ tankId, timeZone, entry, onClose }: EditDialogProps
           <EventForm
             kind={record.kind}
             initial={record}
-            initialAt={record.at}
             timeZone={timeZone}
             submitLabel={journalWords.logKind['reading'] ?? ''}
-            onSubmit={(event, at) => keep({ ...event, id: record.id, at, recordedBy: record.recordedBy })}
+            onSubmit={keep}
           >
             <Button onClick={onClose}>{appWords.cancel}</Button>
           </EventForm>

@@ -6,6 +6,8 @@ export interface FieldProps {
   readonly name?: string
   readonly title?: string
   readonly helperText?: string
+  /** Why whoever holds the value does not take it, where the day by itself is one. */
+  readonly fault?: string | null
   /** The question may stay without an answer. */
   readonly canBeEmpty?: boolean
   readonly autoFocus?: boolean

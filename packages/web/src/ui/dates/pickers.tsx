@@ -105,9 +105,9 @@ export function PickedMoment({ value, days: [first, last], timeZone, onChange, f
 }
 
 /** What all three show alike. */
-function shown({ label, name, helperText = '', autoFocus = false, title, canBeEmpty = false }: FieldProps, fault: string | null) {
+function shown({ label, name, helperText = '', fault, autoFocus = false, title, canBeEmpty = false }: FieldProps, own: string | null) {
   // A field that may stay empty marks half a day itself, once it is left.
-  const isWrong = fault !== null && !canBeEmpty
+  const told = (canBeEmpty ? null : own) ?? fault ?? null
   return {
     ...(label === undefined ? {} : { label }),
     autoFocus,
@@ -118,8 +118,8 @@ function shown({ label, name, helperText = '', autoFocus = false, title, canBeEm
         variant: 'standard' as const,
         size: 'small' as const,
         ...(title === undefined ? {} : { title }),
-        ...(canBeEmpty ? {} : { error: isWrong }),
-        helperText: isWrong ? (fault ?? helperText) : helperText,
+        ...(canBeEmpty && told === null ? {} : { error: told !== null }),
+        helperText: told ?? helperText,
         fullWidth: true,
         ...(name === undefined ? {} : { slotProps: { input: { 'aria-label': name } } }),
       },

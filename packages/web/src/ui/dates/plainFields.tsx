@@ -22,16 +22,16 @@ interface PlainProps extends Omit<PickedProps, 'value' | 'days'> {
   readonly read: (text: string) => string
 }
 function Plain({ type, shown, read, onChange, faultOf, ...props }: PlainProps) {
-  const { label, name, title, helperText = '', canBeEmpty = false, question, sx, onCommit }: FieldProps = props
-  const fault = shown === '' && canBeEmpty ? null : faultOf(shown.slice(0, type === 'time' ? 5 : 10))
+  const { label, name, title, helperText = '', fault = null, canBeEmpty = false, question, sx, onCommit }: FieldProps = props
+  const own = shown === '' && canBeEmpty ? null : faultOf(shown.slice(0, type === 'time' ? 5 : 10))
   return (
     <TextField
       {...(label === undefined ? {} : { label })}
       type={type}
       value={shown}
       title={title ?? ''}
-      error={fault !== null}
-      helperText={fault ?? helperText}
+      error={(own ?? fault) !== null}
+      helperText={own ?? fault ?? helperText}
       data-question={question}
       onChange={(event) => onChange(event.target.value === '' ? '' : read(event.target.value))}
       onBlur={onCommit}

@@ -84,7 +84,6 @@ export const journal: Translation<typeof journalWords> = {
   standardSpot: 'vorn',
   choosePhoto: 'Bilder wählen oder aufnehmen',
   wrongCurrency: 'Drei Buchstaben, etwa EUR.',
-  needed: 'Diese Angabe fehlt.',
   list: 'Was geschah',
   filterKind: 'Art',
   filterText: 'Suchen',

@@ -81,7 +81,6 @@ export const journalWords = {
   standardSpot: 'front',
   choosePhoto: 'Choose or take pictures',
   wrongCurrency: 'Three letters, such as EUR.',
-  needed: 'This is needed.',
   list: 'What happened',
   filterKind: 'Kind',
   filterText: 'Find',

@@ -1,39 +1,25 @@
-import { appWords, choiceWords, journalWords, SettingList } from '@jovrin/contract'
-import {
-  CHOICE_FIELDS,
-  datePlusDays,
-  numberField,
-  usedSettings,
-  valueAt,
-  type Plan,
-  type SettingChange,
-  type UsedSetting,
-} from '@jovrin/core'
+import { choiceWords, journalWords, SettingList, type FieldPast } from '@jovrin/contract'
+import { CHOICE_FIELDS, datePlusDays, numberField, usedSettings, valueAt, type Plan, type SettingChange } from '@jovrin/core'
 import { Box, Button, MenuItem, TextField } from '@mui/material'
 import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
+import { useFieldArray, type Control } from 'react-hook-form'
 import { changeJson } from '../../../api/http.js'
 import { settingsOfTank, useJournalChanged } from '../../../api/journal.queries.js'
-import { DateField } from '../../../ui/dates/DateField.js'
+import { DateInput, useBound } from '../../../ui/form/fields.js'
+import { FormFrame } from '../../../ui/form/FormFrame.js'
+import { SaveOrCancel } from '../../../ui/form/SaveOrCancel.js'
+import { useJudgedForm } from '../../../ui/form/useJudgedForm.js'
 import { NumberField } from '../../../ui/NumberField.js'
 import { useNotice } from '../../../ui/notice.js'
 import { SheetDialog } from '../../../ui/SheetDialog.js'
-import { useTexts, type Texts } from '../../../ui/useTexts.js'
-import { localId } from '../../../api/localId.js'
 import { significant, useUnits } from '../../../ui/units.js'
 import { settingName, settingValue } from '../../setting.text.js'
 import { datedFields, kindOf } from './datedFields.js'
+import { pastOf, pastSchema, spansOf, type PastDraft } from './pastDraft.js'
 
 const text = journalWords.past
 
-/** It was so until a day. */
-interface Span {
-  /** Of the row, while the dialog is open. */
-  readonly id: string
-  readonly value: unknown
-  readonly until: string
-  readonly why: string | null
-}
 export interface PastDialogProps {
   readonly tankId: string
   readonly plan: Plan
@@ -75,119 +61,79 @@ export function PastDialog({ tankId, plan, changes, path, today, onClose }: Past
   )
 }
 
-const spansOf = (used: readonly UsedSetting[]): Span[] =>
-  used.map(({ from, effectiveOn, why }) => ({ id: localId('span'), value: from, until: effectiveOn, why }))
-
 function Spans({ tankId, plan, changes, path, today, onClose }: PastDialogProps & { readonly path: string }) {
   const units = useUnits()
   const client = useQueryClient()
   const changed = useJournalChanged()
   const tell = useNotice()
   const now = valueAt(plan, path)
-  const known = usedSettings(plan, changes).filter((used) => used.path === path)
-  const [spans, setSpans] = useState<readonly Span[]>(() => {
-    const found = spansOf(known)
-    return found.length > 0 ? found : [{ id: localId('span'), value: now, until: today, why: null }]
-  })
-  const typed = useTexts()
-  const isSound = spans.every(({ id }) => !typed.isMistyped(id))
-  const [failure, setFailure] = useState<string | null>(null)
-  const change = (index: number, part: Partial<Span>): void =>
-    setSpans(spans.map((span, at) => (at === index ? { ...span, ...part } : span)))
-  const isOrdered = spans.every(({ until }, index) => until !== '' && until > (spans[index - 1]?.until ?? plan.startedOn))
-  const write = (list: readonly Span[], replaces: readonly string[]): Promise<SettingChange[]> =>
-    changeJson('PUT', `/api/tanks/${tankId}/settings`, SettingList, {
-      body: {
-        path,
-        first: list[0]?.value ?? now,
-        steps: list.map(({ until, why }, index) => ({
-          effectiveOn: until,
-          to: index + 1 < list.length ? list[index + 1]?.value : now,
-          why,
-        })),
-        replaces,
-      },
-    })
+  const known = spansOf(usedSettings(plan, changes).filter((used) => used.path === path))
   const idsOf = (all: readonly SettingChange[]): string[] => all.filter((one) => one.path === path).map(({ id }) => id)
+  const form = useJudgedForm({
+    schema: pastSchema({ path, now, startedOn: plan.startedOn, replaces: idsOf(changes) }),
+    draft: { spans: known.length > 0 ? known : [{ value: now, until: today, why: null }] },
+  })
+  const { control } = form
+  const rows = useFieldArray({ control, name: 'spans' })
+  const write = (past: object): Promise<SettingChange[]> => changeJson('PUT', `/api/tanks/${tankId}/settings`, SettingList, { body: past })
   const renew = (): Promise<unknown> =>
     Promise.all([client.invalidateQueries({ queryKey: settingsOfTank(tankId).queryKey }), changed(tankId)])
-  const save = async (): Promise<void> => {
+  const keep = async (past: FieldPast): Promise<void> => {
     try {
-      const after = await write(spans, idsOf(changes))
+      const after = await write(past)
       const back = async (): Promise<void> => {
-        await write(spansOf(known), idsOf(after))
+        await write(pastOf(path, now, known, idsOf(after)))
         await renew()
       }
       await renew()
       tell({ text: text.saved(settingName(path)), action: { label: journalWords.undo, run: () => void back() } })
       onClose()
     } catch (error) {
-      setFailure(error instanceof Error ? error.message : appWords.failed)
       await client.invalidateQueries({ queryKey: settingsOfTank(tankId).queryKey })
+      throw error
     }
   }
   return (
-    <Box
-      component="form"
-      noValidate
-      sx={{ display: 'grid', gap: 1.5 }}
-      onSubmit={(event) => {
-        event.preventDefault()
-        if (isOrdered && isSound) void save()
-      }}
-    >
-      {spans.map((span, index) => (
-        <Box key={span.id} sx={{ display: 'grid', gridTemplateColumns: 'minmax(0,1fr) 150px auto', gap: 1.5, alignItems: 'end' }}>
-          <ValueField path={path} value={span.value} text={typed.of(span.id)} onChange={(value) => change(index, { value })} />
-          <DateField
-            label={text.until}
-            value={span.until}
-            min={datePlusDays(plan.startedOn, 1)}
-            onChange={(until) => change(index, { until })}
-          />
+    <FormFrame
+      form={form}
+      onKeep={keep}
+      actions={
+        <>
+          <SaveOrCancel save={text.save} onCancel={onClose} />
           <Button
-            variant="text"
-            onClick={() => setSpans(spans.filter((_span, at) => at !== index))}
-            aria-label={text.removeOf(significant(index + 1))}
+            onClick={() =>
+              rows.prepend({ value: form.getValues('spans.0.value') ?? now, until: datePlusDays(plan.startedOn, 1), why: null })
+            }
           >
+            {text.addValue}
+          </Button>
+        </>
+      }
+    >
+      {rows.fields.map(({ id }, index) => (
+        <Box key={id} sx={{ display: 'grid', gridTemplateColumns: 'minmax(0,1fr) 150px auto', gap: 1.5, alignItems: 'start' }}>
+          <ValueInput control={control} path={path} index={index} />
+          <DateInput control={control} name={`spans.${index}.until`} label={text.until} min={datePlusDays(plan.startedOn, 1)} />
+          <Button variant="text" onClick={() => rows.remove(index)} aria-label={text.removeOf(significant(index + 1))} sx={{ mt: 1.5 }}>
             {text.remove}
           </Button>
         </Box>
       ))}
-      <div>{(spans.length === 0 ? text.always : text.now)(settingValue(path, now, units))}</div>
-      {!isOrdered && <Box sx={{ color: 'var(--algae)' }}>{text.order}</Box>}
-      {failure !== null && (
-        <Box role="alert" sx={{ color: 'var(--algae)' }}>
-          {failure}
-        </Box>
-      )}
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-        <Button type="submit" variant="contained" disabled={!isOrdered || !isSound}>
-          {text.save}
-        </Button>
-        <Button
-          onClick={() =>
-            setSpans([{ id: localId('span'), value: spans[0]?.value ?? now, until: datePlusDays(plan.startedOn, 1), why: null }, ...spans])
-          }
-        >
-          {text.addValue}
-        </Button>
-        <Button onClick={onClose}>{appWords.cancel}</Button>
-      </Box>
-    </Box>
+      <div>{(rows.fields.length === 0 ? text.always : text.now)(settingValue(path, now, units))}</div>
+    </FormFrame>
   )
 }
 
-interface ValueFieldProps {
+interface ValueInputProps {
+  readonly control: Control<PastDraft, unknown, FieldPast>
   readonly path: string
-  readonly value: unknown
-  /** What was typed and is no value. */
-  readonly text: ReturnType<Texts['of']>
-  readonly onChange: (value: unknown) => void
+  readonly index: number
 }
-function ValueField({ path, value, text: typed, onChange }: ValueFieldProps) {
+/** The value of one row, as its field in the plan is asked for. */
+function ValueInput({ control, path, index }: ValueInputProps) {
   const units = useUnits()
   const field = kindOf(path)
+  const { value, onChange, onBlur, inputRef, fault } = useBound<PastDraft, FieldPast, unknown>({ control, name: `spans.${index}.value` })
   if (field === null) return <Box sx={{ pb: 0.5 }}>{`${text.it} ${settingValue(path, value, units)}`}</Box>
   if (field.kind === 'number') {
     const { dimension, range, isSure, isWhole = false } = numberField(field.path)
@@ -200,8 +146,12 @@ function ValueField({ path, value, text: typed, onChange }: ValueFieldProps) {
         canBeUnknown={!isSure}
         isWhole={isWhole}
         value={typeof value === 'number' ? value : null}
-        {...typed}
+        text={typeof value === 'string' ? value : null}
         onChange={onChange}
+        onText={(typed) => typed !== null && onChange(typed)}
+        onCommit={onBlur}
+        inputRef={inputRef}
+        fault={fault}
       />
     )
   }
@@ -212,6 +162,8 @@ function ValueField({ path, value, text: typed, onChange }: ValueFieldProps) {
       label={text.it}
       value={typeof value === 'string' ? value : ''}
       onChange={(event) => onChange(event.target.value)}
+      onBlur={onBlur}
+      inputRef={inputRef}
       slotProps={{ inputLabel: { shrink: true } }}
     >
       {CHOICE_FIELDS[field.path].choices.map((choice) => (

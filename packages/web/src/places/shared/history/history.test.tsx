@@ -1,13 +1,14 @@
 import { journalWords, numberWords } from '@jovrin/contract'
 import type { SettingChange } from '@jovrin/core'
-import { cleanup, configure, fireEvent, screen, waitFor } from '@testing-library/react'
+import { cleanup, configure, screen, waitFor } from '@testing-library/react'
 import { afterEach, expect, test, vi } from 'vitest'
 import { builtPlan } from '../../../testing/builtPlan.js'
+import { hand, typeOver } from '../../../testing/hand.js'
 import { renderPage } from '../../../testing/renderPage.js'
 import { standInServer } from '../../../testing/standInServer.js'
 import { datedFields, kindOf } from './datedFields.js'
 import { SettingHistory } from './SettingHistory.js'
-import { typeDate } from '../../../testing/typeDate.js'
+import { typeDate, typeDateInto } from '../../../testing/typeDate.js'
 
 configure({ defaultHidden: true })
 afterEach(() => {
@@ -43,32 +44,34 @@ test('tells what the model uses: a replaced entry is not there', () => {
 })
 test('a past value is entered as “it was … until”, and sent with what it replaces', async () => {
   const puts = show([])
-  fireEvent.click(screen.getByText(text.add))
-  fireEvent.mouseDown(screen.getByLabelText(text.which))
-  fireEvent.click(await screen.findByRole('option', { name: 'Water temperature' }))
-  fireEvent.change(await screen.findByLabelText(`${text.it}, °C`), { target: { value: '22,5' } })
+  await hand.click(screen.getByText(text.add))
+  await hand.click(screen.getByLabelText(text.which))
+  await hand.click(await screen.findByRole('option', { name: 'Water temperature' }))
+  await typeOver(await screen.findByLabelText(`${text.it}, °C`), '22,5')
   await typeDate(text.until, '2026-10-05')
-  fireEvent.click(screen.getByText(text.save))
+  await hand.click(screen.getByText(text.save))
   await waitFor(() =>
     expect(puts()).toEqual([
       { path: '/temperatureC', first: 22.5, steps: [{ effectiveOn: '2026-10-05', to: 25, why: null }], replaces: [] },
     ]),
   )
 })
-test('days that do not follow one another are told, and nothing is sent', async () => {
+test('days that do not follow one another are told at their row, and nothing is sent', async () => {
   const puts = show([change(2, '2026-10-01', 23, 24)])
-  fireEvent.click(screen.getByText(text.edit))
-  await typeDate(text.until, '2026-08-01')
-  fireEvent.click(screen.getByText(text.save))
-  expect(screen.getByText(text.order)).toBeTruthy()
+  await hand.click(screen.getByText(text.edit))
+  await hand.click(screen.getByText(text.addValue))
+  const [first] = await screen.findAllByRole('group', { name: text.until })
+  typeDateInto(first!, '2026-10-02')
+  await hand.click(screen.getByText(text.save))
+  expect(await screen.findByText(text.order)).toBeTruthy()
   expect(puts()).toEqual([])
 })
-test('a value that is no number is told, and holds the saving back', () => {
+test('a value that is no number is told, and holds the saving back', async () => {
   const puts = show([change(2, '2026-10-01', 23, 24)])
-  fireEvent.click(screen.getByText(text.edit))
-  fireEvent.change(screen.getByLabelText(`${text.it}, °C`), { target: { value: 'warm' } })
+  await hand.click(screen.getByText(text.edit))
+  await typeOver(screen.getByLabelText(`${text.it}, °C`), 'warm')
   expect(screen.getByText(numberWords.none)).toBeTruthy()
-  fireEvent.click(screen.getByText(text.save))
+  await hand.click(screen.getByText(text.save))
   expect(puts()).toEqual([])
 })
 test('every field that is offered can be asked for', () => {

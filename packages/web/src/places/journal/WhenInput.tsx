@@ -1,7 +1,9 @@
 import { journalWords } from '@jovrin/contract'
 import { Box, Button } from '@mui/material'
 import { useEffect, useState } from 'react'
+import type { FieldValues } from 'react-hook-form'
 import { expectPicker, MomentField } from '../../ui/dates/DateField.js'
+import { useBound, type Bound } from '../../ui/form/fields.js'
 
 /** An ISO instant; `null` is now, an empty text is a time that is not fully typed. */
 export type When = string | null
@@ -12,8 +14,11 @@ export const instantOfWhen = (when: When): string | null => (when === '' ? null 
 /** A clock may be a little ahead. */
 const MINUTE_MS = 60_000
 
+type WhenInputProps<Draft extends FieldValues, Kept> = Bound<Draft, Kept, When> & { readonly timeZone: string }
+
 /** When it happened, by the tank's clock: now, unless one says otherwise. */
-export function WhenField({ when, timeZone, onChange }: { when: When; timeZone: string; onChange: (when: When) => void }) {
+export function WhenInput<Draft extends FieldValues, Kept>({ timeZone, ...bound }: WhenInputProps<Draft, Kept>) {
+  const { value: when, onChange, fault } = useBound<Draft, Kept, When>(bound)
   const [isFuture, setFuture] = useState(false)
   useEffect(expectPicker, [])
   return (
@@ -36,6 +41,7 @@ export function WhenField({ when, timeZone, onChange }: { when: When; timeZone: 
               onChange(next)
             }}
             helperText={isFuture ? journalWords.inFuture : ''}
+            fault={fault}
             sx={{ flexGrow: 1, maxWidth: 260 }}
           />
           <Button variant="text" onClick={() => onChange(null)} sx={{ minWidth: 0 }}>

@@ -1,9 +1,10 @@
 import { journalWords } from '@jovrin/contract'
 import { Box, ToggleButton, ToggleButtonGroup } from '@mui/material'
 import { useState } from 'react'
-import { EVENT_KINDS, EventForm, type EventKind } from './EventForm.js'
-import { useLog } from '../shared/logging.js'
-import { PhotoForm } from './PhotoForm.js'
+import { useLog } from '../../shared/logging.js'
+import { PhotoForm } from '../PhotoForm.js'
+import { EVENT_KINDS, type EventKind } from './eventDraft.js'
+import { EventForm } from './EventForm.js'
 
 /** Everything that is not a reading. */
 export function EventPanel({ tankId, timeZone }: { tankId: string; timeZone: string }) {
@@ -33,10 +34,11 @@ export function EventPanel({ tankId, timeZone }: { tankId: string; timeZone: str
         <EventForm
           key={kind}
           kind={kind}
+          keptAs={`jovrin.event.${tankId}.${kind}`}
           timeZone={timeZone}
           submitLabel={journalWords.logKind[kind] ?? journalWords.log}
-          onSubmit={async (event, at) => {
-            await log([event], at, journalWords.kinds[kind] ?? kind)
+          onSubmit={async (record) => {
+            await log([record], record.at, journalWords.kinds[kind])
             setKind(null)
           }}
         />

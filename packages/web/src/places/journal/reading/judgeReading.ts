@@ -1,8 +1,8 @@
 import { journalWords, numberWords } from '@jovrin/contract'
 import { enteredValue, QUANTITY, readTyped, toldInUnit, unitsOf, USUAL_KITS, type Kit, type ReadingQuantity } from '@jovrin/core'
-import { significant, type Units } from '../../ui/units.js'
-import { unitShown } from '../quantity.text.js'
-import type { PlainRecord } from '../shared/logging.js'
+import { significant, type Units } from '../../../ui/units.js'
+import { unitShown } from '../../quantity.text.js'
+import type { PlainRecord } from '../../shared/logging.js'
 
 export type ReadingPart = Extract<PlainRecord, { kind: 'reading' }>
 export type Judged = { readonly part: ReadingPart; readonly isOdd: boolean; readonly hint: string | null } | { readonly error: string }
