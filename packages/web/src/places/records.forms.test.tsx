@@ -298,7 +298,7 @@ describe('jobs of a day', () => {
     await hand.click(screen.getAllByRole('button', { name: todayWords.takeBack })[0]!)
     await waitFor(() => expect(server.asked.find(({ method }) => method === 'DELETE')).toMatchObject({ ifMatch: `"${told.at}"` }))
   })
-  test('timers are only asked about by exception', async () => {
+  test('timers are only asked about by exception', () => {
     show([
       job({
         ruleId: 'dose',
@@ -313,7 +313,7 @@ describe('jobs of a day', () => {
     expect(screen.getByRole('button', { name: todayWords.notDone })).toBeTruthy()
     expect(screen.getByText(/potassium nitrate 0\.95 g/)).toBeTruthy()
   })
-  test('an empty day says so', async () => {
+  test('an empty day says so', () => {
     show([])
     expect(screen.getByText(/nothing/i)).toBeTruthy()
   })
@@ -323,7 +323,7 @@ describe('jobs of a day', () => {
     await press('Done: Change water')
     await waitFor(() => expect(screen.getByText('desk has already told of this job: done.')).toBeTruthy())
   })
-  test('a preparation says its amount in the reader’s units', async () => {
+  test('a preparation says its amount in the reader’s units', () => {
     show([
       job({ ruleId: 'prepare:mix-water', kind: 'mix-water', values: quantities({ water: 'volume' }, { water: 175 }), minutes: 0 }),
       job({ ruleId: 'prepare:soak-wood', kind: 'soak-wood', values: quantities({ pieces: 'count' }, { pieces: 1 }), minutes: 0 }),
@@ -387,7 +387,7 @@ describe('a stop of the round', () => {
     await hand.click(screen.getAllByRole('button', { name: `${todayWords.takeBack}: ${jobTitleWords.change}` })[0]!)
     await waitFor(() => expect(screen.getByRole('button', { name: `${todayWords.done}: ${jobTitleWords.change}` })).toBeTruthy())
   })
-  test('nothing due is said', async () => {
+  test('nothing due is said', () => {
     renderPage(<Stop stop={{ ...stop, due: [], overdue: [], attention: [] }} nextId={null} />)
     expect(screen.getByText(todayWords.nothingDue)).toBeTruthy()
   })
@@ -400,11 +400,11 @@ describe('the emergency card', () => {
       at: `/tanks/${TANK}/journal`,
       route: '/tanks/:tankId/journal',
     })
-  test('stands without the server, step by step', async () => {
+  test('stands without the server, step by step', () => {
     open()
     expect(screen.getAllByRole('listitem').length).toBe(emergencyWords.steps.length)
   })
-  test('names this tank’s litres, and warns while its ammonia may rise', async () => {
+  test('names this tank’s litres, and warns while its ammonia may rise', () => {
     open({
       known: [
         [['tanks', TANK, 'plan'], { revision: 1, plan: { ...barePlan, name: 'River' }, canUndo: false, canRedo: false }],

@@ -24,14 +24,14 @@ const schemaFor = (record: Noted): z.ZodType<JournalRecord, z.output<typeof Draf
     at: instantOfWhen(at) ?? '',
     note: note.trim() === '' ? null : note.trim(),
     ...(record.kind === 'photo' ? { spot: spot.trim() === '' ? journalWords.standardSpot : spot.trim() } : {}),
-  })).pipe(JournalRecordSchema as z.ZodType<JournalRecord, unknown>)
+  })).pipe(JournalRecordSchema)
 
 /** What can be said anew of a check or a picture: when it was, its words, and from where the picture was taken. */
 export function NoteForm({ record, timeZone, onKeep, onClose }: NoteFormProps) {
   const isPhoto = record.kind === 'photo'
   const form = useJudgedForm({
     schema: schemaFor(record),
-    draft: { note: record.note ?? '', spot: isPhoto ? record.spot : '', at: record.at as string | null },
+    draft: { note: record.note ?? '', spot: isPhoto ? record.spot : '', at: record.at },
     faults: { at: journalWords.whenUnclear },
   })
   const { control } = form

@@ -95,7 +95,7 @@ export const eventSchema = (
     at: instantOfWhen(draft.at) ?? '',
     // Only a note is nothing without its words.
     note: kind === 'note' ? draft.note : textOr(draft.note),
-  })).pipe(JournalRecordSchema as z.ZodType<JournalRecord, unknown>)
+  })).pipe(JournalRecordSchema)
 
 function partOf(kind: EventKind, draft: EventDraft): object {
   switch (kind) {

@@ -54,7 +54,7 @@ export function ReadingForm({ reading, timeZone, onKeep, onClose }: ReadingFormP
       moment: reading.moment,
       note: reading.note ?? '',
       at: reading.at,
-    } as Draft,
+    },
   })
   const { control } = form
   const units = unitsOf(reading.quantity)
