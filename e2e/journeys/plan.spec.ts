@@ -405,12 +405,18 @@ test('a stone is drawn on the floor by keys alone, seen enlarged, and taken back
 test('an own bag from the library changes the count of bags', async ({ page, demoApp }) => {
   await page.goto(`${demoApp}/library`)
   await page.getByRole('button', { name: 'Add a ground' }).click()
-  const row = page.getByRole('group', { name: 'My ground' })
-  await row.getByLabel('Bag, L').fill('3')
-  await row.getByLabel('Price').fill('7')
-  await row.getByLabel('Name').fill('Library test soil')
-  await page.keyboard.press('Tab')
-  await expect(page.getByRole('group', { name: 'Library test soil' })).toBeVisible()
+  const row = page.getByRole('row', { name: /My ground/ })
+  // Name, ground, bag, dry weight, pores, price.
+  const write = async (cell: number, text: string): Promise<void> => {
+    await row.getByRole('gridcell').nth(cell).click()
+    await page.keyboard.press('ControlOrMeta+a')
+    await page.keyboard.type(text)
+    await page.keyboard.press('Tab')
+  }
+  await write(2, '3')
+  await write(5, '7')
+  await write(0, 'Library test soil')
+  await expect(page.getByRole('row', { name: /Library test soil/ })).toBeVisible()
   await page.goto(`${demoApp}/tanks/${RIVER}/plan/ground?zone=left`)
   await page.getByLabel('Bag').first().click()
   await page.getByRole('option', { name: 'Library test soil' }).click()

@@ -1,4 +1,4 @@
-import { JobList, JournalPage, KitSchema, ReadingSeries, Round, SessionReport, SettingList } from '@jovrin/contract'
+import { JobList, JournalEntry, JournalPage, KitSchema, ReadingSeries, Round, SessionReport, SettingList } from '@jovrin/contract'
 import type { ReadingQuantity, RecordKind } from '@jovrin/core'
 import { infiniteQueryOptions, queryOptions, useQueryClient, type Query } from '@tanstack/react-query'
 import { useCallback } from 'react'
@@ -11,6 +11,10 @@ export interface JournalFind {
   readonly text: string
 }
 const PAGE = 60
+/** The most that the server tells at a time. */
+const WHOLE_PAGE = 500
+/** Readings in one table: five a day for eight years. */
+const TABLE_MOST = 15_000
 
 export const journalOfTank = (tankId: string, find: JournalFind) =>
   infiniteQueryOptions({
@@ -30,6 +34,21 @@ export const readingsOfTank = (tankId: string, quantity: ReadingQuantity) =>
   queryOptions({
     queryKey: ['tanks', tankId, 'readings', quantity],
     queryFn: ({ signal }) => getJson(`/api/tanks/${tankId}/readings?quantity=${quantity}`, ReadingSeries, signal),
+  })
+/** All readings since an instant with what was typed, newest first, page by page; `null` is since ever. */
+export const readingEntries = (tankId: string, since: string | null) =>
+  queryOptions({
+    queryKey: ['tanks', tankId, 'journal', 'table', since],
+    queryFn: async ({ signal }) => {
+      const query = new URLSearchParams({ kinds: 'reading', limit: String(WHOLE_PAGE), ...(since === null ? {} : { from: since }) })
+      const entries: JournalEntry[] = []
+      for (;;) {
+        const page = await getJson(`/api/tanks/${tankId}/journal?${query.toString()}`, JournalPage, signal)
+        entries.push(...page.entries)
+        if (page.cursor === null || entries.length >= TABLE_MOST) return { entries, isAll: page.cursor === null }
+        query.set('before', page.cursor)
+      }
+    },
   })
 /** Acts and signs that a chart marks. */
 export const marksOfTank = (tankId: string) =>

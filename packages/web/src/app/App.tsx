@@ -7,10 +7,10 @@ import { RouterProvider } from 'react-router'
 import { ApiError } from '../api/http.js'
 import { UnitsProvider } from '../ui/units.js'
 import { NoticeProvider } from '../ui/notice.js'
+import { nonce } from '../ui/nonce.js'
 import { router } from './router.js'
 import { theme } from './theme.js'
 
-const nonce = document.querySelector('meta[name="csp-nonce"]')?.getAttribute('content') ?? ''
 const emotion = createCache({ key: 'j', nonce })
 
 const client = new QueryClient({

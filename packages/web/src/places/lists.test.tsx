@@ -1,13 +1,11 @@
-import { describeWords, fieldWords, journalWords, libraryWords, plantKindWords, PlanSchema, ProductSchema } from '@jovrin/contract'
-import type { Product } from '@jovrin/core'
-import { cleanup, configure, fireEvent, screen, waitFor, within } from '@testing-library/react'
+import { fieldWords, journalWords, plantKindWords, PlanSchema } from '@jovrin/contract'
+import { cleanup, configure, fireEvent, screen, waitFor } from '@testing-library/react'
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
 import { barePlan } from '../testing/builtPlan.js'
 import { renderPage } from '../testing/renderPage.js'
 import { problem, standInServer } from '../testing/standInServer.js'
 import { renderSheet } from '../testing/withDesk.js'
 import { EntryList } from './journal/EntryList.js'
-import { LibraryPlace } from './library/LibraryPlace.js'
 import { PlanFields } from './plan/describe/PlanFields.js'
 
 const TANK = '01920000-0000-7000-8000-0000000000aa'
@@ -20,77 +18,6 @@ beforeEach(() => {
 afterEach(() => {
   cleanup()
   vi.unstubAllGlobals()
-})
-
-describe('library', () => {
-  const own: Product = {
-    id: 'own-1',
-    kind: 'ground',
-    name: 'Black pellets',
-    ground: 'rich-soil',
-    bagL: 9,
-    bulkKgPerL: 0.9,
-    porosity: null,
-    price: 24,
-  }
-  const sample: Product = {
-    id: 'sample-sand',
-    kind: 'ground',
-    name: 'Fine sand',
-    ground: 'sand',
-    bagL: 5,
-    bulkKgPerL: null,
-    porosity: null,
-    price: null,
-  }
-  const tab: Product = { id: 'own-2', kind: 'tab', name: 'Clay tab', pack: 20, price: 7, renewDays: 90 }
-  const show = (): void =>
-    void renderPage(<LibraryPlace />, { known: [[['products'], [sample, own, tab].map((product) => ProductSchema.parse(product))]] })
-  const row = (name: string) => within(screen.getByRole('group', { name }))
-  const puts = () => server.asked.filter(({ method }) => method === 'PUT')
-  test('one’s own stand before the samples; samples cannot be taken out', () => {
-    show()
-    expect([...document.querySelectorAll('[role=group][aria-label]')].map((group) => group.getAttribute('aria-label'))).toEqual([
-      'Black pellets',
-      'Fine sand',
-      'Clay tab',
-    ])
-    expect(row('Fine sand').queryByRole('button')).toBeNull()
-    expect(row('Black pellets').getByRole('button', { name: libraryWords.remove('Black pellets') })).toBeTruthy()
-  })
-  test('a price is kept when the field is left, and not before', async () => {
-    show()
-    const price = row('Black pellets').getByLabelText(fieldWords['tabProduct/price'][0])
-    fireEvent.change(price, { target: { value: '26,5' } })
-    expect(puts()).toEqual([])
-    fireEvent.blur(price)
-    await waitFor(() => expect(puts()).toHaveLength(1))
-    expect(puts()[0]).toMatchObject({ path: '/api/products/own-1', body: { ...own, price: 26.5 } })
-  })
-  test('nothing is sent for an entry that is no entry, or that did not change', () => {
-    show()
-    const name = row('Clay tab').getByLabelText(libraryWords.head.name)
-    fireEvent.blur(name)
-    fireEvent.change(name, { target: { value: '  ' } })
-    fireEvent.blur(name)
-    const bag = row('Black pellets').getByLabelText(new RegExp(`^${fieldWords['layers/*/product/bagL'][0]}`))
-    fireEvent.change(bag, { target: { value: '' } })
-    fireEvent.blur(bag)
-    expect(puts()).toEqual([])
-  })
-  test('taken out it can be brought back', async () => {
-    show()
-    fireEvent.click(row('Clay tab').getByRole('button'))
-    await waitFor(() => expect(screen.getByText(libraryWords.removed('Clay tab'))).toBeTruthy())
-    fireEvent.click(screen.getByRole('button', { name: describeWords.undo }))
-    await waitFor(() => expect(puts()[0]?.body).toEqual(tab))
-  })
-  test('a refusal is said in the server’s words', async () => {
-    server = standInServer(() => problem(507, 'The disk is full or cannot be written.'))
-    show()
-    fireEvent.click(screen.getByRole('button', { name: libraryWords.addTab }))
-    await waitFor(() => expect(screen.getByText(/disk is full/)).toBeTruthy())
-  })
 })
 
 describe('what happened', () => {

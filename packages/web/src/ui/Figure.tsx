@@ -1,6 +1,7 @@
 import { figureWords } from '@jovrin/contract'
 import type { Provenance } from '@jovrin/core'
 import { Box, Popover } from '@mui/material'
+import { RemoveIcon } from './icons/acts.js'
 import { useState, type ReactNode } from 'react'
 import { significant } from './units.js'
 
@@ -75,7 +76,7 @@ function WorkingSheet({ explained, onClose }: { explained: Explained; onClose: (
           autoFocus
           sx={{ font: 'inherit', color: 'inherit', border: 0, background: 'none', cursor: 'pointer' }}
         >
-          ✕
+          <RemoveIcon />
         </Box>
       </Box>
       <Row head={figureWords.formula}>{explained.formula}</Row>

@@ -1,7 +1,8 @@
 import { numberWords } from '@jovrin/contract'
-import { type Assumption, type Dimension, readNumber } from '@jovrin/core'
+import type { Assumption, Dimension } from '@jovrin/core'
 import { TextField, Tooltip } from '@mui/material'
 import { useId, useState, type Ref } from 'react'
+import { asWritten, readQuantity } from './readQuantity.js'
 import { significant, useUnits } from './units.js'
 
 export interface NumberFieldProps {
@@ -38,12 +39,6 @@ export interface NumberFieldProps {
 /** An assumed value shows no more digits than a guess deserves. */
 const rough = (value: number): string => significant(value, Math.abs(value) >= 20 ? 3 : 2)
 
-/** As it was typed, to five digits; what comes from another unit and would not end there, to four. */
-const asWritten = (shown: number): string => {
-  const isWhole = Math.abs(Number(shown.toPrecision(5)) - shown) <= Math.abs(shown) * 1e-6
-  return significant(shown, isWhole ? 5 : 4)
-}
-
 /** A number with its unit, its reason and "don't know". Text is the user's own until it is left; a wrong one stays and is explained. */
 export function NumberField(props: NumberFieldProps) {
   const {
@@ -71,18 +66,7 @@ export function NumberField(props: NumberFieldProps) {
   // A value from outside (undo, another unit) replaces the text, but never while it is being typed.
   const text = typed ?? written
 
-  const slack = 1e-6 * Math.max(1, Math.abs(range[1])) // the bounds themselves may come back from another unit a hair off
-  /** What a text means: a canonical value, or the sentence that says why it is none. */
-  const read = (entered: string): { readonly value: number | null } | { readonly error: string } => {
-    const parsed = readNumber(entered)
-    if ('error' in parsed) return { error: numberWords[parsed.error] }
-    const canonical = parsed.value === null ? null : units.from(dimension, parsed.value)
-    const isOut = canonical === null ? !canBeUnknown : canonical < range[0] - slack || canonical > range[1] + slack
-    if (isOut) return { error: numberWords.range(significant(toShown(range[0]), 4), significant(toShown(range[1]), 4), shownUnit) }
-    if (canonical === null) return { value: null }
-    if (isWhole && !Number.isInteger(canonical)) return { error: numberWords.whole }
-    return { value: Math.min(range[1], Math.max(range[0], canonical)) }
-  }
+  const read = (entered: string) => readQuantity(entered, { dimension, range, canBeUnknown, isWhole, unit: shownUnit }, units)
   const meant = read(text)
   const error = 'error' in meant ? meant.error : null
   const hint = error ?? fault ?? ('value' in meant ? hintFor(meant.value) : '')

@@ -5,7 +5,7 @@ import { Link, NavLink, useLocation } from 'react-router'
 import { agedTimeline, planOfTank, timelineOfTank } from '../../api/tanks.queries.js'
 import { SmallDay } from '../../drawing/day/SmallDay.js'
 import { ageText } from '../../ui/age.js'
-import { PrintIcon } from './icons.js'
+import { PrintIcon } from '../../ui/icons/places.js'
 import { placeOf, tankPlaces } from './placeOf.js'
 
 const navStyle = {

@@ -2,7 +2,7 @@ import { navWords } from '@jovrin/contract'
 import { Box } from '@mui/material'
 import { NavLink } from 'react-router'
 import { lastTank } from '../../ui/lastTank.js'
-import { DayIcon, EmergencyIcon, LogIcon, TankIcon } from './icons.js'
+import { DayIcon, EmergencyIcon, LogIcon, TankIcon } from '../../ui/icons/places.js'
 
 const entry = {
   flex: 1,

@@ -1,13 +1,11 @@
-import { appWords, journalWords, JournalEntry, readingQuantityWords, recordKindWords } from '@jovrin/contract'
+import { appWords, journalWords, type JournalEntry, readingQuantityWords, recordKindWords } from '@jovrin/contract'
 import type { JournalRecord } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
-import { changeJson } from '../../api/http.js'
-import { useJournalChanged } from '../../api/journal.queries.js'
-import { useNotice } from '../../ui/notice.js'
 import { SheetDialog } from '../../ui/SheetDialog.js'
 import { EventForm } from './event/EventForm.js'
 import { NoteForm } from './NoteForm.js'
 import { ReadingForm } from './reading/ReadingForm.js'
+import { useRecordChange } from './useRecordChange.js'
 
 interface EditDialogProps {
   readonly tankId: string
@@ -18,20 +16,10 @@ interface EditDialogProps {
 
 /** Changes one record. Somebody else's change since is never overwritten: it is said, and the text stays. */
 export function EditDialog({ tankId, timeZone, entry, onClose }: EditDialogProps) {
-  const changed = useJournalChanged()
-  const tell = useNotice()
+  const { change } = useRecordChange(tankId)
   const { record } = entry
   const keep = async (next: JournalRecord): Promise<void> => {
-    const kept = await changeJson('PUT', `/api/tanks/${tankId}/journal/${record.id}`, JournalEntry, {
-      body: next,
-      ifMatch: `"${entry.version}"`,
-    })
-    await changed(tankId)
-    const back = (): Promise<void> =>
-      changeJson('PUT', `/api/tanks/${tankId}/journal/${record.id}`, JournalEntry, { body: record, ifMatch: `"${kept.version}"` }).then(
-        () => changed(tankId),
-      )
-    tell({ text: journalWords.edited, action: { label: journalWords.undo, run: () => void back().catch(() => undefined) } })
+    await change(entry, next)
     onClose()
   }
   return (

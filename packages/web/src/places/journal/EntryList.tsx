@@ -1,9 +1,8 @@
-import { appWords, journalWords, readingQuantityWords, recordKindWords, JournalEntry } from '@jovrin/contract'
+import { appWords, journalWords, readingQuantityWords, recordKindWords, type JournalEntry } from '@jovrin/contract'
 import { READING_QUANTITIES, RECORD_KINDS, type ReadingQuantity, type RecordKind } from '@jovrin/core'
 import { Box, Button, MenuItem, TextField } from '@mui/material'
 import { useInfiniteQuery } from '@tanstack/react-query'
 import { Fragment, useState } from 'react'
-import { changeJson } from '../../api/http.js'
 import { journalOfTank, useJournalChanged, type JournalFind } from '../../api/journal.queries.js'
 import { useOutbox } from '../../api/useOutbox.js'
 import { useNotice } from '../../ui/notice.js'
@@ -11,6 +10,7 @@ import { QueryState } from '../../ui/QueryState.js'
 import { useUnits } from '../../ui/units.js'
 import { EditDialog } from './EditDialog.js'
 import { recordLine } from './record.text.js'
+import { useRecordChange } from './useRecordChange.js'
 import { locale } from '../../ui/locale.js'
 
 interface EntryListProps {
@@ -27,6 +27,7 @@ export function EntryList({ tankId, timeZone, find, onFind, marked }: EntryListP
   const units = useUnits()
   const tell = useNotice()
   const changed = useJournalChanged()
+  const change = useRecordChange(tankId)
   const pages = useInfiniteQuery(journalOfTank(tankId, find))
   const waiting = useOutbox().flatMap((item) => (item.tankId === tankId && item.sent.kind === 'record' ? [item.sent.record] : []))
   const [editing, setEditing] = useState<JournalEntry | null>(null)
@@ -36,15 +37,7 @@ export function EntryList({ tankId, timeZone, find, onFind, marked }: EntryListP
 
   const remove = async (entry: JournalEntry): Promise<void> => {
     try {
-      const gone = await changeJson('DELETE', `/api/tanks/${tankId}/journal/${entry.record.id}`, JournalEntry, {
-        ifMatch: `"${entry.version}"`,
-      })
-      await changed(tankId)
-      const back = (): Promise<void> =>
-        changeJson('POST', `/api/tanks/${tankId}/journal/${entry.record.id}/restore`, JournalEntry, { ifMatch: `"${gone.version}"` }).then(
-          () => changed(tankId),
-        )
-      tell({ text: journalWords.removed, action: { label: journalWords.undo, run: () => void back().catch(() => undefined) } })
+      await change.remove(entry)
     } catch (error) {
       tell({ text: error instanceof Error ? error.message : appWords.failed })
       await changed(tankId)

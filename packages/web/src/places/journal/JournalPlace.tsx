@@ -1,8 +1,8 @@
-import { journalWords } from '@jovrin/contract'
+import { appWords, journalWords } from '@jovrin/contract'
 import { READING_QUANTITIES, RECORD_KINDS, type ReadingQuantity, type RecordKind } from '@jovrin/core'
-import { Box } from '@mui/material'
+import { Box, ToggleButton, ToggleButtonGroup } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
-import { useCallback, useMemo } from 'react'
+import { lazy, Suspense, useCallback, useMemo } from 'react'
 import { useParams, useSearchParams } from 'react-router'
 import type { JournalFind } from '../../api/journal.queries.js'
 import { agedTimeline, planOfTank, timelineOfTank } from '../../api/tanks.queries.js'
@@ -15,6 +15,10 @@ import { PhotoGallery } from './PhotoGallery.js'
 import { PhotoCompare } from './PhotoCompare.js'
 import { ReadingPanel } from './reading/ReadingPanel.js'
 import { SettingHistory } from '../shared/history/SettingHistory.js'
+
+/** The table is large and comes when it is asked for; whoever has lost the server by then keeps the rest of the page. */
+const ReadingsTable = lazy(() => import('./table/ReadingsTable.js').catch(() => ({ default: Unreached })))
+const Unreached = () => <QueryState error={new Error(appWords.offline)} onRetry={() => window.location.reload()} />
 
 const oneOf = <T extends string>(values: readonly T[], text: string | null): T | null => values.find((value) => value === text) ?? null
 
@@ -43,6 +47,7 @@ export function JournalPlace() {
     return <QueryState error={plan.error ?? timeline.error} onRetry={() => void Promise.all([plan.refetch(), timeline.refetch()])} />
   const { timeZone } = plan.data.plan
   const quantity: ReadingQuantity = oneOf(READING_QUANTITIES, search.get('quantity')) ?? 'nitrate'
+  const isSheet = search.get('view') === 'sheet'
   const find: JournalFind = {
     kind: oneOf<RecordKind>(RECORD_KINDS, search.get('kind')),
     quantity: oneOf(READING_QUANTITIES, search.get('of')),
@@ -80,13 +85,32 @@ export function JournalPlace() {
           quantity={quantity}
           onQuantity={(next) => show({ quantity: next })}
         />
-        <EntryList
-          tankId={tankId}
-          timeZone={timeZone}
-          find={find}
-          onFind={(next) => show({ kind: next.kind, of: next.quantity, q: next.text })}
-          marked={search.get('record')}
-        />
+        <Box sx={{ minWidth: 0 }}>
+          <ToggleButtonGroup
+            exclusive
+            size="small"
+            aria-label={journalWords.list}
+            value={isSheet ? 'sheet' : 'list'}
+            onChange={(_, view: string | null) => view !== null && show({ view: view === 'sheet' ? view : null })}
+            sx={{ mb: 0.5 }}
+          >
+            <ToggleButton value="list">{journalWords.views.list}</ToggleButton>
+            <ToggleButton value="sheet">{journalWords.views.sheet}</ToggleButton>
+          </ToggleButtonGroup>
+          {isSheet ? (
+            <Suspense fallback={<QueryState error={null} onRetry={() => undefined} />}>
+              <ReadingsTable key={tankId} tankId={tankId} tankName={plan.data.plan.name} timeZone={timeZone} />
+            </Suspense>
+          ) : (
+            <EntryList
+              tankId={tankId}
+              timeZone={timeZone}
+              find={find}
+              onFind={(next) => show({ kind: next.kind, of: next.quantity, q: next.text })}
+              marked={search.get('record')}
+            />
+          )}
+        </Box>
         <PhotoGallery key={`gallery ${tankId}`} tankId={tankId} timeZone={timeZone} />
         <PhotoCompare key={tankId} tankId={tankId} timeZone={timeZone} />
       </Box>

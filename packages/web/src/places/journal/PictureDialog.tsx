@@ -1,6 +1,7 @@
 import { appWords, journalWords } from '@jovrin/contract'
 import { Box, Button } from '@mui/material'
 import type { KeyboardEvent } from 'react'
+import { NewerIcon, OlderIcon } from '../../ui/icons/acts.js'
 import { SheetDialog } from '../../ui/SheetDialog.js'
 import { addressOf, titleOf, type Picture } from './pictures.js'
 
@@ -31,8 +32,12 @@ export function PictureDialog({ picture, timeZone, older, newer, onGo, onEdit, o
           <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 18, flexGrow: 1 }}>
             {title}
           </Box>
-          <Button disabled={older === null} onClick={() => older !== null && onGo(older)}>{`← ${journalWords.older}`}</Button>
-          <Button disabled={newer === null} onClick={() => newer !== null && onGo(newer)}>{`${journalWords.newer} →`}</Button>
+          <Button disabled={older === null} onClick={() => older !== null && onGo(older)}>
+            <OlderIcon /> {journalWords.older}
+          </Button>
+          <Button disabled={newer === null} onClick={() => newer !== null && onGo(newer)}>
+            {journalWords.newer} <NewerIcon />
+          </Button>
           <Button onClick={onEdit}>{journalWords.edit}</Button>
           <Button onClick={onClose} autoFocus>
             {appWords.close}

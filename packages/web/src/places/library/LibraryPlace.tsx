@@ -1,26 +1,32 @@
-import { appWords, describeWords, fieldWords, groundKindWords, libraryWords, navWords, ProductSchema } from '@jovrin/contract'
-import { GROUND_KINDS, type GroundKind, numberField, type NumberPath, type Product } from '@jovrin/core'
-import { Box, Button, MenuItem, TextField } from '@mui/material'
+import { appWords, describeWords, libraryWords, navWords, ProductSchema } from '@jovrin/contract'
+import type { Product } from '@jovrin/core'
+import { Box, Button } from '@mui/material'
+import type { GridColDef } from '@mui/x-data-grid'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useMemo } from 'react'
 import { Link } from 'react-router'
 import { z } from 'zod'
 import { changeJson } from '../../api/http.js'
 import { newId } from '../../api/newId.js'
-import { NumberField } from '../../ui/NumberField.js'
-import { useTexts, type Texts } from '../../ui/useTexts.js'
+import Grid from '../../ui/grid/Grid.js'
 import { useNotice } from '../../ui/notice.js'
 import { QueryState } from '../../ui/QueryState.js'
+import { useUnits } from '../../ui/units.js'
+import { groundColumns, isOwn, tabColumns, type Ground, type Tab } from './productColumns.js'
 import { productsOfLibrary } from './products.queries.js'
 
-/** Grounds and root tabs as one buys them. Kept when a field is left. */
+/** Grounds and root tabs as one buys them, one's own first. Kept when a cell is left. */
 export function LibraryPlace() {
+  const units = useUnits()
   const products = useQuery(productsOfLibrary())
-  const keep = useKeepProduct()
+  const { keep, remove } = useLibrary()
   const text = libraryWords
+  const columns = useMemo(() => ({ ground: groundColumns(units, remove), tab: tabColumns(units, remove) }), [units, remove])
+  const all = useMemo(
+    () => [...(products.data ?? [])].sort((a, b) => Number(isOwn(b)) - Number(isOwn(a)) || a.name.localeCompare(b.name)),
+    [products.data],
+  )
   if (!products.data) return <QueryState error={products.error} onRetry={() => void products.refetch()} />
-  const own = (id: string): boolean => !id.startsWith('sample-')
-  const list = [...products.data].sort((a, b) => Number(own(b.id)) - Number(own(a.id)) || a.name.localeCompare(b.name))
   return (
     <Box sx={{ px: 2, py: 1.5, maxWidth: 1000 }}>
       <Box component="h1" className="lettering" sx={{ m: 0, fontSize: 22 }}>
@@ -32,198 +38,93 @@ export function LibraryPlace() {
           {navWords.workings}
         </Box>
       </Box>
-      {(['ground', 'tab'] as const).map((kind) => (
-        <Box component="section" key={kind} sx={{ mb: 2 }}>
-          <Box component="h2" className="lettering" sx={{ fontSize: 17, m: 0, borderBottom: '1px solid var(--ink)' }}>
-            {kind === 'ground' ? text.grounds : text.tabs}
-          </Box>
-          {list
-            .filter((product) => product.kind === kind)
-            .map((product) => (
-              <ProductRow key={product.id} product={product} />
-            ))}
-          <Button
-            sx={{ mt: 1 }}
-            onClick={() =>
-              void keep(
-                kind === 'ground'
-                  ? { id: newId(), kind, name: text.newGround, ground: 'rich-soil', bagL: 9, bulkKgPerL: null, porosity: null, price: null }
-                  : { id: newId(), kind, name: text.newTab, pack: 10, price: null, renewDays: 90 },
-              )
-            }
-          >
-            {kind === 'ground' ? text.addGround : text.addTab}
-          </Button>
-        </Box>
-      ))}
+      <ProductGrid<Ground>
+        title={text.grounds}
+        rows={all.filter((product) => product.kind === 'ground')}
+        columns={columns.ground}
+        add={text.addGround}
+        onAdd={() => ({
+          id: newId(),
+          kind: 'ground',
+          name: text.newGround,
+          ground: 'rich-soil',
+          bagL: 9,
+          bulkKgPerL: null,
+          porosity: null,
+          price: null,
+        })}
+        keep={keep}
+      />
+      <ProductGrid<Tab>
+        title={text.tabs}
+        rows={all.filter((product) => product.kind === 'tab')}
+        columns={columns.tab}
+        add={text.addTab}
+        onAdd={() => ({ id: newId(), kind: 'tab', name: text.newTab, pack: 10, price: null, renewDays: 90 })}
+        keep={keep}
+      />
     </Box>
   )
 }
 
-function useKeepProduct(): (product: Product) => Promise<void> {
-  const client = useQueryClient()
+/** Keeps an entry; what it was before is what an undo brings back. Throws what the server says where it refuses. */
+type Keep = (product: Product, before?: Product) => Promise<void>
+
+interface ProductGridProps<Row extends Product> {
+  readonly title: string
+  readonly rows: readonly Row[]
+  readonly columns: readonly GridColDef<Row>[]
+  readonly add: string
+  readonly onAdd: () => Row
+  readonly keep: Keep
+}
+function ProductGrid<Row extends Product>({ title, rows, columns, add, onAdd, keep }: ProductGridProps<Row>) {
   const tell = useNotice()
-  return async (product) => {
-    try {
-      await changeJson('PUT', `/api/products/${product.id}`, ProductSchema, { body: product })
-      await client.invalidateQueries({ queryKey: ['products'] })
-      tell({ text: libraryWords.kept })
-    } catch (error) {
-      tell({ text: error instanceof Error ? error.message : appWords.failed })
-    }
-  }
+  const refused = (error: unknown): void => tell({ text: error instanceof Error ? error.message : appWords.failed })
+  return (
+    <Box component="section" sx={{ mb: 2 }}>
+      <Box component="h2" className="lettering" sx={{ fontSize: 17, m: 0 }}>
+        {title}
+      </Box>
+      <Grid<Row>
+        label={title}
+        fileName={title}
+        rows={rows}
+        columns={columns}
+        hideFooter
+        processRowUpdate={async (next, before) => {
+          if (JSON.stringify(next) !== JSON.stringify(before)) await keep(ProductSchema.parse(next), before)
+          return next
+        }}
+        onProcessRowUpdateError={refused}
+      />
+      <Button sx={{ mt: 1 }} onClick={() => void keep(onAdd()).catch(refused)}>
+        {add}
+      </Button>
+    </Box>
+  )
 }
 
-function ProductRow({ product }: { product: Product }) {
+/** Entries as they are kept in the library and taken out of it. */
+function useLibrary() {
   const client = useQueryClient()
   const tell = useNotice()
-  const keep = useKeepProduct()
-  const [draft, setDraft] = useState(product)
-  const typed = useTexts()
-  const head = libraryWords.head
-  /** A part is of the draft's own kind; a number that must be there keeps its last value while its field is empty. */
-  const set = (part: Readonly<Record<string, unknown>>): void =>
-    setDraft({ ...draft, ...Object.fromEntries(Object.entries(part).filter(([, value]) => value !== undefined)) })
-  const done = (next: Product = draft): void => {
-    if (typed.isMistyped('bagL', 'bulkKgPerL', 'porosity', 'pack', 'renewDays', 'price')) return
-    const parsed = ProductSchema.safeParse(next)
-    if (parsed.success && JSON.stringify(parsed.data) !== JSON.stringify(product)) void keep(parsed.data)
-  }
-  const remove = async (): Promise<void> => {
-    try {
+  return useMemo(() => {
+    const keep: Keep = async (product, before) => {
+      await changeJson('PUT', `/api/products/${product.id}`, ProductSchema, { body: product })
+      void client.invalidateQueries({ queryKey: ['products'] })
+      tell({ text: libraryWords.kept, ...(before === undefined ? {} : { action: backTo(before) }) })
+    }
+    const backTo = (before: Product) => ({ label: describeWords.undo, run: () => void keep(before).catch(refused) })
+    const remove = async (product: Product): Promise<void> => {
       await changeJson('DELETE', `/api/products/${product.id}`, z.object({}))
       await client.invalidateQueries({ queryKey: ['products'] })
-      tell({ text: libraryWords.removed(product.name), action: { label: describeWords.undo, run: () => void keep(product) } })
-    } catch (error) {
-      tell({ text: error instanceof Error ? error.message : appWords.failed })
+      tell({
+        text: libraryWords.removed(product.name),
+        action: { label: describeWords.undo, run: () => void keep(product).catch(refused) },
+      })
     }
-  }
-  return (
-    <Box
-      role="group"
-      aria-label={product.name}
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: { xs: '1fr 1fr', md: '2fr 1.2fr repeat(4, 1fr) 34px' },
-        columnGap: 1.5,
-        alignItems: 'start',
-        borderBottom: '1px solid var(--hair)',
-        py: 0.5,
-      }}
-    >
-      <TextField
-        label={head.name}
-        value={draft.name}
-        error={draft.name.trim() === ''}
-        onChange={(event) => set({ name: event.target.value })}
-        onBlur={() => done()}
-        slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 80 } }}
-      />
-      {draft.kind === 'ground' ? (
-        <>
-          <TextField
-            select
-            label={head.ground}
-            value={draft.ground}
-            onChange={(event) => {
-              const next = { ...draft, ground: event.target.value as GroundKind }
-              setDraft(next)
-              done(next)
-            }}
-            slotProps={{ inputLabel: { shrink: true } }}
-          >
-            {GROUND_KINDS.map((kind) => (
-              <MenuItem key={kind} value={kind}>
-                {groundKindWords[kind]}
-              </MenuItem>
-            ))}
-          </TextField>
-          <ProductNumber
-            path="layers/*/product/bagL"
-            value={draft.bagL}
-            texts={typed.of('bagL')}
-            onChange={(bagL) => set({ bagL })}
-            onCommit={() => done()}
-          />
-          <ProductNumber
-            path="layers/*/product/bulkKgPerL"
-            value={draft.bulkKgPerL}
-            texts={typed.of('bulkKgPerL')}
-            onChange={(bulkKgPerL) => set({ bulkKgPerL })}
-            onCommit={() => done()}
-          />
-          <ProductNumber
-            path="layers/*/product/porosity"
-            value={draft.porosity}
-            texts={typed.of('porosity')}
-            onChange={(porosity) => set({ porosity })}
-            onCommit={() => done()}
-          />
-        </>
-      ) : (
-        <>
-          <ProductNumber
-            path="tabProduct/pack"
-            value={draft.pack}
-            texts={typed.of('pack')}
-            onChange={(pack) => set({ pack })}
-            onCommit={() => done()}
-          />
-          <ProductNumber
-            path="tabProduct/renewDays"
-            value={draft.renewDays}
-            texts={typed.of('renewDays')}
-            onChange={(renewDays) => set({ renewDays })}
-            onCommit={() => done()}
-          />
-          <span />
-          <span />
-        </>
-      )}
-      <ProductNumber
-        path="tabProduct/price"
-        value={draft.price}
-        texts={typed.of('price')}
-        onChange={(price) => set({ price })}
-        onCommit={() => done()}
-      />
-      {product.id.startsWith('sample-') ? (
-        <span />
-      ) : (
-        <Button
-          variant="text"
-          sx={{ minWidth: 26, p: 0, mt: 1.5 }}
-          aria-label={libraryWords.remove(product.name)}
-          onClick={() => void remove()}
-        >
-          ✕
-        </Button>
-      )}
-    </Box>
-  )
-}
-
-interface ProductNumberProps {
-  readonly path: NumberPath & keyof typeof fieldWords
-  readonly value: number | null
-  readonly texts: ReturnType<Texts['of']>
-  readonly onChange: (value: number | null) => void
-  readonly onCommit: () => void
-}
-/** A number of a product, as the plan that it is copied into takes it. */
-function ProductNumber({ path, texts, ...given }: ProductNumberProps) {
-  const { dimension, range, isSure, isWhole = false } = numberField(path)
-  const [label, why] = fieldWords[path]
-  return (
-    <NumberField
-      label={label}
-      why={why}
-      dimension={dimension}
-      range={range}
-      canBeUnknown={!isSure}
-      isWhole={isWhole}
-      {...texts}
-      {...given}
-    />
-  )
+    const refused = (error: unknown): void => tell({ text: error instanceof Error ? error.message : appWords.failed })
+    return { keep, remove: (product: Product) => void remove(product).catch(refused) }
+  }, [client, tell])
 }

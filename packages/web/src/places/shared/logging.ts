@@ -25,7 +25,7 @@ export function useLog(tankId: string): (parts: readonly PlainRecord[], at: stri
       const records = parts.map((part) => ({ ...part, id: newId(), at, recordedBy: deviceName() })) // the shared fields complete each kind
       let isWaiting = false
       for (const record of records) if ((await outbox.logRecord(tankId, record)) === 'waiting') isWaiting = true
-      await changed(tankId)
+      void changed(tankId) // shown in its time; whoever types on need not wait for it
       if (isWaiting)
         return tell({
           text: `${journalWords.logged(what)}. ${outboxWords.kept}`,

@@ -42,7 +42,8 @@ export function ReadingPanel({ tankId, timeZone }: { tankId: string; timeZone: s
       at,
       parts.map(({ quantity, enteredText }) => `${readingQuantityWords[quantity]} ${toldText(quantity, enteredText)}`).join(', '),
     )
-    form.reset(NO_READINGS)
+    // The fields stay as they are, so that one of them can have the focus at once.
+    form.reset(NO_READINGS, { keepFieldsRef: true })
     forgetDraft(keptAs)
     if (first !== undefined) form.setFocus(`texts.${first}`)
   }

@@ -18,6 +18,7 @@ import {
   ZONE_PURPOSES,
 } from '@jovrin/core'
 import { Box, Button, MenuItem, TextField } from '@mui/material'
+import { RemoveIcon } from '../../../ui/icons/acts.js'
 import { memo, useState } from 'react'
 import { localId } from '../../../api/localId.js'
 import { Choice } from '../../../ui/Choice.js'
@@ -246,7 +247,7 @@ function ZonePanel({ desk, zone, corner, onCorner, onChoose, onMessage }: Ground
                 aria-label={groundWords.removeHeight(String(index + 1))}
                 onClick={() => edit((one) => ({ ...one, heights: one.heights.filter(({ id }) => id !== point.id) }))}
               >
-                ✕
+                <RemoveIcon />
               </Button>
             </Box>
           ))}
@@ -376,7 +377,7 @@ function BarrierList({ desk }: { desk: Desk }) {
             aria-label={groundWords.removeBarrier(String(index + 1))}
             onClick={() => change((now) => ({ ...now, barriers: now.barriers.filter(({ id }) => id !== barrier.id) }))}
           >
-            ✕
+            <RemoveIcon />
           </Button>
         </Box>
       ))}

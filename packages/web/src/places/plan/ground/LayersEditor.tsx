@@ -2,6 +2,7 @@ import { groundWords, groundKindWords } from '@jovrin/contract'
 import { PlanField } from '../PlanField.js'
 import { GROUND_KINDS, type GroundKind, type GroundLayer } from '@jovrin/core'
 import { Box, Button, MenuItem, TextField } from '@mui/material'
+import { DownIcon, RemoveIcon, UpIcon } from '../../../ui/icons/acts.js'
 import { useQuery } from '@tanstack/react-query'
 import { localId } from '../../../api/localId.js'
 import { productsOfLibrary } from '../../library/products.queries.js'
@@ -69,7 +70,7 @@ export function LayersEditor({ within, layers, onLayers }: LayersEditorProps) {
                 disabled={index === 0}
                 onClick={() => move(layer.id, 1)}
               >
-                ↑
+                <UpIcon />
               </Button>
               <Button
                 variant="text"
@@ -78,7 +79,7 @@ export function LayersEditor({ within, layers, onLayers }: LayersEditorProps) {
                 disabled={index === layers.length - 1}
                 onClick={() => move(layer.id, -1)}
               >
-                ↓
+                <DownIcon />
               </Button>
               <Button
                 variant="text"
@@ -86,7 +87,7 @@ export function LayersEditor({ within, layers, onLayers }: LayersEditorProps) {
                 aria-label={groundWords.layerRemove}
                 onClick={() => onLayers((now) => now.filter(({ id }) => id !== layer.id))}
               >
-                ✕
+                <RemoveIcon />
               </Button>
             </Box>
             {(fitting.length > 0 || layer.product !== null) && (

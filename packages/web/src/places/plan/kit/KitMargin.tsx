@@ -23,6 +23,7 @@ import {
   usualHeaterW,
 } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
+import { RemoveIcon } from '../../../ui/icons/acts.js'
 import { useMemo } from 'react'
 import { localId } from '../../../api/localId.js'
 import { HeadRow } from '../../../ui/HeadRow.js'
@@ -73,7 +74,7 @@ function Filters({ desk }: KitMarginProps) {
                 aria-label={text.removeFilter(String(index + 1))}
                 onClick={() => change((plan) => ({ ...plan, filters: plan.filters.filter(({ id }) => id !== filter.id) }))}
               >
-                ✕
+                <RemoveIcon />
               </Button>
             </Box>
             {real !== null && (
@@ -161,7 +162,7 @@ function Outlets({ desk, dead }: KitMarginProps) {
               aria-label={text.removeOutlet(String(index + 1))}
               onClick={() => change((plan) => ({ ...plan, outlets: plan.outlets.filter(({ id }) => id !== outlet.id) }))}
             >
-              ✕
+              <RemoveIcon />
             </Button>
           </Box>
         </Box>
@@ -264,7 +265,7 @@ function Lamps({ desk }: KitMarginProps) {
             aria-label={text.removeLamp(String(index + 1))}
             onClick={() => change((plan) => ({ ...plan, lamps: plan.lamps.filter(({ id }) => id !== lamp.id) }))}
           >
-            ✕
+            <RemoveIcon />
           </Button>
         </Box>
       ))}

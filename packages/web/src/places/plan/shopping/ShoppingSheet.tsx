@@ -15,6 +15,7 @@ import {
   USUAL_RATE,
 } from '@jovrin/core'
 import { Box, Button, Checkbox, TextField } from '@mui/material'
+import { RemoveIcon } from '../../../ui/icons/acts.js'
 import { useMemo } from 'react'
 import { localId } from '../../../api/localId.js'
 import { Group } from '../../../ui/QuestionGroup.js'
@@ -323,7 +324,7 @@ function Columns({ desk, columnName }: { desk: Desk; columnName: (index: number)
                 })
               }
             >
-              ✕
+              <RemoveIcon />
             </Button>
           )}
         </Box>
@@ -370,7 +371,7 @@ function Extras({ desk }: { desk: Desk }) {
             aria-label={text.removeExtra(extra.name)}
             onClick={() => set(extras.filter(({ id }) => id !== extra.id))}
           >
-            ✕
+            <RemoveIcon />
           </Button>
         </Box>
       ))}

@@ -1,9 +1,5 @@
-/** Line icons in the one weight of our drawings; the word beside each says what it is. */
-const Icon = ({ d }: { d: string }) => (
-  <svg width="24" height="22" viewBox="0 0 24 22" fill="none" stroke="currentColor" strokeWidth="1.6" aria-hidden focusable="false">
-    <path d={d} />
-  </svg>
-)
+import { Icon } from './Icon.js'
+
 /** A day's page with its jobs ticked. */
 export const DayIcon = () => <Icon d="M4 3h16v16H4zM4 7h16M7 11l2 2 3-3M7 16h4M15 12h3M15 16h3" />
 /** A pen on a line. */
