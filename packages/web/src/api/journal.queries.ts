@@ -1,4 +1,4 @@
-import { JobList, JournalEntry, JournalPage, KitSchema, ReadingSeries, Round, SessionReport, SettingList } from '@jovrin/contract'
+import { JobList, type JournalEntry, JournalPage, KitSchema, ReadingSeries, Round, SessionReport, SettingList } from '@jovrin/contract'
 import type { ReadingQuantity, RecordKind } from '@jovrin/core'
 import { infiniteQueryOptions, queryOptions, useQueryClient, type Query } from '@tanstack/react-query'
 import { useCallback } from 'react'

@@ -17,7 +17,10 @@ import { ReadingPanel } from './reading/ReadingPanel.js'
 import { SettingHistory } from '../shared/history/SettingHistory.js'
 
 /** The table is large and comes when it is asked for; whoever has lost the server by then keeps the rest of the page. */
-const ReadingsTable = lazy(() => import('./table/ReadingsTable.js').catch(() => ({ default: Unreached })))
+const ReadingsTable = lazy(async () => {
+  const found = await import('./table/ReadingsTable.js').catch(() => null)
+  return { default: found?.ReadingsTable ?? Unreached }
+})
 const Unreached = () => <QueryState error={new Error(appWords.offline)} onRetry={() => window.location.reload()} />
 
 const oneOf = <T extends string>(values: readonly T[], text: string | null): T | null => values.find((value) => value === text) ?? null

@@ -1,4 +1,4 @@
-import { DataGrid, GridCellModes, useGridApiRef, type DataGridProps, type GridValidRowModel } from '@mui/x-data-grid'
+import { DataGrid, useGridApiRef, type GridCellMode, type DataGridProps, type GridValidRowModel } from '@mui/x-data-grid'
 import { deDE, enUS } from '@mui/x-data-grid/locales'
 import {
   AddIcon,
@@ -19,6 +19,8 @@ import { nonce } from '../nonce.js'
 
 /** What the grid itself says. */
 const GRID_WORDS = (reading.language === 'de' ? deDE : enUS).components.MuiDataGrid.defaultProps.localeText
+
+const EDITING: GridCellMode = 'edit'
 
 /** Icons of the one weight in which all else is drawn. */
 const ICONS = {
@@ -45,7 +47,10 @@ const ICONS = {
   menuItemCheckIcon: TickIcon,
 }
 
-interface GridProps<Row extends GridValidRowModel> extends Omit<DataGridProps<Row>, 'apiRef' | 'slots' | 'localeText' | 'onCellClick'> {
+interface GridProps<Row extends GridValidRowModel> extends Omit<
+  DataGridProps<Row>,
+  'sx' | 'apiRef' | 'slots' | 'localeText' | 'onCellClick'
+> {
   /** Names the table for those who cannot see it. */
   readonly label: string
   /** How the file is called that a reader saves. */
@@ -53,14 +58,14 @@ interface GridProps<Row extends GridValidRowModel> extends Omit<DataGridProps<Ro
 }
 
 /** A table that is sorted, filtered and typed into like a spreadsheet: a click or Enter begins to type, arrow keys go from cell to cell, Escape takes back. Large, so it comes only with the places that show one. */
-export default function Grid<Row extends GridValidRowModel>({ label, fileName, sx, slotProps, ...given }: GridProps<Row>) {
+export function Grid<Row extends GridValidRowModel>({ label, fileName, slotProps, ...given }: GridProps<Row>) {
   const grid = useGridApiRef()
   return (
     <DataGrid<Row>
       apiRef={grid}
       nonce={nonce}
       onCellClick={({ id, field, isEditable = false, cellMode }) => {
-        if (isEditable && cellMode === GridCellModes.View) grid.current?.startCellEditMode({ id, field })
+        if (isEditable && cellMode !== EDITING) grid.current?.startCellEditMode({ id, field })
       }}
       density="compact"
       showToolbar
@@ -79,30 +84,27 @@ export default function Grid<Row extends GridValidRowModel>({ label, fileName, s
           ...slotProps?.toolbar,
         },
       }}
-      sx={[
-        {
-          border: 0,
-          borderTop: '2px solid var(--ink)',
-          borderRadius: 0,
-          fontSize: 14.5,
-          fontVariantNumeric: 'tabular-nums',
-          '--DataGrid-t-header-background-base': 'var(--film)',
-          '--DataGrid-t-color-border-base': 'var(--hair)',
-          '& .MuiDataGrid-columnHeaderTitle': {
-            fontWeight: 400,
-            color: 'var(--ink-2)',
-            fontSize: 13,
-            whiteSpace: 'normal',
-            lineHeight: 1.15,
-          },
-          '& .MuiDataGrid-columnHeader--alignRight .MuiDataGrid-columnHeaderTitle': { textAlign: 'right' },
-          '& .MuiDataGrid-toolbar': { p: 0, minHeight: 34, borderBottom: 0, background: 'var(--film)' },
-          '& .MuiDataGrid-cell:focus, & .MuiDataGrid-cell:focus-within, & .MuiDataGrid-columnHeader:focus, & .MuiDataGrid-columnHeader:focus-within':
-            { outline: '2px solid var(--focus)', outlineOffset: '-2px' },
-          '& .MuiDataGrid-cell--editing': { boxShadow: 'none', background: 'var(--sheet)' },
+      sx={{
+        border: 0,
+        borderTop: '2px solid var(--ink)',
+        borderRadius: 0,
+        fontSize: 14.5,
+        fontVariantNumeric: 'tabular-nums',
+        '--DataGrid-t-header-background-base': 'var(--film)',
+        '--DataGrid-t-color-border-base': 'var(--hair)',
+        '& .MuiDataGrid-columnHeaderTitle': {
+          fontWeight: 400,
+          color: 'var(--ink-2)',
+          fontSize: 13,
+          whiteSpace: 'normal',
+          lineHeight: 1.15,
         },
-        ...(Array.isArray(sx) ? sx : [sx]),
-      ]}
+        '& .MuiDataGrid-columnHeader--alignRight .MuiDataGrid-columnHeaderTitle': { textAlign: 'right' },
+        '& .MuiDataGrid-toolbar': { p: 0, minHeight: 34, borderBottom: 0, background: 'var(--film)' },
+        '& .MuiDataGrid-cell:focus, & .MuiDataGrid-cell:focus-within, & .MuiDataGrid-columnHeader:focus, & .MuiDataGrid-columnHeader:focus-within':
+          { outline: '2px solid var(--focus)', outlineOffset: '-2px' },
+        '& .MuiDataGrid-cell--editing': { boxShadow: 'none', background: 'var(--sheet)' },
+      }}
     />
   )
 }

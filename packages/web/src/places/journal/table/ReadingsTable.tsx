@@ -5,7 +5,7 @@ import type { GridColDef } from '@mui/x-data-grid'
 import { useQuery } from '@tanstack/react-query'
 import { useMemo, useState } from 'react'
 import { allKits, readingEntries } from '../../../api/journal.queries.js'
-import Grid from '../../../ui/grid/Grid.js'
+import { Grid } from '../../../ui/grid/Grid.js'
 import { typedColumn } from '../../../ui/grid/typedColumn.js'
 import { locale } from '../../../ui/locale.js'
 import { useNotice } from '../../../ui/notice.js'
@@ -31,7 +31,7 @@ interface ReadingsTableProps {
 }
 
 /** Readings as one keeps them in a spreadsheet: a row a sitting, a column a quantity. What is typed over a value changes the record, in an empty cell it logs one, and an emptied cell deletes it. */
-export default function ReadingsTable({ tankId, tankName, timeZone }: ReadingsTableProps) {
+export function ReadingsTable({ tankId, tankName, timeZone }: ReadingsTableProps) {
   const units = useUnits()
   const tell = useNotice()
   const log = useLog(tankId)
