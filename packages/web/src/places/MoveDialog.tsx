@@ -1,5 +1,5 @@
 import { CivilDate, datesWords, jobTitleWords, Reason, REASON_MOST, todayWords } from '@jovrin/contract'
-import { datePlusDays, type ListedJob } from '@jovrin/core'
+import type { ListedJob } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { z } from 'zod'
 import { DateInput, TextInput } from '../ui/form/fields.js'
@@ -13,15 +13,14 @@ const Moved = z.object({ movedTo: CivilDate, reason: Reason })
 
 interface MoveDialogProps {
   readonly job: ListedJob
-  readonly today: string
-  /** A day that was chosen already; without it the one after today. */
-  readonly to?: string
+  /** The day that is proposed. */
+  readonly to: string
   readonly onClose: () => void
   readonly onMove: (told: Told) => void
 }
 
 /** A job on another day, with a reason. */
-export function MoveDialog({ job, today, to = datePlusDays(today, 1), onClose, onMove }: MoveDialogProps) {
+export function MoveDialog({ job, to, onClose, onMove }: MoveDialogProps) {
   const form = useJudgedForm({ schema: Moved, draft: { movedTo: to, reason: '' }, faults: { movedTo: datesWords.noDay } })
   const { control } = form
   return (

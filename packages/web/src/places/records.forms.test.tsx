@@ -249,8 +249,11 @@ const told = {
 }
 
 describe('jobs of a day', () => {
+  const moves: ListedJob[] = []
   const show = (jobs: readonly ListedJob[], day = '2026-11-24'): void =>
-    void renderPage(<DayJobs tankId={TANK} tankName="River" day={day} today="2026-11-24" jobs={jobs} />)
+    void renderPage(
+      <DayJobs tankId={TANK} tankName="River" day={day} today="2026-11-24" jobs={jobs} onMove={(asked) => moves.push(asked)} />,
+    )
   test('done is told at once, by whom and when', async () => {
     localStorage.setItem('jovrin.device', 'phone')
     show([job({})])
@@ -264,23 +267,10 @@ describe('jobs of a day', () => {
       recordedBy: 'phone',
     })
   })
-  test('a job is moved only with a day and a reason', async () => {
+  test('that one shall be moved is told to the calendar', async () => {
     show([job({})])
     await press('Move …: Change water')
-    const dialog = screen.getByRole('dialog')
-    const yes = within(dialog).getByRole('button', { name: todayWords.moveYes })
-    await hand.click(yes)
-    expect(faultAt(todayWords.reason)).toBe(formWords.needed)
-    expect(server.asked.filter(({ method }) => method === 'PUT')).toEqual([])
-    await typeOver(within(dialog).getByLabelText(todayWords.reason), 'away')
-    await hand.click(yes)
-    await waitFor(() =>
-      expect(server.asked.find(({ method }) => method === 'PUT')?.body).toMatchObject({
-        state: 'moved',
-        movedTo: '2026-11-25',
-        reason: 'away',
-      }),
-    )
+    expect(moves).toEqual([job({})])
   })
   test('one that was told of can be taken back; one that moved away says where to', async () => {
     show([
@@ -386,6 +376,24 @@ describe('a stop of the round', () => {
     await waitFor(() => expect(screen.getByText(new RegExp(`^${stop.name}: ${jobTitleWords.change}, done`))).toBeTruthy())
     await hand.click(screen.getAllByRole('button', { name: `${todayWords.takeBack}: ${jobTitleWords.change}` })[0]!)
     await waitFor(() => expect(screen.getByRole('button', { name: `${todayWords.done}: ${jobTitleWords.change}` })).toBeTruthy())
+  })
+  test('a job is moved only with a day and a reason', async () => {
+    renderPage(<Stop stop={stop} nextId={null} />)
+    await press('Move …: Change water')
+    const dialog = screen.getByRole('dialog')
+    const yes = within(dialog).getByRole('button', { name: todayWords.moveYes })
+    await hand.click(yes)
+    expect(faultAt(todayWords.reason)).toBe(formWords.needed)
+    expect(server.asked.filter(({ method }) => method === 'PUT')).toEqual([])
+    await typeOver(within(dialog).getByLabelText(todayWords.reason), 'away')
+    await hand.click(yes)
+    await waitFor(() =>
+      expect(server.asked.find(({ method }) => method === 'PUT')?.body).toMatchObject({
+        state: 'moved',
+        movedTo: '2026-11-25',
+        reason: 'away',
+      }),
+    )
   })
   test('nothing due is said', () => {
     renderPage(<Stop stop={{ ...stop, due: [], overdue: [], attention: [] }} nextId={null} />)

@@ -1,5 +1,6 @@
 import { apartWords } from '../en/apart.js'
 import { datesWords } from '../en/dates.js'
+import { draggingWords } from '../en/dragging.js'
 import { feederWords, flagWords, growthWords, leadWords, strandTitleWords, supplyWords } from '../en/ecosystem.js'
 import { saltWords, schoolWords } from '../en/feed.js'
 import { fieldWords, partWords, questionWords } from '../en/field.js'
@@ -50,6 +51,7 @@ import { translated, type Translated } from '../language.js'
 import { apart } from './apart.js'
 import { groundKind, zonePurpose, material, fixing, layout, pace, viewSide, wish, planSheet } from './choices.js'
 import { dates } from './dates.js'
+import { dragging } from './dragging.js'
 import { feeder, flag, growth, lead, strandTitle, supply } from './ecosystem.js'
 import { salt, school } from './feed.js'
 import { field, question, part } from './field.js'
@@ -88,6 +90,7 @@ export const german: readonly Translated[] = [
   translated(wishWords, wish),
   translated(planSheetWords, planSheet),
   translated(datesWords, dates),
+  translated(draggingWords, dragging),
   translated(formWords, form),
   translated(strandTitleWords, strandTitle),
   translated(supplyWords, supply),

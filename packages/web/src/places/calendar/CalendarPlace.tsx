@@ -11,8 +11,12 @@ import { Schedule } from '../../drawing/schedule/Schedule.js'
 import { markPath, type ScheduleCell, type ScheduleMark } from '../../drawing/schedule/scheduleGeometry.js'
 import { QueryState } from '../../ui/QueryState.js'
 import { decimals, longDate, shortDate, useUnits } from '../../ui/units.js'
+import { MoveDialog } from '../MoveDialog.js'
 import { CalendarFile } from '../shared/CalendarFile.js'
+import { useTellJob } from '../useTellJob.js'
 import { DayJobs } from './DayJobs.js'
+import { DayTargets } from './DayTargets.js'
+import { JobDragging } from './JobDragging.js'
 import { Programme } from './Programme.js'
 import { locale, weekStart } from '../../ui/locale.js'
 
@@ -71,74 +75,90 @@ function KnownCalendar({ tankId, today, revision, aged }: { tankId: string; toda
     setSearch({ day: date }, { replace: true })
   }
   const listed = jobs.data?.jobs ?? []
+  const { tell } = useTellJob(tankId, revision.plan.name)
+  const [moving, setMoving] = useState<{ readonly job: ListedJob; readonly to: string } | null>(null)
   return (
-    <Box
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) 384px' },
-        gridTemplateRows: { lg: 'auto 1fr' },
-        flexGrow: 1,
-      }}
-    >
-      <Box sx={{ px: 2, pt: 1, minWidth: 0 }}>
-        <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 1.5 }}>
-          <Box component="h1" className="lettering" sx={{ m: 0, fontSize: 22 }}>
-            {careWords.title}
-          </Box>
-          <Box className="figures" sx={{ color: 'text.secondary', flexGrow: 1 }}>
-            {jobs.data ? todayWords.weekly(decimals(jobs.data.minutesPerWeek, 0)) : ''}
-            {jobs.data && revision.plan.intent.hoursPerWeek !== null
-              ? ` · ${careWords.said(units.show('minutes', revision.plan.intent.hoursPerWeek * 60))}`
-              : ''}
-          </Box>
-          {revision.plan.startedOn > today && (
-            <Box sx={{ flexBasis: '100%', order: 1 }}>
-              {careWords.planned(longDate(revision.plan.startedOn))}{' '}
-              <Link to={`/tanks/${tankId}/plan/programme`}>{careWords.toProgramme}</Link>.
-            </Box>
-          )}
-          <Button onClick={() => setFirst(datePlusDays(first, -14))}>{careWords.earlier}</Button>
-          <Button
-            onClick={() => {
-              setFirst(weekBefore(today))
-              choose(today)
-            }}
-          >
-            {careWords.toToday}
-          </Button>
-          <Button onClick={() => setFirst(datePlusDays(first, 14))}>{careWords.later}</Button>
-        </Box>
-      </Box>
+    <JobDragging onPut={(job, to) => setMoving({ job, to })}>
       <Box
-        component="aside"
         sx={{
-          gridColumn: { lg: 2 },
-          gridRow: { lg: '1 / span 2' },
-          borderLeft: { lg: '2px solid var(--ink)' },
-          background: 'var(--sheet)',
-          px: 2,
-          py: 1.25,
+          display: 'grid',
+          gridTemplateColumns: { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) 384px' },
+          gridTemplateRows: { lg: 'auto 1fr' },
+          flexGrow: 1,
         }}
       >
-        <DayJobs
-          tankId={tankId}
-          tankName={revision.plan.name}
-          day={day}
-          today={today}
-          jobs={listed.filter(({ on, dueOn }) => on === day || dueOn === day)}
+        <Box sx={{ px: 2, pt: 1, minWidth: 0 }}>
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 1.5 }}>
+            <Box component="h1" className="lettering" sx={{ m: 0, fontSize: 22 }}>
+              {careWords.title}
+            </Box>
+            <Box className="figures" sx={{ color: 'text.secondary', flexGrow: 1 }}>
+              {jobs.data ? todayWords.weekly(decimals(jobs.data.minutesPerWeek, 0)) : ''}
+              {jobs.data && revision.plan.intent.hoursPerWeek !== null
+                ? ` · ${careWords.said(units.show('minutes', revision.plan.intent.hoursPerWeek * 60))}`
+                : ''}
+            </Box>
+            {revision.plan.startedOn > today && (
+              <Box sx={{ flexBasis: '100%', order: 1 }}>
+                {careWords.planned(longDate(revision.plan.startedOn))}{' '}
+                <Link to={`/tanks/${tankId}/plan/programme`}>{careWords.toProgramme}</Link>.
+              </Box>
+            )}
+            <Button onClick={() => setFirst(datePlusDays(first, -14))}>{careWords.earlier}</Button>
+            <Button
+              onClick={() => {
+                setFirst(weekBefore(today))
+                choose(today)
+              }}
+            >
+              {careWords.toToday}
+            </Button>
+            <Button onClick={() => setFirst(datePlusDays(first, 14))}>{careWords.later}</Button>
+          </Box>
+        </Box>
+        <Box
+          component="aside"
+          sx={{
+            gridColumn: { lg: 2 },
+            gridRow: { lg: '1 / span 2' },
+            borderLeft: { lg: '2px solid var(--ink)' },
+            background: 'var(--sheet)',
+            px: 2,
+            py: 1.25,
+          }}
+        >
+          <DayJobs
+            tankId={tankId}
+            tankName={revision.plan.name}
+            day={day}
+            today={today}
+            jobs={listed.filter(({ on, dueOn }) => on === day || dueOn === day)}
+            onMove={(job) => setMoving({ job, to: datePlusDays(day > today ? day : today, 1) })}
+          />
+        </Box>
+        <Box sx={{ px: 2, py: 1, minWidth: 0, display: 'grid', gridTemplateColumns: 'minmax(0,1fr)', gap: 1.5, alignContent: 'start' }}>
+          {jobs.error ? (
+            <QueryState error={jobs.error} onRetry={() => void jobs.refetch()} />
+          ) : (
+            <Weeks first={first} today={today} day={day} jobs={listed} onChoose={choose} />
+          )}
+          <Legend />
+          <Programme aged={aged} />
+          <CalendarFile tankId={tankId} />
+        </Box>
+      </Box>
+      {moving !== null && (
+        <MoveDialog
+          job={moving.job}
+          to={moving.to}
+          onClose={() => setMoving(null)}
+          onMove={(told) => {
+            setMoving(null)
+            void tell(moving.job, told)
+          }}
         />
-      </Box>
-      <Box sx={{ px: 2, py: 1, minWidth: 0, display: 'grid', gridTemplateColumns: 'minmax(0,1fr)', gap: 1.5, alignContent: 'start' }}>
-        {jobs.error ? (
-          <QueryState error={jobs.error} onRetry={() => void jobs.refetch()} />
-        ) : (
-          <Weeks first={first} today={today} day={day} jobs={listed} onChoose={choose} />
-        )}
-        <Legend />
-        <Programme aged={aged} />
-        <CalendarFile tankId={tankId} />
-      </Box>
-    </Box>
+      )}
+    </JobDragging>
   )
 }
 
@@ -182,23 +202,25 @@ function Weeks({
         const dateOf = (index: number): string => datePlusDays(first, index)
         const todayAt = daysBetween(first, today)
         return (
-          <Schedule
-            width={width}
-            days={days}
-            rows={kinds.map((kind) => jobTitleWords[kind])}
-            cells={cells}
-            minutes={minutes}
-            today={todayAt >= 0 && todayAt < days ? todayAt : null}
-            chosen={Math.min(days - 1, Math.max(0, daysBetween(first, day)))}
-            onChoose={(index) => onChoose(dateOf(index))}
-            labels={{
-              description: careWords.description,
-              day: (index) => shortDate(dateOf(index)),
-              weekday: (index) => weekday.format(new Date(`${dateOf(index)}T00:00:00Z`)),
-              minutes: careWords.minutesRow,
-              told: (index) => `${longDate(dateOf(index))}: ${decimals(minutes[index] ?? 0, 0)} ${careWords.minutesRow}`,
-            }}
-          />
+          <DayTargets width={width} dates={Array.from({ length: days }, (_, index) => dateOf(index))}>
+            <Schedule
+              width={width}
+              days={days}
+              rows={kinds.map((kind) => jobTitleWords[kind])}
+              cells={cells}
+              minutes={minutes}
+              today={todayAt >= 0 && todayAt < days ? todayAt : null}
+              chosen={Math.min(days - 1, Math.max(0, daysBetween(first, day)))}
+              onChoose={(index) => onChoose(dateOf(index))}
+              labels={{
+                description: careWords.description,
+                day: (index) => shortDate(dateOf(index)),
+                weekday: (index) => weekday.format(new Date(`${dateOf(index)}T00:00:00Z`)),
+                minutes: careWords.minutesRow,
+                told: (index) => `${longDate(dateOf(index))}: ${decimals(minutes[index] ?? 0, 0)} ${careWords.minutesRow}`,
+              }}
+            />
+          </DayTargets>
         )
       }}
     </Measured>

@@ -1,12 +1,11 @@
 import { careWords, jobTitleWords, todayWords } from '@jovrin/contract'
 import type { ListedJob } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
-import { useState } from 'react'
 import { decimals, longDate, shortDate, useUnits } from '../../ui/units.js'
 import { jobText } from '../job.text.js'
-import { MoveDialog } from '../MoveDialog.js'
 import { JobOrder } from '../shared/JobOrder.js'
 import { SetLight } from '../shared/SetLight.js'
+import { JobGrip } from './JobDragging.js'
 import { useToldHere } from '../useToldHere.js'
 import { useTellJob } from '../useTellJob.js'
 
@@ -16,15 +15,16 @@ interface DayJobsProps {
   readonly day: string
   readonly today: string
   readonly jobs: readonly ListedJob[]
+  /** A job shall go to another day. */
+  readonly onMove: (job: ListedJob) => void
 }
 
 /** Everything of one day, to be told, moved or taken back. */
-export function DayJobs({ tankId, tankName, day, today, jobs: listed }: DayJobsProps) {
+export function DayJobs({ tankId, tankName, day, today, jobs: listed, onMove }: DayJobsProps) {
   const units = useUnits()
   const { tell, takeBack } = useTellJob(tankId, tankName)
   const { withTold, isWaiting } = useToldHere(tankId)
   const jobs = listed.map(withTold)
-  const [moving, setMoving] = useState<ListedJob | null>(null)
   return (
     <Box component="section" aria-label={careWords.day}>
       <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 18, borderBottom: '1px solid var(--ink)' }}>
@@ -38,6 +38,7 @@ export function DayJobs({ tankId, tankName, day, today, jobs: listed }: DayJobsP
           return (
             <Box component="li" key={`${job.ruleId} ${job.dueOn}`} sx={{ py: 0.75, borderBottom: '1px solid var(--hair)' }}>
               <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
+                {isOpen && <JobGrip job={job} />}
                 <Box className="lettering" sx={{ fontSize: 16, textTransform: 'none', letterSpacing: '0.02em', flexGrow: 1 }}>
                   {jobTitleWords[job.kind]}
                 </Box>
@@ -78,7 +79,7 @@ export function DayJobs({ tankId, tankName, day, today, jobs: listed }: DayJobsP
                     >
                       {todayWords.skip}
                     </Button>
-                    <Button variant="text" onClick={() => setMoving(job)} aria-label={`${todayWords.move}: ${jobTitleWords[job.kind]}`}>
+                    <Button variant="text" onClick={() => onMove(job)} aria-label={`${todayWords.move}: ${jobTitleWords[job.kind]}`}>
                       {todayWords.move}
                     </Button>
                   </>
@@ -102,17 +103,6 @@ export function DayJobs({ tankId, tankName, day, today, jobs: listed }: DayJobsP
           )
         })}
       </Box>
-      {moving !== null && (
-        <MoveDialog
-          job={moving}
-          today={day > today ? day : today}
-          onClose={() => setMoving(null)}
-          onMove={(told) => {
-            setMoving(null)
-            void tell(moving, told)
-          }}
-        />
-      )}
     </Box>
   )
 }

@@ -1,5 +1,5 @@
 import { jobTitleWords, journalWords, todayWords, type RoundStop } from '@jovrin/contract'
-import type { ListedJob } from '@jovrin/core'
+import { datePlusDays, type ListedJob } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useState } from 'react'
 import { Link } from 'react-router'
@@ -105,7 +105,7 @@ export function Stop({ stop, nextId }: { stop: RoundStop; nextId: string | null 
       {moving !== null && (
         <MoveDialog
           job={moving}
-          today={stop.today}
+          to={datePlusDays(stop.today, 1)}
           onClose={() => setMoving(null)}
           onMove={(outcome) => {
             setMoving(null)

@@ -1,15 +1,12 @@
 import { groundWords, planWords, zonePurposeWords } from '@jovrin/contract'
 import { PlanField } from '../PlanField.js'
 import {
-  addPath,
-  addZone,
   centreOf,
   duplicateZone,
   type GroundZone,
   isInside,
   lineOf,
   mergeZones,
-  type Plan,
   removeZone,
   reorderZone,
   splitZone,
@@ -22,10 +19,8 @@ import { RemoveIcon } from '../../../ui/icons/acts.js'
 import { memo, useState } from 'react'
 import { localId } from '../../../api/localId.js'
 import { Choice } from '../../../ui/Choice.js'
-import { MarginTable } from '../../../ui/MarginTable.js'
 import { NumberField } from '../../../ui/NumberField.js'
 import { Grid, Group } from '../../../ui/QuestionGroup.js'
-import { significant, useUnits } from '../../../ui/units.js'
 import type { Desk } from '../desk.js'
 import { CompareGrounds } from './CompareGrounds.js'
 import { CornerTable } from './CornerTable.js'
@@ -34,6 +29,7 @@ import type { Cut } from './GroundSheet.js'
 import { ImportOutline } from './ImportOutline.js'
 import { LayersEditor } from './LayersEditor.js'
 import { TabsPanel } from './TabsPanel.js'
+import { ZoneList } from './ZoneList.js'
 
 interface MarginProps {
   readonly desk: Desk
@@ -59,7 +55,7 @@ export const GroundMargin = memo(function GroundMargin(margin: MarginProps) {
   return (
     <>
       <Group number={1} title={groundWords.zones}>
-        <ZoneList {...props} />
+        <ZoneList desk={desk} chosen={zone?.id ?? null} onChoose={onChoose} />
       </Group>
       {zone === null ? (
         <Group number={2} title={groundWords.rest}>
@@ -97,88 +93,6 @@ export const GroundMargin = memo(function GroundMargin(margin: MarginProps) {
     </>
   )
 })
-
-function ZoneList({ desk, zone, onChoose }: GroundMarginProps) {
-  const { plan, figures, change } = desk
-  const units = useUnits()
-  const { inner, ground } = figures
-  const made = (result: { readonly plan: Plan; readonly id: string } | null): void => {
-    if (result === null) return
-    change(() => result.plan)
-    onChoose(result.id)
-  }
-  const row = (id: string | null, name: string, purpose: string): React.ReactNode => {
-    const laid = ground.zones.find((one) => one.id === id)
-    return (
-      <tr key={id ?? 'rest'}>
-        <td>
-          <Box
-            component="button"
-            type="button"
-            aria-pressed={(zone?.id ?? null) === id}
-            onClick={() => onChoose(id)}
-            sx={{
-              font: 'inherit',
-              color: 'inherit',
-              background: 'none',
-              border: 0,
-              p: 0,
-              cursor: 'pointer',
-              textAlign: 'left',
-              borderBottom: '2px solid transparent',
-              '&[aria-pressed=true]': { borderColor: 'var(--focus)', fontWeight: 600 },
-            }}
-          >
-            {name}
-          </Box>
-        </td>
-        <td>{purpose}</td>
-        <Box component="td" sx={{ textAlign: 'right !important' }}>
-          {significant((100 * (laid?.areaCm2 ?? 0)) / (inner.lengthCm * inner.widthCm), 2)} %
-        </Box>
-        <Box component="td" sx={{ textAlign: 'right !important' }}>
-          {units.show('volume', laid?.layers.reduce((sum, { volumeL }) => sum + volumeL, 0) ?? 0, 2)}
-        </Box>
-      </tr>
-    )
-  }
-  return (
-    <>
-      <MarginTable caption={groundWords.zonesCaption}>
-        {[...plan.zones]
-          .reverse()
-          .map(({ id, name, purpose }) => row(id, name === '' ? groundWords.unnamed : name, zonePurposeWords[purpose]))}
-        {row(null, groundWords.rest, zonePurposeWords[plan.layers.length === 0 ? 'bare' : 'planted'])}
-      </MarginTable>
-      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
-        <Button onClick={() => made(addZone(plan, inner, groundWords.zoneName(String(plan.zones.length + 1)), localId))}>
-          {groundWords.addZone}
-        </Button>
-        <Button
-          onClick={() =>
-            made(
-              addPath(
-                plan,
-                inner,
-                {
-                  frontCm: inner.lengthCm * 0.42,
-                  backCm: inner.lengthCm * 0.62,
-                  widthFrontCm: Math.max(6, inner.lengthCm * 0.16),
-                  widthBackCm: Math.max(2, inner.lengthCm * 0.035),
-                  swayCm: inner.lengthCm * 0.05,
-                },
-                groundWords.pathName,
-                localId,
-              ),
-            )
-          }
-        >
-          {groundWords.addPath}
-        </Button>
-      </Box>
-    </>
-  )
-}
 
 function ZonePanel({ desk, zone, corner, onCorner, onChoose, onMessage }: GroundMarginProps & { zone: GroundZone }) {
   const { plan, figures, change, commit } = desk

@@ -2,7 +2,6 @@ import { fixingWords, hardscapeWords, materialWords, planWords } from '@jovrin/c
 import { localId } from '../../../api/localId.js'
 import { PlanField } from '../PlanField.js'
 import {
-  addPiece,
   buoyancyOf,
   type Composition,
   type CompositionRow,
@@ -44,7 +43,7 @@ import type { Desk } from '../desk.js'
 import { toldSum } from '../sum.text.js'
 import { explainDepth, explainKind } from './explainComposition.js'
 import type { ChosenOutline } from './FrontOfPieces.js'
-import { TracePhoto } from './TracePhoto.js'
+import { PieceList } from './PieceList.js'
 
 interface MarginProps {
   readonly desk: Desk
@@ -75,7 +74,7 @@ export const HardscapeMargin = memo(function HardscapeMargin(margin: MarginProps
   return (
     <>
       <Group number={1} title={text.pieces}>
-        <PieceList {...props} />
+        <PieceList desk={desk} chosen={piece?.id ?? null} onChoose={props.onChoose} />
       </Group>
       {piece !== null && <PiecePanel {...props} piece={piece} />}
       <Group number={3} title={text.overlays}>
@@ -154,65 +153,6 @@ export const HardscapeMargin = memo(function HardscapeMargin(margin: MarginProps
     </>
   )
 })
-
-function PieceList({ desk, piece, onChoose }: HardscapeMarginProps) {
-  const { plan, figures, change } = desk
-  const units = useUnits()
-  const text = hardscapeWords
-  const add = (material: HardscapeMaterial): void => {
-    const made = addPiece(plan, figures.inner, material, `${materialWords[material]} ${plan.hardscape.length + 1}`, localId)
-    change(() => made.plan)
-    onChoose(made.id)
-  }
-  return (
-    <>
-      {plan.hardscape.length === 0 ? (
-        <Box sx={{ color: 'text.secondary' }}>{text.nothing}</Box>
-      ) : (
-        <Box sx={{ maxHeight: 220, overflowY: 'auto' }} tabIndex={0} role="region" aria-label={text.pieces}>
-          <MarginTable caption={text.piecesCaption}>
-            {figures.pieces.map(({ piece: one, massKg, placed }) => (
-              <tr key={one.id}>
-                <td>
-                  <Box
-                    component="button"
-                    type="button"
-                    aria-pressed={piece?.id === one.id}
-                    onClick={() => onChoose(one.id)}
-                    sx={{
-                      font: 'inherit',
-                      color: 'inherit',
-                      background: 'none',
-                      border: 0,
-                      p: 0,
-                      cursor: 'pointer',
-                      textAlign: 'left',
-                      borderBottom: '2px solid transparent',
-                      '&[aria-pressed=true]': { borderColor: 'var(--focus)', fontWeight: 600 },
-                    }}
-                  >
-                    {one.name === '' ? materialWords[one.material] : one.name}
-                  </Box>
-                </td>
-                <td>{materialWords[one.material]}</td>
-                <td style={{ textAlign: 'right' }}>
-                  {pieceMassKg(one).from === 'mass' ? '' : '≈ '}
-                  {units.show('mass', massKg, 2)}
-                </td>
-                <td style={{ textAlign: 'right' }}>{placed === null ? '–' : units.show('length', placed.heightCm, 2)}</td>
-              </tr>
-            ))}
-          </MarginTable>
-        </Box>
-      )}
-      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
-        <Button onClick={() => add('granite')}>{text.addStone}</Button>
-        <Button onClick={() => add('wood')}>{text.addWood}</Button>
-        <TracePhoto desk={desk} onMade={onChoose} />
-      </Box>
-    </>
-  )
-}
 
 function PiecePanel({ desk, piece, onChoose }: HardscapeMarginProps & { piece: Piece }) {
   const { plan, figures, change, commit } = desk
