@@ -65,6 +65,32 @@ test('what was measured stands beside the forecast, with its figures as a table'
   await expect(page).toHaveURL(/quantity=evaporated/)
 })
 
+test('readings that lie apart from the forecast: how many, which way, how far, what stands behind it and what to check', async ({
+  page,
+  demoApp,
+}) => {
+  await page.goto(`${journal(demoApp)}?quantity=ammonia`)
+  const chart = page.getByRole('region', { name: 'Measured beside the forecast' })
+  const inBand = (text: RegExp) => expect(chart.getByText(text)).toBeVisible({ timeout: 60_000 })
+  await inBand(/2 of 12 readings lie in the band\./)
+  await expect(chart.getByText(/^Most readings lie above the forecast, by about \d[\d.]* mg N\/L\.$/)).toBeVisible()
+  const reasons = chart.getByRole('listitem')
+  expect(await reasons.count()).toBeGreaterThan(1)
+  // Each reason says what to check.
+  for (const reason of await reasons.allInnerTexts()) expect(reason.split('. ').length, reason).toBeGreaterThan(1)
+  await expect(chart.getByText(/^If the test is sound, correct the description/)).toBeVisible()
+  // What is logged now counts at once.
+  await page.getByLabel('More …').click()
+  await page.getByRole('option', { name: 'Ammonia (total)' }).click()
+  await page.getByLabel(/^Ammonia \(total\), /).fill('0,6')
+  await page.getByRole('button', { name: 'Log readings' }).click()
+  await inBand(/\d of 13 readings lie in the band\./)
+  // Where readings and forecast agree nothing is explained away.
+  await page.goto(`${journal(demoApp)}?quantity=iron`)
+  await inBand(/4 of 4 readings lie in the band\./)
+  await expect(chart.getByText(/^What mostly stands behind/)).toHaveCount(0)
+})
+
 test('several pictures at once, with a caption; each opens large, and its caption and spot are changed there', async ({
   page,
   demoApp,

@@ -89,7 +89,7 @@ describe('a price', () => {
   const given: (number | null)[] = []
   const cell = (value: number | null) => {
     given.length = 0
-    render(<PriceCell value={value} label="price" onPrice={(price) => given.push(price)} />)
+    render(<PriceCell value={value} label="price" column="a" onPrice={(price) => given.push(price)} />)
     return screen.getByLabelText('price')
   }
   test('takes a comma, is told once, and an emptied one is taken back', () => {
@@ -102,6 +102,36 @@ describe('a price', () => {
     fireEvent.change(full, { target: { value: '' } })
     fireEvent.blur(full)
     expect(given).toEqual([null])
+  })
+  test('Enter and arrow keys go along the column; the cell that is left is kept', () => {
+    given.length = 0
+    const row = (name: string, column: string) => (
+      <td>
+        <PriceCell value={null} label={name} column={column} onPrice={(price) => given.push(price)} />
+      </td>
+    )
+    render(
+      <table>
+        <tbody>
+          <tr>
+            {row('stone, here', 'a')}
+            {row('stone, there', 'b')}
+          </tr>
+          <tr>
+            {row('wood, here', 'a')}
+            {row('wood, there', 'b')}
+          </tr>
+        </tbody>
+      </table>,
+    )
+    const stone = screen.getByLabelText('stone, here')
+    stone.focus()
+    fireEvent.change(stone, { target: { value: '12' } })
+    fireEvent.keyDown(stone, { key: 'Enter' })
+    expect(document.activeElement).toBe(screen.getByLabelText('wood, here'))
+    expect(given).toEqual([12])
+    fireEvent.keyDown(screen.getByLabelText('wood, here'), { key: 'ArrowUp' })
+    expect(document.activeElement).toBe(stone)
   })
   test.each(['1.000,5', 'dear', '-4', '99999999'])('%s stays in its cell, marked, and is not kept', (text) => {
     const field = cell(3)

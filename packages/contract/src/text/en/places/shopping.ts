@@ -13,6 +13,7 @@ export const shoppingWords = {
   columnNames: ['Shop 1', 'Shop 2', 'Shop 3', 'Shop 4', 'Shop 5', 'Shop 6'],
   addColumn: 'Add a column',
   removeColumn: (name: string) => `Delete the column ${name}`,
+  openOnly: 'Only what is still to buy',
   have: 'have it',
   total: 'Total',
   unpriced: (count: string) => `${count} lines without a price`,

@@ -113,6 +113,7 @@ function ComparisonTable({ desk, compared, onDone }: { desk: Desk; compared: rea
                     key={`${need.key} ${priceOfBag(need) ?? ''}`}
                     value={priceOfBag(need)}
                     label={`${text.bagPrice}: ${groundKindWords[need.ground] ?? need.ground}`}
+                    column={column}
                     onPrice={(price) => desk.change((plan) => withPrice(plan, need.key, column, price))}
                   />
                 ))}

@@ -14,9 +14,9 @@ import {
   shoppingList,
   USUAL_RATE,
 } from '@jovrin/core'
-import { Box, Button, Checkbox, TextField } from '@mui/material'
+import { Box, Button, Checkbox, TextField, ToggleButton } from '@mui/material'
 import { RemoveIcon } from '../../../ui/icons/acts.js'
-import { useMemo } from 'react'
+import { useMemo, useState } from 'react'
 import { localId } from '../../../api/localId.js'
 import { Group } from '../../../ui/QuestionGroup.js'
 import { significant, useUnits, money } from '../../../ui/units.js'
@@ -37,6 +37,7 @@ export function ShoppingSheet({ desk }: { desk: Desk }) {
   const items = useMemo(() => shoppingList(plan, figures), [plan, figures])
   const totals = useMemo(() => columnTotals(plan, items), [plan, items])
   const { currency, columns } = plan.money
+  const [isOpenOnly, setOpenOnly] = useState(false)
   const columnName = (index: number): string => {
     const name = columns[index]?.name ?? ''
     return name === '' ? (shoppingWords.columnNames[index] ?? '') : name
@@ -49,6 +50,9 @@ export function ShoppingSheet({ desk }: { desk: Desk }) {
             {shoppingWords.title} · {plan.name}
           </Box>
           <Box className="no-print" sx={{ display: 'flex', gap: 1 }}>
+            <ToggleButton value="open" size="small" selected={isOpenOnly} onChange={() => setOpenOnly(!isOpenOnly)}>
+              {shoppingWords.openOnly}
+            </ToggleButton>
             <Button
               onClick={() =>
                 saveCsv(
@@ -93,7 +97,7 @@ export function ShoppingSheet({ desk }: { desk: Desk }) {
                 key={group}
                 desk={desk}
                 name={shoppingGroupWords[group]}
-                items={items.filter((item) => item.group === group)}
+                items={items.filter((item) => item.group === group && !(isOpenOnly && item.isOwned))}
                 totals={totals.map(({ byGroup }) => byGroup[group])}
                 columnName={columnName}
               />
@@ -216,6 +220,7 @@ function GroupRows({ desk, name, items, totals, columnName }: GroupRowsProps) {
                   key={`${item.key} ${id} ${priceOf(plan, item, id) ?? ''}`}
                   value={priceOf(plan, item, id)}
                   label={`${told}, ${shoppingWords.price(columnName(index))}`}
+                  column={id}
                   onPrice={(price) => change((now) => withPrice(now, item.key, id, price))}
                 />
               </Box>
