@@ -1,7 +1,7 @@
 import { figureWords } from '@jovrin/contract'
 import type { Provenance } from '@jovrin/core'
 import { Box, Popover } from '@mui/material'
-import { RemoveIcon } from './icons/acts.js'
+import { RemoveIcon } from './icons/RemoveIcon.js'
 import { useState, type ReactNode } from 'react'
 import { significant } from './units.js'
 

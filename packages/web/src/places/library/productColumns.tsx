@@ -3,7 +3,7 @@ import { GROUND_KINDS, numberField, type NumberPath, type Product } from '@jovri
 import { Button } from '@mui/material'
 import type { GridColDef } from '@mui/x-data-grid'
 import { typedColumn } from '../../ui/grid/typedColumn.js'
-import { RemoveIcon } from '../../ui/icons/acts.js'
+import { RemoveIcon } from '../../ui/icons/RemoveIcon.js'
 import { asWritten, readQuantity } from '../../ui/readQuantity.js'
 import type { Units } from '../../ui/units.js'
 

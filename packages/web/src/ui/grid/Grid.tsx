@@ -9,11 +9,11 @@ import {
   FindIcon,
   HideIcon,
   MoreIcon,
-  RemoveIcon,
   SaveFileIcon,
   TickIcon,
   UpIcon,
 } from '../icons/acts.js'
+import { RemoveIcon } from '../icons/RemoveIcon.js'
 import { reading } from '../locale.js'
 import { nonce } from '../nonce.js'
 

@@ -18,3 +18,6 @@ export const Icon = ({ d, widthPx = 24 }: IconProps) => (
     <path d={d} />
   </svg>
 )
+
+/** As high as the letters beside it. */
+export const Small = ({ d }: { d: string }) => <Icon d={d} widthPx={17} />

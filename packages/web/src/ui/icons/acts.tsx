@@ -1,9 +1,5 @@
-import { Icon } from './Icon.js'
+import { Small } from './Icon.js'
 
-/** As high as the letters beside them. */
-const Small = ({ d }: { d: string }) => <Icon d={d} widthPx={17} />
-
-export const RemoveIcon = () => <Small d="M6 5l12 12M18 5L6 17" />
 export const AddIcon = () => <Small d="M12 4v14M5 11h14" />
 export const TickIcon = () => <Small d="M4 11l5 6L20 5" />
 export const UpIcon = () => <Small d="M12 18V4M6 10l6-6 6 6" />

@@ -15,7 +15,7 @@ import {
   ZONE_PURPOSES,
 } from '@jovrin/core'
 import { Box, Button, MenuItem, TextField } from '@mui/material'
-import { RemoveIcon } from '../../../ui/icons/acts.js'
+import { RemoveIcon } from '../../../ui/icons/RemoveIcon.js'
 import { memo, useState } from 'react'
 import { localId } from '../../../api/localId.js'
 import { Choice } from '../../../ui/Choice.js'

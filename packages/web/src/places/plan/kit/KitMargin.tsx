@@ -23,7 +23,7 @@ import {
   usualHeaterW,
 } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
-import { RemoveIcon } from '../../../ui/icons/acts.js'
+import { RemoveIcon } from '../../../ui/icons/RemoveIcon.js'
 import { useMemo } from 'react'
 import { localId } from '../../../api/localId.js'
 import { HeadRow } from '../../../ui/HeadRow.js'

@@ -15,7 +15,7 @@ import {
   USUAL_RATE,
 } from '@jovrin/core'
 import { Box, Button, Checkbox, TextField, ToggleButton } from '@mui/material'
-import { RemoveIcon } from '../../../ui/icons/acts.js'
+import { RemoveIcon } from '../../../ui/icons/RemoveIcon.js'
 import { useMemo, useState } from 'react'
 import { localId } from '../../../api/localId.js'
 import { Group } from '../../../ui/QuestionGroup.js'
