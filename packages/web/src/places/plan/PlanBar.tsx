@@ -10,6 +10,8 @@ import type { PlanKeeper } from '../shared/usePlanKeeper.js'
 interface PlanBarProps {
   readonly tankId: string
   readonly isValid: boolean
+  /** The tank is not set up yet: every edit is one of the plan. */
+  readonly isPlanned: boolean
   readonly startedOn: string
   readonly timeZone: string
   readonly keeper: PlanKeeper
@@ -31,7 +33,16 @@ const tab = {
 } as const
 
 /** The sheets of a plan in the order of the work, and how it is kept. */
-export const PlanBar = memo(function PlanBar({ tankId, isValid, startedOn, timeZone, keeper, effectiveOn, onEffectiveOn }: PlanBarProps) {
+export const PlanBar = memo(function PlanBar({
+  tankId,
+  isValid,
+  isPlanned,
+  startedOn,
+  timeZone,
+  keeper,
+  effectiveOn,
+  onEffectiveOn,
+}: PlanBarProps) {
   const { state, revision, step } = keeper
   const status = !isValid
     ? describeWords.unsaved
@@ -81,7 +92,7 @@ export const PlanBar = memo(function PlanBar({ tankId, isValid, startedOn, timeZ
       >
         {status}
       </Box>
-      <FromDay effectiveOn={effectiveOn} startedOn={startedOn} timeZone={timeZone} onChange={onEffectiveOn} />
+      {!isPlanned && <FromDay effectiveOn={effectiveOn} startedOn={startedOn} timeZone={timeZone} onChange={onEffectiveOn} />}
       <Button disabled={!revision.canUndo} onClick={() => void step('undo')}>
         {describeWords.undo}
       </Button>

@@ -39,7 +39,10 @@ function KnownPlan({ tankId, initial }: { tankId: string; initial: PlanRevision 
   const { replace, now, isKeepable } = form
   const keeper = usePlanKeeper(tankId, initial, replace)
   const { keep, step } = keeper
-  const [effectiveOn, setEffectiveOn] = useState<string | null>(null)
+  const [chosenDay, setEffectiveOn] = useState<string | null>(null)
+  // A tank that is not set up yet has no past to correct.
+  const isPlanned = form.valid.startedOn > civilDate(new Date(), form.valid.timeZone)
+  const effectiveOn = isPlanned ? null : chosenDay
   const notice = useNotice()
   usePlanDraft(tankId, keeper.revision.plan, form)
   const commit = useCallback(() => {
@@ -72,6 +75,7 @@ function KnownPlan({ tankId, initial }: { tankId: string; initial: PlanRevision 
       <PlanBar
         tankId={tankId}
         isValid={form.isValid}
+        isPlanned={isPlanned}
         startedOn={form.valid.startedOn}
         timeZone={form.valid.timeZone}
         keeper={keeper}

@@ -21,7 +21,7 @@ const keeper = (state: KeeperState, part: Partial<PlanRevision> = {}): PlanKeepe
 })
 const show = (
   state: KeeperState,
-  options: { isValid?: boolean; effectiveOn?: string | null; part?: Partial<PlanRevision> } = {},
+  options: { isValid?: boolean; isPlanned?: boolean; effectiveOn?: string | null; part?: Partial<PlanRevision> } = {},
 ): (string | null)[] => {
   asked.length = 0
   const days: (string | null)[] = []
@@ -29,6 +29,7 @@ const show = (
     <PlanBar
       tankId="tank"
       isValid={options.isValid ?? true}
+      isPlanned={options.isPlanned ?? false}
       startedOn="2026-09-01"
       timeZone="Europe/Berlin"
       keeper={keeper(state, options.part)}
@@ -68,11 +69,18 @@ describe('how a plan is kept', () => {
     fireEvent.click(button(describeWords.redo))
     expect(asked).toEqual(['redo'])
   })
-  test('an edit Correction (also for the past), or holds from a day; a day that is none or before the start is not taken', async () => {
+  test('an edit corrects the description, or holds from a day; a day that is none or before the start is not taken', async () => {
     const days = show({ kind: 'saved' }, { effectiveOn: '2026-11-24' })
     for (const day of ['2026-11-20', '', '2026-08-31']) await typeDate(describeWords.dated, day)
     expect(days).toEqual(['2026-11-20'])
     expect(screen.getByText(/^No earlier than/)).toBeTruthy()
+  })
+  test('a tank that is not set up yet has no past: nothing to choose', () => {
+    show({ kind: 'saved' })
+    expect(screen.getByLabelText(describeWords.meaning)).toBeTruthy()
+    cleanup()
+    show({ kind: 'saved' }, { isPlanned: true })
+    expect(screen.queryByLabelText(describeWords.meaning)).toBeNull()
   })
   test('every sheet is a link, and the open one is marked', () => {
     show({ kind: 'saved' })

@@ -21,6 +21,7 @@ export const intentWords = {
     hours: (wish: string) => `Not within your hours: ${wish}. The level that brings it asks for more.`,
   } satisfies Record<UnmetReason, (wish: string) => string>,
   proposed: 'suits what you said',
+  proposedForRest: 'suits the rest of what you said',
   lowered: 'A faster level would ask for more hours than you have.',
   take: (level: string) => `Plan the ${level} level`,
   yardstick: (have: string, need: string) => `You said ${have} a week; this plan asks for ${need}.`,

@@ -230,7 +230,9 @@ function Levels({ desk }: { desk: Desk }) {
               <td>
                 <b>{supplyLevelWords[cost.level]}</b>
                 <Box sx={{ fontSize: 12.5, color: 'text.secondary' }}>
-                  {cost.level === level ? `${text.proposed}. ${isLoweredForHours ? text.lowered : ''}` : supplyLevelWhatWords[cost.level]}
+                  {cost.level === level
+                    ? `${unmet.length > 0 ? text.proposedForRest : text.proposed}. ${isLoweredForHours ? text.lowered : ''}`
+                    : supplyLevelWhatWords[cost.level]}
                 </Box>
               </td>
               <td>{significant(cost.figures.ppfd, 2)} µmol</td>
