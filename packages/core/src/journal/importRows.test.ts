@@ -64,6 +64,16 @@ describe('a row', () => {
     expect('readings' in row ? row.readings[0]?.value : NaN).toBeCloseTo(canonical, 3)
   })
   test.each([
+    ['iron', '0,125', 0.125],
+    ['nitrate', '12,5', 12.5],
+    ['nitrate', '1,2345', 1.2345],
+    ['pH', '6,8', 6.8],
+  ])('the other mark where it can only be a decimal: %s %s', (quantity, value, shown) => {
+    const row = readRow(['2026-11-01', quantity, value, '', ''], 3, long)
+    expect('readings' in row && row.readings[0]?.enteredText).toBe(value)
+    if (quantity !== 'nitrate') expect('readings' in row ? row.readings[0]?.value : NaN).toBeCloseTo(shown, 6)
+  })
+  test.each([
     [['', 'pH', '7', '', ''], 'no-date'],
     [['2026-02-30T08:00:00Z', 'pH', '7', '', ''], 'bad-date'],
     [['yesterday', 'pH', '7', '', ''], 'bad-date'],
@@ -71,7 +81,8 @@ describe('a row', () => {
     [['1900-01-01T00:00:00Z', 'pH', '7', '', ''], 'date-range'],
     [['2026-11-01', 'mood', '7', '', ''], 'unknown-quantity'],
     [['2026-11-01', 'pH', '', '', ''], 'no-value'],
-    [['2026-11-01', 'pH', '6,8', '', ''], 'wrong-mark'],
+    [['2026-11-01', 'nitrate', '1,234', '', ''], 'wrong-mark'],
+    [['2026-11-01', 'nitrate', '< 1,250', '', ''], 'wrong-mark'],
     [['2026-11-01', 'pH', 'low', '', ''], 'not-a-number'],
     [['2026-11-01', 'pH', '77', '', ''], 'out-of-range'],
     [['2026-11-01', 'nitrate', '7', 'furlongs', ''], 'unknown-unit'],

@@ -122,8 +122,7 @@ export function readRow(
   })
   const readings: ImportedReading[] = []
   for (const { quantity, unit, text, id, moment } of wanted) {
-    const foreign = mapping.decimalMark === '.' ? ',' : '.'
-    if (text.includes(foreign)) return refuse('wrong-mark', text)
+    if (mayBeThousands(text, mapping.decimalMark)) return refuse('wrong-mark', text)
     const typed = readTyped(text)
     if ('fault' in typed) return refuse(typed.fault, text)
     const entered = enteredValue(quantity, typed.shown, typed.qualifier, unit, null)
@@ -132,6 +131,10 @@ export function readRow(
   }
   return { readings }
 }
+
+/** Whether the other mark may part thousands: three figures follow it, and a whole number that is not zero stands before it. Anything else can only be a decimal mark, and many a log has both. */
+const mayBeThousands = (text: string, mark: DecimalMark): boolean =>
+  new RegExp(`(?<![\\d.,])[1-9]\\d{0,2}${mark === '.' ? ',' : '\\.'}\\d{3}(?![\\d])`).test(text)
 
 const neededCells = ({ columns }: RowMapping): number =>
   columns.reduce((last, { use }, index) => (use === 'at' || use === 'date' || use === 'value' || use === 'quantity' ? index + 1 : last), 0)

@@ -47,7 +47,8 @@ export function FileDrop({ label, kind, onFiles, isMany = false, isDisabled = fa
         outlineOffset: 4,
       }}
     >
-      <input {...getInputProps({ 'aria-label': label, accept: Object.entries(accept).flat(2).join(',') })} />
+      {/* The button beside it has the same name and opens it. */}
+      <input {...getInputProps({ 'aria-label': label, 'aria-hidden': true, accept: Object.entries(accept).flat(2).join(',') })} />
       <Button variant={variant} disabled={isDisabled} onClick={open} sx={{ minHeight: { xs: 44, md: 34 } }}>
         {label}
       </Button>

@@ -52,7 +52,7 @@ const rowFault = {
   'date-range': (cell: string) => `“${cell}” lies outside 1990 to 2100.`,
   'unknown-quantity': (cell: string) => `“${cell}” is not a quantity that is kept here.`,
   'no-value': (cell: string) => `The value for ${cell} is missing.`,
-  'wrong-mark': (cell: string) => `“${cell}” has the other decimal mark than the one chosen.`,
+  'wrong-mark': (cell: string) => `“${cell}” may mean thousands: write it without the mark between them, or choose the other decimal mark.`,
   'too-few-cells': (cell: string) => `“${cell}”: the row has fewer cells than the mapping needs.`,
 } satisfies Record<RowFault, (cell: string) => string>
 

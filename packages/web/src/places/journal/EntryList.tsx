@@ -3,6 +3,7 @@ import { READING_QUANTITIES, RECORD_KINDS, type ReadingQuantity, type RecordKind
 import { Box, Button, MenuItem, TextField } from '@mui/material'
 import { useInfiniteQuery } from '@tanstack/react-query'
 import { Fragment, useState } from 'react'
+import { Link } from 'react-router'
 import { journalOfTank, useJournalChanged, type JournalFind } from '../../api/journal.queries.js'
 import { useOutbox } from '../../api/useOutbox.js'
 import { useNotice } from '../../ui/notice.js'
@@ -88,7 +89,14 @@ export function EntryList({ tankId, timeZone, find, onFind, marked }: EntryListP
       </Box>
       {!pages.data && <QueryState error={pages.error} onRetry={() => void pages.refetch()} />}
       {pages.data && entries.length === 0 && waiting.length === 0 && (
-        <Box sx={{ py: 3, color: 'text.secondary' }}>{isFiltered ? journalWords.noneFound : journalWords.empty}</Box>
+        <Box sx={{ py: 3, color: 'text.secondary' }}>
+          <div>{isFiltered ? journalWords.noneFound : journalWords.empty}</div>
+          {!isFiltered && (
+            <Box component={Link} to="/settings#files" sx={{ color: 'inherit' }}>
+              {journalWords.bringIn}
+            </Box>
+          )}
+        </Box>
       )}
       <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>
         {waiting.map((record) => (

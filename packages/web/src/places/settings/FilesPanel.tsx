@@ -28,7 +28,7 @@ export function FilesPanel() {
   const [chosen, setChosen] = useState<string | null>(lastTank)
   const tank = tanks.find(({ id }) => id === chosen) ?? tanks[0]
   return (
-    <Section title={settingsWords.files}>
+    <Section title={settingsWords.files} anchor="files">
       {tank && (
         <>
           <TankChoice tanks={tanks} tank={tank} onChoose={setChosen} />
@@ -128,7 +128,9 @@ function TankImport() {
           label={settingsWords.asCopy}
         />
       </Box>
-      <Box sx={{ color: 'text.secondary', fontSize: 14 }}>{settingsWords.tankLimit(megabytes(TANK_FILE_MOST_BYTES))}</Box>
+      <Box sx={{ color: 'text.secondary', fontSize: 14 }}>
+        {settingsWords.tankLimit(megabytes(TANK_FILE_MOST_BYTES), megabytes(TANK_ALBUM_MOST_BYTES))}
+      </Box>
       <WorkBar work={work} label={settingsWords.importTank} />
       {failure !== null && (
         <Box role="alert" sx={{ color: 'var(--algae)' }}>

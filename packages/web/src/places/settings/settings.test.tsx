@@ -138,7 +138,7 @@ describe('a tank’s file', () => {
     fireEvent.change(screen.getByLabelText(settingsWords.importTank, { selector: 'input' }), { target: { files: [large] } })
     await waitFor(() => expect(screen.getByRole('alert').textContent).toBe(settingsWords.tooLarge('64')))
     expect(server.asked.filter(({ method }) => method === 'POST')).toEqual([])
-    expect(screen.getByText(settingsWords.tankLimit('64'))).toBeTruthy()
+    expect(screen.getByText(settingsWords.tankLimit('64', '8192'))).toBeTruthy()
   })
   test('how far it is is shown while it is under way, and it can be called off', async () => {
     const hungUp = vi.fn()

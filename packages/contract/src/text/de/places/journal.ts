@@ -98,6 +98,7 @@ export const journal: Translation<typeof journalWords> = {
   filterText: 'Suchen',
   everything: 'alles',
   empty: 'Noch ist nichts eingetragen. Ein Tippen auf „Alles gut“ beginnt es; Messwerte stehen dann neben der Vorhersage.',
+  bringIn: 'Ein Protokoll, das anderswo geführt wurde, kommt unter Einstellungen als Tabelle (CSV) herein.',
   noneFound: 'Nichts passt zu diesem Filter.',
   more: 'Ältere Einträge',
   edit: 'Ändern',

@@ -15,7 +15,8 @@ export const settings: Translation<typeof settingsWords> = {
   readingsFile: 'Seine Messwerte ausgeben (CSV)',
   importTank: 'Eine Beckendatei einlesen',
   importReadings: 'Messwerte einlesen (CSV)',
-  tankLimit: (megabytes) => `Eine Beckendatei darf bis zu ${megabytes} MB haben.`,
+  tankLimit: (megabytes, withPictures) =>
+    `Eine Beckendatei (JSON) darf bis zu ${megabytes} MB haben, eine mit Bildern (ZIP) bis zu ${withPictures} MB.`,
   readingsLimit: (rows, megabytes) => `Eine Tabelle darf bis zu ${rows} Zeilen und ${megabytes} MB haben; eine längere teilen.`,
   tooLarge: (megabytes) => `Diese Datei ist größer als die ${megabytes} MB, die auf einmal genommen werden. Nichts wurde gesendet.`,
   callOff: 'Abbrechen',

@@ -95,6 +95,7 @@ export const journalWords = {
   filterText: 'Find',
   everything: 'everything',
   empty: 'Nothing is logged yet. One tap on “All fine” begins it; readings then stand beside the forecast.',
+  bringIn: 'A log that you have kept elsewhere is brought in under Settings, from a table (CSV).',
   noneFound: 'Nothing fits this filter.',
   more: 'Older records',
   edit: 'Edit',

@@ -12,7 +12,8 @@ export const settingsWords = {
   readingsFile: 'Export its readings (CSV)',
   importTank: 'Import a tank’s file',
   importReadings: 'Import readings (CSV)',
-  tankLimit: (megabytes: string) => `A tank’s file may have up to ${megabytes} MB.`,
+  tankLimit: (megabytes: string, withPictures: string) =>
+    `A tank’s file (JSON) may have up to ${megabytes} MB, one with its pictures (ZIP) up to ${withPictures} MB.`,
   readingsLimit: (rows: string, megabytes: string) => `A table may have up to ${rows} rows and ${megabytes} MB; divide a longer one.`,
   tooLarge: (megabytes: string) => `This file is larger than the ${megabytes} MB that are taken at a time. Nothing was sent.`,
   callOff: 'Cancel',
