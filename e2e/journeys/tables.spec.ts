@@ -100,7 +100,7 @@ test('readings in a table: changed, logged, deleted and taken back cell by cell,
   // One sitting: the new one is of the same moment.
   expect(new Set(readings.map(({ at }) => at)).size).toBe(1)
   await write(page, cell('pH'), '')
-  await expect(page.getByText('Deleted.')).toBeVisible()
+  await expect(page.getByText('Deleted.', { exact: true })).toBeVisible()
   await expect(cell('pH')).toHaveText('')
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(cell('pH')).toHaveText('6,9')

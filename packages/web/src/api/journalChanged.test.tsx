@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
-import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react'
+import { cleanup, screen, waitFor } from '@testing-library/react'
+import { hand } from '../testing/hand.js'
 import { afterEach, expect, test } from 'vitest'
 import { renderPage } from '../testing/renderPage.js'
 import { useJournalChanged } from './journal.queries.js'
@@ -18,7 +19,7 @@ test('a first answer from before a change is not taken for the newest', async ()
   }
   renderPage(<Page />)
   await waitFor(() => expect(answers).toHaveLength(1))
-  fireEvent.click(screen.getByRole('button'))
+  await hand.click(screen.getByRole('button'))
   await waitFor(() => expect(answers).toHaveLength(2))
   answers[0]?.('before')
   answers[1]?.('after')

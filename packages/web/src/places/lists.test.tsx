@@ -1,5 +1,6 @@
 import { fieldWords, journalWords, plantKindWords, PlanSchema } from '@jovrin/contract'
-import { cleanup, configure, fireEvent, screen, waitFor } from '@testing-library/react'
+import { cleanup, configure, screen, waitFor } from '@testing-library/react'
+import { hand, typeAndLeave } from '../testing/hand.js'
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
 import { barePlan } from '../testing/builtPlan.js'
 import { renderPage } from '../testing/renderPage.js'
@@ -90,10 +91,10 @@ describe('what happened', () => {
       body: { ...entries[0], version: method === 'DELETE' ? 4 : 5, isDeleted: method === 'DELETE' },
     }))
     show()
-    fireEvent.click(screen.getAllByRole('button', { name: journalWords.remove })[0]!)
+    await hand.click(screen.getAllByRole('button', { name: journalWords.remove })[0]!)
     await waitFor(() => expect(screen.getByText(journalWords.removed)).toBeTruthy())
     expect(server.asked[0]).toMatchObject({ method: 'DELETE', ifMatch: '"3"' })
-    fireEvent.click(screen.getByRole('button', { name: journalWords.undo }))
+    await hand.click(screen.getByRole('button', { name: journalWords.undo }))
     await waitFor(() =>
       expect(server.asked.find(({ method }) => method === 'POST')).toMatchObject({
         path: `/api/tanks/${TANK}/journal/${entries[0]!.record.id}/restore`,
@@ -106,13 +107,14 @@ describe('what happened', () => {
       method === 'DELETE' ? problem(412, 'Somebody changed this since you looked.') : { status: 200, body: { entries, cursor: null } },
     )
     show()
-    fireEvent.click(screen.getAllByRole('button', { name: journalWords.remove })[1]!)
+    await hand.click(screen.getAllByRole('button', { name: journalWords.remove })[1]!)
     await waitFor(() => expect(screen.getByText('Somebody changed this since you looked.')).toBeTruthy())
     expect(document.querySelectorAll('time')).toHaveLength(3)
   })
-  test('words are searched for as they are typed', () => {
+  test('words are searched for as they are typed', async () => {
     const asked = show()
-    fireEvent.change(screen.getByLabelText(journalWords.filterText), { target: { value: 'film' } })
+    await hand.click(screen.getByLabelText(journalWords.filterText))
+    await hand.paste('film')
     expect(asked).toEqual([{ ...find, text: 'film' }])
   })
   test('empty says how to begin; filtered to nothing says that', () => {
@@ -135,44 +137,40 @@ describe('the description of a tank', () => {
     if (!(found?.control instanceof HTMLInputElement)) throw new Error(`no field ${name}`)
     return found.control
   }
-  const type = (name: keyof typeof fieldWords, text: string): void => {
-    fireEvent.change(field(name), { target: { value: text } })
-    fireEvent.blur(field(name))
-  }
+  const type = (name: keyof typeof fieldWords, text: string): Promise<void> => typeAndLeave(field(name), text)
   const show = (plan = barePlan) => renderSheet(plan, () => <PlanFields />)
-  test('everything may be unknown, and an unknown says what is taken instead', () => {
+  test('everything may be unknown, and an unknown says what is taken instead', async () => {
     const work = show()
     expect(PlanSchema.safeParse(work.valid()).success).toBe(true)
-    type('vessel/lengthCm', '')
+    await type('vessel/lengthCm', '')
     expect(field('vessel/lengthCm').closest('.MuiFormControl-root')?.textContent).toMatch(/\d/)
     expect(work.valid().vessel.lengthCm).toBeNull()
   })
-  test('a ramp longer than half the light is refused at its field', () => {
+  test('a ramp longer than half the light is refused at its field', async () => {
     const work = show()
-    type('lightWindows/*/hours', '4')
-    type('lightWindows/*/rampMin', '200')
+    await type('lightWindows/*/hours', '4')
+    await type('lightWindows/*/rampMin', '200')
     expect(field('lightWindows/*/rampMin').getAttribute('aria-invalid')).toBe('true')
     expect(field('lightWindows/*/rampMin').value).toBe('200')
     expect(work.valid().lightWindows[0]?.rampMin).toBeLessThanOrEqual(120)
   })
-  test('a name of blanks is none', () => {
+  test('a name of blanks is none', async () => {
     const work = show()
-    type('name', '   ')
+    await type('name', '   ')
     expect(field('name').getAttribute('aria-invalid')).toBe('true')
     expect(work.valid().name).toBe('Bare')
   })
-  test('shares are typed as percent and kept as fractions', () => {
+  test('shares are typed as percent and kept as fractions', async () => {
     const work = show()
-    type('changes/fraction', '35')
+    await type('changes/fraction', '35')
     expect(work.valid().changes.fraction).toBeCloseTo(0.35, 9)
   })
-  test('a share of no floor takes the kind out, with its pots', () => {
+  test('a share of no floor takes the kind out, with its pots', async () => {
     const work = show()
     const before = work.valid().patches.length
     const share = [...document.querySelectorAll('label')].find(({ textContent }) => textContent.startsWith(plantKindWords['carpet'] ?? '–'))
       ?.control as HTMLInputElement
-    fireEvent.change(share, { target: { value: '0' } })
-    fireEvent.blur(share)
+    await typeAndLeave(share, '0')
     expect(work.valid().patches.filter(({ kind, footFraction }) => kind === 'carpet' && footFraction !== 0)).toEqual([])
     expect(work.valid().patches.length).toBeLessThanOrEqual(before)
   })

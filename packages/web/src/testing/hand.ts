@@ -11,3 +11,8 @@ export async function typeOver(field: HTMLElement, text: string): Promise<void> 
 }
 export const type = (label: RegExp | string, text: string): Promise<void> => typeOver(screen.getByLabelText(label), text)
 export const press = (name: RegExp | string): Promise<void> => hand.click(screen.getByRole('button', { name }))
+/** And goes on to the next control, as one does where a field is kept by leaving it. */
+export async function typeAndLeave(field: HTMLElement, text: string): Promise<void> {
+  await typeOver(field, text)
+  await hand.tab()
+}

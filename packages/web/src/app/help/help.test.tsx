@@ -1,5 +1,6 @@
 import { glossaryWords, helpWords } from '@jovrin/contract'
-import { cleanup, fireEvent, screen, within } from '@testing-library/react'
+import { cleanup, screen, within } from '@testing-library/react'
+import { hand, typeOver } from '../../testing/hand.js'
 import { afterEach, beforeEach, describe, expect, test } from 'vitest'
 import { renderPage } from '../../testing/renderPage.js'
 import { OpenTermContext } from '../../ui/openTerm.js'
@@ -28,16 +29,16 @@ describe('the guide', () => {
     show('/tanks/x/journal')
     expect(within(screen.getByRole('region', { name: 'Keep a journal' })).getByText(helpWords.here)).toBeTruthy()
   })
-  test('is searched together with the terms, and says when nothing fits', () => {
+  test('is searched together with the terms, and says when nothing fits', async () => {
     show('/')
     const search = screen.getByLabelText(helpWords.search)
-    fireEvent.change(search, { target: { value: 'degassed' } })
+    await typeOver(search, 'degassed')
     expect(shown()).toContain('Keep a journal')
     expect(shown()).toContain(helpWords.terms)
     expect(shown()).not.toContain('Files and backups')
-    fireEvent.change(search, { target: { value: 'osmosis' } })
+    await typeOver(search, 'osmosis')
     expect(screen.getByText(glossaryWords['purified-water'][0])).toBeTruthy()
-    fireEvent.change(search, { target: { value: 'zyzzyva' } })
+    await typeOver(search, 'zyzzyva')
     expect(screen.getByRole('status').textContent).toBe(helpWords.none)
   })
 })
@@ -52,11 +53,11 @@ describe('terms in sentences', () => {
         </p>
       </OpenTermContext>,
     )
-  test('open the glossary, each once, and leave the sentence as it was', () => {
+  test('open the glossary, each once, and leave the sentence as it was', async () => {
     say('Below KH 2 pH and KH tell little: titrate KH, or use the indicator.')
     expect(document.querySelector('p')?.textContent).toBe('Below KH 2 pH and KH tell little: titrate KH, or use the indicator.')
     expect(screen.getAllByRole('button').map(({ textContent }) => textContent)).toEqual(['KH', 'indicator'])
-    fireEvent.click(screen.getByRole('button', { name: helpWords.term('Indicator') }))
+    await hand.click(screen.getByRole('button', { name: helpWords.term('Indicator') }))
     expect(asked).toEqual(['indicator'])
   })
   test('are not found within other words', () => {

@@ -10,7 +10,8 @@ import {
   type TankEntry,
 } from '@jovrin/contract'
 import { gasFactsOf, judgeGas, judgeNitrogen, tankFigures, type Reading } from '@jovrin/core'
-import { cleanup, configure, fireEvent, screen, within } from '@testing-library/react'
+import { cleanup, configure, screen, within } from '@testing-library/react'
+import { hand } from '../../testing/hand.js'
 import { afterEach, beforeEach, describe, expect, test } from 'vitest'
 import { barePlan } from '../../testing/builtPlan.js'
 import { renderPage } from '../../testing/renderPage.js'
@@ -113,11 +114,11 @@ describe('is the gas enough and safe', () => {
   const show = (readings: readonly Reading[]): void =>
     void renderPage(<GasAnswer tank={tank} />, { known: [...known(readings), conditionOf(readings)] })
 
-  test('three moments of a day, each with its range, and figures that open', () => {
+  test('three moments of a day, each with its range, and figures that open', async () => {
     show(day(7.5, 6.8, 6.7))
     const rows = (['before-gas', 'lights-on', 'peak'] as const).map((moment) => screen.getByText(gasMomentWords[moment]).closest('tr')!)
     expect(rows.every((row) => /mg\/L \(/.test(row.textContent))).toBe(true)
-    fireEvent.click(within(rows[1]!).getByRole('button'))
+    await hand.click(within(rows[1]!).getByRole('button'))
     expect(within(screen.getByRole('dialog')).getAllByText('measured').length).toBe(3)
   })
   test('far too much is an alarm while animals live there, with what to do; too little is not', () => {

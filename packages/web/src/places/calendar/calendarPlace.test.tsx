@@ -1,6 +1,7 @@
 import { careWords, jobTitleWords, todayWords } from '@jovrin/contract'
 import { datePlusDays, type ListedJob, quantities } from '@jovrin/core'
 import { cleanup, configure, fireEvent, screen } from '@testing-library/react'
+import { hand } from '../../testing/hand.js'
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
 import { barePlan } from '../../testing/builtPlan.js'
 import { renderPage } from '../../testing/renderPage.js'
@@ -89,7 +90,7 @@ describe('the calendar', () => {
   test('earlier and later go by two weeks, and back to today by one click', async () => {
     show()
     await screen.findByText('88 L (50 %)')
-    for (const name of [careWords.later, careWords.later, careWords.earlier, careWords.toToday]) fireEvent.click(screen.getByText(name))
+    for (const name of [careWords.later, careWords.later, careWords.earlier, careWords.toToday]) await hand.click(screen.getByText(name))
     await screen.findByText('88 L (50 %)')
     expect(new Set(spans())).toEqual(new Set(['2026-11-15', '2026-11-29', '2026-12-13']))
   })

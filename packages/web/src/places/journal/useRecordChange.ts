@@ -1,4 +1,4 @@
-import { JournalEntry, journalWords } from '@jovrin/contract'
+import { appWords, JournalEntry, journalWords } from '@jovrin/contract'
 import type { JournalRecord } from '@jovrin/core'
 import { useMemo } from 'react'
 import { changeJson } from '../../api/http.js'
@@ -24,7 +24,7 @@ export function useRecordChange(tankId: string): RecordChange {
       const run = (): void =>
         void back().then(
           () => changed(tankId),
-          () => undefined,
+          (error: unknown) => tell({ text: error instanceof Error ? error.message : appWords.failed }),
         )
       tell({ text, action: { label: journalWords.undo, run } })
     }

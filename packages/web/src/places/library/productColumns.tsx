@@ -89,7 +89,6 @@ const removeColumn = <Row extends Product>(remove: (product: Product) => void): 
   sortable: false,
   filterable: false,
   hideable: false,
-  disableColumnMenu: true,
   disableExport: true,
   renderCell: ({ row, tabIndex }) =>
     isOwn(row) ? (

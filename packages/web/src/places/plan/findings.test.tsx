@@ -1,5 +1,6 @@
 import { applyEdits, type Finding, FINDINGS, MENDS, mendWith, newPlan, type Plan, raise } from '@jovrin/core'
 import { cleanup, fireEvent, render, screen } from '@testing-library/react'
+import { hand, typeAndLeave, typeOver } from '../../testing/hand.js'
 import { MemoryRouter } from 'react-router'
 import { afterEach, describe, expect, test } from 'vitest'
 import { UnitsProvider } from '../../ui/units.js'
@@ -37,10 +38,10 @@ const show = (props: { sheet?: 'vessel' | 'hardscape'; muted?: Plan['muted']; on
 }
 
 describe('what to look at', () => {
-  test('this sheet’s and what stops the plan elsewhere, with a way there; a few at first, all on demand', () => {
+  test('this sheet’s and what stops the plan elsewhere, with a way there; a few at first, all on demand', async () => {
     show({ sheet: 'vessel' })
     expect(screen.getAllByRole('listitem')).toHaveLength(5) // four, and the line that tells of more
-    fireEvent.click(screen.getByRole('button', { name: '2 more' }))
+    await hand.click(screen.getByRole('button', { name: '2 more' }))
     expect(screen.getByText(/Chloramine does not air out/)).toBeTruthy()
     expect(screen.queryByText(/Main stone/)).not.toBeNull()
     expect(screen.getAllByRole('link')).toHaveLength(1)
@@ -54,33 +55,33 @@ describe('what to look at', () => {
     show()
     expect(screen.getAllByRole('link', { name: 'Vessel' }).length).toBeGreaterThan(1)
   })
-  test('one click mends', () => {
+  test('one click mends', async () => {
     show({ sheet: 'vessel' })
-    fireEvent.click(screen.getByRole('button', { name: 'Plan a cover' }))
+    await hand.click(screen.getByRole('button', { name: 'Plan a cover' }))
     expect(plan).toEqual(applyEdits(start, findings[1]!.mend!.edits))
   })
-  test('shows the piece that it is about', () => {
+  test('shows the piece that it is about', async () => {
     const chosen: string[] = []
     show({ sheet: 'hardscape', onChoose: (id) => chosen.push(id) })
-    fireEvent.click(screen.getByRole('button', { name: 'Show' }))
+    await hand.click(screen.getByRole('button', { name: 'Show' }))
     expect(chosen).toEqual(['s1'])
   })
-  test('is dismissed with a note, but not what contradicts itself', () => {
+  test('is dismissed with a note, but not what contradicts itself', async () => {
     show({ sheet: 'hardscape' })
     expect(screen.queryByRole('button', { name: /^Dismiss/ })).toBeNull()
     cleanup()
     show({ sheet: 'vessel' })
-    fireEvent.click(screen.getByRole('button', { name: /^Dismiss: The tank leans/ }))
-    fireEvent.change(screen.getByLabelText('Why it is fine here'), { target: { value: ' old house ' } })
-    fireEvent.click(screen.getByRole('button', { name: 'Dismiss' }))
+    await hand.click(screen.getByRole('button', { name: /^Dismiss: The tank leans/ }))
+    await typeOver(screen.getByLabelText('Why it is fine here'), ' old house ')
+    await hand.click(screen.getByRole('button', { name: 'Dismiss' }))
     expect(plan.muted).toMatchObject([{ finding: 'tilt', note: 'old house' }])
   })
-  test('what was dismissed is told apart, and looked at again', () => {
+  test('what was dismissed is told apart, and looked at again', async () => {
     show({ sheet: 'vessel', muted: [{ id: 'm1', finding: 'tilt', note: 'old house' }] })
     expect(screen.getByText('1 dismissed')).toBeTruthy()
     expect(screen.getByText('old house')).toBeTruthy()
     plan = { ...start, muted: [{ id: 'm1', finding: 'tilt', note: 'old house' }] }
-    fireEvent.click(screen.getByRole('button', { name: 'Show again' }))
+    await hand.click(screen.getByRole('button', { name: 'Show again' }))
     expect(plan.muted).toEqual([])
   })
 })
@@ -92,18 +93,17 @@ describe('a price', () => {
     render(<PriceCell value={value} label="price" column="a" onPrice={(price) => given.push(price)} />)
     return screen.getByLabelText('price')
   }
-  test('takes a comma, is told once, and an emptied one is taken back', () => {
+  test('takes a comma, is told once, and an emptied one is taken back', async () => {
     const field = cell(null)
-    fireEvent.change(field, { target: { value: '12,5' } })
+    await typeOver(field, '12,5')
     fireEvent.keyDown(field, { key: 'Enter' })
     expect(given).toEqual([12.5])
     cleanup()
     const full = cell(9)
-    fireEvent.change(full, { target: { value: '' } })
-    fireEvent.blur(full)
+    await typeAndLeave(full, '')
     expect(given).toEqual([null])
   })
-  test('Enter and arrow keys go along the column; the cell that is left is kept', () => {
+  test('Enter and arrow keys go along the column; the cell that is left is kept', async () => {
     given.length = 0
     const row = (name: string, column: string) => (
       <td>
@@ -126,17 +126,16 @@ describe('a price', () => {
     )
     const stone = screen.getByLabelText('stone, here')
     stone.focus()
-    fireEvent.change(stone, { target: { value: '12' } })
+    await typeOver(stone, '12')
     fireEvent.keyDown(stone, { key: 'Enter' })
     expect(document.activeElement).toBe(screen.getByLabelText('wood, here'))
     expect(given).toEqual([12])
     fireEvent.keyDown(screen.getByLabelText('wood, here'), { key: 'ArrowUp' })
     expect(document.activeElement).toBe(stone)
   })
-  test.each(['1.000,5', 'dear', '-4', '99999999'])('%s stays in its cell, marked, and is not kept', (text) => {
+  test.each(['1.000,5', 'dear', '-4', '99999999'])('%s stays in its cell, marked, and is not kept', async (text) => {
     const field = cell(3)
-    fireEvent.change(field, { target: { value: text } })
-    fireEvent.blur(field)
+    await typeAndLeave(field, text)
     expect(given).toEqual([])
     expect((field as HTMLInputElement).value).toBe(text)
     expect(field.getAttribute('aria-invalid')).toBe('true')

@@ -1,6 +1,7 @@
 import { describeWords, planSheetWords, type PlanRevision } from '@jovrin/contract'
 import { PLAN_SHEETS } from '@jovrin/core'
-import { cleanup, configure, fireEvent, screen } from '@testing-library/react'
+import { cleanup, configure, screen } from '@testing-library/react'
+import { hand } from '../../testing/hand.js'
 import { afterEach, describe, expect, test } from 'vitest'
 import { barePlan } from '../../testing/builtPlan.js'
 import { renderPage } from '../../testing/renderPage.js'
@@ -59,14 +60,14 @@ describe('how a plan is kept', () => {
     show({ kind: 'saved' }, { isValid: false })
     expect(status()).toBe(describeWords.unsaved)
   })
-  test('undo and redo only where there is something to take back', () => {
+  test('undo and redo only where there is something to take back', async () => {
     show({ kind: 'saved' })
     expect([button(describeWords.undo).disabled, button(describeWords.redo).disabled]).toEqual([false, true])
-    fireEvent.click(button(describeWords.undo))
+    await hand.click(button(describeWords.undo))
     expect(asked).toEqual(['undo'])
     cleanup()
     show({ kind: 'saved' }, { part: { canUndo: false, canRedo: true } })
-    fireEvent.click(button(describeWords.redo))
+    await hand.click(button(describeWords.redo))
     expect(asked).toEqual(['redo'])
   })
   test('an edit corrects the description, or holds from a day; a day that is none or before the start is not taken', async () => {
@@ -93,10 +94,10 @@ describe('how a plan is kept', () => {
 })
 
 describe('two windows changed the same answer', () => {
-  test('both choices are offered, and nothing else', () => {
+  test('both choices are offered, and nothing else', async () => {
     asked.length = 0
     renderPage(<Conflict keeper={keeper({ kind: 'conflict', mine: barePlan, theirs: revision })} />)
-    for (const choice of [describeWords.mine, describeWords.theirs]) fireEvent.click(button(choice))
+    for (const choice of [describeWords.mine, describeWords.theirs]) await hand.click(button(choice))
     expect(asked).toEqual(['mine', 'theirs'])
     expect(screen.getAllByRole('button')).toHaveLength(2)
   })

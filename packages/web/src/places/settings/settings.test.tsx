@@ -10,6 +10,7 @@ import {
 } from '@jovrin/contract'
 import type { Kit } from '@jovrin/core'
 import { cleanup, configure, fireEvent, screen, waitFor } from '@testing-library/react'
+import { hand, typeAndLeave } from '../../testing/hand.js'
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
 import { barePlan } from '../../testing/builtPlan.js'
 import { renderPage } from '../../testing/renderPage.js'
@@ -29,6 +30,7 @@ const text = settingsWords.importer
 const tank: TankEntry = { id: '01920000-0000-7000-8000-0000000000aa', revision: 1, plan: { ...barePlan, name: 'River' } } as TankEntry
 const give = (label: string, name: string, content: string): void => {
   const file = new File([content], name, { type: 'text/plain' })
+  // A dropped file may be of any kind, so it is not chosen by hand here.
   fireEvent.change(screen.getByLabelText(label, { selector: 'input' }), { target: { files: [file] } })
 }
 
@@ -52,7 +54,7 @@ describe('readings from a table', () => {
   }
   const look = async (): Promise<void> => {
     await waitFor(() => expect(screen.getByText(text.look)).toBeTruthy())
-    fireEvent.click(screen.getByText(text.look))
+    await hand.click(screen.getByText(text.look))
   }
   const posts = ({ asked }: ReturnType<typeof standInServer>) => asked.filter(({ method }) => method === 'POST')
   const mappingOf = (path: string) =>
@@ -70,7 +72,7 @@ describe('readings from a table', () => {
       decimalMark: ',',
       columns: [{ use: 'date' }, { use: 'time' }, { use: 'reading' }],
     })
-    fireEvent.click(screen.getByText(text.keep('2')))
+    await hand.click(screen.getByText(text.keep('2')))
     await waitFor(() => expect(screen.getByText(text.kept('2'))).toBeTruthy())
     expect(posts(server).map(({ path }) => path.includes('dryRun=true'))).toEqual([true, false])
   })
@@ -81,8 +83,8 @@ describe('readings from a table', () => {
     await waitFor(() => expect(screen.getByText(/two decimal marks/)).toBeTruthy())
     expect(screen.getByText(text.moreRefused('2'))).toBeTruthy()
     expect(screen.queryByText(text.keep('1'))).toBeNull()
-    fireEvent.click(screen.getByLabelText(text.skipRows('3')))
-    fireEvent.click(screen.getByText(text.keep('1')))
+    await hand.click(screen.getByLabelText(text.skipRows('3')))
+    await hand.click(screen.getByText(text.keep('1')))
     await waitFor(() => expect(screen.getByText(text.handedBack('1'))).toBeTruthy())
     expect(screen.getByText(text.saveRefused)).toBeTruthy()
     expect(posts(server).map(({ path }) => path.includes('badRows=skip'))).toEqual([false, true])
@@ -120,10 +122,10 @@ describe('a tank’s file', () => {
     const server = show(({ path }) => (path.startsWith('/api/tank-files') ? { status: 200, body: report } : { status: 200, body: [] }))
     give(settingsWords.importTank, 'river.json', '{"format":"jovrin-tank"}')
     await waitFor(() => expect(screen.getByText(settingsWords.photosMissing('2'))).toBeTruthy())
-    fireEvent.click(screen.getByLabelText(settingsWords.asCopy))
+    await hand.click(screen.getByLabelText(settingsWords.asCopy))
     const posts = () => server.asked.filter(({ method }) => method === 'POST')
     await waitFor(() => expect(posts()).toHaveLength(2))
-    fireEvent.click(await screen.findByText(settingsWords.bringIn))
+    await hand.click(await screen.findByText(settingsWords.bringIn))
     await waitFor(() => expect(screen.getByText(settingsWords.broughtIn('River'))).toBeTruthy())
     expect(posts().map(({ path }) => path.split('?')[1]?.replace(/&work=.*/, ''))).toEqual([
       'dryRun=true&as=same',
@@ -135,7 +137,7 @@ describe('a tank’s file', () => {
     const server = show(() => ({ status: 200, body: [] }))
     const large = new File(['{'], 'river.json')
     Object.defineProperty(large, 'size', { value: TANK_FILE_MOST_BYTES + 1 })
-    fireEvent.change(screen.getByLabelText(settingsWords.importTank, { selector: 'input' }), { target: { files: [large] } })
+    await hand.upload(screen.getByLabelText(settingsWords.importTank, { selector: 'input' }), large)
     await waitFor(() => expect(screen.getByRole('alert').textContent).toBe(settingsWords.tooLarge('64')))
     expect(server.asked.filter(({ method }) => method === 'POST')).toEqual([])
     expect(screen.getByText(settingsWords.tankLimit('64', '8192'))).toBeTruthy()
@@ -154,7 +156,7 @@ describe('a tank’s file', () => {
     renderPage(<FilesPanel />, { known: [[['tanks'], []]] })
     give(settingsWords.importTank, 'river.json', '{"format":"jovrin-tank"}')
     await waitFor(() => expect(screen.getByRole('progressbar').getAttribute('aria-valuenow')).toBe('75'), { timeout: 3000 })
-    fireEvent.click(screen.getByText(settingsWords.callOff))
+    await hand.click(screen.getByText(settingsWords.callOff))
     await waitFor(() => expect(screen.getByRole('alert').textContent).toBe(appWords.calledOff))
     expect(hungUp).toHaveBeenCalledWith(expect.stringMatching(/^\/api\/tank-files\?.*work=/))
     expect(screen.queryByRole('progressbar')).toBeNull()
@@ -183,8 +185,7 @@ describe('kits', () => {
   const [, nameHead = '', , stepHead = '', lowestHead = ''] = settingsWords.kitHead
   test('a name is kept when its field is left; the same again is not sent', async () => {
     const { puts } = show()
-    fireEvent.change(field(nameHead), { target: { value: ' Drop test ' } })
-    fireEvent.blur(field(nameHead))
+    await typeAndLeave(field(nameHead), ' Drop test ')
     await waitFor(() => expect(puts()).toHaveLength(1))
     expect(puts()[0]).toMatchObject({ path: '/api/kits/nitrate', body: { ...kit, name: 'Drop test' } })
     cleanup()
@@ -192,20 +193,17 @@ describe('kits', () => {
     fireEvent.blur(field(nameHead))
     expect(again.puts()).toEqual([])
   })
-  test('a step that is no number is said, and holds all back', () => {
+  test('a step that is no number is said, and holds all back', async () => {
     const { puts } = show()
-    fireEvent.change(field(stepHead), { target: { value: '1.000,5' } })
-    fireEvent.blur(field(stepHead))
+    await typeAndLeave(field(stepHead), '1.000,5')
     expect(field(stepHead).value).toBe('1.000,5')
     expect(screen.getByText(numberWords.none)).toBeTruthy()
-    fireEvent.change(field(lowestHead), { target: { value: '2' } })
-    fireEvent.blur(field(lowestHead))
+    await typeAndLeave(field(lowestHead), '2')
     expect(puts()).toEqual([])
   })
   test('a lowest readable that is not known is one of the answers', async () => {
     const { puts } = show()
-    fireEvent.change(field(lowestHead), { target: { value: '' } })
-    fireEvent.blur(field(lowestHead))
+    await typeAndLeave(field(lowestHead), '')
     await waitFor(() => expect(puts()[0]?.body).toMatchObject({ lowest: null }))
   })
 })
@@ -218,9 +216,9 @@ describe('looking the data over', () => {
     renderPage(<CheckPanel />)
     expect(server.asked).toEqual([])
     const button = screen.getByRole('button', { name: settingsWords.check })
-    fireEvent.click(button)
+    await hand.click(button)
     await waitFor(() => expect(screen.getByRole('status').textContent).toBe(settingsWords.checkGood))
-    fireEvent.click(button)
+    await hand.click(button)
     await waitFor(() => expect(screen.getByRole('status').textContent).toContain('record of the journal · x1: note takes'))
   })
 })

@@ -7,8 +7,6 @@ import {
   DownIcon,
   FilterIcon,
   FindIcon,
-  HideIcon,
-  MoreIcon,
   SaveFileIcon,
   TickIcon,
   UpIcon,
@@ -24,16 +22,9 @@ const EDITING: GridCellMode = 'edit'
 
 /** Icons of the one weight in which all else is drawn. */
 const ICONS = {
-  columnMenuIcon: MoreIcon,
   columnSelectorIcon: ColumnsIcon,
-  columnMenuManageColumnsIcon: ColumnsIcon,
-  columnMenuHideIcon: HideIcon,
-  columnMenuFilterIcon: FilterIcon,
   columnFilteredIcon: FilterIcon,
   openFilterButtonIcon: FilterIcon,
-  columnMenuSortAscendingIcon: UpIcon,
-  columnMenuSortDescendingIcon: DownIcon,
-  columnMenuUnsortIcon: null,
   columnSortedAscendingIcon: UpIcon,
   columnSortedDescendingIcon: DownIcon,
   columnUnsortedIcon: null,
@@ -70,7 +61,8 @@ export function Grid<Row extends GridValidRowModel>({ label, fileName, slotProps
       density="compact"
       showToolbar
       disableRowSelectionOnClick
-      columnHeaderHeight={30}
+      disableColumnMenu
+      columnHeaderHeight={54}
       rowHeight={30}
       {...given}
       aria-label={label}

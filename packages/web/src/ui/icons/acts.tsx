@@ -12,7 +12,5 @@ export const FindIcon = () => <Small d="M4 10a6 6 0 1 0 12 0a6 6 0 1 0-12 0M15 1
 /** What falls through is kept. */
 export const FilterIcon = () => <Small d="M3 4h18l-7 8v7l-4-2v-5z" />
 export const ColumnsIcon = () => <Small d="M3 4h18v14H3zM9 4v14M15 4v14" />
-export const HideIcon = () => <Small d="M3 11c4-7 14-7 18 0c-4 7-14 7-18 0M4 19L20 3" />
 export const SaveFileIcon = () => <Small d="M12 3v10M7 9l5 5 5-5M4 18h16" />
-export const MoreIcon = () => <Small d="M12 3v3M12 10v3M12 17v3" />
 export const ColumnEdgeIcon = () => <Small d="M12 2v18" />

@@ -43,7 +43,10 @@ export function ReadingsTable({ tankId, tankName, timeZone }: ReadingsTableProps
   const kits = useQuery(allKits()).data
   const [fresh, setFresh] = useState<readonly ReadingRow[]>([])
   const rows = useMemo(() => {
-    const known = readingRows(found.data?.entries ?? [])
+    const known = readingRows(
+      found.data?.entries ?? [],
+      fresh.map(({ at }) => at),
+    )
     return [...fresh.filter(({ at }) => !known.some((row) => row.at === at)), ...known]
   }, [found.data, fresh])
   // By name, so that a row more does not make the columns anew under the hand.
@@ -77,13 +80,15 @@ export function ReadingsTable({ tankId, tankName, timeZone }: ReadingsTableProps
     }
     return row
   }
+  const addRow = (): void => {
+    const at = new Date().toISOString()
+    if (!rows.some(({ id }) => id === at)) setFresh([{ id: at, at, cells: {}, typed: null }, ...fresh])
+  }
   return (
     <Box>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'end', gap: 1.5, pb: 0.5 }}>
         <Box sx={{ flexGrow: 1, color: 'text.secondary', fontSize: 14, minWidth: 220 }}>{text.hint}</Box>
-        <Button onClick={() => setFresh([{ id: `new ${fresh.length}`, at: new Date().toISOString(), cells: {}, typed: null }, ...fresh])}>
-          {text.add}
-        </Button>
+        <Button onClick={addRow}>{text.add}</Button>
         <TextField
           select
           label={text.span}

@@ -42,6 +42,22 @@ describe('rows of the table', () => {
       ['24T18:10', ['nitrate']],
     ])
   })
+  test('a row that somebody began is one of its own, however soon after the last', () => {
+    const all = [reading('nitrate', '25T18:10', 20), reading('pH', '25T18:20', 6.3), reading('phosphate', '25T18:20', 1)]
+    expect(readingRows(all.map(entry))).toHaveLength(1)
+    expect(readingRows(all.map(entry), [all[1]?.at ?? '']).map(({ cells }) => Object.keys(cells))).toEqual([
+      ['pH', 'phosphate'],
+      ['nitrate'],
+    ])
+  })
+  test('a row stays the same one while its cells are filled and emptied', () => {
+    const first = reading('pH', '25T18:10', 6.3)
+    const [one, other] = readingRows([first, reading('pH', '25T18:10', 6.4)].map(entry))
+    expect(new Set([one?.id, other?.id]).size).toBe(2)
+    const ids = (of: readonly Reading[]): string[] => readingRows(of.map(entry)).map(({ id }) => id)
+    const second = reading('nitrate', '25T18:10', 20)
+    expect([ids([first]), ids([first, second]), ids([second])].map(String)).toEqual(Array(3).fill(first.at))
+  })
   test('what is no reading stays out, and every reading stands in one cell', () => {
     const entries = Array.from({ length: 200 }, (_, index) =>
       entry(reading(index % 3 === 0 ? 'pH' : 'nitrate', `2${index % 9}T${String(10 + (index % 13))}:${String(10 + (index % 50))}`, index)),

@@ -17,15 +17,19 @@ export interface ReadingRow {
 /** How long a sitting with drop tests takes: 20 to 40 minutes (rule of thumb). */
 const SITTING_MS = 30 * 60_000
 
-/** Readings, in whatever order, as rows; the newest first. A second reading of a quantity begins a row of its own. */
-export function readingRows(entries: readonly JournalEntry[]): ReadingRow[] {
+/** Readings, in whatever order, as rows; the newest first. A second reading of a quantity begins a row of its own, and so does a time at which somebody began one. */
+export function readingRows(entries: readonly JournalEntry[], begun: readonly string[] = []): ReadingRow[] {
   const rows: ReadingRow[] = []
-  for (const entry of entries.filter(isReading).sort((a, b) => a.record.at.localeCompare(b.record.at))) {
-    const { id, at, quantity } = entry.record
+  for (const entry of entries
+    .filter(isReading)
+    .sort((a, b) => a.record.at.localeCompare(b.record.at) || a.record.id.localeCompare(b.record.id))) {
+    const { at, quantity } = entry.record
     const row = rows.at(-1)
     const isSameSitting = row !== undefined && Date.parse(at) - Date.parse(row.at) < SITTING_MS && row.cells[quantity] === undefined
-    if (isSameSitting) rows[rows.length - 1] = { ...row, cells: { ...row.cells, [quantity]: entry } }
-    else rows.push({ id, at, typed: null, cells: { [quantity]: entry } })
+    const isBegun = begun.includes(at) && row?.at !== at
+    if (isSameSitting && !isBegun) rows[rows.length - 1] = { ...row, cells: { ...row.cells, [quantity]: entry } }
+    // Named by its time: so it stays the same row while its cells are filled and emptied.
+    else rows.push({ id: row?.at === at ? `${row.id}+` : at, at, typed: null, cells: { [quantity]: entry } })
   }
   return rows.reverse()
 }
