@@ -1,16 +1,6 @@
 import { DataGrid, useGridApiRef, type GridCellMode, type DataGridProps, type GridValidRowModel } from '@mui/x-data-grid'
 import { deDE, enUS } from '@mui/x-data-grid/locales'
-import {
-  AddIcon,
-  ColumnEdgeIcon,
-  ColumnsIcon,
-  DownIcon,
-  FilterIcon,
-  FindIcon,
-  SaveFileIcon,
-  TickIcon,
-  UpIcon,
-} from '../icons/acts.js'
+import { AddIcon, ColumnEdgeIcon, ColumnsIcon, DownIcon, FilterIcon, FindIcon, SaveFileIcon, TickIcon, UpIcon } from '../icons/acts.js'
 import { RemoveIcon } from '../icons/RemoveIcon.js'
 import { reading } from '../locale.js'
 import { nonce } from '../nonce.js'

@@ -5,6 +5,7 @@ import type { ReactNode } from 'react'
 import { localId } from '../../../api/localId.js'
 import { inOrder, SortableList, useSortableRow } from '../../../ui/dragging/SortableList.js'
 import { MarginTable } from '../../../ui/MarginTable.js'
+import { RowButton } from '../../../ui/RowButton.js'
 import { significant, useUnits } from '../../../ui/units.js'
 import type { Desk } from '../desk.js'
 
@@ -99,25 +100,9 @@ function FloorCells({ id, name, purpose, figures: { inner, ground }, chosen, onC
   return (
     <>
       <td>
-        <Box
-          component="button"
-          type="button"
-          aria-pressed={chosen === id}
-          onClick={() => onChoose(id)}
-          sx={{
-            font: 'inherit',
-            color: 'inherit',
-            background: 'none',
-            border: 0,
-            p: 0,
-            cursor: 'pointer',
-            textAlign: 'left',
-            borderBottom: '2px solid transparent',
-            '&[aria-pressed=true]': { borderColor: 'var(--focus)', fontWeight: 600 },
-          }}
-        >
+        <RowButton isChosen={chosen === id} onChoose={() => onChoose(id)}>
           {name}
-        </Box>
+        </RowButton>
       </td>
       <td>{purpose}</td>
       <Box component="td" sx={{ textAlign: 'right !important' }}>

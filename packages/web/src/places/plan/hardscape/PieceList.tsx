@@ -4,6 +4,7 @@ import { Box, Button } from '@mui/material'
 import { localId } from '../../../api/localId.js'
 import { inOrder, SortableList, useSortableRow } from '../../../ui/dragging/SortableList.js'
 import { MarginTable } from '../../../ui/MarginTable.js'
+import { RowButton } from '../../../ui/RowButton.js'
 import { useUnits } from '../../../ui/units.js'
 import type { Desk } from '../desk.js'
 import { TracePhoto } from './TracePhoto.js'
@@ -62,25 +63,9 @@ function PieceRow({ entry: { piece: one, massKg, placed }, isChosen, onChoose }:
   return (
     <tr ref={rowRef} style={style}>
       <td>
-        <Box
-          component="button"
-          type="button"
-          aria-pressed={isChosen}
-          onClick={() => onChoose(one.id)}
-          sx={{
-            font: 'inherit',
-            color: 'inherit',
-            background: 'none',
-            border: 0,
-            p: 0,
-            cursor: 'pointer',
-            textAlign: 'left',
-            borderBottom: '2px solid transparent',
-            '&[aria-pressed=true]': { borderColor: 'var(--focus)', fontWeight: 600 },
-          }}
-        >
+        <RowButton isChosen={isChosen} onChoose={() => onChoose(one.id)}>
           {name}
-        </Box>
+        </RowButton>
       </td>
       <td>{materialWords[one.material]}</td>
       <td style={{ textAlign: 'right' }}>

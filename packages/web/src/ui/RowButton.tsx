@@ -1,0 +1,33 @@
+import { Box } from '@mui/material'
+import type { ReactNode } from 'react'
+
+interface RowButtonProps {
+  readonly isChosen: boolean
+  readonly onChoose: () => void
+  readonly children: ReactNode
+}
+
+/** The name of a row in a margin table, by which its thing is chosen. */
+export function RowButton({ isChosen, onChoose, children }: RowButtonProps) {
+  return (
+    <Box
+      component="button"
+      type="button"
+      aria-pressed={isChosen}
+      onClick={onChoose}
+      sx={{
+        font: 'inherit',
+        color: 'inherit',
+        background: 'none',
+        border: 0,
+        p: 0,
+        cursor: 'pointer',
+        textAlign: 'left',
+        borderBottom: '2px solid transparent',
+        '&[aria-pressed=true]': { borderColor: 'var(--focus)', fontWeight: 600 },
+      }}
+    >
+      {children}
+    </Box>
+  )
+}
