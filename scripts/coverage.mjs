@@ -6,6 +6,7 @@ installPackages({ quiet: true })
 const codes = ['core', 'contract', 'server', 'web'].map((name) =>
   run('npx', ['vitest', 'run', '--coverage', '--coverage.reporter=text-summary', '--coverage.reporter=html', '--coverage.include=src/**'], {
     cwd: join(root, 'packages', name),
+    env: { JOVRIN_COVERAGE: '1' },
   }),
 )
 process.exit(Math.max(...codes))
