@@ -25,7 +25,7 @@ const isFocusSeen = (page: Page): Promise<{ readonly name: string; readonly isSe
   })
 
 test('every control that the Tab key reaches shows where the focus is', async ({ page, demoApp }) => {
-  test.setTimeout(120_000)
+  test.setTimeout(360_000)
   for (const path of [
     '/',
     '/today',
