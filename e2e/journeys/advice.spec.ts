@@ -18,7 +18,7 @@ test('a beginner’s bright tank without gas: what holds it back, what to try fi
   await expect(page.getByText(/^Algae gaining; wipe the glass/)).toBeVisible()
   await expect(page.getByText(/Plants grow at \d+ % of what this light allows, held back by carbon\./)).toBeVisible()
   const tried = page.getByRole('region', { name: 'What to try first' }).getByRole('listitem')
-  await expect(tried.first()).toBeVisible({ timeout: 30_000 })
+  await expect(tried.first()).toBeVisible()
   // Under strong light without gas less light comes first, and nothing is advised that needs more of it.
   await expect(tried.first()).toContainText(/^Dim the light to \d+ %/)
   await expect(tried.first()).toContainText(/algae −\d+ %, growth as before/)
