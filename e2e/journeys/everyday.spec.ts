@@ -164,7 +164,8 @@ test.describe('in one hand', () => {
     await page.getByRole('button', { name: 'Balance: another place' }).tap()
     await page.getByRole('dialog').getByRole('link', { name: 'Calendar' }).tap()
     await expect(page).toHaveURL(`${demoApp}/tanks/${RIVER}/calendar`)
-    // Another tank opens at the same place.
+    // Another tank opens at the same place: the one that is shown, once it is there.
+    await expect(page.getByRole('button', { name: 'Calendar: another place' })).toBeVisible()
     await page.getByRole('button', { name: 'Reading-room river: another tank' }).tap()
     await page.getByRole('dialog').getByRole('link', { name: 'Stairwell shallow' }).tap()
     await expect(page).toHaveURL(/0002\/calendar$/)
