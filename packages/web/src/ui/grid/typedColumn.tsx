@@ -16,7 +16,6 @@ interface TypedColumn<Row extends GridValidRowModel> {
   readonly order?: (row: Row) => number | string | null
   /** The row with what was typed, or the sentence that says why not. */
   readonly judge: (text: string, row: Row) => Row | string
-  readonly canBeTyped?: (row: Row) => boolean
 }
 
 /** A column whose cells take text as the reader writes it: a comma for the decimal mark, another unit. What is wrong stays in its cell and is explained there. */
