@@ -120,7 +120,14 @@ test('a fault that nobody expected: it says so, ends in order and with a code of
   await first.agent.post('/api/tanks').send({ id: TANK_ID, plan: plainPlan() }).expect(201)
   await first.close(true)
   const fault = join(folder(), 'fault.mjs')
-  writeFileSync(fault, "setTimeout(() => Promise.reject(new Error('nobody caught this')), 1500)")
+  writeFileSync(
+    fault,
+    `const write = process.stdout.write.bind(process.stdout)
+    process.stdout.write = (chunk, ...rest) => {
+      if (String(chunk).includes('ready')) setTimeout(() => Promise.reject(new Error('nobody caught this')), 100)
+      return write(chunk, ...rest)
+    }`,
+  )
   const probe = createServer().listen(0, '127.0.0.1')
   await new Promise((resolve) => probe.once('listening', resolve))
   const { port } = probe.address() as { port: number }
