@@ -74,6 +74,7 @@ const statics = async () => {
   await check('types', ['node', 'node_modules/typescript7/bin/tsc', '-b'])
   await check('import rules', ['npx', 'depcruise', 'packages', '--config', '.dependency-cruiser.mjs'])
   await check('format', ['npx', 'prettier', '--check', '.', '--log-level', 'warn'])
+  await check('lint by types', ['npx', 'oxlint', '--type-aware', '--quiet'])
   await check('lint', ['npx', 'eslint', '.'])
 }
 const units = async (env) => {

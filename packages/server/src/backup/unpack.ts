@@ -38,7 +38,15 @@ export async function unpack(zipPath: string, folder: string, { limits = LIMITS,
   const settle = async (): Promise<void> => {
     const together = whole
     whole = []
-    await Promise.all(together.map((handle) => handle.sync().finally(() => handle.close())))
+    await Promise.all(
+      together.map(async (handle) => {
+        try {
+          await handle.sync()
+        } finally {
+          await handle.close()
+        }
+      }),
+    )
   }
 
   const take = async (name: string, bytes: AsyncIterable<Buffer>): Promise<void> => {
