@@ -25,6 +25,24 @@ export function useBound<Draft extends FieldValues, Kept, Value>({ control, name
   }
 }
 
+/** The same for a field of the toolkit that tells its value as text. */
+export function useBoundText<Draft extends FieldValues, Kept, Value>(
+  bound: Bound<Draft, Kept, Value>,
+  valueOf: (text: string) => Value,
+  hintOf: (value: Value) => string = () => '',
+) {
+  const { value, onChange, onBlur, inputRef, fault } = useBound<Draft, Kept, Value>(bound)
+  return {
+    value,
+    onChange: (event: { readonly target: { readonly value: string } }): void => onChange(valueOf(event.target.value)),
+    onBlur,
+    inputRef,
+    error: fault !== null,
+    helperText: fault ?? hintOf(value),
+  }
+}
+export const asTyped = (text: string): string => text
+
 type TextInputProps<Draft extends FieldValues, Kept> = Bound<Draft, Kept, string> & {
   readonly label: string
   readonly most: number
@@ -35,16 +53,10 @@ type TextInputProps<Draft extends FieldValues, Kept> = Bound<Draft, Kept, string
 }
 export function TextInput<Draft extends FieldValues, Kept>(props: TextInputProps<Draft, Kept>) {
   const { label, most, hint = '', isLong = false, isDecimal = false, autoFocus = false } = props
-  const { value, onChange, onBlur, inputRef, fault } = useBound<Draft, Kept, string>(props)
   return (
     <TextField
+      {...useBoundText<Draft, Kept, string>(props, asTyped, () => hint)}
       label={label}
-      value={value}
-      onChange={(event) => onChange(event.target.value)}
-      onBlur={onBlur}
-      inputRef={inputRef}
-      error={fault !== null}
-      helperText={fault ?? hint}
       multiline={isLong}
       minRows={isLong ? 3 : 1}
       autoFocus={autoFocus}
@@ -59,17 +71,11 @@ type PickInputProps<Draft extends FieldValues, Kept> = Bound<Draft, Kept, string
 }
 /** One of a list. An empty value may be one of them. */
 export function PickInput<Draft extends FieldValues, Kept>({ label, options, ...bound }: PickInputProps<Draft, Kept>) {
-  const { value, onChange, onBlur, inputRef, fault } = useBound<Draft, Kept, string>(bound)
   return (
     <TextField
+      {...useBoundText<Draft, Kept, string>(bound, asTyped)}
       select
       label={label}
-      value={value}
-      onChange={(event) => onChange(event.target.value)}
-      onBlur={onBlur}
-      inputRef={inputRef}
-      error={fault !== null}
-      helperText={fault ?? ''}
       slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
     >
       {options.map(([option, text]) => (
@@ -88,16 +94,13 @@ type PickManyProps<Draft extends FieldValues, Kept> = Bound<Draft, Kept, readonl
   readonly told: (chosen: readonly string[]) => ReactNode
 }
 export function PickManyInput<Draft extends FieldValues, Kept>({ label, options, told, ...bound }: PickManyProps<Draft, Kept>) {
-  const { value, onChange, onBlur, inputRef } = useBound<Draft, Kept, readonly string[]>(bound)
+  const field = useBoundText<Draft, Kept, readonly string[]>(bound, (list) => list as unknown as readonly string[]) // a list, since it takes several
   return (
     <TextField
+      {...field}
       select
       label={label}
-      value={value}
-      onChange={(event) => onChange(event.target.value as unknown as readonly string[])} // a list, since it takes several
-      onBlur={onBlur}
-      inputRef={inputRef}
-      slotProps={{ inputLabel: { shrink: true }, select: { multiple: true, displayEmpty: true, renderValue: () => told(value) } }}
+      slotProps={{ inputLabel: { shrink: true }, select: { multiple: true, displayEmpty: true, renderValue: () => told(field.value) } }}
     >
       {options.map(([option, text]) => (
         <MenuItem key={option} value={option}>

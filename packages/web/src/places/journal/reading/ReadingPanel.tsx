@@ -1,12 +1,12 @@
 import { indicatorColourWords, journalWords, nameIn, NOTE_MOST, readingQuantityWords } from '@jovrin/contract'
-import { INDICATOR_COLOURS, READING_QUANTITIES, type IndicatorColour, type ReadingQuantity } from '@jovrin/core'
+import { civilDate, INDICATOR_COLOURS, READING_QUANTITIES, type IndicatorColour, type ReadingQuantity } from '@jovrin/core'
 import { Box, Button, MenuItem, TextField } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { Control } from 'react-hook-form'
 import { allKits } from '../../../api/journal.queries.js'
 import { Choice } from '../../../ui/Choice.js'
-import { TextInput, useBound } from '../../../ui/form/fields.js'
+import { asTyped, TextInput, useBound, useBoundText } from '../../../ui/form/fields.js'
 import { FormFrame } from '../../../ui/form/FormFrame.js'
 import { forgetDraft, keptDraft, useKeepDraft } from '../../../ui/form/keptDraft.js'
 import { useJudgedForm } from '../../../ui/form/useJudgedForm.js'
@@ -30,6 +30,7 @@ export function ReadingPanel({ tankId, timeZone }: { tankId: string; timeZone: s
   const form = useJudgedForm({ schema: readingsSchema(gauges), draft: keptDraft(keptAs, ReadingsDraft) ?? NO_READINGS })
   useKeepDraft(form, keptAs)
   const { control } = form
+  const today = civilDate(new Date(), timeZone)
   const show = (next: readonly ReadingQuantity[]): void => {
     setShown(next)
     storeGauges(next)
@@ -78,7 +79,7 @@ export function ReadingPanel({ tankId, timeZone }: { tankId: string; timeZone: s
               control={control}
               quantity={quantity}
               gauge={gauge}
-              expiresOn={kits.find((kit) => kit.quantity === quantity)?.expiresOn ?? null}
+              isExpired={(kits.find((kit) => kit.quantity === quantity)?.expiresOn ?? today) < today}
             />
           ))}
           <TextField
@@ -110,32 +111,21 @@ interface GaugeInputProps {
   readonly control: ReadingsControl
   readonly quantity: ReadingQuantity
   readonly gauge: Gauge
-  readonly expiresOn: string | null
+  /** The kit that it is told with is past its day. */
+  readonly isExpired: boolean
 }
 /** One quantity, large enough for a wet thumb. */
-function GaugeInput({ control, quantity, gauge, expiresOn }: GaugeInputProps) {
-  const {
-    value = '',
-    onChange,
-    onBlur,
-    inputRef,
-    fault,
-  } = useBound<ReadingsDraft, Readings, string | undefined>({
-    control,
-    name: `texts.${quantity}`,
-  })
-  const judged = value.trim() === '' ? null : gauge.judge(value)
-  const isExpired = expiresOn !== null && expiresOn < new Date().toISOString().slice(0, 10)
-  const hint = (judged !== null && 'hint' in judged ? judged.hint : null) ?? (isExpired ? journalWords.kitExpired : '')
+function GaugeInput({ control, quantity, gauge, isExpired }: GaugeInputProps) {
+  const hintOf = (typed = ''): string => {
+    const judged = typed.trim() === '' ? null : gauge.judge(typed)
+    return (judged !== null && 'hint' in judged ? judged.hint : null) ?? (isExpired ? journalWords.kitExpired : '')
+  }
+  const field = useBoundText<ReadingsDraft, Readings, string | undefined>({ control, name: `texts.${quantity}` }, asTyped, hintOf)
   return (
     <TextField
+      {...field}
+      value={field.value ?? ''}
       label={`${readingQuantityWords[quantity]}${gauge.unit === '' ? '' : `, ${gauge.unit}`}`}
-      value={value}
-      onChange={(event) => onChange(event.target.value)}
-      onBlur={onBlur}
-      inputRef={inputRef}
-      error={fault !== null}
-      helperText={fault ?? hint}
       slotProps={{
         htmlInput: { inputMode: 'decimal', autoComplete: 'off', enterKeyHint: 'done' },
         inputLabel: { shrink: true },
