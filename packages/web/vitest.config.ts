@@ -4,5 +4,13 @@ import { defineConfig } from 'vitest/config'
 export default defineConfig({
   // The guide is read from the project's own docs.
   server: { fs: { allow: [join(import.meta.dirname, '../..')] } },
-  test: { name: 'web', include: ['src/**/*.test.{ts,tsx}'], environment: 'jsdom', isolate: false, testTimeout: 30_000 },
+  test: {
+    name: 'web',
+    include: ['src/**/*.test.{ts,tsx}'],
+    environment: 'jsdom',
+    isolate: false,
+    setupFiles: ['src/testing/patience.ts'],
+    expect: { poll: { timeout: 20_000 } },
+    testTimeout: 60_000,
+  },
 })

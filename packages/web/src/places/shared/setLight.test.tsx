@@ -1,5 +1,5 @@
 import { newPlan, type ListedJob } from '@jovrin/core'
-import { cleanup, screen } from '@testing-library/react'
+import { cleanup, screen, waitFor } from '@testing-library/react'
 import { hand } from '../../testing/hand.js'
 import { afterEach, expect, test, vi } from 'vitest'
 import { renderPage } from '../../testing/renderPage.js'
@@ -30,7 +30,7 @@ const setOn = async (today: string) => {
   const onDone = vi.fn()
   renderPage(<SetLight tankId="t" today={today} job={job} onDone={onDone} />)
   await hand.click(screen.getByRole('button', { name: 'Set it' }))
-  await vi.waitFor(() => expect(onDone).toHaveBeenCalled())
+  await waitFor(() => expect(onDone).toHaveBeenCalled())
   return server.asked.filter(({ method }) => method === 'PUT')
 }
 
