@@ -1,8 +1,9 @@
 import { figureWords } from '@jovrin/contract'
 import type { Provenance } from '@jovrin/core'
 import { Box, Popover } from '@mui/material'
-import { RemoveIcon } from './icons/RemoveIcon.js'
 import { useState, type ReactNode } from 'react'
+import { bareButton } from './bareButton.js'
+import { RemoveIcon } from './icons/RemoveIcon.js'
 import { significant } from './units.js'
 
 /** What a figure's working shows: everything needed to reckon it again. */
@@ -36,12 +37,7 @@ export function Figure({ children, explained }: FigureProps) {
         onClick={(event) => setAnchor(event.currentTarget)}
         className="figures"
         sx={{
-          font: 'inherit',
-          color: 'inherit',
-          background: 'none',
-          border: 0,
-          p: 0,
-          cursor: 'pointer',
+          ...bareButton,
           borderBottom: '1.5px dotted var(--ink-2)',
           '&:hover': { borderBottomStyle: 'solid' },
         }}

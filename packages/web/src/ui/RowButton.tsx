@@ -1,5 +1,6 @@
 import { Box } from '@mui/material'
 import type { ReactNode } from 'react'
+import { bareButton } from './bareButton.js'
 
 interface RowButtonProps {
   readonly isChosen: boolean
@@ -16,12 +17,7 @@ export function RowButton({ isChosen, onChoose, children }: RowButtonProps) {
       aria-pressed={isChosen}
       onClick={onChoose}
       sx={{
-        font: 'inherit',
-        color: 'inherit',
-        background: 'none',
-        border: 0,
-        p: 0,
-        cursor: 'pointer',
+        ...bareButton,
         textAlign: 'left',
         borderBottom: '2px solid transparent',
         '&[aria-pressed=true]': { borderColor: 'var(--focus)', fontWeight: 600 },

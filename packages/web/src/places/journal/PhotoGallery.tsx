@@ -3,6 +3,7 @@ import { Box, Button } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { photosOfTank } from '../../api/journal.queries.js'
+import { bareButton } from '../../ui/bareButton.js'
 import { EditDialog } from './EditDialog.js'
 import { PictureDialog } from './PictureDialog.js'
 import { addressOf, picturesIn, titleOf } from './pictures.js'
@@ -34,14 +35,9 @@ export function PhotoGallery({ tankId, timeZone }: { tankId: string; timeZone: s
               type="button"
               onClick={() => setOpen(picture.id)}
               sx={{
-                font: 'inherit',
-                color: 'inherit',
+                ...bareButton,
                 textAlign: 'left',
-                background: 'none',
-                border: 0,
-                p: 0,
                 width: '100%',
-                cursor: 'pointer',
                 '&:focus-visible': { outline: '2px solid var(--focus)', outlineOffset: 2 },
               }}
             >
