@@ -27,6 +27,8 @@ export {
   NAME_MOST,
   NOTE_MOST,
   PICTURE_MOST_BYTES,
+  PLANT_FILE_MOST_BYTES,
+  PLANT_FILE_MOST_ROWS,
   REASON_MOST,
   READINGS_MOST_BYTES,
   READINGS_MOST_ROWS,
@@ -43,6 +45,31 @@ export { ProductId, ProductSchema } from './product.js'
 export { QuantitiesSchema, QuantitySchema } from './quantity.js'
 export { Problem } from './problem.js'
 export { sentenceOf } from './sentences.js'
+export {
+  OUTCOMES,
+  PLANT_FILE_FORMAT,
+  PLANT_NAME_MOST,
+  PlantFile,
+  PlantImport,
+  PlantImportQuery,
+  PlantImportReport,
+  PlantNote,
+  PlantRowSchema,
+  PlantSpeciesSchema,
+  SPECIES_GROUPS,
+  SpeciesExportQuery,
+  SpeciesId,
+  SpeciesQuery,
+} from './species/plantSchemas.js'
+export {
+  columnsOf,
+  idOfName,
+  PLANT_COLUMNS,
+  readPlantRow,
+  writePlantRow,
+  type PlantRowFault,
+  type ReadPlantRow,
+} from './species/plantTable.js'
 export { ArchivedTank, NewTank, PlanRevision, PutPlanQuery, TankEntry, SettingList, TankId, Timeline } from './tank.js'
 export {
   BackupManifest,
@@ -95,6 +122,22 @@ export {
   signWords,
 } from './text/en/journal.js'
 export { planSheetWords } from './text/en/plan.js'
+export {
+  assumedWords,
+  confidenceWords,
+  growthClassWords,
+  lightClassWords,
+  nameStandingWords,
+  NAMES_AS_OF,
+  plantClassWords,
+  plantFormWords,
+  plantPlaceWords,
+  plantRowFaultWords,
+  runnerWords,
+  sanityWords,
+  shadeWords,
+  traitWords,
+} from './text/en/species.js'
 export { densityWords, plantKindWords } from './text/en/planting.js'
 export { dimensionWords, figureWords, numberWords } from './text/en/quantity.js'
 export { refusalWords } from './text/en/refusal.js'

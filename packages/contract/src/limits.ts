@@ -12,6 +12,9 @@ export const TANK_ALBUM_MOST_BYTES = 8 * 1024 ** 3
 export const READINGS_MOST_BYTES = 16 * 1024 ** 2
 export const READINGS_MOST_ROWS = 100_000
 export const PICTURE_MOST_BYTES = 40 * 1024 ** 2
+/** Characters and rows of a file of plants. */
+export const PLANT_FILE_MOST_BYTES = 4 * 1024 ** 2
+export const PLANT_FILE_MOST_ROWS = 5000
 export const BACKUP_MOST_BYTES = 16 * 1024 ** 3
 
 /** Entries that cannot be read are listed up to this number; there may be more. */

@@ -179,6 +179,62 @@ export { newPlan } from './plan/newPlan.js'
 export { UNKNOWN_SOURCE, UNPLACED, UNPLANNED, UNKNOWN_LAMP, UNTUNED_LINE } from './plan/unplanned.js'
 export { upgradePlan } from './plan/upgrade/upgradePlan.js'
 export { upgradeSetting } from './plan/upgrade/upgradeSetting.js'
+export {
+  classesOf,
+  CONFIDENCES,
+  DATUM_SOURCES,
+  SOURCE_OF,
+  trustOf,
+  type Confidence,
+  type Datum,
+  type DatumSource,
+  type Trust,
+} from './species/datum.js'
+export {
+  ancestryOf,
+  ASSUMED_FROM,
+  overlaid,
+  plantSpecies,
+  UnansweredTraitError,
+  type Ancestry,
+  type AssumedFrom,
+  type PlantSpecies,
+} from './species/plantSpecies.js'
+export { SANITY_CODES, sanityFaults, type SanityCode, type SanityFault } from './species/sanity.js'
+export { GROWTHS, LIGHT_CLASSES, RUNNER_CLASSES, type GrowthClass, type LightClass, type RunnerClass } from './species/scales.js'
+export { foundByOlderName, nameIndex, plainName, searchNames, type NameIndex } from './species/search.js'
+export {
+  CLASS_TRAITS,
+  CLASSES_TRAITS,
+  FLAG_TRAITS,
+  MELTS,
+  NAME_STANDINGS,
+  PLANT_FORMS,
+  PLANT_PLACES,
+  PLANT_TRAITS,
+  RANGE_TRAITS,
+  SHADES,
+  type ClassesTrait,
+  type ClassTrait,
+  type Colouring,
+  type Ease,
+  type FlagTrait,
+  type LeafOutline,
+  type LegalStanding,
+  type LightNeed,
+  type Melt,
+  type MeltOfStart,
+  type NameStanding,
+  type PlantForm,
+  type PlantPlace,
+  type PlantRow,
+  type PlantTrait,
+  type PlantTraits,
+  type RangeTrait,
+  type SaidTraits,
+  type Shade,
+  type TemperatureNeed,
+} from './species/traits.js'
 export { heightCmAtAge } from './planting/height.js'
 export { OutOfRangeError, requireWithin } from './quantity/outOfRange.js'
 export {

@@ -7,6 +7,7 @@ const ORDER = [
   'quantity',
   'numeric',
   'plan',
+  'species',
   'tank',
   'ground',
   'hardscape',

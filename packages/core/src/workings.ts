@@ -10,6 +10,7 @@ import { filledWeightWorking } from './hardscape/filledWeight.working.js'
 import { netWaterWorking } from './hardscape/netWater.working.js'
 import { dliWorking, floorPpfdWorking } from './light/light.workings.js'
 import { ppfdFromLuxWorking } from './light/light.workings.js'
+import { plantingPortionsWorking } from './planting/portions.working.js'
 import type { Working } from './quantity/working.js'
 import { evaporationWorking, jetReachWorking, paneSafetyWorking, realFlowWorking, twistWorking } from './tank/vessel.workings.js'
 import { blendShareWorking, changesNeededWorking, conditionerWorking, fillTimeWorking, hotWaterWorking } from './water/change.workings.js'
@@ -30,6 +31,7 @@ export const WORKINGS: readonly Working[] = [
   evaporationWorking,
   groundBagsWorking,
   ballastWorking,
+  plantingPortionsWorking,
   realFlowWorking,
   jetReachWorking,
   floorPpfdWorking,

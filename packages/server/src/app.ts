@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { refusalWords, openApi } from '@jovrin/contract'
+import { refusalWords, openApi, PLANT_FILE_MOST_BYTES } from '@jovrin/contract'
 import compression from 'compression'
 import express, { type Express } from 'express'
 import type { Knex } from 'knex'
@@ -42,6 +42,8 @@ import { planRoutes } from './plan/plan.routes.js'
 import { planService } from './plan/plan.service.js'
 import { productRoutes } from './product/product.routes.js'
 import { productService } from './product/product.service.js'
+import { speciesRoutes } from './species/species.routes.js'
+import { speciesService } from './species/species.service.js'
 import { deleteForGood } from './tank/deleteForGood.js'
 import { tankRoutes } from './tank/tank.routes.js'
 import { tankService } from './tank/tank.service.js'
@@ -65,6 +67,8 @@ export interface Parts {
   readonly pictures: Developer
   /** Folder of the built pages; `null` serves the API alone. */
   readonly webFolder: string | null
+  /** Where the tables of species lie. */
+  readonly libraryFolder: string
   /** Where the database and the pictures lie. */
   readonly dataFolder: string
   readonly restore: Restore
@@ -88,6 +92,7 @@ export function app({
   workers,
   pictures,
   webFolder,
+  libraryFolder,
   dataFolder,
   restore,
   access,
@@ -141,6 +146,7 @@ export function app({
     if (hasBody && !req.is(['application/json', 'application/*+json'])) throw new Refusal(415, 'wrong_kind', refusalWords.wrongMedia)
     next()
   })
+  api.post('/species', express.json({ limit: PLANT_FILE_MOST_BYTES * 2, strict: true }))
   api.use(express.json({ limit: BODY_LIMIT, strict: true }), onlyWellFormed)
   api.get('/openapi.json', (_req, res) => void res.json(openApi(VERSION)))
   api.get('/docs', (_req, res) => void res.type('html').send(docsPage(openApi(VERSION) as never))) // its own document, as it is described
@@ -159,6 +165,7 @@ export function app({
     calendarRoutes(jobs, tanks, clock),
     kitRoutes(kitService(db)),
     productRoutes(productService(db, clock)),
+    speciesRoutes(speciesService(db, clock, libraryFolder)),
     schemaRoutes(),
   )
   api.use(() => {

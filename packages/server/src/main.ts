@@ -35,6 +35,7 @@ async function start(): Promise<void> {
   const dataFolder = readyDataFolder(process.env['JOVRIN_DATA'], process.env)
   const webFolder = fileURLToPath(new URL('../../web/dist', import.meta.url))
   if (!existsSync(webFolder)) throw new StartError(startWords.noBuild)
+  const libraryFolder = fileURLToPath(new URL('../library', import.meta.url))
   const access = values.lan === true ? accessOf(dataFolder, process.env['JOVRIN_PASSPHRASE']) : null
   let unlock = lockFolder(dataFolder)
   process.once('exit', () => unlock())
@@ -53,6 +54,7 @@ async function start(): Promise<void> {
       workers,
       pictures,
       webFolder,
+      libraryFolder,
       dataFolder,
       restore,
       access,

@@ -17,6 +17,7 @@ import { LeversSchema } from '../levers.js'
 import { PlanSchema } from '../plan.js'
 import { Problem } from '../problem.js'
 import { ProductSchema } from '../product.js'
+import { PlantImportReport, PlantNote, PlantRowSchema, PlantSpeciesSchema } from '../species/plantSchemas.js'
 import { ArchivedTank, NewTank, PlanRevision, TankEntry, Timeline } from '../tank.js'
 import { RestoreReport, RowImportReport, RowMappingSchema, TankFile, TankImportReport } from '../tankFile.js'
 import { Unreadable } from '../unreadable.js'
@@ -40,6 +41,10 @@ const NAMED: Readonly<Record<string, z.ZodType>> = {
   Levers: LeversSchema,
   NewTank,
   Plan: PlanSchema,
+  PlantImportReport,
+  PlantNote,
+  PlantRow: PlantRowSchema,
+  PlantSpecies: PlantSpeciesSchema,
   PlanRevision,
   Problem,
   Product: ProductSchema,

@@ -6,6 +6,7 @@ import { filePaths } from './filePaths.js'
 import { journalPaths } from './journalPaths.js'
 import { otherPaths } from './otherPaths.js'
 import { body, ok, problem, refusals, type Paths } from './parts.js'
+import { speciesPaths } from './speciesPaths.js'
 import { tankPaths } from './tankPaths.js'
 
 const workingPaths = (): Paths =>
@@ -26,6 +27,7 @@ const TAGS: readonly (readonly [tag: string, paths: () => Paths])[] = [
   ['Journal', journalPaths],
   ['Care', carePaths],
   ['Files', filePaths],
+  ['Species', speciesPaths],
   ['Sums and the rest', otherPaths],
   ['Worked figures', workingPaths],
 ]

@@ -12,7 +12,7 @@ export interface StoredTank {
 const toTank = (row: TankRow): StoredTank => ({ id: row.id, createdAt: row.created_at })
 
 /** Whatever names a tank. */
-const TABLES_OF_A_TANK = ['plan_revision', 'setting_change', 'lever_draft', 'reading', 'event', 'job_record'] as const
+const TABLES_OF_A_TANK = ['plan_revision', 'setting_change', 'lever_draft', 'reading', 'event', 'job_record', 'plant_note'] as const
 
 export const tankRepository = (db: Knex) => ({
   all: async (): Promise<StoredTank[]> => (await db<TankRow>('tank').whereNull('deleted_at').orderBy(['created_at', 'id'])).map(toTank),

@@ -26,6 +26,7 @@ export async function testServer(folder = mkdtempSync(join(tmpdir(), 'jovrin-'))
     workers: SHARED_WORKERS,
     pictures,
     webFolder: null,
+    libraryFolder: join(import.meta.dirname, '../../library'),
     dataFolder: folder,
     restore: () => Promise.reject(new Error('this server restores nothing')),
     access: null,

@@ -8,6 +8,8 @@ import { LEVER_SHELF } from '../levers/lever.repository.js'
 import { PLAN_SHELF } from '../plan/plan.repository.js'
 import { SETTING_SHELF } from '../plan/setting.repository.js'
 import { PRODUCT_SHELF } from '../product/product.repository.js'
+import { PLANT_SHELF } from '../species/plant.repository.js'
+import { PLANT_NOTE_SHELF } from '../species/plantNote.repository.js'
 
 /** Everything that is stored and not what it should be. */
 export async function* findUnreadable(db: Knex): AsyncGenerator<Unreadable> {
@@ -19,4 +21,6 @@ export async function* findUnreadable(db: Knex): AsyncGenerator<Unreadable> {
   yield* unreadableOn(db, JOB_SHELF)
   yield* unreadableOn(db, KIT_SHELF)
   yield* unreadableOn(db, PRODUCT_SHELF)
+  yield* unreadableOn(db, PLANT_SHELF)
+  yield* unreadableOn(db, PLANT_NOTE_SHELF)
 }

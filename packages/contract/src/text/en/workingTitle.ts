@@ -7,6 +7,7 @@ export const workingTitleWords: Readonly<Record<string, string>> = {
   'vessel.evaporation': 'Evaporation',
   'ground.bags': 'Bags of ground',
   'hardscape.ballast': 'Stone that holds wood down',
+  'planting.portions': 'Portions of a patch',
   'kit.real-flow': 'What a filter really moves',
   'kit.jet-reach': 'Reach of an outlet',
   'light.floor-ppfd': 'Light at the ground',

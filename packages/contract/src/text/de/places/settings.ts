@@ -34,6 +34,8 @@ export const settings: Translation<typeof settingsWords> = {
     job: 'gemeldete Aufgabe',
     kit: 'Test',
     product: 'Eintrag der Sammlung',
+    plant: 'eigene Pflanze',
+    'plant-note': 'Notiz zu einer Pflanze',
   },
   asCopy: 'als Kopie, mit eigenen Kennungen',
   dryRun: (name, records, revisions) => `${name}: ${records} Einträge, ${revisions} Revisionen des Plans. Noch ist nichts gespeichert.`,

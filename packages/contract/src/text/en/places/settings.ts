@@ -31,6 +31,8 @@ export const settingsWords = {
     job: 'told job',
     kit: 'test kit',
     product: 'entry of the library',
+    plant: 'plant of your own',
+    'plant-note': 'note on a plant',
   },
   asCopy: 'as a copy, with ids of its own',
   dryRun: (name: string, records: string, revisions: string) =>
