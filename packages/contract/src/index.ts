@@ -122,6 +122,7 @@ export {
   signWords,
 } from './text/en/journal.js'
 export { planSheetWords } from './text/en/plan.js'
+export { doubtfulWords, standingAspectWords, standingWords, verdictWords } from './text/en/standing.js'
 export {
   assumedWords,
   confidenceWords,

@@ -200,6 +200,20 @@ export {
   type AssumedFrom,
   type PlantSpecies,
 } from './species/plantSpecies.js'
+export { sameJob, type SameJob } from './species/sameJob.js'
+export {
+  STANDING_ASPECTS,
+  STANDING_REMARKS,
+  standingOf,
+  VERDICTS,
+  type PlantSite,
+  type Standing,
+  type StandingAspect,
+  type StandingCode,
+  type StandingRemark,
+  type Verdict,
+} from './species/standing.js'
+export { plantSiteOf } from './safety/plantSite.js'
 export { SANITY_CODES, sanityFaults, type SanityCode, type SanityFault } from './species/sanity.js'
 export { GROWTHS, LIGHT_CLASSES, RUNNER_CLASSES, type GrowthClass, type LightClass, type RunnerClass } from './species/scales.js'
 export { foundByOlderName, nameIndex, plainName, searchNames, type NameIndex } from './species/search.js'

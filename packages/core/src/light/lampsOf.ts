@@ -29,6 +29,7 @@ export interface Light {
 }
 
 const LEAST_LAMP_CM = 1
+const LEAST_WATER_CM = 1
 
 /** All lamps of a plan. Flux goes before watts; where neither is known, watts go by the water and flux by the watts. */
 export function lampsOf({ lamps }: Pick<Plan, 'lamps'>, answers: Answers, inner: InnerSize, waterL: number): AnsweredLamp[] {
@@ -67,17 +68,7 @@ export function lightOf(
 ): Light {
   const lamps = lampsOf(plan, answers, inner, waterL)
   const attenuationPerM = answers.trait('waterAttenuationPerM')
-  const tank = {
-    lengthM: inner.lengthCm / 100,
-    widthM: inner.widthCm / 100,
-    waterDepthM: Math.max(inner.waterDepthCm - groundCm, 1) / 100,
-    attenuationPerM,
-  }
-  const ppfd = lamps.reduce(
-    (sum, { fluxUmolPerS, lengthCm, aboveWaterCm }) =>
-      sum + floorPpfd({ ...tank, fluxUmolPerS, lampLengthM: lengthCm / 100, aboveWaterM: aboveWaterCm / 100 }),
-    0,
-  )
+  const ppfd = ppfdAtHeight({ lamps, attenuationPerM }, inner, groundCm)
   return {
     lamps,
     fluxUmolPerS: lamps.reduce((sum, { fluxUmolPerS }) => sum + fluxUmolPerS, 0),
@@ -88,6 +79,27 @@ export function lightOf(
     dliMolPerM2: ppfd * effectiveHoursOf(plan) * MOL_PER_UMOL_H_PER_S,
   }
 }
+
+/** Mean PPFD [µmol m⁻² s⁻¹] over the whole of a level plane, so high above the glass, at full planned light. */
+export const ppfdAtHeight = (
+  { lamps, attenuationPerM }: Pick<Light, 'lamps' | 'attenuationPerM'>,
+  inner: InnerSize,
+  heightCm: number,
+): number =>
+  lamps.reduce(
+    (sum, { fluxUmolPerS, lengthCm, aboveWaterCm }) =>
+      sum +
+      floorPpfd({
+        lengthM: inner.lengthCm / 100,
+        widthM: inner.widthCm / 100,
+        waterDepthM: Math.max(inner.waterDepthCm - heightCm, LEAST_WATER_CM) / 100,
+        attenuationPerM,
+        fluxUmolPerS,
+        lampLengthM: lengthCm / 100,
+        aboveWaterM: aboveWaterCm / 100,
+      }),
+    0,
+  )
 
 export const lightHoursOf = ({ lightWindows }: Pick<Plan, 'lightWindows'>): number =>
   Math.min(

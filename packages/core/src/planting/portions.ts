@@ -14,7 +14,7 @@ export const portionsRaw = (areaCm2: number, spacingCm: number): number => (area
 
 /** Rounding noise of an area decides nothing. */
 const NOISE = 1e-9
-export const roundedUp = (count: number): number => Math.ceil(count - NOISE)
+export const roundedUp = (count: number): number => Math.max(0, Math.ceil(count - NOISE))
 
 export interface Retail {
   readonly portions: number

@@ -1,0 +1,52 @@
+import type { TankFigures } from '../ecosystem/tankFigures.js'
+import { hasGas } from '../gas/linesOf.js'
+import { GROUND } from '../ground/kinds.js'
+import { groundHeightCm } from '../ground/groundPlan.js'
+import { ppfdAtHeight } from '../light/lampsOf.js'
+import type { FeedingSchool, Plan } from '../plan/plan.js'
+import type { PlantSite } from '../species/standing.js'
+import type { PlantPlace } from '../species/traits.js'
+
+/** From the front pane, as a share of the width. */
+const DEPTH_OF_PLACE: Readonly<Record<PlantPlace, number>> = { front: 0.15, mid: 0.5, back: 0.85, hardscape: 0.5, surface: 0.5 }
+/** What stands on wood and stone begins about a third of the free water up. Rule of thumb 0.2–0.6. */
+const ON_HARDSCAPE = 0.33
+/** Light of one spot against the mean of its plane: under the lamp more, at the glass less. Rule of thumb, until the field of the lamps is reckoned. */
+const UNEVEN = { low: 0.6, high: 1.5 } as const
+/** Schools that leave food in the water. */
+const FEEDS_COLUMN: readonly FeedingSchool[] = ['rich-column', 'lean-column', 'measured-ratio', 'all-in-one']
+
+/** A place of a described tank as a plant meets it, at full planned light; shade of stones and other plants is left out. */
+export function plantSiteOf(plan: Plan, figures: TankFigures, place: PlantPlace): PlantSite {
+  const { ground, inner, room, gasLevels } = figures
+  const groundCm = groundHeightCm(ground, inner.lengthCm / 2, DEPTH_OF_PLACE[place] * inner.widthCm)
+  const freeCm = Math.max(0, inner.waterDepthCm - groundCm)
+  const standsCm = place === 'surface' ? inner.waterDepthCm : place === 'hardscape' ? groundCm + ON_HARDSCAPE * freeCm : groundCm
+  const ppfd = ppfdAtHeight(figures, inner, standsCm)
+  const isSoft = figures.layers.some((layer) => layer.volumeL > 0 && GROUND[layer.ground].isSoftener)
+  const alkalinity = plan.sources[0]?.alkalinityMeqPerL ?? null
+  const { waterC } = room
+  return {
+    place,
+    light: { low: ppfd * UNEVEN.low, value: ppfd, high: ppfd * UNEVEN.high },
+    hasGas: hasGas(plan),
+    co2MgPerL: gasLevels.atLightsOn,
+    waterC,
+    warmestC: plan.climate.coolerW === null || plan.climate.coolerW === 0 ? Math.max(waterC, ...room.monthlyC) : waterC,
+    headroomCm: Math.max(0, inner.waterDepthCm - standsCm),
+    alkalinity:
+      alkalinity === null
+        ? null
+        : { low: isSoft ? 0 : alkalinity, value: isSoft ? Math.min(alkalinity, SOFTENED_MEQ_PER_L) : alkalinity, high: alkalinity },
+    hasRootFood: plan.tabs.length > 0 || figures.layers.some((layer) => layer.volumeL > 0 && feedsRoots(layer.ground)),
+    hasColumnFood: FEEDS_COLUMN.includes(plan.feeding) || figures.foodGPerDay > 0,
+    hoursPerWeek: plan.intent.hoursPerWeek,
+    hasDiggers: plan.intent.wishes.includes('diggers'),
+  }
+}
+/** Over a softening ground, for its first months. Rule of thumb 0–2 °dKH. */
+const SOFTENED_MEQ_PER_L = 0.5
+const feedsRoots = (ground: Plan['layers'][number]['ground']): boolean => {
+  const [nitrogen] = GROUND[ground].reservoirMgPerL
+  return nitrogen > 0
+}
