@@ -403,7 +403,7 @@ test('a stone is drawn on the floor by keys alone, seen enlarged, and taken back
 })
 
 test('an own bag from the library changes the count of bags', async ({ page, demoApp }) => {
-  await page.goto(`${demoApp}/library`)
+  await page.goto(`${demoApp}/library/products`)
   await page.getByRole('button', { name: 'Add a ground' }).click()
   const row = page.getByRole('row', { name: /My ground/ })
   // Name, ground, bag, dry weight, pores, price.

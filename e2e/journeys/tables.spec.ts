@@ -14,7 +14,7 @@ test('the library is typed into like a spreadsheet: what is wrong stays in its c
   page,
   demoApp,
 }) => {
-  await page.goto(`${demoApp}/library`)
+  await page.goto(`${demoApp}/library/products`)
   const grounds = page.getByRole('grid', { name: 'Grounds' })
   const bag = grounds
     .getByRole('row', { name: /Fine gravel/ })

@@ -65,7 +65,8 @@ test('every sheet of the plan and the library are accessible, by day and by nigh
     ...['intent', 'vessel', 'ground?zone=left', 'hardscape?piece=stones', 'kit', 'shopping', 'programme'].map(
       (sheet) => `/tanks/${RIVER}/plan/${sheet}`,
     ),
-    '/library',
+    '/library/products',
+    `/library/species/rotala-macrandra?tank=${RIVER}`,
   ]) {
     await page.goto(`${demoApp}${path}`)
     await expect(page.getByRole('heading', { level: 2 }).first()).toBeVisible()

@@ -250,6 +250,8 @@ export {
   type TemperatureNeed,
 } from './species/traits.js'
 export { heightCmAtAge } from './planting/height.js'
+export { keptAreaCm2, portionsRaw, retailOf, type Retail } from './planting/portions.js'
+export { heightAfterCm, leastSupply, spacingToClose, spreadAfterCm, weeksToClose, type PlantStart } from './planting/rise.js'
 export { OutOfRangeError, requireWithin } from './quantity/outOfRange.js'
 export {
   canonicalFrom,

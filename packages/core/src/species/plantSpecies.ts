@@ -59,9 +59,9 @@ export class UnansweredTraitError extends Error {
   }
 }
 
-/** The library's row with what the grower says of the same plant laid over it: an update of the library changes only what the grower left alone. */
+/** The library's row with what the grower says of the same plant laid over it: an update of the library changes only what the grower left alone. Its name, and what its other traits rest on, stay the library's. */
 export const overlaid = (row: PlantRow | undefined, own: PlantRow): PlantRow =>
-  row === undefined ? own : { ...row, ...own, like: own.like ?? row.like, traits: { ...row.traits, ...own.traits } }
+  row === undefined ? own : { ...row, olderNames: own.olderNames, traits: { ...row.traits, ...own.traits } }
 
 const GENUS = /^[A-Z][a-z-]+/
 /** A chain of forms of forms is short; longer ones go in a circle. */

@@ -29,7 +29,7 @@ const hardest = ({ ease }: PlantSpecies): number => Math.max(...ease.map((one) =
 const meets = <One>(a: readonly One[], b: readonly One[]): boolean => a.some((one) => b.includes(one))
 const familiesOf = ({ colour }: PlantSpecies) => colour.strong.map((shade) => FAMILY[shade])
 
-/** Plants that would do the same job: same place, kind and colour, about as high. Those that stand better here come first, then the easier, then the most alike. */
+/** Plants that would do the same job: same place, kind and colour, about as high. Those that stand better here come first, then those that no list is known to name, then the easier, then the most alike. */
 export function sameJob(plant: PlantSpecies, all: readonly PlantSpecies[], site: PlantSite, most = 5): SameJob[] {
   const height = plant.matureHeightCm.value
   const alike = all.flatMap((other) => {
@@ -48,6 +48,7 @@ export function sameJob(plant: PlantSpecies, all: readonly PlantSpecies[], site:
     .sort(
       (a, b) =>
         VERDICTS.indexOf(a.verdict) - VERDICTS.indexOf(b.verdict) ||
+        Number(a.plant.legal !== 'none-known') - Number(b.plant.legal !== 'none-known') ||
         Number(b.isEasier) - Number(a.isEasier) ||
         b.likeness - a.likeness ||
         a.plant.name.localeCompare(b.plant.name, 'en'),

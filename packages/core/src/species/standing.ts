@@ -143,8 +143,14 @@ function remark<Code extends StandingCode>(
 ): StandingRemark {
   const { aspect, verdict, values } = STANDING_REMARKS[code]
   const isDoubtful = verdict === 'fails' && confidence === 'C'
-  return { code, aspect, verdict: isDoubtful ? 'marginal' : verdict, isDoubtful, values: quantities(values, numbers) }
+  return { code, aspect, verdict: isDoubtful ? 'marginal' : verdict, isDoubtful, values: quantities(values, told(values, numbers)) }
 }
+
+/** Light, gas, heights and weeks are known to two digits at best; temperatures are read as they are. */
+const told = (dimensions: Dimensions, numbers: Readonly<Record<string, number>>): Record<string, number> =>
+  Object.fromEntries(
+    Object.entries(numbers).map(([name, value]) => [name, dimensions[name] === 'temperature' ? value : Number(value.toPrecision(2))]),
+  )
 
 function ofPlace({ places, attaches, form }: PlantSpecies, { place }: PlantSite): StandingRemark | null {
   if ((form === 'floater') !== (place === 'surface') && !places.includes(place)) return remark('place-impossible', {})

@@ -15,10 +15,7 @@ export function judgeFile(library: Library, own: readonly PlantRow[], filed: rea
   const ownOfId = new Map(own.map((row) => [row.id, row]))
   const libraryOfId = new Map(library.plants.map((row) => [row.id, row]))
   const given = filed.flatMap(({ read }) => ('row' in read ? [read.row] : []))
-  const ancestry = ancestryWith(library, [
-    ...own.filter(({ id }) => !libraryOfId.has(id) && !given.some((row) => row.id === id)),
-    ...given.filter(({ id }) => !libraryOfId.has(id)),
-  ])
+  const ancestry = ancestryWith(library, [...own.filter(({ id }) => !given.some((row) => row.id === id)), ...given])
   const lineOfId = new Map<string, number>()
   return filed.map(({ line, name, read }): JudgedRow => {
     const refused = (faults: RowReport['faults'], id: string | null): JudgedRow => ({

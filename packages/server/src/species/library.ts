@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { ancestryOf, type Ancestry, type PlantRow } from '@jovrin/core'
+import { ancestryOf, overlaid, type Ancestry, type PlantRow } from '@jovrin/core'
 import { readPlantTable } from './plantFile.js'
 
 /** What the library knows of itself: its plants, and what genera and forms of growth have in common. */
@@ -20,6 +20,13 @@ export function readLibrary(folder: string): Library {
   return { forms: table('forms'), genera: table('genera'), plants: table('plants') }
 }
 
-/** Where plants inherit from, a grower's own among them. */
-export const ancestryWith = ({ forms, genera, plants }: Library, own: readonly PlantRow[]): Ancestry =>
-  ancestryOf(forms, genera, [...plants, ...own])
+/** Where plants inherit from: the library as the grower sees it, and the grower's own plants. */
+export function ancestryWith({ forms, genera, plants }: Library, own: readonly PlantRow[]): Ancestry {
+  const ownOfId = new Map(own.map((row) => [row.id, row]))
+  const theirs = new Set(plants.map(({ id }) => id))
+  const shared = plants.map((row) => {
+    const mine = ownOfId.get(row.id)
+    return mine === undefined ? row : overlaid(row, mine)
+  })
+  return ancestryOf(forms, genera, [...shared, ...own.filter(({ id }) => !theirs.has(id))])
+}

@@ -1,5 +1,5 @@
 import { refusalWords, type PlantImportReport, type PlantNote } from '@jovrin/contract'
-import { nameIndex, overlaid, plantSpecies, searchNames, type NameIndex, type PlantRow, type PlantSpecies } from '@jovrin/core'
+import { nameIndex, plantSpecies, searchNames, type NameIndex, type PlantRow, type PlantSpecies } from '@jovrin/core'
 import type { Knex } from 'knex'
 import type { Clock } from '../clock.js'
 import { Refusal } from '../http/refusal.js'
@@ -36,13 +36,7 @@ export function speciesService(db: Knex, clock: Clock, folder: string) {
   /** What a grower may take along: own rows whole, and of the library's plants what the library says. */
   const rowsFor = async (which: 'own' | 'all'): Promise<PlantRow[]> => {
     const rows = await own()
-    if (which === 'own') return rows
-    const ownOfId = new Map(rows.map((row) => [row.id, row]))
-    const shared = ours().plants.map((row) => {
-      const mine = ownOfId.get(row.id)
-      return mine === undefined ? row : overlaid(row, mine)
-    })
-    return [...shared, ...rows.filter(({ id }) => !ours().plants.some((row) => row.id === id))]
+    return which === 'own' ? rows : [...ancestryWith(ours(), rows).rowOfId.values()]
   }
 
   return {
@@ -108,18 +102,10 @@ export function speciesService(db: Knex, clock: Clock, folder: string) {
 export type SpeciesService = ReturnType<typeof speciesService>
 
 function knownOf(library: Library, own: readonly PlantRow[]): Known {
-  const ancestry = ancestryWith(
-    library,
-    own.filter(({ id }) => !library.plants.some((row) => row.id === id)),
-  )
+  const ancestry = ancestryWith(library, own)
   const ownOfId = new Map(own.map((row) => [row.id, row]))
-  const shared = library.plants.map((row) => {
-    const mine = ownOfId.get(row.id)
-    return mine === undefined ? plantSpecies(row, ancestry) : plantSpecies(overlaid(row, mine), ancestry, mine)
-  })
-  const theirs = new Set(library.plants.map(({ id }) => id))
-  const species = [...own.filter(({ id }) => !theirs.has(id)).map((row) => plantSpecies(row, ancestry, row)), ...shared].sort((a, b) =>
-    a.name.localeCompare(b.name, 'en'),
-  )
+  const species = [...ancestry.rowOfId.values()]
+    .map((row) => plantSpecies(row, ancestry, ownOfId.get(row.id) ?? null))
+    .sort((a, b) => a.name.localeCompare(b.name, 'en'))
   return { species, byId: new Map(species.map((one) => [one.id, one])), index: nameIndex(species) }
 }

@@ -30,7 +30,15 @@ export const router = createBrowserRouter([
       { path: 'today', lazy: async () => ({ Component: (await import('../places/today/TodayPlace.js')).TodayPlace }) },
       { path: 'answers', lazy: async () => ({ Component: (await import('../places/answers/AnswersPlace.js')).AnswersPlace }) },
       { path: 'answers/:question', lazy: async () => ({ Component: (await import('../places/answers/AnswersPlace.js')).AnswersPlace }) },
-      { path: 'library', lazy: async () => ({ Component: (await import('../places/library/LibraryPlace.js')).LibraryPlace }) },
+      { path: 'library', lazy: async () => ({ Component: (await import('../places/library/species/SpeciesPlace.js')).SpeciesPlace }) },
+      {
+        path: 'library/products',
+        lazy: async () => ({ Component: (await import('../places/library/products/ProductsPlace.js')).ProductsPlace }),
+      },
+      {
+        path: 'library/species/:speciesId',
+        lazy: async () => ({ Component: (await import('../places/library/species/SpeciesPage.js')).SpeciesPage }),
+      },
       { path: 'workings', lazy: async () => ({ Component: (await import('../places/workings/WorkingsPlace.js')).WorkingsPlace }) },
       {
         path: 'workings/:workingId',

@@ -8,6 +8,7 @@ const FILE_KINDS = {
   table: { 'text/csv': ['.csv', '.tsv', '.txt'] },
   tank: { 'application/json': ['.json'], 'application/zip': ['.zip'] },
   zip: { 'application/zip': ['.zip'] },
+  plants: { 'text/csv': ['.csv', '.txt'], 'application/json': ['.json'] },
   text: { 'text/plain': ['.csv', '.txt'] },
 } as const satisfies Record<string, Record<string, readonly string[]>>
 

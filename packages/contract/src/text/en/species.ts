@@ -59,7 +59,7 @@ export const shadeWords = {
 
 /** Every class of every trait, by the trait. */
 export const plantClassWords = {
-  carbon: { none: 'needs no gas', helps: 'gas helps', needed: 'needs gas' },
+  carbon: { none: 'not needed', helps: 'helps', needed: 'needed' },
   ease: { easy: 'easy', medium: 'medium', demanding: 'demanding' },
   hardness: { soft: 'soft water (KH up to 3)', any: 'any', 'hard-liking': 'likes hard water' },
   feeding: { root: 'through roots', both: 'roots and water', column: 'from the water' },

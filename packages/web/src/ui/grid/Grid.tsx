@@ -36,10 +36,12 @@ interface GridProps<Row extends GridValidRowModel> extends Omit<
   readonly label: string
   /** How the file is called that a reader saves. */
   readonly fileName: string
+  /** What stands there when no row does. */
+  readonly empty?: string
 }
 
 /** A table that is sorted, filtered and typed into like a spreadsheet: a click or Enter begins to type, arrow keys go from cell to cell, Escape takes back. Large, so it comes only with the places that show one. */
-export function Grid<Row extends GridValidRowModel>({ label, fileName, slotProps, ...given }: GridProps<Row>) {
+export function Grid<Row extends GridValidRowModel>({ label, fileName, empty, slotProps, ...given }: GridProps<Row>) {
   const grid = useGridApiRef()
   return (
     <DataGrid<Row>
@@ -56,7 +58,7 @@ export function Grid<Row extends GridValidRowModel>({ label, fileName, slotProps
       rowHeight={30}
       {...given}
       aria-label={label}
-      localeText={GRID_WORDS}
+      localeText={empty === undefined ? GRID_WORDS : { ...GRID_WORDS, noRowsLabel: empty }}
       slots={ICONS}
       slotProps={{
         ...slotProps,

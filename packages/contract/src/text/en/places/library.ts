@@ -1,5 +1,7 @@
 export const libraryWords = {
   title: 'Library',
+  species: 'Plants',
+  products: 'Grounds and tabs',
   grounds: 'Grounds',
   tabs: 'Root tabs',
   hint: 'Bags and packs as you buy them, with your prices. Samples are made up; change one and it becomes yours. Click a cell, or press Enter on it, and type.',

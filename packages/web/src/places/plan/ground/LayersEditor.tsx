@@ -7,7 +7,7 @@ import { DownIcon, UpIcon } from '../../../ui/icons/acts.js'
 import { RemoveIcon } from '../../../ui/icons/RemoveIcon.js'
 import { useQuery } from '@tanstack/react-query'
 import { localId } from '../../../api/localId.js'
-import { productsOfLibrary } from '../../library/products.queries.js'
+import { productsOfLibrary } from '../../library/products/products.queries.js'
 
 interface LayersEditorProps {
   /** Pointer of the zone whose layers these are; '' of the whole floor. */

@@ -8,7 +8,7 @@ import { NumberField } from '../../../ui/NumberField.js'
 import { Grid } from '../../../ui/QuestionGroup.js'
 import { useKeptState } from '../../../ui/useKeptState.js'
 import { useUnits, money } from '../../../ui/units.js'
-import { productsOfLibrary } from '../../library/products.queries.js'
+import { productsOfLibrary } from '../../library/products/products.queries.js'
 import type { Desk } from '../desk.js'
 import { locale } from '../../../ui/locale.js'
 

@@ -2,10 +2,10 @@ import { fieldWords, formWords, groundKindWords, libraryWords, NAME_MOST } from 
 import { GROUND_KINDS, numberField, type NumberPath, type Product } from '@jovrin/core'
 import { Button } from '@mui/material'
 import type { GridColDef } from '@mui/x-data-grid'
-import { typedColumn } from '../../ui/grid/typedColumn.js'
-import { RemoveIcon } from '../../ui/icons/RemoveIcon.js'
-import { asWritten, readQuantity } from '../../ui/readQuantity.js'
-import type { Units } from '../../ui/units.js'
+import { typedColumn } from '../../../ui/grid/typedColumn.js'
+import { RemoveIcon } from '../../../ui/icons/RemoveIcon.js'
+import { asWritten, readQuantity } from '../../../ui/readQuantity.js'
+import type { Units } from '../../../ui/units.js'
 
 export type Ground = Extract<Product, { kind: 'ground' }>
 export type Tab = Extract<Product, { kind: 'tab' }>

@@ -1,7 +1,7 @@
 import { formWords } from '@jovrin/contract'
 import type { GridColDef } from '@mui/x-data-grid'
 import { describe, expect, test } from 'vitest'
-import { METRIC, US } from '../../testing/units.js'
+import { METRIC, US } from '../../../testing/units.js'
 import { groundColumns, type Ground } from './productColumns.js'
 
 const bag: Ground = {

@@ -1,22 +1,22 @@
-import { appWords, describeWords, libraryWords, navWords, ProductSchema } from '@jovrin/contract'
+import { appWords, describeWords, libraryWords, ProductSchema } from '@jovrin/contract'
 import type { Product } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import type { GridColDef } from '@mui/x-data-grid'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useMemo } from 'react'
-import { Link } from 'react-router'
 import { z } from 'zod'
-import { changeJson } from '../../api/http.js'
-import { newId } from '../../api/newId.js'
-import { Grid } from '../../ui/grid/Grid.js'
-import { useNotice } from '../../ui/notice.js'
-import { QueryState } from '../../ui/QueryState.js'
-import { useUnits } from '../../ui/units.js'
+import { changeJson } from '../../../api/http.js'
+import { newId } from '../../../api/newId.js'
+import { Grid } from '../../../ui/grid/Grid.js'
+import { useNotice } from '../../../ui/notice.js'
+import { QueryState } from '../../../ui/QueryState.js'
+import { useUnits } from '../../../ui/units.js'
+import { LibraryHead } from '../LibraryHead.js'
 import { groundColumns, isOwn, tabColumns, type Ground, type Tab } from './productColumns.js'
 import { productsOfLibrary } from './products.queries.js'
 
 /** Grounds and root tabs as one buys them, one's own first. Kept when a cell is left. */
-export function LibraryPlace() {
+export function ProductsPlace() {
   const units = useUnits()
   const products = useQuery(productsOfLibrary())
   const { keep, remove } = useLibrary()
@@ -29,15 +29,8 @@ export function LibraryPlace() {
   if (!products.data) return <QueryState error={products.error} onRetry={() => void products.refetch()} />
   return (
     <Box sx={{ px: 2, py: 1.5, maxWidth: 1000 }}>
-      <Box component="h1" className="lettering" sx={{ m: 0, fontSize: 22 }}>
-        {text.title}
-      </Box>
-      <Box sx={{ color: 'text.secondary', fontSize: 14, mb: 1 }}>
-        {text.hint}{' '}
-        <Box component={Link} to="/workings" sx={{ color: 'inherit' }}>
-          {navWords.workings}
-        </Box>
-      </Box>
+      <LibraryHead />
+      <Box sx={{ color: 'text.secondary', fontSize: 14, mb: 1 }}>{text.hint}</Box>
       <ProductGrid<Ground>
         title={text.grounds}
         rows={all.filter((product) => product.kind === 'ground')}

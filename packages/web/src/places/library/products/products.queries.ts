@@ -1,7 +1,7 @@
 import { ProductSchema } from '@jovrin/contract'
 import { queryOptions } from '@tanstack/react-query'
 import { z } from 'zod'
-import { getJson } from '../../api/http.js'
+import { getJson } from '../../../api/http.js'
 
 export const productsOfLibrary = () =>
   queryOptions({
