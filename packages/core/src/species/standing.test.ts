@@ -35,6 +35,7 @@ describe('how a plant stands in a tank', () => {
     expect(remarks.map(({ code }) => code)).toEqual(['light-good', 'gas-there', 'warmth-good', 'height-good', 'fed-well', 'time-good'])
   })
   test.each([
+    ['a little less light than it wants', {}, { light: { low: 40, value: 65, high: 95 } }, 'light-nearly', 'marginal'],
     ['half the light it wants', {}, { light: { low: 30, value: 50, high: 70 } }, 'light-weak', 'marginal'],
     ['less light than it lives by', {}, { light: { low: 10, value: 20, high: 30 } }, 'light-none', 'fails'],
     [

@@ -51,6 +51,7 @@ export type Verdict = (typeof VERDICTS)[number]
 /** What can be said of a plant at a place, a row each. */
 export const STANDING_REMARKS = {
   'light-good': { aspect: 'light', verdict: 'fits', values: { here: 'ppfd', low: 'ppfd', high: 'ppfd' } },
+  'light-nearly': { aspect: 'light', verdict: 'marginal', values: { here: 'ppfd', best: 'ppfd', low: 'ppfd' } },
   'light-weak': { aspect: 'light', verdict: 'marginal', values: { here: 'ppfd', low: 'ppfd', high: 'ppfd' } },
   'light-none': { aspect: 'light', verdict: 'fails', values: { here: 'ppfd', least: 'ppfd' } },
   'light-much': { aspect: 'light', verdict: 'marginal', values: { here: 'ppfd', high: 'ppfd' } },
@@ -163,7 +164,10 @@ function ofLight({ light: need, growth }: PlantSpecies, { light }: PlantSite): S
   const here = light.value
   const range = { here, low: need.goodLow, high: need.goodHigh }
   if (light.high < need.min) return remark('light-none', { here, least: need.min }, need.confidence)
-  if (here < need.goodLow) return remark('light-weak', range, need.confidence)
+  if (here < need.goodLow)
+    return light.high >= need.goodLow
+      ? remark('light-nearly', { here, best: light.high, low: need.goodLow })
+      : remark('light-weak', range, need.confidence)
   if (here > need.goodHigh * MUCH_LIGHT && growth.includes('slow'))
     return remark('light-much', { here, high: need.goodHigh }, need.confidence)
   return remark('light-good', range, need.confidence)

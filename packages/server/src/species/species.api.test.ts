@@ -153,7 +153,7 @@ describe('files of plants', () => {
     const species = await one('anubias-gracilis')
     const text = [
       head,
-      line({ ...writePlantRow({ ...species, like: null, traits: {} } as PlantRow), spreadCm: '33 (30-36)', form: species.form }),
+      line({ ...writePlantRow({ ...species, like: null, traits: {} }), spreadCm: '33 (30-36)', form: species.form }),
     ].join('\n')
     expect(await bringIn(text)).toMatchObject({ changed: 1 })
     expect((await one('anubias-gracilis')).ownTraits).toEqual(['spreadCm'])

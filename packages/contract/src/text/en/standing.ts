@@ -20,6 +20,8 @@ type Sentences = { readonly [Code in StandingCode]: Sentence<(typeof STANDING_RE
 /** Why a plant stands as it does in a tank, with the smallest change that would help. */
 export const standingWords = {
   'light-good': (v) => `About ${v.here} reach it here; it has its form and colour between ${v.low} and ${v.high}.`,
+  'light-nearly': (v) =>
+    `About ${v.here} reach it here, perhaps ${v.best} at the brightest spot; it has its form and colour from ${v.low} on. Give it the brightest spot, or a little more power.`,
   'light-weak': (v) =>
     `About ${v.here} reach it here: it lives, but stays thin and pale. Give it ${v.low} or more: a brighter spot, a lower lamp, or more power.`,
   'light-none': (v) => `About ${v.here} reach it here; under ${v.least} it does not live.`,

@@ -3,8 +3,11 @@ import type { LeafOutline, PlantTraits } from '@jovrin/core'
 /** A point of a leaf: along its midrib from 0 at the base to 1 at the tip, and across it in halves of its width. */
 type LeafPoint = readonly [along: number, across: number]
 
-const STEPS = 12
-const steps = Array.from({ length: STEPS + 1 }, (_, index) => index / STEPS)
+/** Along half a leaf; a narrow one shows no more. */
+const stepsOf = (outline: LeafOutline): readonly number[] => (outline === 'linear' || outline === 'ribbon' ? NARROW : BROAD)
+const shares = (steps: number): number[] => Array.from({ length: steps + 1 }, (_, index) => index / steps)
+const NARROW = shares(5)
+const BROAD = shares(11)
 
 /** Half the width along the midrib, 1 at the widest. */
 const PROFILE: Readonly<Record<LeafOutline, (t: number) => number>> = {
@@ -35,11 +38,42 @@ const MARGIN: Readonly<Record<PlantTraits['margin'], (step: number) => number>> 
 }
 
 const outlineOf = (outline: LeafOutline, margin: PlantTraits['margin']): LeafPoint[] => {
-  const half = steps.map((t, step): LeafPoint => [t, PROFILE[outline](t) * MARGIN[margin](step)])
+  const half = stepsOf(outline).map((t, step): LeafPoint => [t, PROFILE[outline](t) * MARGIN[margin](step)])
   return [...half, ...[...half].reverse().map(([t, across]): LeafPoint => [t, -across])]
 }
 /** Backward lobes of a heart or an arrow, below the base. */
-const LOBES: Readonly<Partial<Record<LeafOutline, readonly LeafPoint[]>>> = { heart: [[-0.1, -0.45], [0.02, 0], [-0.1, 0.45]], arrow: [[-0.3, -0.75], [0.05, 0], [-0.3, 0.75]] } // prettier-ignore
+const lobes = (back: number, wide: number): LeafPoint[] => [
+  [back, -wide],
+  [0.03, 0],
+  [back, wide],
+]
+const LOBES: Readonly<Partial<Record<LeafOutline, readonly LeafPoint[]>>> = { heart: lobes(-0.1, 0.45), arrow: lobes(-0.3, 0.75) }
+
+const MIDRIB: readonly LeafPoint[] = [
+  [0, 0],
+  [1, 0],
+]
+/** A line from the midrib outwards and on, to either side. */
+const sideLines = (starts: readonly number[], on: number, reach: (t: number) => number): LeafPoint[][] =>
+  starts.flatMap((t) =>
+    [-1, 1].map((side): LeafPoint[] => [
+      [t, 0],
+      [t + on, side * reach(t)],
+    ]),
+  )
+/** Leaves that are lines rather than blades. */
+const LINES: Readonly<Partial<Record<LeafOutline, readonly (readonly LeafPoint[])[]>>> = {
+  needle: [MIDRIB],
+  pinnate: [MIDRIB, ...sideLines([0.2, 0.36, 0.52, 0.68, 0.84], 0.14, PROFILE.pinnate)],
+  feathery: [MIDRIB, ...sideLines([0.25, 0.5, 0.75], 0.2, () => 0.8)],
+  divided: [-1, -0.6, -0.2, 0.2, 0.6, 1].map((across): LeafPoint[] => [
+    [0, 0],
+    [0.35, across * 0.3],
+    [1 - Math.abs(across) * 0.2, across],
+  ]),
+}
+/** Leaflets of a clover: across, and how far below the outer ones stand. */
+const LEAFLETS = [-1, -0.35, 0.35, 1] as const
 
 const remembered = new Map<string, readonly LeafPoint[]>()
 function pointsOf(outline: LeafOutline, margin: PlantTraits['margin']): readonly LeafPoint[] {
@@ -74,6 +108,14 @@ export interface LeafPaths {
 }
 const at = (value: number): string => (Math.round(value * 100) / 100).toString()
 
+/** A leaf too small to show more than that it is one. */
+export function smallLeaf(x: number, y: number, lengthCm: number, widthCm: number, lean: number): string {
+  const [along, across] = [Math.sin(lean) * lengthCm, -Math.cos(lean) * lengthCm]
+  const [sideX, sideY] = [Math.cos(lean) * widthCm, Math.sin(lean) * widthCm]
+  const side = (way: 1 | -1): string => `Q${at(x + along / 2 + way * sideX)} ${at(y + across / 2 + way * sideY)}`
+  return `M${at(x)} ${at(y)}${side(1)} ${at(x + along)} ${at(y + across)}${side(-1)} ${at(x)} ${at(y)}z`
+}
+
 /** A closed line through the middles of a ring's edges, bent towards its corners. */
 function smooth(ring: readonly (readonly [number, number])[]): string {
   const middle = (index: number): string => {
@@ -94,29 +136,25 @@ export function leafPaths({ outline, margin, lengthCm, widthCm, x, y, lean, curv
     const cy = y - Math.cos(middle) * along * lengthCm
     return [cx + Math.cos(bend) * across * half, cy + Math.sin(bend) * across * half]
   }
-  const place = (point: LeafPoint): string => spot(point).map(at).join(' ')
-  const line = (points: readonly LeafPoint[]): string => points.map((point, index) => `${index === 0 ? 'M' : 'L'}${place(point)}`).join('')
-  switch (outline) {
-    case 'divided':
-      return { blade: '', fine: [-1, -0.6, -0.2, 0.2, 0.6, 1].map((across) => line([[0, 0], [0.35, across * 0.3], [1 - Math.abs(across) * 0.2, across]])).join('') } // prettier-ignore
-    case 'pinnate':
-      return { blade: '', fine: line([[0, 0], [1, 0]]) + [0.2, 0.36, 0.52, 0.68, 0.84].flatMap((t) => [-1, 1].map((side) => line([[t, 0], [t + 0.14, side * PROFILE.pinnate(t)]]))).join('') } // prettier-ignore
-    case 'feathery':
-      return { blade: '', fine: line([[0, 0], [1, 0]]) + [0.25, 0.5, 0.75].flatMap((t) => [-1, 1].map((side) => line([[t, 0], [t + 0.2, side * 0.8]]))).join('') } // prettier-ignore
-    case 'clover':
-      return { blade: [-1, -0.35, 0.35, 1].map((side) => round(x + Math.sin(lean) * lengthCm * 0.8 + side * half * 0.8, y - Math.cos(lean) * lengthCm * 0.8 - (1 - Math.abs(side)) * half * 0.7, half * 0.55)).join(''), fine: line([[0, 0], [0.8, 0]]) } // prettier-ignore
-    case 'needle':
-      return {
-        blade: '',
-        fine: line([
-          [0, 0],
-          [0.5, 0],
-          [1, 0],
-        ]),
-      }
-    default:
-      return { blade: smooth(pointsOf(outline, margin).map(spot)), fine: '' }
+  const line = (points: readonly LeafPoint[]): string =>
+    points.map((point, index) => `${index === 0 ? 'M' : 'L'}${spot(point).map(at).join(' ')}`).join('')
+  const lines = LINES[outline]
+  if (lines !== undefined) return { blade: '', fine: lines.map(line).join('') }
+  if (outline === 'clover') {
+    const [topX, topY] = spot([STALK, 0])
+    const leaflets = LEAFLETS.map((side) => disc(topX + side * half * 0.8, topY - (1 - Math.abs(side)) * half * 0.7, half * 0.55))
+    return {
+      blade: leaflets.join(''),
+      fine: line([
+        [0, 0],
+        [STALK, 0],
+      ]),
+    }
   }
+  return { blade: smooth(pointsOf(outline, margin).map(spot)), fine: '' }
 }
-const round = (x: number, y: number, r: number): string =>
+/** Share of a clover's leaf that is its stalk. */
+const STALK = 0.8
+/** Seen a little from the side. */
+const disc = (x: number, y: number, r: number): string =>
   `M${at(x - r)} ${at(y)}a${at(r)} ${at(r * 0.8)} 0 1 1 ${at(2 * r)} 0a${at(r)} ${at(r * 0.8)} 0 1 1 ${at(-2 * r)} 0z`

@@ -1,5 +1,5 @@
 import { randomOf, type PlantSpecies, type Random } from '@jovrin/core'
-import { leafPaths, type Leaf } from './leaf.js'
+import { leafPaths, smallLeaf, type Leaf } from './leaf.js'
 
 /** A plant from the front, in centimetres with y downwards, standing on y = 0 (a floater hangs from it). Path data for lines and for filled leaves. */
 export interface PlantShape {
@@ -37,6 +37,10 @@ class Sketch {
     const { blade, fine } = leafPaths({ ...this.plant, ...leaf })
     this.blade += blade
     this.fine += fine
+  }
+  /** A leaf that is drawn already. */
+  scale(blade: string): void {
+    this.blade += blade
   }
   get shape(): PlantShape {
     return { stalk: this.stalk, blade: this.blade, fine: this.fine, root: this.root }
@@ -104,8 +108,18 @@ function stem(sketch: Sketch, plant: PlantSpecies, x: number, heightCm: number, 
       })
   }
 }
+type PlacedLeaf = readonly [side: number, turned: number]
+const PAIR: readonly PlacedLeaf[] = [
+  [-1, 1],
+  [1, 1],
+]
+/** The next pair stands across: seen from its side. */
+const TURNED_PAIR: readonly PlacedLeaf[] = [
+  [-0.35, 0.55],
+  [0.35, 0.55],
+]
 /** To which side leaves of a node lean, −1 to 1, and how far they are turned. */
-function placesAtNode({ arrangement, leavesPerNode }: PlantSpecies, node: number): readonly (readonly [side: number, turned: number])[] {
+function placesAtNode({ arrangement, leavesPerNode }: PlantSpecies, node: number): readonly PlacedLeaf[] {
   const isCrossed = node % 2 === 0
   switch (arrangement) {
     case 'whorl': {
@@ -115,8 +129,10 @@ function placesAtNode({ arrangement, leavesPerNode }: PlantSpecies, node: number
     case 'alternate':
     case 'distichous':
       return [[isCrossed ? 1 : -1, 1]]
-    default:
-      return isCrossed ? [[-0.35, 0.55], [0.35, 0.55]] : [[-1, 1], [1, 1]] // prettier-ignore
+    case 'opposite':
+    case 'rosette':
+    case 'single-on-runner':
+      return isCrossed ? TURNED_PAIR : PAIR
   }
 }
 
@@ -285,20 +301,14 @@ function leafyBranch(sketch: Sketch, { x, lengthCm, lean, curve }: Branch): void
     const [cx, cy] = [x + Math.sin(middle) * share * lengthCm, -Math.cos(middle) * share * lengthCm]
     d += `L${at(cx)} ${at(cy)}`
     for (const way of [-1, 1])
-      sketch.leaf({
-        x: cx,
-        y: cy,
-        lengthCm: lengthCm * 0.2 * (1.15 - 0.5 * share),
-        widthCm: lengthCm * 0.075,
-        lean: lean + curve * share + way * 0.75,
-      })
+      sketch.scale(smallLeaf(cx, cy, lengthCm * 0.2 * (1.15 - 0.5 * share), lengthCm * 0.05, lean + curve * share + way * 0.75))
   }
   sketch.stalk += d
 }
 /** A flat body that divides in two, and again. */
 function fork(sketch: Sketch, { x, lengthCm, lean, curve }: Branch): void {
   const arm = (fromX: number, fromY: number, length: number, to: number, depth: number): void => {
-    sketch.leaf({ x: fromX, y: fromY, lengthCm: length, widthCm: length * 0.36, lean: to })
+    sketch.scale(smallLeaf(fromX, fromY, length, length * 0.28, to))
     if (depth === 0) return
     const [tipX, tipY] = [fromX + Math.sin(to) * length * 0.8, fromY - Math.cos(to) * length * 0.8]
     for (const way of [-1, 1]) arm(tipX, tipY, length * 0.7, to + way * 0.5 + curve * 0.25, depth - 1)

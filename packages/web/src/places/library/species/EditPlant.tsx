@@ -12,7 +12,7 @@ import {
 } from '@jovrin/core'
 import { Box, MenuItem, TextField } from '@mui/material'
 import { useQueryClient } from '@tanstack/react-query'
-import { useEffect, useRef, useState } from 'react'
+import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { ApiError, changeJson } from '../../../api/http.js'
 import { SaveOrCancel } from '../../../ui/form/SaveOrCancel.js'
 import { useNotice } from '../../../ui/notice.js'
@@ -47,12 +47,16 @@ function EditForm({ title, row, base, onKept, onClose }: EditPlantProps) {
   const form = useRef<HTMLFormElement>(null)
   const [cells, setCells] = useState<Cells>(() => cellsOf(row))
   const [faults, setFaults] = useState<Cells>({})
-  const hints = hintsOf(base)
+  const [refusal, setRefusal] = useState<string | null>(null)
+  const hints = useMemo(() => hintsOf(base), [base])
   const isNamed = base === null || row.id !== base.id
-  const change = (column: string, text: string): void => {
-    setCells((before) => ({ ...before, [column]: text }))
-    tellUnsaved(true)
-  }
+  const change = useCallback(
+    (column: string, text: string): void => {
+      setCells((before) => ({ ...before, [column]: text }))
+      tellUnsaved(true)
+    },
+    [tellUnsaved],
+  )
   useEffect(() => () => tellUnsaved(false), [tellUnsaved])
   const refuse = (found: Cells): void => {
     setFaults(found)
@@ -60,6 +64,7 @@ function EditForm({ title, row, base, onKept, onClose }: EditPlantProps) {
     form.current?.querySelector<HTMLInputElement>(`[name="${first ?? ''}"]`)?.focus()
   }
   const save = async (): Promise<void> => {
+    setRefusal(null)
     const read = readPlantRow(cells, 'own')
     if ('faults' in read)
       return refuse(
@@ -73,11 +78,18 @@ function EditForm({ title, row, base, onKept, onClose }: EditPlantProps) {
       onKept(kept)
       onClose()
     } catch (error) {
+      const sentence = error instanceof Error ? error.message : appWords.failed
       const field = error instanceof ApiError ? error.problem?.field : undefined
-      const column = PLANT_TRAITS.find((trait) => trait === field)
-      refuse({
-        [column === undefined ? 'name' : (columnsOf(column)[0] ?? 'name')]: error instanceof Error ? error.message : appWords.failed,
-      })
+      const trait = PLANT_TRAITS.find((one) => one === field)
+      if (trait === undefined) setRefusal(sentence)
+      else
+        refuse(
+          Object.fromEntries(
+            columnsOf(trait)
+              .slice(0, 1)
+              .map((column) => [column, sentence]),
+          ),
+        )
     }
   }
   const cell = (column: string, label: string, options?: Options) => (
@@ -89,7 +101,7 @@ function EditForm({ title, row, base, onKept, onClose }: EditPlantProps) {
       hint={hints[column] ?? ''}
       fault={faults[column] ?? null}
       options={options}
-      onChange={(text) => change(column, text)}
+      onChange={change}
     />
   )
   return (
@@ -112,8 +124,13 @@ function EditForm({ title, row, base, onKept, onClose }: EditPlantProps) {
         {isNamed && cell('name', speciesWords.nameLabel)}
         {isNamed && cell('family', speciesWords.familyLabel)}
         {cell('olderNames', speciesWords.olderLabel)}
-        {PLANT_TRAITS.flatMap((trait) => columnsOf(trait).map((column) => cell(column, labelOf(trait, column), optionsOf(trait))))}
+        {PLANT_TRAITS.flatMap((trait) => columnsOf(trait).map((column) => cell(column, labelOf(trait, column), OPTIONS.get(trait))))}
       </Box>
+      {refusal !== null && (
+        <Box role="alert" sx={{ color: 'var(--algae)' }}>
+          {refusal}
+        </Box>
+      )}
       <Box sx={{ display: 'flex', gap: 1, position: 'sticky', bottom: 0, background: 'var(--sheet)', py: 1 }}>
         <SaveOrCancel save={speciesWords.save} onCancel={onClose} />
       </Box>
@@ -138,6 +155,8 @@ function optionsOf(trait: PlantTrait): Options | undefined {
   return isFlag(trait) ? { values: ['yes', 'no'], isMany: false } : undefined
 }
 
+const OPTIONS = new Map(PLANT_TRAITS.map((trait) => [trait, optionsOf(trait)]))
+
 interface CellProps {
   readonly column: string
   readonly label: string
@@ -145,9 +164,10 @@ interface CellProps {
   readonly hint: string
   readonly fault: string | null
   readonly options: Options | undefined
-  readonly onChange: (text: string) => void
+  readonly onChange: (column: string, text: string) => void
 }
-function Cell({ column, label, text, hint, fault, options, onChange }: CellProps) {
+/** One of some fifty: each is drawn anew only when it is typed into. */
+const Cell = memo(function Cell({ column, label, text, hint, fault, options, onChange }: CellProps) {
   const shared = {
     name: column,
     label,
@@ -155,7 +175,7 @@ function Cell({ column, label, text, hint, fault, options, onChange }: CellProps
     helperText: fault ?? speciesWords.as(text === '' ? hint : ''),
     slotProps: { inputLabel: { shrink: true } },
   }
-  if (options === undefined) return <TextField {...shared} value={text} onChange={(event) => onChange(event.target.value)} />
+  if (options === undefined) return <TextField {...shared} value={text} onChange={(event) => onChange(column, event.target.value)} />
   const chosen = text === '' ? [] : text.split('; ')
   return (
     <TextField
@@ -164,7 +184,7 @@ function Cell({ column, label, text, hint, fault, options, onChange }: CellProps
       value={options.isMany ? chosen : text}
       onChange={(event) => {
         const next: unknown = event.target.value
-        onChange(Array.isArray(next) ? next.filter((one) => one !== '').join('; ') : String(next))
+        onChange(column, Array.isArray(next) ? next.filter((one) => one !== '').join('; ') : String(next))
       }}
       slotProps={{ inputLabel: { shrink: true }, select: { multiple: options.isMany, displayEmpty: true, renderValue: () => text } }}
     >
@@ -176,4 +196,4 @@ function Cell({ column, label, text, hint, fault, options, onChange }: CellProps
       ))}
     </TextField>
   )
-}
+})

@@ -75,7 +75,18 @@ export function traitText(plant: PlantSpecies, trait: PlantTrait, units: Units):
       return joined(plant.soldAs.map((one) => plantClassWords.soldAs[one]))
     case 'sensitiveTo':
       return joined(plant.sensitiveTo.map((one) => plantClassWords.sensitiveTo[one]))
-    default: {
+    case 'arrangement':
+    case 'attaches':
+    case 'dryStart':
+    case 'feeding':
+    case 'habit':
+    case 'hardness':
+    case 'legal':
+    case 'margin':
+    case 'outline':
+    case 'redNeeds':
+    case 'resprouts':
+    case 'tops': {
       const words: Readonly<Record<string, string>> = plantClassWords[trait]
       return words[plant[trait]] ?? plant[trait]
     }
