@@ -5,6 +5,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { Worker } from 'node:worker_threads'
 import { gzipSync } from 'node:zlib'
+import { librarySearchWaits } from './bench/librarySearch.mjs'
 import { planEditWaits } from './bench/planEdit.mjs'
 import { oneMore, redraws, watchRedraws } from './bench/redraw.mjs'
 import { waitsDuring } from './bench/waits.mjs'
@@ -255,6 +256,9 @@ try {
   say('journal-chart-100k-fetch-ms', middle('fetch'), 'ms', charts.length - 2)
   say('journal-chart-100k-from-click-ms', middle('click'), 'ms', charts.length - 2)
   await journal.close()
+
+  const finds = await librarySearchWaits(browser, 'http://127.0.0.1:4793')
+  say('library-search-300-p95-ms', quantile(finds, 0.95), 'ms', finds.length)
 
   const edits = await planEditWaits(browser, 'http://127.0.0.1:4793')
   say('plan-edit-to-redraw-p95-ms', quantile(edits, 0.95), 'ms', edits.length)

@@ -85,7 +85,6 @@ try {
   await shot('plan', `${RIVER}/plan`)
   await shot('working', `${RIVER}/plan`, { before: (page) => page.getByRole('button', { name: /µmol\/m²\/s$/ }).click() })
   await shot('journal', `${RIVER}/journal`, { before: (page) => page.getByText(/lie in the band/).waitFor({ timeout: 60_000 }) })
-  await shot('journal-phone', `${RIVER}/journal`, { width: 390, height: 844 })
   await shot('emergency', `${RIVER}/journal`, {
     width: 390,
     height: 844,
@@ -99,7 +98,8 @@ try {
     before: (page) => page.getByText('gas off').first().waitFor(),
   })
   await shot('workings', '/workings/feed.salt-grams?addMgPerL=10&litres=180')
-  await shot('settings', '/settings')
+  await shot('library', '/library?tank=01920000-0000-7000-8000-000000000001', { before: (page) => page.getByRole('grid').waitFor() })
+  await shot('species', '/library/species/rotala-macrandra?tank=01920000-0000-7000-8000-000000000001', { before: sheet })
   await shot('intent', `${RIVER}/plan/intent`, { before: sheet })
   await shot('vessel', `${RIVER}/plan/vessel`, { before: sheet })
   await shot('ground', `${RIVER}/plan/ground?zone=bed`, { before: sheet })

@@ -13,6 +13,7 @@ import { photoService } from '../../packages/server/src/photo/photo.service.js'
 import { planService } from '../../packages/server/src/plan/plan.service.js'
 import { liveThrough } from './life.js'
 import { tankPicture } from './pictures.js'
+import { keepPlants } from './plants.js'
 import { DEMO_TANKS, startOf, type DemoTank } from './tanks.js'
 
 /** A folder with this file belongs to the demo and is emptied at each start; no other folder is ever touched. */
@@ -47,6 +48,11 @@ async function seed(folder: string): Promise<void> {
       await live(db, clock().toISOString(), tank.id, plan, today, stream)
     }
     await takePictures(db, clock, folder, today)
+    await keepPlants(
+      db,
+      today,
+      DEMO_TANKS.map(({ id }) => id),
+    )
   } finally {
     await db.destroy()
   }
