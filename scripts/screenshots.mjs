@@ -98,7 +98,9 @@ try {
     before: (page) => page.getByText('gas off').first().waitFor(),
   })
   await shot('workings', '/workings/feed.salt-grams?addMgPerL=10&litres=180')
-  await shot('library', '/library?tank=01920000-0000-7000-8000-000000000001', { before: (page) => page.getByRole('grid').waitFor() })
+  await shot('library', '/library?tank=01920000-0000-7000-8000-000000000001', {
+    before: (page) => page.getByText('marginal').first().waitFor(),
+  })
   await shot('species', '/library/species/rotala-macrandra?tank=01920000-0000-7000-8000-000000000001', { before: sheet })
   await shot('intent', `${RIVER}/plan/intent`, { before: sheet })
   await shot('vessel', `${RIVER}/plan/vessel`, { before: sheet })

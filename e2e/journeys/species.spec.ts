@@ -40,7 +40,7 @@ test('own words lie over the library, outlive a reload and go again; a form of o
   await expect(sheet.getByText('“enormous” is not a figure. Write 25, or better 25 (15-40).')).toBeVisible()
   await sheet.getByLabel('Grown height').fill('40 (30-50)')
   await sheet.getByRole('button', { name: 'Save plant' }).click()
-  await expect(sheet.getByText('A carpet is no taller than 12 cm. Choose another group, or a lower height.')).toBeVisible()
+  await expect(sheet.getByText('A carpet stays lower than that. Choose another group, or a lower height.')).toBeVisible()
   await sheet.getByLabel('Grown height').fill('6 (4-9)')
   await sheet.getByRole('button', { name: 'Save plant' }).click()
   const height = page.getByRole('row', { name: /^Grown height/ })

@@ -46,14 +46,12 @@ export { QuantitiesSchema, QuantitySchema } from './quantity.js'
 export { Problem } from './problem.js'
 export { sentenceOf } from './sentences.js'
 export {
-  OUTCOMES,
   PLANT_FILE_FORMAT,
   PLANT_NAME_MOST,
   PlantFile,
   PlantImport,
   PlantImportQuery,
   PlantImportReport,
-  PlantNote,
   PlantRowSchema,
   PlantSpeciesSchema,
   SPECIES_GROUPS,
@@ -61,6 +59,7 @@ export {
   SpeciesId,
   SpeciesQuery,
 } from './species/plantSchemas.js'
+export { OUTCOMES, PlantNote } from './species/plantNote.js'
 export {
   columnsOf,
   idOfName,
@@ -134,7 +133,6 @@ export {
   plantFormWords,
   plantPlaceWords,
   plantRowFaultWords,
-  runnerWords,
   sanityWords,
   shadeWords,
   traitWords,
@@ -171,6 +169,7 @@ export { journalWords } from './text/en/places/journal.js'
 export { kitWords } from './text/en/places/kit.js'
 export { libraryWords } from './text/en/places/library.js'
 export { speciesWords } from './text/en/places/species.js'
+export { plantingWords } from './text/en/places/planting.js'
 export { planWords } from './text/en/places/plan.js'
 export { buildWords } from './text/en/places/programme.js'
 export { settingsWords } from './text/en/places/settings.js'

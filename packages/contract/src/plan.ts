@@ -19,6 +19,7 @@ import {
 } from '@jovrin/core'
 import { z } from 'zod'
 import { CivilDate, TimeZone } from './dates.js'
+import { PlantSpeciesSchema, SpeciesId } from './species/plantSchemas.js'
 
 const LocalId = z.string().regex(/^[a-z][a-z0-9]{0,23}$/)
 const Clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/)
@@ -132,6 +133,17 @@ const PARTS = {
     200,
   ),
   patches: listOf(z.strictObject({ id: LocalId, ...under('patches/*') }), 200),
+  beds: listOf(
+    z.strictObject({
+      id: LocalId,
+      name: named(60),
+      ...under('beds/*'),
+      outline: Outline,
+      plants: listOf(z.strictObject({ id: LocalId, species: SpeciesId, ...under('beds/*/plants/*') }), 12),
+    }),
+    120,
+  ),
+  flora: listOf(PlantSpeciesSchema, 50),
   lamps: listOf(z.strictObject({ id: LocalId, ...under('lamps/*') }), 20),
   lightWindows: listOf(z.strictObject({ id: LocalId, on: Clock, ...under('lightWindows/*') }), 6),
   gasLines: listOf(z.strictObject({ id: LocalId, ...under('gasLines/*') }), 4),

@@ -3,6 +3,7 @@ import { GROUND_FINDINGS } from './safety/checkGround.js'
 import { HARDSCAPE_FINDINGS } from './safety/checkHardscape.js'
 import { INTENT_FINDINGS } from './safety/checkIntent.js'
 import { KIT_FINDINGS } from './safety/checkKit.js'
+import { PLANTING_FINDINGS } from './safety/checkPlanting.js'
 import { START_FINDINGS } from './safety/checkStart.js'
 import { TANK_FINDINGS } from './safety/checkTank.js'
 import { VESSEL_FINDINGS } from './safety/checkVessel.js'
@@ -15,6 +16,7 @@ export const FINDINGS = {
   ...VESSEL_FINDINGS,
   ...GROUND_FINDINGS,
   ...HARDSCAPE_FINDINGS,
+  ...PLANTING_FINDINGS,
   ...KIT_FINDINGS,
   ...INTENT_FINDINGS,
 }

@@ -250,6 +250,12 @@ export {
   type TemperatureNeed,
 } from './species/traits.js'
 export { heightCmAtAge } from './planting/height.js'
+export { addBed, bedOf, duplicateBed, exchangePlant, mirrorBed, plantInBed, removeBed, takeOutPlant, withBed } from './planting/bedEdits.js'
+export { bedsOf, countedSpecies, type CountedSpecies, type LaidBed, type LaidPlant, type RetailKind } from './planting/bedsOf.js'
+export { mapFromShares, usualPlants } from './planting/mapFromShares.js'
+export { supplyAt } from './planting/bedSupply.js'
+export { mappedKinds, plannedShare } from './planting/standOf.js'
+export { placeOfBed } from './safety/checkPlanting.js'
 export { keptAreaCm2, portionsRaw, retailOf, type Retail } from './planting/portions.js'
 export { heightAfterCm, leastSupply, spacingToClose, spreadAfterCm, weeksToClose, type PlantStart } from './planting/rise.js'
 export { OutOfRangeError, requireWithin } from './quantity/outOfRange.js'

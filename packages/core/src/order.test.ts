@@ -6,8 +6,8 @@ import { expect, test } from 'vitest'
 const ORDER = [
   'quantity',
   'numeric',
-  'plan',
   'species',
+  'plan',
   'tank',
   'ground',
   'hardscape',

@@ -1,5 +1,6 @@
 import { z } from 'zod'
-import { PlantImport, PlantImportReport, PlantNote, PlantRowSchema, PlantSpeciesSchema } from '../species/plantSchemas.js'
+import { PlantImport, PlantImportReport, PlantRowSchema, PlantSpeciesSchema } from '../species/plantSchemas.js'
+import { PlantNote } from '../species/plantNote.js'
 import { body, ok, path, problem, query, refusals, type Paths } from './parts.js'
 
 const file = (type: string) => ({ '200': { description: 'The file', content: { [type]: { schema: { type: 'string' } } } } })

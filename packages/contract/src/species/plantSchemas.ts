@@ -19,9 +19,7 @@ import {
   type RangeTrait,
 } from '@jovrin/core'
 import { z } from 'zod'
-import { CivilDate } from '../dates.js'
-import { NOTE_MOST, PLANT_FILE_MOST_BYTES, PLANT_FILE_MOST_ROWS } from '../limits.js'
-import { TankId } from '../tank.js'
+import { PLANT_FILE_MOST_BYTES, PLANT_FILE_MOST_ROWS } from '../limits.js'
 
 /** Letters and figures of the botanical name, joined by hyphens. */
 export const SpeciesId = z.string().regex(/^[a-z0-9][a-z0-9-]{0,79}$/)
@@ -93,18 +91,6 @@ export const SpeciesQuery = z.strictObject({
   group: z.enum(SPECIES_GROUPS).optional(),
   search: z.string().max(PLANT_NAME_MOST).default(''),
 })
-
-export const OUTCOMES = ['thrived', 'grew', 'dwindled', 'failed'] as const
-/** How a plant did for a grower: in one tank, or anywhere. It outranks the library in that tank. */
-export const PlantNote = z.strictObject({
-  id: z.uuidv7(),
-  plantId: SpeciesId,
-  tankId: TankId.nullable(),
-  notedOn: CivilDate,
-  outcome: z.enum(OUTCOMES),
-  text: z.string().trim().max(NOTE_MOST),
-})
-export type PlantNote = z.output<typeof PlantNote>
 
 export const PLANT_FILE_FORMAT = 'jovrin-plants'
 /** Plants as a document: the same rows as in a table. */

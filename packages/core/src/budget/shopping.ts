@@ -133,7 +133,7 @@ export function shoppingList(plan: Plan, figures: TankFigures): ShoppingItem[] {
     add('hardscape', material, kg, { pieces: pieces.length })
   }
   if (plan.hardscape.some(({ fixing }) => fixing === 'glued')) add('glue', '', 1, {})
-  for (const kind of PLANT_KINDS) add('plants', kind, potsOf(plan, figures.stand, kind), {})
+  for (const kind of PLANT_KINDS) add('plants', kind, potsOf(plan, figures.stand, kind, figures.inner), {})
   const bottle = dailyBottleMl(plan.feeding, figures.waterL)
   if (bottle !== null) add('fertiliser', '', 1, { amount: bottle * FED_DAYS })
   else for (const { salt, grams } of dailySalts(plan.feeding, figures.waterL)) add('salt', salt, 1, { amount: grams * FED_DAYS })

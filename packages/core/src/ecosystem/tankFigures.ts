@@ -9,6 +9,7 @@ import { animalsOf, type Animals } from '../livestock/animalsOf.js'
 import { Answers } from '../plan/answers.js'
 import type { ChoicePath, NumberPath } from '../plan/fields.js'
 import type { Plan } from '../plan/plan.js'
+import { bedsOf, type LaidBed } from '../planting/bedsOf.js'
 import { standOf, type Stand } from '../planting/standOf.js'
 import { flowOf, type Flow } from '../tank/flowOf.js'
 import { roomOf, type Room } from '../tank/roomOf.js'
@@ -38,6 +39,8 @@ export interface TankFigures extends Light, Flow, Animals {
   readonly hardscapeKg: number
   readonly woodTanninMgC: number
   readonly stand: Stand
+  /** Of the planting map. */
+  readonly beds: readonly LaidBed[]
   readonly temperatureC: number
   /** Exchange of oxygen with the air [1/h] and, from it, of CO2. */
   readonly oxygenPerH: number
@@ -66,7 +69,7 @@ export function tankFigures(plan: Plan, answers = new Answers(), parameters: Par
   const flow = flowOf(plan, answers, waterL)
   const speedMPerH = cleanTransferMPerH(parameters, flow.agitation, flow.skimmer) * transferOfTemperature(room.waterC)
   const oxygenPerH = (speedMPerH * surfaceM2 * 1000) / waterL
-  const stand = standOf(plan, answers, surfaceM2)
+  const stand = standOf(plan, answers, inner)
   const co2PerH = CO2_OVER_OXYGEN * oxygenPerH
   const gasWater = {
     waterL,
@@ -89,6 +92,7 @@ export function tankFigures(plan: Plan, answers = new Answers(), parameters: Par
     oxygenPerH,
     co2PerH,
     stand,
+    beds: bedsOf(plan, inner),
     temperatureC: room.waterC,
     gasLines,
     gasMgPerH: gasLines.reduce((sum, { mgPerH }) => sum + mgPerH, 0),

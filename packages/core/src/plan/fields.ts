@@ -1,5 +1,6 @@
 import type { Dimension } from '../quantity/dimensions.js'
 import {
+  BED_STARTS,
   DENSITIES,
   DIFFUSERS,
   DISINFECTANTS,
@@ -77,8 +78,10 @@ export type ValueAt<T, Path extends string> = Path extends `${infer Key}/${infer
   : Path extends '*'
     ? Item<T>
     : NonNullable<T>[Path & keyof NonNullable<T>]
-/** Ground of a zone is described as the ground of the whole floor is. */
-export type Described = Omit<Plan, 'schemaVersion' | 'zones'> & { readonly zones: readonly Omit<Plan['zones'][number], 'layers'>[] }
+/** Ground of a zone is described as the ground of the whole floor is; plants are described by their own table of traits. */
+export type Described = Omit<Plan, 'schemaVersion' | 'zones' | 'flora'> & {
+  readonly zones: readonly Omit<Plan['zones'][number], 'layers'>[]
+}
 export type NumberPath = Leaves<Described, 'number'>
 export type ChoicePath = Leaves<Described, 'choice'>
 export type FlagPath = Leaves<Described, 'flag'>
@@ -165,6 +168,10 @@ export const NUMBER_FIELDS = {
   'hardscape/*/sunkCm': { ...ABOVE_FLOOR, usual: [0, 20] },
   'patches/*/footFraction': { dimension: 'fraction', range: [0, 1] },
   'patches/*/pots': { dimension: 'count', range: [0, 2000] },
+  'beds/*/outline/*/xCm': ON_FLOOR,
+  'beds/*/outline/*/yCm': ON_FLOOR,
+  'beds/*/plants/*/share': { dimension: 'fraction', range: [0.01, 1], isSure: true },
+  'beds/*/spacingCm': { dimension: 'length', range: [0.3, 80], usual: [1, 40] },
   'lamps/*/fluxUmolPerS': { dimension: 'photonFlux', range: [0, 20_000], usual: [8, 800] },
   'lamps/*/watts': { dimension: 'power', range: [0, 10_000], usual: [4, 400] },
   'lamps/*/lengthCm': { dimension: 'length', range: [1, 600], usual: [8, 200] },
@@ -228,6 +235,7 @@ export const CHOICE_FIELDS = {
   'hardscape/*/fixing': { choices: FIXINGS, isSure: true },
   'patches/*/kind': { choices: PLANT_KINDS, isSure: true },
   'patches/*/density': { choices: DENSITIES },
+  'beds/*/start': { choices: BED_STARTS, isSure: true },
   'gasLines/*/control': { choices: GAS_CONTROLS, isSure: true },
   'gasLines/*/diffuser': { choices: DIFFUSERS },
   'flow/surface': { choices: SURFACES },

@@ -1,10 +1,13 @@
 /** What is intended for one tank: shapes only, no arithmetic. `null` is the answer "don't know": the model then assumes a value and widens its band.
  *  Lists stand even where a screen offers only one entry; their local ids are never reused. Lengths in cm, inner floor as origin. */
 
-export const PLAN_SCHEMA_VERSION = 3
+import type { PlantSpecies } from '../species/plantSpecies.js'
+import { PLANT_KINDS, type PlantKind } from '../species/plantKinds.js'
 
-export const PLANT_KINDS = ['carpet', 'stems', 'rhizome', 'rosette', 'moss', 'floater'] as const
-export type PlantKind = (typeof PLANT_KINDS)[number]
+export { PLANT_KINDS, type PlantKind }
+
+export const PLAN_SCHEMA_VERSION = 4
+
 export const DENSITIES = ['thin', 'half', 'full'] as const
 export type Density = (typeof DENSITIES)[number]
 export const GROUND_KINDS = ['rich-soil', 'lean-soil', 'capped-soil', 'sand', 'gravel', 'porous-base', 'carbonate-sand'] as const
@@ -201,6 +204,26 @@ export interface Patch {
   /** Used instead of the density when given. */
   readonly pots: number | null
 }
+export const BED_STARTS = ['pot', 'cup'] as const
+export type BedStart = (typeof BED_STARTS)[number]
+/** A plant of a bed, and its share of it; shares are taken against their sum. */
+export interface BedPlant {
+  readonly id: string
+  /** Its id in the plan's flora. */
+  readonly species: string
+  readonly share: number
+}
+/** A patch of the planting map. Later beds lie over earlier ones; what floats lies on the surface. */
+export interface Bed {
+  readonly id: string
+  readonly name: string
+  readonly outline: readonly Vertex[]
+  readonly plants: readonly BedPlant[]
+  /** From farm-grown pots and bunches, or from culture cups. */
+  readonly start: BedStart
+  /** Between portions; as its species where nobody says. */
+  readonly spacingCm: number | null
+}
 export interface Lamp {
   readonly id: string
   /** Photon flux; used instead of the watts when given. */
@@ -342,6 +365,10 @@ export interface Plan {
   readonly tabProduct: TabProduct | null
   readonly hardscape: readonly Piece[]
   readonly patches: readonly Patch[]
+  /** The planting map. What it holds of a kind goes before that kind's share. */
+  readonly beds: readonly Bed[]
+  /** Plants of the map, as the library knew them when they were chosen: the plan stands on its own. */
+  readonly flora: readonly PlantSpecies[]
   readonly lamps: readonly Lamp[]
   readonly lightWindows: readonly LightWindow[]
   readonly gasLines: readonly GasLine[]

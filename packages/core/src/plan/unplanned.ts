@@ -21,6 +21,8 @@ export const UNPLANNED = {
   zones: [],
   barriers: [],
   tabs: [],
+  beds: [],
+  flora: [],
   tabProduct: null,
   filters: [],
   outlets: [],

@@ -1,5 +1,6 @@
 import type { Answers } from '../plan/answers.js'
 import { PLANT_KINDS, type Plan, type PlantKind } from '../plan/plan.js'
+import { bedsOf } from './bedsOf.js'
 import { PLANT_KIND } from './kinds.js'
 
 /** Plants of one kind as the sums use them. */
@@ -16,13 +17,22 @@ const LEAST_FOOT = 0.002
 /** Floaters have the surface to themselves, but never all of it. */
 const MOST_SURFACE = 0.9
 
-/** What is planted, every patch answered. Rooted kinds share one floor: more than the whole is scaled back. */
-export function standOf({ patches }: Pick<Plan, 'patches'>, answers: Answers, surfaceM2: number): Stand {
+/** Kinds that stand on the map. */
+export const mappedKinds = (plan: Pick<Plan, 'beds' | 'flora'>): ReadonlySet<PlantKind> =>
+  new Set(plan.beds.flatMap(({ plants }) => plants.flatMap(({ species }) => plan.flora.find(({ id }) => id === species)?.kind ?? [])))
+
+type Planted = Pick<Plan, 'patches' | 'beds' | 'flora' | 'hardscape'>
+/** What is planted: kinds of the map as it shows them, the others as they were answered. Rooted kinds share one floor: more than the whole is scaled back. */
+export function standOf(plan: Planted, answers: Answers, inner: { readonly lengthCm: number; readonly widthCm: number }): Stand {
+  const floorCm2 = inner.lengthCm * inner.widthCm
+  const surfaceM2 = floorCm2 / 10_000
+  const mapped = mappedKinds(plan)
   const stand = Object.fromEntries(PLANT_KINDS.map((kind) => [kind, { footFraction: 0, massG: 0 }])) as Record<
     PlantKind,
     { footFraction: number; massG: number }
   > // one entry a kind
-  patches.forEach((patch, place) => {
+  plan.patches.forEach((patch, place) => {
+    if (mapped.has(patch.kind)) return
     const { usualShare, startGPerM2, potG } = PLANT_KIND[patch.kind]
     const common = { value: usualShare, low: usualShare * 0.5, high: Math.min(0.9, usualShare * 1.75) }
     const foot = patch.footFraction ?? answers.unknown(`patches/*/footFraction ${patch.kind}`, common, 'patches/*/footFraction', place)
@@ -31,6 +41,11 @@ export function standOf({ patches }: Pick<Plan, 'patches'>, answers: Answers, su
     stand[patch.kind].footFraction += foot
     stand[patch.kind].massG += patch.pots === null ? startGPerM2[density] * foot * surfaceM2 : potG * patch.pots
   })
+  for (const { plants } of bedsOf(plan, inner))
+    for (const { plant, areaCm2, massG } of plants) {
+      stand[plant.kind].footFraction += areaCm2 / floorCm2
+      stand[plant.kind].massG += massG
+    }
   const rooted = PLANT_KINDS.reduce((sum, kind) => sum + (PLANT_KIND[kind].isFloating ? 0 : stand[kind].footFraction), 0)
   for (const kind of PLANT_KINDS) {
     const share = stand[kind].footFraction
@@ -42,3 +57,9 @@ export function standOf({ patches }: Pick<Plan, 'patches'>, answers: Answers, su
 /** One amount of each kind, added up by the group that the model grows it as. */
 export const byGroup = <Group extends string>(groups: readonly Group[], amountOf: (kind: PlantKind) => number): number[] =>
   groups.map((group) => PLANT_KINDS.reduce((sum, kind) => sum + (PLANT_KIND[kind].group === group ? amountOf(kind) : 0), 0))
+
+/** Share of the floor that a plan sets aside for a kind: what its map covers, else what was answered; what nobody knows counts as nothing. */
+export const plannedShare = (plan: Pick<Plan, 'patches' | 'beds' | 'flora'>, stand: Stand, kind: PlantKind): number =>
+  mappedKinds(plan).has(kind)
+    ? stand[kind].footFraction
+    : plan.patches.filter((patch) => patch.kind === kind).reduce((sum, { footFraction }) => sum + (footFraction ?? 0), 0)

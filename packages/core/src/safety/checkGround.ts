@@ -163,8 +163,8 @@ function checkSlope(plan: Plan, zone: LaidZone): Finding[] {
     : [raise(GROUND_FINDINGS['slope-steep'], { slope: zone.steepestDeg, planned: plannedDeg }, about)]
 }
 
-function checkStems(plan: Plan, { ground }: TankFigures): Finding[] {
-  const hasStems = plan.patches.some((patch) => patch.kind === 'stems' && patch.footFraction !== 0)
+function checkStems(plan: Plan, { ground, stand }: TankFigures): Finding[] {
+  const hasStems = stand.stems.footFraction > 0 || plan.patches.some((patch) => patch.kind === 'stems' && patch.footFraction === null)
   if (!hasStems) return []
   const planted = ground.zones.filter(
     (zone) => zone.purpose === 'planted' && zone.areaCm2 > LEAST_AREA_CM2 && zone.layers.some(({ volumeL }) => volumeL > 0),

@@ -1,3 +1,4 @@
+import { plannedShare } from '../planting/standOf.js'
 import { monthlyCost, runningParts } from '../budget/running.js'
 import { columnTotals, shoppingList } from '../budget/shopping.js'
 import type { TankFigures } from '../ecosystem/tankFigures.js'
@@ -37,8 +38,7 @@ export function checkIntent(plan: Plan, figures: TankFigures): Finding[] {
   const { intent } = plan
   const found: Finding[] = [...checkHours(plan), ...checkMoney(plan, figures)]
   const wishes = (wish: Plan['intent']['wishes'][number]): boolean => intent.wishes.includes(wish)
-  const share = (kind: Plan['patches'][number]['kind']): number =>
-    plan.patches.filter((patch) => patch.kind === kind).reduce((sum, patch) => sum + (patch.footFraction ?? 0), 0)
+  const share = (kind: Plan['patches'][number]['kind']): number => plannedShare(plan, figures.stand, kind)
   const { ppfd: light, temperatureC: water } = figures
   if (wishes('red-stems') && light < RED_PPFD) found.push(raise(INTENT_FINDINGS['wish-red-weak-light'], { light, needed: RED_PPFD }))
   if (wishes('fine-carpet') && !hasGas(plan)) {

@@ -6,6 +6,7 @@ import { checkGround } from './checkGround.js'
 import { checkHardscape } from './checkHardscape.js'
 import { checkIntent } from './checkIntent.js'
 import { checkKit } from './checkKit.js'
+import { checkPlanting } from './checkPlanting.js'
 import { checkStart } from './checkStart.js'
 import { checkTank } from './checkTank.js'
 import { checkVessel } from './checkVessel.js'
@@ -20,7 +21,7 @@ export interface CheckedFacts {
 
 /** Everything that can be said of a plan, most serious first. Remarks on building rest once plants grow, and what has been measured since speaks for itself. */
 export function checkPlan(plan: Plan, figures: TankFigures, { animalsAllowedFromDay, ageDays = 0 }: CheckedFacts = {}): Finding[] {
-  const isPlanted = ageDays > 0 && plan.patches.length > 0
+  const isPlanted = ageDays > 0 && (plan.patches.length > 0 || plan.beds.length > 0)
   return bySeverity([
     ...checkTank(plan, figures),
     ...checkGas(plan, figures),
@@ -28,6 +29,7 @@ export function checkPlan(plan: Plan, figures: TankFigures, { animalsAllowedFrom
     ...checkVessel(plan, figures),
     ...checkGround(plan, figures),
     ...checkHardscape(plan, figures),
+    ...checkPlanting(plan, figures),
     ...checkKit(plan, figures),
     ...checkIntent(plan, figures),
   ]).filter(({ restsOncePlanted }) => !(isPlanted && restsOncePlanted))

@@ -1,3 +1,4 @@
+import { plannedShare } from '../planting/standOf.js'
 import type { TankFigures } from '../ecosystem/tankFigures.js'
 import { findingsOf, raise, type Finding } from '../plan/finding.js'
 import { PLANT_KINDS, type Plan } from '../plan/plan.js'
@@ -46,9 +47,10 @@ export function checkTank(plan: Plan, figures: TankFigures): Finding[] {
   const depth = Math.max(0, ...figures.ground.zones.filter(({ areaCm2 }) => areaCm2 > 1).map(({ highestCm }) => highestCm))
   if (depth > figures.inner.waterDepthCm * 0.5 && volumes.openWaterL > 0)
     found.push(raise(TANK_FINDINGS['ground-too-deep'], { depth, waterDepth: figures.inner.waterDepthCm }))
-  const planted = plan.patches
-    .filter(({ kind }) => !PLANT_KIND[kind].isFloating)
-    .reduce((sum, { footFraction }) => sum + (footFraction ?? 0), 0)
+  const planted = PLANT_KINDS.filter((kind) => !PLANT_KIND[kind].isFloating).reduce(
+    (sum, kind) => sum + plannedShare(plan, figures.stand, kind),
+    0,
+  )
   if (planted > 1.001) found.push(raise(TANK_FINDINGS['floor-overbooked'], { planted }))
   const plantedG = PLANT_KINDS.reduce((sum, kind) => sum + figures.stand[kind].massG, 0)
   if (plantedG === 0) found.push(raise(TANK_FINDINGS['no-plants'], {}))

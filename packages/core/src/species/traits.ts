@@ -1,6 +1,6 @@
-import { PLANT_KINDS } from '../plan/plan.js'
 import type { Dimension } from '../quantity/dimensions.js'
 import type { Datum, Trust } from './datum.js'
+import { PLANT_KINDS } from './plantKinds.js'
 
 export const PLANT_FORMS = [
   'carpet',

@@ -32,11 +32,11 @@ export interface PlantingWork {
   readonly hours: number
 }
 /** Pots, portions and hours of the planting day, from shares and densities until a planting map says more. Rule of thumb ±40 %. */
-export function plantingWork(plan: Plan, figures: Pick<TankFigures, 'stand'>): PlantingWork {
+export function plantingWork(plan: Plan, figures: Pick<TankFigures, 'stand' | 'inner'>): PlantingWork {
   let pots = 0
   let portions = 0
   for (const kind of PLANT_KINDS) {
-    const count = potsOf(plan, figures.stand, kind)
+    const count = potsOf(plan, figures.stand, kind, figures.inner)
     pots += count
     portions += count * PLANT_KIND[kind].portionsPerPot
   }

@@ -1,8 +1,10 @@
 import fc from 'fast-check'
+import { anyPlant, datum } from './anyPlant.js'
 import { FEEDING_SCHOOLS, FIXINGS, GROUND_KINDS, HARDSCAPE_MATERIALS, PLANT_KINDS, ZONE_PURPOSES, type Plan } from '../plan/plan.js'
 import type { PlanV1 } from '../plan/upgrade/planV1.js'
 import { v1to2 } from '../plan/upgrade/v1to2.js'
 import { v2to3 } from '../plan/upgrade/v2to3.js'
+import { v3to4 } from '../plan/upgrade/v3to4.js'
 
 const maybe = (min: number, max: number) => fc.option(fc.double({ min, max, noNaN: true }), { nil: null })
 /** Any plan within the ranges that the contract accepts, the odd corners included. */
@@ -144,12 +146,41 @@ const anyPiece = fc.record({
   sunkCm: fc.double({ min: 0, max: 50, noNaN: true }),
   fixing: fc.constantFrom(...FIXINGS),
 })
-/** Zones, pieces and filters on top of it. */
+/** Beds of any shape, with plants that the plan knows and one that it does not. */
+const anyBed = fc.record({
+  id: fc.constantFrom('b1', 'b2'),
+  name: fc.constant(''),
+  outline: fc.array(anyCorner, { maxLength: 7 }),
+  plants: fc.array(
+    fc.record({
+      id: fc.constant('p'),
+      species: fc.constantFrom('stem', 'carpet', 'floater', 'unknown'),
+      share: fc.double({ min: 0.01, max: 1, noNaN: true }),
+    }),
+    { maxLength: 3 },
+  ),
+  start: fc.constantFrom('pot' as const, 'cup' as const),
+  spacingCm: maybe(0.3, 80),
+})
+const FLORA = [
+  anyPlant({}, { id: 'stem', name: 'Stem' }),
+  anyPlant({ form: 'carpet', kind: 'carpet', matureHeightCm: datum(5) }, { id: 'carpet', name: 'Carpet' }),
+  anyPlant({ form: 'floater', kind: 'floater', places: ['surface'] }, { id: 'floater', name: 'Floater' }),
+]
+/** Zones, pieces, filters and beds on top of it. */
 export const anyPlan: fc.Arbitrary<Plan> = fc
-  .tuple(anyOldPlan, fc.array(anyZone, { maxLength: 3 }), fc.array(anyPiece, { maxLength: 3 }), maybe(0, 50_000))
-  .map(([old, zones, hardscape, ratedLPerH]) => ({
-    ...v2to3(v1to2(old)),
+  .tuple(
+    anyOldPlan,
+    fc.array(anyZone, { maxLength: 3 }),
+    fc.array(anyPiece, { maxLength: 3 }),
+    maybe(0, 50_000),
+    fc.array(anyBed, { maxLength: 3 }),
+  )
+  .map(([old, zones, hardscape, ratedLPerH, beds]) => ({
+    ...v3to4(v2to3(v1to2(old))),
     zones,
     hardscape,
+    beds,
+    flora: FLORA,
     filters: [{ id: 'f', ratedLPerH, headCm: null, media: null, watts: null }],
   }))

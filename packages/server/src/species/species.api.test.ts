@@ -84,7 +84,7 @@ describe('plants of one’s own', () => {
     const { body } = await server.agent.put(`/api/species/${own.id}`).send(tall).expect(422)
     expect(body).toMatchObject({
       field: 'matureHeightCm',
-      detail: 'A carpet is no taller than 12 cm. Choose another group, or a lower height.',
+      detail: 'A carpet stays lower than that. Choose another group, or a lower height.',
     })
     const nowhere = { ...own, name: 'Nusquama ignota', traits: {} }
     await server.agent.put(`/api/species/${own.id}`).send(nowhere).expect(422)

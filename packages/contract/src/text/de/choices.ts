@@ -63,6 +63,7 @@ export const planSheet: Translation<typeof planSheetWords> = {
   vessel: 'Gefäß',
   ground: 'Boden',
   hardscape: 'Steine und Holz',
+  planting: 'Bepflanzung',
   supply: 'Beschreibung',
   kit: 'Technik',
   shopping: 'Einkauf',

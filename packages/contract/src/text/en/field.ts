@@ -101,6 +101,11 @@ export const fieldWords = {
   'patches/*/footFraction': ['Share of floor', 'How much of the floor is set aside for this kind.'],
   'patches/*/density': ['Planted', 'How densely its own share was planted at the start.'],
   'patches/*/pots': ['or pots', 'Retail pots or bunches, if you rather count them.'],
+  'beds/*/outline/*/xCm': FROM_LEFT,
+  'beds/*/outline/*/yCm': FROM_FRONT,
+  'beds/*/plants/*/share': ['Share of the patch', 'Where several plants are mixed; shares are taken against their sum.'],
+  'beds/*/spacingCm': ['Spacing', 'Between two portions, on a triangular lattice. Left unknown it is the species’ own.'],
+  'beds/*/start': ['Bought as', 'Farm-grown pots and bunches, or culture cups: smaller, clean, and less of a start.'],
   'lamps/*/watts': ['Watts', 'Drawn at full power.'],
   'lamps/*/fluxUmolPerS': ['Photon flux', 'From the maker’s sheet.'],
   'lamps/*/lengthCm': ['Lamp length', 'Of the lit part.'],
@@ -158,7 +163,10 @@ export const fieldWords = {
   'animals/fishFromDay': ['Fish from day', 'Days after the start when they came or will come.'],
   'animals/grazers': ['Algae shrimps', 'Counted as grown shrimps of {4 to 5 cm}.'],
   'animals/grazersFromDay': ['Shrimps from day', 'Days after the start.'],
-} satisfies Record<Exclude<FieldPath, 'zones/*/outline/*/isRound' | 'hardscape/*/outline/*/isRound'>, Question> &
+} satisfies Record<
+  Exclude<FieldPath, 'zones/*/outline/*/isRound' | 'hardscape/*/outline/*/isRound' | 'beds/*/outline/*/isRound'>,
+  Question
+> &
   Partial<Record<FieldPath, Question>>
 
 /** Questions of the description that stand for several answers at once. */
@@ -188,6 +196,8 @@ export const partWords = {
   tabProduct: 'Root tabs',
   hardscape: 'Hardscape',
   patches: 'Plants',
+  beds: 'Planting map',
+  flora: 'Plants of the map',
   lamps: 'Lamps',
   lightWindows: 'Hours of light',
   gasLines: 'CO2',
@@ -222,6 +232,7 @@ export const choiceWords = {
   'hardscape/*/fixing': fixingWords,
   'patches/*/kind': plantKindWords,
   'patches/*/density': densityWords,
+  'beds/*/start': { pot: 'pots and bunches', cup: 'culture cups' },
   'gasLines/*/control': gasControlWords,
   'gasLines/*/diffuser': diffuserWords,
   'flow/surface': surfaceWords,

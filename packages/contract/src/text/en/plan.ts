@@ -5,6 +5,7 @@ export const planSheetWords = {
   vessel: 'Vessel',
   ground: 'Ground',
   hardscape: 'Hardscape',
+  planting: 'Planting',
   supply: 'Description',
   kit: 'Kit',
   shopping: 'Shopping',

@@ -7,6 +7,9 @@ type FindingSentences = {
 }
 type MendSentences = { readonly [Code in MendCode]: Sentence<(typeof MENDS)[Code]['values']> }
 
+/** A plant by its name; some plant where there is none. */
+const named = (name: string, other = 'A plant'): string => (name === '' ? other : name)
+
 /** What the checks of a plan say: what, where, why, and the figures. Values come in the reader's units. */
 export const findingWords = {
   'no-room-for-water': (v) => `Ground and stones (${v.solids}) leave no room for water in ${v.fill}.`,
@@ -15,6 +18,21 @@ export const findingWords = {
   'floor-overbooked': (v) => `The shares of floor add up to ${v.planted}; they are scaled down to the whole floor.`,
   'thin-start': (v) =>
     `Only ${v.planted} of the floor is planted under ${v.light}: the commonest cause of early algae. Plant more, add floaters for the first weeks, or dim.`,
+  'bed-too-dark': (v) => `${named(v.plant)}: about ${v.here} reach it where it is planned; under ${v.least} it does not live.`,
+  'bed-without-gas': (v) => `${named(v.plant)} needs CO2, and none is planned: it dwindles at the light it asks for.`,
+  'bed-too-warm': (v) => `${named(v.plant)} does not bear more than ${v.most} for long; the water reaches ${v.here}.`,
+  'bed-too-cool': (v) => `${named(v.plant)} does not bear less than ${v.least} for long; the water is held at ${v.here}.`,
+  'bed-too-tall': (v) =>
+    `${named(v.plant)} grows to about ${v.grown}; there is ${v.room} of water above its place, and cutting it does not help.`,
+  'bed-dug-up': (v) => `You wish for animals that dig: ${named(v.plant)} roots so low that they pull it up.`,
+  'bed-hidden': () => 'A patch of the planting map lies wholly below others, under stones or outside the glass: nothing is planted there.',
+  'bed-empty': () => 'A patch of the planting map has no plant yet.',
+  'tall-before-short': (v) =>
+    `${named(v.front)} (${v.tall} after eight weeks) stands before ${named(v.behind, 'a lower plant')} (${v.short}) and hides it: exchange them, or cut the front lower.`,
+  'runner-strays': (v) =>
+    `${named(v.plant)} sends runners up to ${v.runner} within eight weeks, and ${named(v.neighbour, 'another plant')} begins less than ${v.gap} away: leave a gap, set a separator, or cut runners at each trim.`,
+  'rhizome-on-ground': (v) =>
+    `${named(v.plant)}: never bury its rhizome, it rots. Let it lie on the ground, or tie or glue it to wood or stone.`,
   'light-without-gas': (v) => `${v.light} without CO2: above about ${v.limit} the light is the algae’s. Dim, or add gas.`,
   'hard-softening': (v) => `Tap water of ${v.tap} uses the soil’s softening up early; blend with purified water above about ${v.limit}.`,
   'no-plants': () => 'No plants yet: all the light is the algae’s.',

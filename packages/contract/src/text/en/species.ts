@@ -7,7 +7,6 @@ import type {
   PlantForm,
   PlantPlace,
   PlantTrait,
-  RunnerClass,
   SanityCode,
   Shade,
 } from '@jovrin/core'
@@ -38,11 +37,6 @@ export const plantPlaceWords = {
 
 export const growthClassWords = { fast: 'fast', medium: 'medium', slow: 'slow' } satisfies Record<GrowthClass, string>
 export const lightClassWords = { low: 'low', medium: 'medium', high: 'high', 'very-high': 'very high' } satisfies Record<LightClass, string>
-export const runnerWords = { none: 'none', 'under-5': 'under 5 cm', '5-15': '5 to 15 cm', 'over-15': 'over 15 cm' } satisfies Record<
-  RunnerClass,
-  string
->
-
 export const shadeWords = {
   'light-green': 'light green',
   green: 'green',
@@ -205,7 +199,7 @@ export const sanityWords = {
     'light-turned': 'It would need more light to live than to be well.',
     'temperature-turned': 'What it bears must reach at least as far as where it is well: 18 (22-28) 31.',
     'planted-taller': 'It would be planted taller than it grows.',
-    'carpet-tall': 'A carpet is no taller than 12 cm. Choose another group, or a lower height.',
+    'carpet-tall': 'A carpet stays lower than that. Choose another group, or a lower height.',
     'gas-in-the-dark': 'A plant that needs gas does not do well in light under 40 µmol/m²/s.',
     'floater-elsewhere': 'A floater stands at the surface, and reaches it.',
     'rhizome-buried': 'A rhizome plant must be able to stand on wood or stone.',

@@ -23,6 +23,8 @@ export interface PlanV1 extends Omit<
   | 'money'
   | 'logistics'
   | 'muted'
+  | 'beds'
+  | 'flora'
 > {
   readonly schemaVersion: 1
   readonly vessel: Omit<Plan['vessel'], 'top'>

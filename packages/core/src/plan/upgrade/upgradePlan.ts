@@ -1,7 +1,9 @@
 import type { PlanV1 } from './planV1.js'
 import type { PlanV2 } from './planV2.js'
 import { v1to2 } from './v1to2.js'
+import type { PlanV3 } from './planV3.js'
 import { v2to3 } from './v2to3.js'
+import { v3to4 } from './v3to4.js'
 
 /** A stored document in today's form. What is not an older plan comes back as it is: the boundary's schema says what is wrong with it. */
 export function upgradePlan(document: unknown): unknown {
@@ -10,7 +12,9 @@ export function upgradePlan(document: unknown): unknown {
     case 1:
       return isWholeV1(document) ? upgradePlan(v1to2(document)) : document
     case 2:
-      return isWholeV2(document) ? v2to3(document) : document
+      return isWholeV2(document) ? upgradePlan(v2to3(document)) : document
+    case 3:
+      return v3to4(document as PlanV3) // it only adds; the schema looks at all of it afterwards
     default:
       return document
   }

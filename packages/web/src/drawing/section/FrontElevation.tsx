@@ -3,6 +3,7 @@ import { GroundBehind, GroundFront } from './Ground.js'
 import type { SectionLayout } from './layout.js'
 import { Glass, LightField } from './marks.js'
 import { PlacedFront, UnplacedPieces } from './Pieces.js'
+import { FrontBeds } from './FrontBeds.js'
 import { FrontPlants } from './Plants.js'
 
 interface ElevationProps {
@@ -12,10 +13,19 @@ interface ElevationProps {
   readonly prefix: string
   readonly chosenPieceId?: string | null
   readonly hasPlants?: boolean
+  readonly chosenBedId?: string | null
 }
 
 /** The front view alone: water, light, plants, stones, ground, glass. */
-export function FrontElevation({ figures, layout, ageDays, prefix, chosenPieceId = null, hasPlants = true }: ElevationProps) {
+export function FrontElevation({
+  figures,
+  layout,
+  ageDays,
+  prefix,
+  chosenPieceId = null,
+  hasPlants = true,
+  chosenBedId = null,
+}: ElevationProps) {
   const { front, floorY, rimY, pxPerCm } = layout
   const { inner, ground } = figures
   const middleCm = groundHeightCm(ground, inner.lengthCm / 2, inner.widthCm / 2)
@@ -41,7 +51,13 @@ export function FrontElevation({ figures, layout, ageDays, prefix, chosenPieceId
       </clipPath>
       <GroundBehind ground={ground} view={front} layout={layout} prefix={prefix} />
       <g clipPath={`url(#${prefix}-inside)`}>
-        {hasPlants ? <FrontPlants layout={layout} figures={figures} ageDays={ageDays} between={pieces} /> : pieces}
+        {!hasPlants ? (
+          pieces
+        ) : figures.beds.length > 0 ? (
+          <FrontBeds layout={layout} figures={figures} weeks={ageDays / 7} between={pieces} chosenId={chosenBedId} />
+        ) : (
+          <FrontPlants layout={layout} figures={figures} ageDays={ageDays} between={pieces} />
+        )}
       </g>
       <GroundFront ground={ground} view={front} layout={layout} prefix={prefix} />
       <Glass

@@ -48,7 +48,6 @@ export const speciesWords = {
   sameJob: 'Would do the same job',
   sameJobNone: 'Nothing in the library does the same job: same place, group and colour, about as high.',
   easier: 'easier',
-  traits: 'Traits',
   traitGroups: { look: 'Look', growing: 'Growth', needs: 'Needs', starting: 'Planting', care: 'Care', law: 'Law' },
   rests: 'Rests on',
   value: 'Value and range',
@@ -88,7 +87,6 @@ export const speciesWords = {
   exportAllJson: 'Export all as JSON',
   exportOwnJson: 'Export my own as JSON',
   choose: 'Look over a file',
-  reading: 'The file is being looked over …',
   report: (added: number, changed: number, same: number, refused: number) =>
     `${added} new, ${changed} changed, ${same} already here, ${refused} refused. Nothing is saved yet.`,
   bringIn: (rows: number) => `Import ${counted(rows, { one: 'plant', other: 'plants' })}`,

@@ -7,9 +7,9 @@ import { Link, useNavigate } from 'react-router'
 import { PlantGlyph } from '../../../drawing/species/PlantGlyph.js'
 import { Grid } from '../../../ui/grid/Grid.js'
 import { useUnits, type Units } from '../../../ui/units.js'
-import { carbonText, easeText, growthText, lightText, placesText, rangeText } from './species.text.js'
+import { carbonText, easeText, growthText, lightText, placesText, rangeText } from '../../shared/species.text.js'
 import type { TankSites } from './useTankSite.js'
-import { VerdictMark } from './VerdictMark.js'
+import { VerdictMark } from '../../shared/VerdictMark.js'
 
 /** A plant with how it stands in the chosen tank. */
 export interface FoundPlant {
@@ -67,7 +67,7 @@ function columnsFor(units: Units, { tank }: TankSites, tankId: string | null): G
       field: 'name',
       headerName: speciesWords.head.name,
       flex: 1,
-      minWidth: 230,
+      minWidth: 205,
       valueGetter: (_value, { plant }) => plant.name,
       renderCell: ({ row: { plant, older } }) => (
         <Box sx={{ lineHeight: 1.2, overflow: 'hidden', alignContent: 'center', height: '100%' }}>
@@ -95,25 +95,25 @@ function columnsFor(units: Units, { tank }: TankSites, tankId: string | null): G
             renderCell: ({ row }: { readonly row: FoundPlant }) => (row.verdict === null ? null : <VerdictMark verdict={row.verdict} />),
           } satisfies GridColDef<FoundPlant>,
         ]),
-    column('form', speciesWords.head.form, 140, ({ plant }) => plantFormWords[plant.form]),
-    column('places', speciesWords.head.places, 150, ({ plant }) => placesText(plant)),
+    column('form', speciesWords.head.form, 128, ({ plant }) => plantFormWords[plant.form]),
+    column('places', speciesWords.head.places, 128, ({ plant }) => placesText(plant)),
     {
-      ...column('height', speciesWords.head.height, 132, ({ plant }) => rangeText('matureHeightCm', plant.matureHeightCm, units)),
+      ...column('height', speciesWords.head.height, 124, ({ plant }) => rangeText('matureHeightCm', plant.matureHeightCm, units)),
       valueGetter: (_value, { plant }) => plant.matureHeightCm.value,
       valueFormatter: (_value, { plant }) => rangeText('matureHeightCm', plant.matureHeightCm, units),
     },
     {
-      ...column('light', speciesWords.head.light, 118, ({ plant }) => lightText(plant)),
+      ...column('light', speciesWords.head.light, 112, ({ plant }) => lightText(plant)),
       valueGetter: (_value, { plant }) => rank(plant),
       valueFormatter: (_value, { plant }) => lightText(plant),
     },
-    column('gas', speciesWords.head.gas, 124, ({ plant }) => carbonText(plant)),
+    column('gas', speciesWords.head.gas, 112, ({ plant }) => carbonText(plant)),
     {
-      ...column('growth', speciesWords.head.growth, 112, ({ plant }) => growthText(plant)),
+      ...column('growth', speciesWords.head.growth, 106, ({ plant }) => growthText(plant)),
       valueGetter: (_value, { plant }) => plant.doublingDays.value,
       valueFormatter: (_value, { plant }) => growthText(plant),
     },
-    column('ease', speciesWords.head.ease, 142, ({ plant }) => easeText(plant)),
+    column('ease', speciesWords.head.ease, 122, ({ plant }) => easeText(plant)),
   ]
 }
 const column = (field: string, headerName: string, width: number, text: (row: FoundPlant) => string): GridColDef<FoundPlant> => ({

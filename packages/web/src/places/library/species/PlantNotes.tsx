@@ -20,10 +20,12 @@ interface PlantNotesProps {
   readonly plant: PlantSpecies
   readonly tanks: readonly TankEntry[]
   readonly tank: TankEntry | null
+  /** Until the tanks are known a note would be on none. */
+  readonly isReady: boolean
 }
 
 /** How a plant did for its grower, by tank and day. */
-export function PlantNotes({ plant, tanks, tank }: PlantNotesProps) {
+export function PlantNotes({ plant, tanks, tank, isReady }: PlantNotesProps) {
   const client = useQueryClient()
   const tell = useNotice()
   const [isOpen, setOpen] = useState(false)
@@ -65,7 +67,7 @@ export function PlantNotes({ plant, tanks, tank }: PlantNotesProps) {
           </Button>
         </Box>
       ))}
-      <Button sx={{ mt: 0.75 }} onClick={() => setOpen(true)}>
+      <Button sx={{ mt: 0.75 }} disabled={!isReady} onClick={() => setOpen(true)}>
         {speciesWords.addNote}
       </Button>
       {isOpen && (
@@ -89,7 +91,7 @@ function NoteForm({
   tank,
   onKeep,
   onClose,
-}: PlantNotesProps & { onKeep: (note: PlantNote) => Promise<void>; onClose: () => void }) {
+}: Omit<PlantNotesProps, 'isReady'> & { onKeep: (note: PlantNote) => Promise<void>; onClose: () => void }) {
   const form = useJudgedForm({
     schema: schemaFor(plant.id),
     draft: { outcome: 'grew' as const, tankId: tank?.id ?? '', notedOn: civilDate(new Date(), tank?.plan.timeZone ?? 'UTC'), text: '' },

@@ -78,7 +78,7 @@ function OnePlant({ plant }: { readonly plant: PlantSpecies }) {
         <PlantPortrait plant={plant} />
         <Box sx={{ gridRow: { md: 'span 2' }, display: 'grid', gap: 2.5 }}>
           <StandingPanel plant={plant} sites={sites} />
-          <PlantNotes plant={plant} tanks={sites.tanks} tank={sites.tank} />
+          <PlantNotes plant={plant} tanks={sites.tanks} tank={sites.tank} isReady={sites.isReady} />
         </Box>
         <TraitTable plant={plant} />
       </Box>

@@ -2,10 +2,10 @@ import { speciesWords } from '@jovrin/contract'
 import { foundByOlderName, standingOf, VERDICTS, type PlantSpecies, type Verdict } from '@jovrin/core'
 import { Box, Button, TextField } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
-import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react'
+import { useDeferredValue, useMemo, useState } from 'react'
 import { useNavigate, useSearchParams } from 'react-router'
 import { QueryState } from '../../../ui/QueryState.js'
-import { useSetParam } from '../../../ui/useSetParam.js'
+import { useKeptState } from '../../../ui/useKeptState.js'
 import { LibraryHead } from '../LibraryHead.js'
 import { BringInPlants } from './BringInPlants.js'
 import { EditPlant } from './EditPlant.js'
@@ -27,7 +27,8 @@ function FoundPlants({ list }: { readonly list: PlantList }) {
   const navigate = useNavigate()
   const [search] = useSearchParams()
   const address = search.toString()
-  const [typed, setTyped] = useTypedName(search.get('q') ?? '')
+  // Kept by the tab, not by the address: a key and a filter at once would take each other's place there.
+  const [typed, setTyped] = useKeptState('jovrin.library.find', search.get('q') ?? '', keptText)
   const [open, setOpen] = useState<'new' | 'file' | null>(null)
   const sites = useTankSite()
   const filter = useMemo(() => filterOf(new URLSearchParams(address)), [address])
@@ -73,22 +74,7 @@ function FoundPlants({ list }: { readonly list: PlantList }) {
   )
 }
 
-const SETTLES_MS = 400
-/** What is typed stands in the address once the hand rests, so that a reload and the way back find it. */
-function useTypedName(standard: string): readonly [string, (next: string) => void] {
-  const setParam = useSetParam()
-  const [typed, setTyped] = useState(standard)
-  const told = useRef(standard)
-  useEffect(() => {
-    if (typed === told.current) return
-    const timer = setTimeout(() => {
-      told.current = typed
-      setParam('q', typed.trim() === '' ? null : typed)
-    }, SETTLES_MS)
-    return () => clearTimeout(timer)
-  }, [typed, setParam])
-  return [typed, setTyped]
-}
+const keptText = (kept: unknown): string | null => (typeof kept === 'string' ? kept : null)
 
 interface Wanted {
   readonly text: string

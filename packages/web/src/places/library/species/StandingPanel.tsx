@@ -8,9 +8,9 @@ import { PlantGlyph } from '../../../drawing/species/PlantGlyph.js'
 import { useSetParam } from '../../../ui/useSetParam.js'
 import { longDate, useUnits } from '../../../ui/units.js'
 import { allPlants, notesOfPlant } from './species.queries.js'
-import { remarkText } from './species.text.js'
+import { remarkText } from '../../shared/species.text.js'
 import type { TankSites } from './useTankSite.js'
-import { VerdictMark } from './VerdictMark.js'
+import { VerdictMark } from '../../shared/VerdictMark.js'
 
 /** Chosen, against the tank that was looked at last. */
 const NO_TANK = 'none'

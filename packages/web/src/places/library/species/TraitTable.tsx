@@ -2,7 +2,7 @@ import { assumedWords, confidenceWords, speciesWords, traitWords } from '@jovrin
 import { RANGE_TRAITS, type Confidence, type PlantSpecies, type PlantTrait, type RangeTrait } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useUnits } from '../../../ui/units.js'
-import { traitText } from './species.text.js'
+import { traitText } from '../../shared/species.text.js'
 
 const GROUPS = {
   look: [

@@ -11,7 +11,7 @@ import { EditPlant } from './EditPlant.js'
 import { cellsOf, copyOfSpecies, rowOfSpecies } from './ownPlant.js'
 import { PlantPortrait } from './PlantPortrait.js'
 import { filterOf, foundPlants, plantList } from './plantFilter.js'
-import { remarkText, traitText } from './species.text.js'
+import { remarkText, traitText } from '../../shared/species.text.js'
 import { TraitTable } from './TraitTable.js'
 
 configure({ defaultHidden: true })

@@ -8,6 +8,8 @@ import { allTanks } from '../../../api/tanks.queries.js'
 export interface TankSites {
   readonly tanks: readonly TankEntry[]
   readonly tank: TankEntry | null
+  /** The tanks have been told. */
+  readonly isReady: boolean
   /** A place of the chosen tank as a plant meets it. */
   readonly siteAt: (place: PlantPlace) => PlantSite | null
 }
@@ -24,6 +26,7 @@ export function useTankSite(standard: string | null = null): TankSites {
     return {
       tanks: tanks ?? [],
       tank,
+      isReady: tanks !== undefined,
       siteAt: (place) => {
         if (tank === null || figures === null) return null
         const known = sites.get(place) ?? plantSiteOf(tank.plan, figures, place)

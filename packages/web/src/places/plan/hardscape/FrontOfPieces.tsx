@@ -6,7 +6,7 @@ import { Hatches } from '../../../drawing/Hatches.js'
 import { INK, svgPrefix } from '../../../drawing/ink.js'
 import { stepOf } from '../../../drawing/plan/arrowStep.js'
 import type { Overlay } from '../../../drawing/plan/PlanOverlays.js'
-import type { SectionLayout } from '../../../drawing/section/layout.js'
+import { frontLayout } from '../../../drawing/section/frontLayout.js'
 import { frontPath } from '../../../drawing/section/Pieces.js'
 import { FrontElevation } from '../../../drawing/section/FrontElevation.js'
 import { useUnits } from '../../../ui/units.js'
@@ -209,32 +209,6 @@ const Touch = memo(function Touch({ placed, left, floorY, pxPerCm, isChosen, onC
   )
 })
 
-function frontLayout(
-  vessel: Pick<Desk['figures']['vessel'], 'heightCm' | 'glassCm' | 'freeboardCm'>,
-  innerLengthCm: number,
-  aboveCm: number,
-  pxPerCm: number,
-  x0: number,
-): SectionLayout {
-  const floorY = (vessel.heightCm + aboveCm - vessel.glassCm) * pxPerCm + 4
-  const rimY = floorY - (vessel.heightCm - vessel.glassCm) * pxPerCm
-  const view = {
-    left: x0 - vessel.glassCm * pxPerCm,
-    right: x0 + (innerLengthCm + vessel.glassCm) * pxPerCm,
-    innerLeft: x0,
-    innerRight: x0 + innerLengthCm * pxPerCm,
-  }
-  return {
-    pxPerCm,
-    front: view,
-    side: view,
-    floorY,
-    rimY,
-    waterY: rimY + vessel.freeboardCm * pxPerCm,
-    scaleDenominator: 1,
-    height: floorY + vessel.glassCm * pxPerCm + 4,
-  }
-}
 const round = (cm: number): number => Math.round(cm * 100) / 100
 
 /** Lines to compose against: a triangle falls to one side, a mound rises in the middle, a valley sinks there. */

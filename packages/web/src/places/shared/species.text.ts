@@ -20,7 +20,7 @@ import {
   type RangeTrait,
   type StandingRemark,
 } from '@jovrin/core'
-import { significant, type Units } from '../../../ui/units.js'
+import { significant, type Units } from '../../ui/units.js'
 
 export const joined = (parts: readonly string[]): string => (parts.length === 0 ? speciesWords.nothing : parts.join(', '))
 export const lightText = ({ lightClass }: PlantSpecies): string => lightClass.map((one) => lightClassWords[one]).join('–')

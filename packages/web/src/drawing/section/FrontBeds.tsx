@@ -1,0 +1,151 @@
+import {
+  boundsOf,
+  centreOf,
+  groundHeightCm,
+  heightAfterCm,
+  spreadAfterCm,
+  supplyAt,
+  type LaidBed,
+  type LaidPlant,
+  type TankFigures,
+} from '@jovrin/core'
+import { memo, type ReactNode } from 'react'
+import { PlantParts } from '../species/PlantGlyph.js'
+import { plantShape } from '../species/plantShape.js'
+import type { SectionLayout } from './layout.js'
+
+interface FrontBedsProps {
+  readonly figures: TankFigures
+  readonly layout: SectionLayout
+  readonly weeks: number
+  /** Drawn between what stands behind the middle of the tank and what stands before it. */
+  readonly between: ReactNode
+  readonly chosenId?: string | null
+}
+
+/** Beds of the map from the front, the rearmost first: each plant by its own gesture, as high and as closed as it is after so many weeks. */
+export const FrontBeds = memo(function FrontBeds({ figures, layout, weeks, between, chosenId = null }: FrontBedsProps) {
+  const middleCm = figures.inner.widthCm / 2
+  const ordered = figures.beds
+    .filter(({ areaCm2, plants }) => areaCm2 > 1 && plants.length > 0)
+    .map((bed) => ({ bed, depthCm: centreOf(bed.ring).yCm }))
+    .sort((a, b) => b.depthCm - a.depthCm)
+  const draw = (isBehind: boolean): ReactNode =>
+    ordered
+      .filter(({ bed, depthCm }) => !bed.isFloating && depthCm > middleCm === isBehind)
+      .map(({ bed, depthCm }) => (
+        <FrontBed
+          key={bed.bed.id}
+          bed={bed}
+          depthCm={depthCm}
+          figures={figures}
+          layout={layout}
+          weeks={weeks}
+          isFaint={chosenId !== null && chosenId !== bed.bed.id}
+        />
+      ))
+  return (
+    <g>
+      {draw(true)}
+      {between}
+      {draw(false)}
+      {ordered
+        .filter(({ bed }) => bed.isFloating)
+        .map(({ bed, depthCm }) => (
+          <FrontBed
+            key={bed.bed.id}
+            bed={bed}
+            depthCm={depthCm}
+            figures={figures}
+            layout={layout}
+            weeks={weeks}
+            isFaint={chosenId !== null && chosenId !== bed.bed.id}
+          />
+        ))}
+    </g>
+  )
+})
+
+interface FrontBedProps {
+  readonly bed: LaidBed
+  readonly depthCm: number
+  readonly figures: TankFigures
+  readonly layout: SectionLayout
+  readonly weeks: number
+  readonly isFaint: boolean
+}
+const FrontBed = memo(function FrontBed({ bed, depthCm, figures, layout, weeks, isFaint }: FrontBedProps) {
+  const { ground, inner } = figures
+  const { left, right } = boundsOf(bed.ring)
+  const [from, to] = [Math.max(0, left), Math.min(inner.lengthCm, right)]
+  const shares = bed.plants.reduce((sum, { areaCm2 }) => sum + areaCm2, 0)
+  let at = from
+  return (
+    <g opacity={isFaint ? 0.35 : 1}>
+      {bed.plants.map((planted) => {
+        const widthCm = shares === 0 ? 0 : ((to - from) * planted.areaCm2) / shares
+        const start = at
+        at += widthCm
+        const middle = Math.min(Math.max(start + widthCm / 2, 0.1), inner.lengthCm - 0.1)
+        const standsCm = bed.isFloating
+          ? inner.waterDepthCm
+          : groundHeightCm(ground, middle, Math.min(Math.max(depthCm, 0.1), inner.widthCm - 0.1))
+        return (
+          <g
+            key={planted.id}
+            transform={`translate(${layout.front.innerLeft + start * layout.pxPerCm} ${layout.floorY - standsCm * layout.pxPerCm}) scale(${layout.pxPerCm})`}
+          >
+            <Row
+              planted={planted}
+              bed={bed}
+              figures={figures}
+              widthCm={widthCm}
+              headroomCm={Math.max(1, inner.waterDepthCm - standsCm)}
+              weeks={weeks}
+            />
+          </g>
+        )
+      })}
+    </g>
+  )
+})
+
+interface RowProps {
+  readonly planted: LaidPlant
+  readonly bed: LaidBed
+  readonly figures: TankFigures
+  readonly widthCm: number
+  readonly headroomCm: number
+  readonly weeks: number
+}
+/** Plants side by side along a bed; apart while they have not closed. */
+function Row({ planted: { plant, spacingCm, id }, bed, figures, widthCm, headroomCm, weeks }: RowProps) {
+  const supply = supplyAt(plant, {
+    light: { low: figures.ppfd, value: figures.ppfd, high: figures.ppfd },
+    hasGas: figures.gasMgPerH > 0,
+    co2MgPerL: figures.gasLevels.atLightsOn,
+  })
+  const heightCm = heightAfterCm(plant, { weeks, supply, mostCm: bed.isFloating ? Infinity : headroomCm * 0.97, start: bed.bed.start })
+  const closed = Math.min(1, (spreadAfterCm(plant, weeks, supply) * Math.sqrt(3)) / spacingCm)
+  // As many as fit a reader's eye: one drawn stands for a few portions of what is small.
+  const pieceCm = Math.max(spacingCm, plant.spreadCm.value * (plant.kind === 'carpet' || plant.kind === 'moss' ? 1.6 : 1), 2)
+  const count = Math.max(1, Math.min(MOST_PIECES, Math.round(widthCm / pieceCm)))
+  const stepCm = widthCm / count
+  return Array.from({ length: count }, (_, index) => (
+    <g key={index} transform={`translate(${(index + 0.5) * stepCm} 0)`}>
+      <PlantParts
+        shape={plantShape(plant, {
+          heightCm: heightCm * (0.88 + 0.12 * (((index * 7 + id.length) % 5) / 4)),
+          widthCm: stepCm * (0.45 + 0.6 * closed),
+          light: supply,
+          seed: index % VARIANTS,
+        })}
+        plant={plant}
+        light={supply}
+      />
+    </g>
+  ))
+}
+const MOST_PIECES = 14
+/** So many different gestures of one plant: enough that no row looks stamped. */
+const VARIANTS = 3

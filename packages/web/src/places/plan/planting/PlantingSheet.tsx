@@ -1,0 +1,181 @@
+import { plantingWords } from '@jovrin/contract'
+import { bedOf, lineOf, ringOutline, withBed, type Spot } from '@jovrin/core'
+import { Box, Slider } from '@mui/material'
+import { useId, useMemo } from 'react'
+import { useSearchParams } from 'react-router'
+import { localId } from '../../../api/localId.js'
+import { Hatches } from '../../../drawing/Hatches.js'
+import { svgPrefix } from '../../../drawing/ink.js'
+import { Measured } from '../../../drawing/Measured.js'
+import { BedNumbers, PlanBeds } from '../../../drawing/plan/PlanBeds.js'
+import { PlanBarriers, PlanZones } from '../../../drawing/plan/PlanFloor.js'
+import { planLayout } from '../../../drawing/plan/planLayout.js'
+import { PlanPieces } from '../../../drawing/plan/PlanPieces.js'
+import { FrontElevation } from '../../../drawing/section/FrontElevation.js'
+import { frontLayout } from '../../../drawing/section/frontLayout.js'
+import { Choice } from '../../../ui/Choice.js'
+import { Enlarged } from '../../../ui/enlarge/Enlarged.js'
+import { Group } from '../../../ui/QuestionGroup.js'
+import { useSetParam } from '../../../ui/useSetParam.js'
+import { useFindings, useMarginDesk, useSettled, type Desk } from '../desk.js'
+import { FindingsList } from '../FindingsList.js'
+import { LabelledFloor } from '../LabelledFloor.js'
+import { finishDrawn, OutlineSheet } from '../outline/OutlineSheet.js'
+import { OutlineTools } from '../outline/OutlineTools.js'
+import { useOutlines, type Gesture } from '../outline/useOutlines.js'
+import { SheetFrame } from '../SheetFrame.js'
+import { BedList } from './BedList.js'
+import { BedPanel } from './BedPanel.js'
+import { PlantNumbers } from './PlantNumbers.js'
+
+/** Both views fit a desk's screen together. */
+const SHEET_HEIGHT_PX = 540
+const PLAN_MARGIN_PX = 58
+const ABOVE_CM = 3
+const MOST_WEEKS = 12
+const TOOL = { choose: 'choose', draw: 'outline' } as const satisfies Record<string, Gesture>
+type Tool = keyof typeof TOOL
+const TOOLS = Object.keys(TOOL) as readonly Tool[]
+
+/** The planting map from above, and what it becomes, from the front, week by week. */
+export function PlantingSheet({ desk }: { readonly desk: Desk }) {
+  const { plan, figures, change } = desk
+  const { inner, vessel } = figures
+  const prefix = svgPrefix(useId())
+  const findings = useFindings(desk)
+  const [marginDesk, onStep] = useMarginDesk(desk)
+  const [search] = useSearchParams()
+  const setParam = useSetParam()
+  const outlines = useOutlines({ tankId: desk.tankId, param: 'patch', snaps: true, tools: TOOL })
+  const { chosenId, choose, tool, setTool } = outlines
+  const week = Math.min(MOST_WEEKS, Math.max(0, Number(search.get('week') ?? 4) || 0))
+  const bed = plan.beds.find(({ id }) => id === chosenId) ?? null
+  const laid = marginDesk.figures.beds.find((one) => one.bed.id === chosenId) ?? null
+  const seenFigures = useSettled(figures)
+  const catches = useMemo(
+    () => [
+      ...plan.beds.filter(({ id }) => id !== chosenId).flatMap(({ outline }) => outline),
+      ...plan.zones.flatMap(({ outline }) => lineOf(outline)),
+    ],
+    [plan.beds, plan.zones, chosenId],
+  )
+  const takeDrawn = (spots: readonly Spot[]): void => {
+    const made = bedOf(plan, ringOutline(spots), localId)
+    change(() => made.plan)
+    choose(made.id)
+    setTool('choose')
+  }
+  return (
+    <SheetFrame
+      drawing={
+        <>
+          <OutlineTools outlines={outlines} onFinish={() => finishDrawn(outlines, takeDrawn)}>
+            <Choice
+              label={plantingWords.tool}
+              why={plantingWords.toolWhy}
+              value={tool}
+              options={TOOLS.map((one) => [one, plantingWords.tools[one]] as const)}
+              onChange={(next) => setTool(next ?? 'choose')}
+            />
+            <Box sx={{ width: 210, px: 1 }}>
+              <Box component="label" id={`${prefix}-week`} sx={{ fontSize: 12, color: 'text.secondary' }}>
+                {plantingWords.week}
+              </Box>
+              <Slider
+                size="small"
+                aria-labelledby={`${prefix}-week`}
+                value={week}
+                min={0}
+                max={MOST_WEEKS}
+                step={1}
+                marks={[0, 4, 8, 12].map((value) => ({ value, label: String(value) }))}
+                getAriaValueText={(value) => plantingWords.weekTold(String(value))}
+                onChange={(_event, value) => setParam('week', String(value))}
+              />
+            </Box>
+          </OutlineTools>
+          <Measured usual={740}>
+            {(width) => {
+              const frontCm = vessel.heightCm + ABOVE_CM
+              const pxPerCm = (SHEET_HEIGHT_PX - PLAN_MARGIN_PX) / (inner.widthCm + frontCm)
+              const layout = planLayout(inner, width, inner.widthCm * pxPerCm + PLAN_MARGIN_PX)
+              const front = frontLayout(vessel, inner.lengthCm, ABOVE_CM, layout.pxPerCm, layout.left)
+              return (
+                <>
+                  <Enlarged label={plantingWords.frontDescription(plan.name, String(week))}>
+                    {() => (
+                      <svg
+                        viewBox={`0 0 ${width} ${front.height}`}
+                        width="100%"
+                        role="img"
+                        aria-label={plantingWords.frontDescription(plan.name, String(week))}
+                        style={{ display: 'block' }}
+                        data-px-per-cm={layout.pxPerCm}
+                        data-testid="planting-front"
+                      >
+                        <Hatches prefix={`${prefix}f`} />
+                        <FrontElevation
+                          figures={seenFigures}
+                          layout={front}
+                          ageDays={week * 7}
+                          prefix={`${prefix}f`}
+                          chosenBedId={bed?.id ?? null}
+                        />
+                      </svg>
+                    )}
+                  </Enlarged>
+                  <OutlineSheet
+                    outlines={outlines}
+                    layout={layout}
+                    inner={inner}
+                    shapes={plan.beds}
+                    catches={catches}
+                    description={plantingWords.planDescription(plan.name)}
+                    shapeLabel={plantingWords.shape(String(plan.beds.findIndex(({ id }) => id === bed?.id) + 1))}
+                    testId="planting-plan"
+                    onOutline={(outline, isFinal) => {
+                      onStep(isFinal)
+                      if (bed) change((now) => withBed(now, bed.id, (one) => ({ ...one, outline })), isFinal)
+                    }}
+                    onDrawn={takeDrawn}
+                  >
+                    {(seen) => (
+                      <>
+                        <LabelledFloor layout={seen} figures={figures} prefix={prefix} />
+                        <g opacity="0.5">
+                          <PlanZones layout={seen} zones={plan.zones} prefix={prefix} />
+                          <PlanBarriers layout={seen} barriers={plan.barriers} chosenId={null} />
+                        </g>
+                        <PlanBeds layout={seen} beds={figures.beds} prefix={prefix} chosenId={bed?.id ?? null} />
+                        <PlanPieces layout={seen} pieces={plan.hardscape} prefix={prefix} />
+                        <BedNumbers layout={seen} beds={figures.beds} chosenId={bed?.id ?? null} pieces={plan.hardscape} />
+                      </>
+                    )}
+                  </OutlineSheet>
+                </>
+              )
+            }}
+          </Measured>
+          <FindingsList tankId={desk.tankId} muted={plan.muted} change={change} findings={findings} sheet="planting" onChoose={choose} />
+        </>
+      }
+      margin={
+        <>
+          <Group number={1} title={plantingWords.patches}>
+            <BedList desk={marginDesk} chosen={bed?.id ?? null} onChoose={choose} />
+          </Group>
+          {laid !== null && (
+            <Group number={2} title={plantingWords.patch(String(plan.beds.findIndex(({ id }) => id === laid.bed.id) + 1))}>
+              <BedPanel key={laid.bed.id} desk={marginDesk} laid={laid} onChoose={choose} />
+            </Group>
+          )}
+          {figures.beds.length > 0 && (
+            <Group number={3} title={plantingWords.numbers}>
+              <PlantNumbers desk={marginDesk} />
+            </Group>
+          )}
+        </>
+      }
+    />
+  )
+}
