@@ -97,7 +97,7 @@ try {
   await shot('answers', '/answers/gas?tank=01920000-0000-7000-8000-000000000001', {
     before: (page) => page.getByText('gas off').first().waitFor(),
   })
-  await shot('workings', '/workings/feed.salt-grams?addMgPerL=10&litres=180')
+  await shot('planting', `${RIVER}/plan/planting?week=8`, { before: sheet })
   await shot('library', '/library?tank=01920000-0000-7000-8000-000000000001', {
     before: (page) => page.getByText('marginal').first().waitFor(),
   })

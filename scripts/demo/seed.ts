@@ -13,6 +13,7 @@ import { photoService } from '../../packages/server/src/photo/photo.service.js'
 import { planService } from '../../packages/server/src/plan/plan.service.js'
 import { liveThrough } from './life.js'
 import { tankPicture } from './pictures.js'
+import { withMap } from './maps.js'
 import { keepPlants } from './plants.js'
 import { DEMO_TANKS, startOf, type DemoTank } from './tanks.js'
 
@@ -59,8 +60,8 @@ async function seed(folder: string): Promise<void> {
 }
 
 /** Puts a tank on the shelf as it was first described, then its settings one by one. */
-async function settle(db: Knex, clock: () => Date, { id, age, plan, changes }: DemoTank, today: string): Promise<Plan> {
-  const newest = plan(startOf(today, age))
+async function settle(db: Knex, clock: () => Date, { id, age, plan, map = [], changes }: DemoTank, today: string): Promise<Plan> {
+  const newest = withMap(plan(startOf(today, age)), map)
   // Taken back from the last to the first, each change says what held before it.
   let before = newest
   const steps = [...changes].reverse().map((step) => {

@@ -1,4 +1,5 @@
 import { datePlusDays, type Plan } from '@jovrin/core'
+import { RIVER_MAP, type MapPatch } from './maps.js'
 import { archiveTank } from './tanks/archive.js'
 import { rackLeft, rackRight } from './tanks/racks.js'
 import { riverTank } from './tanks/river.js'
@@ -10,6 +11,8 @@ export interface DemoTank {
   readonly age: number
   /** As it is now. */
   readonly plan: (startedOn: string) => Plan
+  /** Its planting map, where it has one. */
+  readonly map?: readonly MapPatch[]
   /** Settings that led to it: each is what held before its day. */
   readonly changes: readonly DemoChange[]
 }
@@ -28,6 +31,7 @@ export const DEMO_TANKS: readonly DemoTank[] = [
     id: '01920000-0000-7000-8000-000000000001',
     age: 64,
     plan: riverTank,
+    map: RIVER_MAP,
     changes: [
       change(21, '/lightWindows/day/hours', 6, 'three weeks old, plants hold'),
       change(28, '/lamps/strip/dimFraction', 0.55, 'carpet stayed pale in front'),

@@ -132,6 +132,8 @@ export {
   WISHES,
   ZONE_PURPOSES,
   type Barrier,
+  type Bed,
+  type BedPlant,
   type Density,
   type Diffuser,
   type Extra,

@@ -79,13 +79,12 @@ const FrontBed = memo(function FrontBed({ bed, depthCm, figures, layout, weeks, 
   const { left, right } = boundsOf(bed.ring)
   const [from, to] = [Math.max(0, left), Math.min(inner.lengthCm, right)]
   const shares = bed.plants.reduce((sum, { areaCm2 }) => sum + areaCm2, 0)
-  let at = from
+  const widthOf = ({ areaCm2 }: LaidPlant): number => (shares === 0 ? 0 : ((to - from) * areaCm2) / shares)
   return (
     <g opacity={isFaint ? 0.35 : 1}>
-      {bed.plants.map((planted) => {
-        const widthCm = shares === 0 ? 0 : ((to - from) * planted.areaCm2) / shares
-        const start = at
-        at += widthCm
+      {bed.plants.map((planted, index) => {
+        const widthCm = widthOf(planted)
+        const start = bed.plants.slice(0, index).reduce((left, before) => left + widthOf(before), from)
         const middle = Math.min(Math.max(start + widthCm / 2, 0.1), inner.lengthCm - 0.1)
         const standsCm = bed.isFloating
           ? inner.waterDepthCm

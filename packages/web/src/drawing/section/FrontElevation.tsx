@@ -53,10 +53,13 @@ export function FrontElevation({
       <g clipPath={`url(#${prefix}-inside)`}>
         {!hasPlants ? (
           pieces
-        ) : figures.beds.length > 0 ? (
-          <FrontBeds layout={layout} figures={figures} weeks={ageDays / 7} between={pieces} chosenId={chosenBedId} />
         ) : (
-          <FrontPlants layout={layout} figures={figures} ageDays={ageDays} between={pieces} />
+          <FrontPlants
+            layout={layout}
+            figures={figures}
+            ageDays={ageDays}
+            between={<FrontBeds layout={layout} figures={figures} weeks={ageDays / 7} between={pieces} chosenId={chosenBedId} />}
+          />
         )}
       </g>
       <GroundFront ground={ground} view={front} layout={layout} prefix={prefix} />

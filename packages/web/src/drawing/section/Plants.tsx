@@ -32,6 +32,8 @@ export const FrontPlants = memo(function FrontPlants({
   ageDays,
   between,
 }: Omit<PlantsProps, 'plan'> & { readonly between: ReactNode }) {
+  // What the map names is drawn by its own gesture.
+  const mapped = new Set(figures.beds.flatMap(({ plants }) => plants.map(({ plant }) => plant.kind)))
   const { front, pxPerCm, floorY } = layout
   const { ground, inner } = figures
   const width = front.innerRight - front.innerLeft
@@ -40,7 +42,7 @@ export const FrontPlants = memo(function FrontPlants({
   return (
     <g>
       {DRAW_ORDER.map((kind) => {
-        const kinds = PLANT_KINDS.filter((one) => PLANT_KIND[one].group === kind && figures.stand[one].footFraction > 0)
+        const kinds = PLANT_KINDS.filter((one) => PLANT_KIND[one].group === kind && !mapped.has(one) && figures.stand[one].footFraction > 0)
         const foot = kinds.reduce((sum, one) => sum + figures.stand[one].footFraction, 0)
         const inBetween = kind === 'rhizome' ? between : null
         const [tallest] = kinds

@@ -54,4 +54,5 @@ export const describeWords = {
     solved: 'solved for 25 mg/L at lights-on, at most 36 at gas-off',
   },
   ageLever: 'Drawn at the age of',
+  fromMap: (kind: string) => `${kind}: as the planting map shows.`,
 } as const

@@ -12,6 +12,7 @@ import {
   type Patch,
   pieceMassKg,
   type Plan,
+  mappedKinds,
   PLANT_KINDS,
   type PlantKind,
   UNKNOWN_LAMP,
@@ -228,6 +229,7 @@ function StainField() {
 function PlantFields() {
   const { form } = usePen()
   const { draft, set } = form
+  const mapped = mappedKinds(form.valid)
   /** A share of nothing takes the kind out. */
   const setShare = (kind: PlantKind, footFraction: number | null): void => {
     const patches = form.now().patches
@@ -247,6 +249,12 @@ function PlantFields() {
   return (
     <Group number={4} title={describeWords.section.plants}>
       {PLANT_KINDS.map((kind) => {
+        if (mapped.has(kind))
+          return (
+            <Box key={kind} sx={{ pb: 1 }}>
+              {describeWords.fromMap(plantKindWords[kind])}
+            </Box>
+          )
         const patch = draft.patches.find((candidate) => candidate.kind === kind)
         return (
           <Box

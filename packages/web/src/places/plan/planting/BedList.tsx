@@ -111,8 +111,8 @@ function BedRow({ bed: { bed, plants, areaCm2 }, number, floorCm2, isChosen, onC
           </Box>
         </RowButton>
       </td>
-      <td style={{ textAlign: 'right' }}>{significant((100 * areaCm2) / floorCm2, 2)} %</td>
-      <td style={{ textAlign: 'right' }}>{plants.reduce((sum, { portions }) => sum + portions, 0)}</td>
+      <td style={{ textAlign: 'right', whiteSpace: 'nowrap', paddingLeft: 6 }}>{significant((100 * areaCm2) / floorCm2, 2)} %</td>
+      <td style={{ textAlign: 'right', paddingLeft: 6 }}>{plants.reduce((sum, { portions }) => sum + portions, 0)}</td>
       <td>{grip}</td>
     </tr>
   )

@@ -1,0 +1,65 @@
+import type { Page } from '@playwright/test'
+import { expect, expectAccessible, RIVER, test } from '../fixtures.js'
+
+interface StoredMap {
+  readonly beds: readonly { readonly outline: readonly unknown[]; readonly plants: readonly { readonly species: string }[] }[]
+  readonly flora: readonly { readonly id: string }[]
+}
+const mapOf = async (page: Page, app: string): Promise<StoredMap> =>
+  (await (await page.request.get(`${app}/api/tanks/${RIVER}/plan`)).json()) as StoredMap
+
+test('a patch is drawn by keys alone, planted by an older name, counted, seen from the front, and taken back', async ({
+  page,
+  demoApp,
+}) => {
+  await page.goto(`${demoApp}/tanks/${RIVER}/plan/planting`)
+  const legend = page.getByRole('region', { name: 'Patches' })
+  await expect(legend.getByRole('row')).toHaveCount(8)
+  await expectAccessible(page)
+  await page.getByRole('button', { name: 'draws a patch' }).focus()
+  await page.keyboard.press('Enter')
+  await page.getByRole('group', { name: 'Planting map of Reading-room river from above', exact: true }).focus()
+  for (const key of ['Enter', 'Shift+ArrowRight', 'Shift+ArrowRight', 'Enter', 'Shift+ArrowUp', 'Shift+ArrowUp', 'Enter'])
+    await page.keyboard.press(key)
+  await page.getByRole('button', { name: 'Close the outline' }).focus()
+  await page.keyboard.press('Enter')
+  await expect(legend.getByRole('row')).toHaveCount(9)
+  await expect(page.getByText('A patch of the planting map has no plant yet.')).toBeVisible()
+  await page.getByRole('combobox', { name: /^Add a plant/ }).focus()
+  await page.keyboard.type('nesaea ped')
+  await page
+    .getByRole('option', { name: /Ammannia pedicellata/ })
+    .first()
+    .waitFor()
+  await page.keyboard.press('ArrowDown')
+  await page.keyboard.press('Enter')
+  await expect(legend.getByRole('row').last()).toContainText('Ammannia pedicellata')
+  await expect(page.getByText(/^\d+ portions, 6 cm apart; \d+ pots?, /)).toBeVisible()
+  await expect
+    .poll(async () => (await mapOf(page, demoApp)).beds.at(-1)?.plants.map(({ species }) => species))
+    .toEqual(['ammannia-pedicellata'])
+  const slider = page.getByRole('slider', { name: 'Weeks after planting' })
+  await slider.focus()
+  await page.keyboard.press('End')
+  await expect(page.getByRole('img', { name: 'Reading-room river from the front, 12 weeks after planting' })).toBeVisible()
+  await page.reload()
+  await expect(page.getByRole('img', { name: 'Reading-room river from the front, 12 weeks after planting' })).toBeVisible()
+  await expect(legend.getByRole('row')).toHaveCount(9)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(legend.getByRole('row')).toHaveCount(8)
+  await expect.poll(async () => (await mapOf(page, demoApp)).beds.length).toBe(8)
+})
+
+test('a tank told by shares gets its map in one step, and the forecast and the shopping list follow it', async ({ page, demoApp }) => {
+  const shallow = '01920000-0000-7000-8000-000000000002'
+  await page.goto(`${demoApp}/tanks/${shallow}/plan/planting`)
+  await page.getByRole('button', { name: 'Turn the shares into a map' }).click()
+  const legend = page.getByRole('region', { name: 'Patches' })
+  await expect(legend.getByRole('row').first()).toBeVisible()
+  await expect(page.getByText('Floor planted')).toBeVisible()
+  await page.goto(`${demoApp}/tanks/${shallow}/plan`)
+  await expect(page.getByText('Carpet: as the planting map shows.')).toBeVisible()
+  await page.goto(`${demoApp}/tanks/${shallow}/plan/shopping`)
+  await expect(page.getByRole('row', { name: /^Carpet/ })).toBeVisible()
+})

@@ -1,0 +1,90 @@
+import { existsSync } from 'node:fs'
+import { join } from 'node:path'
+import { plantSpecies, type Bed, type Plan, type PlantSpecies, type Vertex } from '@jovrin/core'
+import { ancestryWith, readLibrary } from '../../packages/server/src/species/library.js'
+import { outline } from './layouts.js'
+
+/** A patch of a demo's planting map. */
+export interface MapPatch {
+  readonly outline: readonly Vertex[]
+  /** Ids of the library, with their shares. */
+  readonly plants: readonly (readonly [species: string, share: number])[]
+  readonly start?: Bed['start']
+  readonly spacingCm?: number
+}
+
+/** Beside the source, or beside the bundle that tests make of it. */
+const FOLDER = [join(import.meta.dirname, '../../packages/server/library'), join(import.meta.dirname, '../library')].find((folder) =>
+  existsSync(folder),
+)
+
+let known: ReadonlyMap<string, PlantSpecies> | null = null
+function library(): ReadonlyMap<string, PlantSpecies> {
+  if (known !== null) return known
+  if (FOLDER === undefined) throw new Error('the library of species is not where it should be')
+  const tables = readLibrary(FOLDER)
+  const ancestry = ancestryWith(tables, [])
+  return (known = new Map(tables.plants.map((row) => [row.id, plantSpecies(row, ancestry)])))
+}
+
+/** A plan with its map, and the plants of the map as the library knows them. */
+export function withMap(plan: Plan, patches: readonly MapPatch[]): Plan {
+  const ids = [...new Set(patches.flatMap(({ plants }) => plants.map(([species]) => species)))]
+  const flora = ids.map((id) => {
+    const plant = library().get(id)
+    if (plant === undefined) throw new Error(`the library knows no ${id}`)
+    return plant
+  })
+  const beds = patches.map((patch, index): Bed => ({
+    id: `b${index + 1}`,
+    name: '',
+    outline: patch.outline,
+    plants: patch.plants.map(([species, share], at) => ({ id: `b${index + 1}p${at + 1}`, species, share })),
+    start: patch.start ?? 'pot',
+    spacingCm: patch.spacingCm ?? null,
+  }))
+  return { ...plan, beds, flora }
+}
+
+/** Two banks along a river of sand: carpets in front, a red group where the eye comes to rest, stems behind. */
+export const RIVER_MAP: readonly MapPatch[] = [
+  {
+    outline: outline([0, 0], [39.5, 0], [40, 9, 1], [40, 18.5], [31, 18.5], [25.5, 21], [25.5, 13], [13, 11, 1], [0, 16]),
+    plants: [['micranthemum-tweediei', 1]],
+  },
+  {
+    outline: outline([0, 17.5], [12, 13, 1], [15, 22, 1], [21.5, 23], [21, 29], [12, 27, 1], [0, 26]),
+    plants: [['cryptocoryne-x-willisii', 1]],
+  },
+  {
+    outline: outline([0, 27.5], [12, 28.5, 1], [22, 31], [27, 36], [25, 48], [0, 48]),
+    plants: [['rotala-rotundifolia-green-form', 1]],
+    spacingCm: 3.5,
+  },
+  {
+    outline: outline([26, 48], [28, 38.5], [40, 38.5], [54, 37.5], [59, 37], [64, 48]),
+    plants: [
+      ['rotala-rotundifolia-orange-form', 0.6],
+      ['rotala-rotundifolia', 0.4],
+    ],
+    spacingCm: 3.5,
+  },
+  {
+    outline: outline([66.5, 48], [61.5, 36.5], [67, 32], [71, 30, 1], [75, 36], [79, 41.5], [80, 48]),
+    plants: [['ludwigia-palustris-deep-red-form', 1]],
+  },
+  {
+    outline: outline([81.5, 42], [92, 41.5, 1], [101, 38], [108, 34], [108, 48], [81.5, 48]),
+    plants: [['bacopa-caroliniana', 1]],
+    spacingCm: 3.5,
+  },
+  {
+    outline: outline([86.5, 24.5], [97, 22.5, 1], [108, 22.5], [108, 32.5], [99, 36, 1], [94, 34.5], [81, 32.5]),
+    plants: [['cryptocoryne-wendtii', 1]],
+  },
+  {
+    outline: outline([65, 0], [108, 0], [108, 21], [97, 21, 1], [87, 23], [85, 19], [77, 17, 1], [70, 21], [68, 24], [66, 20], [66, 12]),
+    plants: [['eleocharis-pusilla', 1]],
+    start: 'cup',
+  },
+]
