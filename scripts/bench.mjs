@@ -6,7 +6,7 @@ import { join } from 'node:path'
 import { Worker } from 'node:worker_threads'
 import { gzipSync } from 'node:zlib'
 import { librarySearchWaits } from './bench/librarySearch.mjs'
-import { planEditWaits } from './bench/planEdit.mjs'
+import { planEditWaits, weekWaits } from './bench/planEdit.mjs'
 import { oneMore, redraws, watchRedraws } from './bench/redraw.mjs'
 import { waitsDuring } from './bench/waits.mjs'
 import { buildPages, installBrowser, installPackages, root, run } from './install.mjs'
@@ -264,6 +264,11 @@ try {
   say('plan-edit-to-redraw-p95-ms', quantile(edits, 0.95), 'ms', edits.length)
   const moves = await planEditWaits(browser, 'http://127.0.0.1:4793', 'hardscape')
   say('piece-edit-to-redraw-p95-ms', quantile(moves, 0.95), 'ms', moves.length)
+
+  const beds = await planEditWaits(browser, 'http://127.0.0.1:4793', 'planting')
+  say('planting-edit-to-redraw-80-patches-p95-ms', quantile(beds, 0.95), 'ms', beds.length)
+  const weeks = await weekWaits(browser, 'http://127.0.0.1:4793')
+  say('planting-week-80-patches-p95-ms', quantile(weeks, 0.95), 'ms', weeks.length)
 
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   await page.goto('http://127.0.0.1:4793/tanks/01920000-0000-7000-8000-000000000001/balance')

@@ -2,6 +2,7 @@ import { describe, expect, test } from 'vitest'
 import { tankFigures } from '../ecosystem/tankFigures.js'
 import type { Plan } from '../plan/plan.js'
 import { UNPLACED } from '../plan/unplanned.js'
+import { anyPlant, datum } from '../testing/anyPlant.js'
 import { samplePlan } from '../testing/samplePlan.js'
 import { backwardCalendar, plantingWork, waterLogistics } from './backward.js'
 
@@ -42,6 +43,29 @@ describe('counted back from planting', () => {
 test('planting by hand: 20 bunches are 160 portions, 1.6 h, and 76 min to make them ready', () => {
   const plan = { ...samplePlan, patches: [{ id: 'p', kind: 'stems' as const, footFraction: 0.4, density: null, pots: 20 }] }
   expect(plantingWork(plan, tankFigures(plan))).toEqual({ pots: 20, portions: 160, hours: 1.6 + 76 / 60 })
+})
+
+test('a group on the planting map is counted there: 78 portions of a lawn are 6 pots, 0.78 h, and 22.8 min to make them ready', () => {
+  const lawn = anyPlant(
+    { form: 'carpet', kind: 'carpet', spacingCm: datum(2.5), portionsPerPot: datum(14), soldAs: ['pot-emersed'] },
+    { id: 'lawn' },
+  )
+  const outline = [
+    [5, 4],
+    [26, 4],
+    [26, 24],
+    [5, 24],
+  ].map(([xCm = 0, yCm = 0]) => ({ xCm, yCm, isRound: false }))
+  const plan: Plan = {
+    ...samplePlan,
+    hardscape: [],
+    patches: [{ id: 'p', kind: 'carpet', footFraction: 0.4, density: null, pots: 20 }],
+    flora: [lawn],
+    beds: [{ id: 'b', name: '', outline, plants: [{ id: 'l', species: 'lawn', share: 1 }], start: 'pot', spacingCm: null }],
+  }
+  const { pots, portions, hours } = plantingWork(plan, tankFigures(plan))
+  expect({ pots, portions }).toEqual({ pots: 6, portions: 78 })
+  expect(hours).toBeCloseTo(0.78 + 22.8 / 60, 9)
 })
 
 describe('water of the first weeks', () => {

@@ -7,8 +7,10 @@ import { isChangeDay } from '../ecosystem/changeDays.js'
 import { GROUND } from '../ground/kinds.js'
 import { FIXING_TIME, MATERIAL } from '../hardscape/materials.js'
 import { PLANT_KINDS } from '../plan/plan.js'
+import { countedSpecies } from '../planting/bedsOf.js'
 import { PLANT_KIND } from '../planting/kinds.js'
 import { potsOf } from '../planting/pots.js'
+import { mappedKinds } from '../planting/standOf.js'
 import { quantities, type NumbersOf, type Quantities } from '../quantity/quantity.js'
 import { PREPARATIONS, type PreparationCode } from './preparations.js'
 
@@ -31,15 +33,17 @@ export interface PlantingWork {
   readonly portions: number
   readonly hours: number
 }
-/** Pots, portions and hours of the planting day, from shares and densities until a planting map says more. Rule of thumb ±40 %. */
-export function plantingWork(plan: Plan, figures: Pick<TankFigures, 'stand' | 'inner'>): PlantingWork {
+/** Pots, portions and hours of the planting day: as the planting map counts them, and for groups that it does not hold from shares and densities. Rule of thumb ±40 %. */
+export function plantingWork(plan: Plan, { stand, inner, beds }: Pick<TankFigures, 'stand' | 'inner' | 'beds'>): PlantingWork {
+  const mapped = mappedKinds(plan)
   let pots = 0
   let portions = 0
   for (const kind of PLANT_KINDS) {
-    const count = potsOf(plan, figures.stand, kind, figures.inner)
+    const count = potsOf(plan, stand, kind, inner)
     pots += count
-    portions += count * PLANT_KIND[kind].portionsPerPot
+    if (!mapped.has(kind)) portions += count * PLANT_KIND[kind].portionsPerPot
   }
+  for (const one of countedSpecies(beds)) portions += one.portions
   return { pots, portions, hours: portions / PORTIONS_PER_HOUR + (READY_MIN_PER_TEN_POTS * pots) / 10 / 60 }
 }
 

@@ -30,9 +30,9 @@ export const FrontBeds = memo(function FrontBeds({ figures, layout, weeks, betwe
     .filter(({ areaCm2, plants }) => areaCm2 > 1 && plants.length > 0)
     .map((bed) => ({ bed, depthCm: centreOf(bed.ring).yCm }))
     .sort((a, b) => b.depthCm - a.depthCm)
-  const draw = (isBehind: boolean): ReactNode =>
+  const draw = (isHere: (entry: (typeof ordered)[number]) => boolean): ReactNode =>
     ordered
-      .filter(({ bed, depthCm }) => !bed.isFloating && depthCm > middleCm === isBehind)
+      .filter(isHere)
       .map(({ bed, depthCm }) => (
         <FrontBed
           key={bed.bed.id}
@@ -46,22 +46,10 @@ export const FrontBeds = memo(function FrontBeds({ figures, layout, weeks, betwe
       ))
   return (
     <g>
-      {draw(true)}
+      {draw(({ bed, depthCm }) => !bed.isFloating && depthCm > middleCm)}
       {between}
-      {draw(false)}
-      {ordered
-        .filter(({ bed }) => bed.isFloating)
-        .map(({ bed, depthCm }) => (
-          <FrontBed
-            key={bed.bed.id}
-            bed={bed}
-            depthCm={depthCm}
-            figures={figures}
-            layout={layout}
-            weeks={weeks}
-            isFaint={chosenId !== null && chosenId !== bed.bed.id}
-          />
-        ))}
+      {draw(({ bed, depthCm }) => !bed.isFloating && depthCm <= middleCm)}
+      {draw(({ bed }) => bed.isFloating)}
     </g>
   )
 })

@@ -3,6 +3,7 @@ import { Checkbox, FormControlLabel, MenuItem, TextField } from '@mui/material'
 import { memo } from 'react'
 import { useSetParam } from '../../../ui/useSetParam.js'
 import { FILTER_NAMES, FILTERS, type FilterName, type PlantFilter } from './plantFilter.js'
+import { TankSelect } from './TankSelect.js'
 import type { TankSites } from './useTankSite.js'
 
 const WORDS_OF_FILTER: Readonly<Record<FilterName, Readonly<Record<string, string>>>> = {
@@ -41,21 +42,7 @@ export const PlantFilters = memo(function PlantFilters({ filter, sites, onlyFitt
           ))}
         </TextField>
       ))}
-      <TextField
-        select
-        label={speciesWords.inTank}
-        value={sites.tank?.id ?? ''}
-        onChange={(event) => setParam('tank', event.target.value === '' ? null : event.target.value)}
-        slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
-        sx={{ minWidth: 150 }}
-      >
-        <MenuItem value="">{speciesWords.noTank}</MenuItem>
-        {sites.tanks.map(({ id, plan }) => (
-          <MenuItem key={id} value={id}>
-            {plan.name}
-          </MenuItem>
-        ))}
-      </TextField>
+      <TankSelect sites={sites} onChoose={(id) => setParam('tank', id)} />
       {sites.tank !== null && (
         <FormControlLabel
           control={

@@ -9,6 +9,7 @@ import { useSetParam } from '../../../ui/useSetParam.js'
 import { longDate, useUnits } from '../../../ui/units.js'
 import { allPlants, notesOfPlant } from './species.queries.js'
 import { remarkText } from '../../shared/species.text.js'
+import { TankSelect } from './TankSelect.js'
 import type { TankSites } from './useTankSite.js'
 import { VerdictMark } from '../../shared/VerdictMark.js'
 
@@ -30,21 +31,7 @@ export function StandingPanel({ plant, sites }: { readonly plant: PlantSpecies; 
   return (
     <Box component="section" sx={{ display: 'grid', gap: 1 }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5, alignItems: 'end' }}>
-        <TextField
-          select
-          label={speciesWords.inTank}
-          value={sites.tank?.id ?? ''}
-          onChange={(event) => setParam('tank', event.target.value === '' ? NO_TANK : event.target.value)}
-          slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}
-          sx={{ minWidth: 190 }}
-        >
-          <MenuItem value="">{speciesWords.noTank}</MenuItem>
-          {sites.tanks.map(({ id, plan }) => (
-            <MenuItem key={id} value={id}>
-              {plan.name}
-            </MenuItem>
-          ))}
-        </TextField>
+        <TankSelect sites={sites} onChoose={(id) => setParam('tank', id ?? NO_TANK)} />
         <TextField
           select
           label={speciesWords.place}

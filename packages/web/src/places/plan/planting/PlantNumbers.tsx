@@ -1,15 +1,12 @@
 import { plantingWords } from '@jovrin/contract'
-import { countedSpecies } from '@jovrin/core'
+import { countedSpecies, plantingWork } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { MarginTable } from '../../../ui/MarginTable.js'
 import { percent, useUnits } from '../../../ui/units.js'
 import type { Desk } from '../desk.js'
 
-/** Tweezers and a portion: so many an hour. Rule of thumb 60–150. */
-const PORTIONS_PER_HOUR = 100
-
 /** What the map asks for: plant by plant, and in all. */
-export function PlantNumbers({ desk: { figures } }: { readonly desk: Desk }) {
+export function PlantNumbers({ desk: { plan, figures } }: { readonly desk: Desk }) {
   const units = useUnits()
   const { beds, inner } = figures
   const counted = countedSpecies(beds)
@@ -20,7 +17,6 @@ export function PlantNumbers({ desk: { figures } }: { readonly desk: Desk }) {
     .flatMap(({ plants }) => plants)
     .reduce((sum, { plant, areaCm2 }) => sum + (plant.growth[0] === 'fast' ? areaCm2 : 0), 0)
   const floatingCm2 = beds.reduce((sum, { isFloating, areaCm2 }) => sum + (isFloating ? areaCm2 : 0), 0)
-  const portions = counted.reduce((sum, one) => sum + one.portions, 0)
   const rows: readonly (readonly [string, string])[] = [
     [plantingWords.sums.planted, `${percent(plantedCm2 / floorCm2)} %`],
     [plantingWords.sums.fast, plantedCm2 === 0 ? '–' : `${percent(fastCm2 / plantedCm2)} %`],
@@ -33,7 +29,7 @@ export function PlantNumbers({ desk: { figures } }: { readonly desk: Desk }) {
         2,
       ),
     ],
-    [plantingWords.sums.hours, units.show('minutes', (portions / PORTIONS_PER_HOUR) * 60)],
+    [plantingWords.sums.hours, units.show('minutes', plantingWork(plan, figures).hours * 60)],
   ]
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
