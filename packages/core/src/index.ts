@@ -256,8 +256,17 @@ export { addBed, bedOf, duplicateBed, exchangePlant, mirrorBed, plantInBed, remo
 export { bedsOf, countedSpecies, type CountedSpecies, type LaidBed, type LaidPlant, type RetailKind } from './planting/bedsOf.js'
 export { mapFromShares, usualPlants } from './planting/mapFromShares.js'
 export { supplyAt } from './planting/bedSupply.js'
+export {
+  HANDLINGS,
+  PLANTING_ORDERS,
+  plantWork,
+  plantingOrder,
+  type Handling,
+  type PlantWork,
+  type PlantingOrder,
+} from './planting/workList.js'
 export { mappedKinds, plannedShare } from './planting/standOf.js'
-export { placeOfBed } from './safety/checkPlanting.js'
+export { placeOfBed } from './planting/placeOfBed.js'
 export { keptAreaCm2, portionsRaw, retailOf, type Retail } from './planting/portions.js'
 export { heightAfterCm, leastSupply, spacingToClose, spreadAfterCm, weeksToClose, type PlantStart } from './planting/rise.js'
 export { OutOfRangeError, requireWithin } from './quantity/outOfRange.js'

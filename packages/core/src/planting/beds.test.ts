@@ -2,13 +2,14 @@ import { describe, expect, test } from 'vitest'
 import { tankFigures } from '../ecosystem/tankFigures.js'
 import type { Bed, Piece, Plan, Vertex } from '../plan/plan.js'
 import { UNPLACED } from '../plan/unplanned.js'
-import { checkPlanting, placeOfBed } from '../safety/checkPlanting.js'
+import { checkPlanting } from '../safety/checkPlanting.js'
 import { anyPlant, datum, STEM } from '../testing/anyPlant.js'
 import { samplePlan } from '../testing/samplePlan.js'
 import { addBed, bedOf, duplicateBed, exchangePlant, mirrorBed, plantInBed, removeBed, takeOutPlant, withBed } from './bedEdits.js'
 import { bedsOf, countedSpecies } from './bedsOf.js'
 import { supplyAt } from './bedSupply.js'
 import { mapFromShares, usualPlants } from './mapFromShares.js'
+import { placeOfBed } from './placeOfBed.js'
 import { potsOf } from './pots.js'
 import { mappedKinds, plannedShare } from './standOf.js'
 
@@ -219,6 +220,16 @@ describe('checks of a map', () => {
     expect(codes(beside(34))).not.toContain('runner-strays')
     const wall = { id: 'w', line: [{ xCm: 30, yCm: 0 }, { xCm: 30, yCm: 20 }], heightCm: 5 } // prettier-ignore
     expect(codes(beside(31, { barriers: [wall] }))).not.toContain('runner-strays')
+  })
+  test('two reds side by side are told once; with green or room between them, or of one plant, they are not', () => {
+    const red = (id: string) => anyPlant({ colour: { weak: ['green'], strong: ['red', 'pink'] } }, { id, name: id })
+    const flora = [red('ruby'), red('rose'), anyPlant({ colour: { weak: ['green'], strong: ['green', 'red'] } }, { id: 'green' })]
+    const beside = (left: string, right: string, from = 33) =>
+      codes(withMap([bed('a', box(10, 34, 30, 46), [[left, 1]]), bed('b', box(from, 34, from + 20, 46), [[right, 1]])], { flora }))
+    expect(beside('ruby', 'rose').filter((code) => code === 'red-beside-red')).toHaveLength(1)
+    expect(beside('ruby', 'rose', 35)).not.toContain('red-beside-red')
+    expect(beside('ruby', 'green')).not.toContain('red-beside-red')
+    expect(beside('ruby', 'ruby')).not.toContain('red-beside-red')
   })
   test('an empty bed, and one below another, are told; the hidden one can be taken out', () => {
     const plan = withMap([bed('a', box(10, 2, 30, 14), [['lawn', 1]]), bed('b', box(5, 0, 40, 20), [])])

@@ -33,13 +33,14 @@ export function heightAfterCm(
 ): number {
   const tallest = Math.min(plant.matureHeightCm.value, mostCm)
   if (tallest <= fromCm) return Math.max(0, tallest)
-  const waits = start === undefined || !STANDS_STILL.includes(plant.melt[start]) ? 0 : newLeavesWeeks(plant, start)
+  const waits = start === undefined ? 0 : standsStillWeeks(plant, start)
   const grows = Math.max(0, weeks - waits)
   const perWeek = (4 * plant.riseStrongCmPerWeek.value * Math.min(1, Math.max(leastSupply(plant), supply))) / plant.matureHeightCm.value
   return tallest / (1 + (tallest / fromCm - 1) * Math.exp(-perWeek * grows))
 }
-const newLeavesWeeks = (plant: PlantSpecies, start: PlantStart): number =>
-  (start === 'pot' ? plant.newLeavesPotWeeks : plant.newLeavesCupWeeks).value
+/** Weeks after planting in which a plant that loses most of its leaves does not grow. */
+export const standsStillWeeks = (plant: PlantSpecies, start: PlantStart): number =>
+  !STANDS_STILL.includes(plant.melt[start]) ? 0 : (start === 'pot' ? plant.newLeavesPotWeeks : plant.newLeavesCupWeeks).value
 
 /** Radius [cm] that a portion covers after so many weeks: what it covers at first, and more each week once it has rooted; faster with supply. */
 export const spreadAfterCm = ({ closingStartCm, closingCmPerWeek, closingLagWeeks }: PlantSpecies, weeks: number, supply: number): number =>

@@ -5,9 +5,10 @@ import type { Plan } from '../plan/plan.js'
 import { removeBed } from '../planting/bedEdits.js'
 import type { LaidBed, LaidPlant } from '../planting/bedsOf.js'
 import { supplyAt } from '../planting/bedSupply.js'
+import { placeOfBed } from '../planting/placeOfBed.js'
 import { heightAfterCm } from '../planting/rise.js'
 import { standingOf, type PlantSite, type StandingCode } from '../species/standing.js'
-import type { PlantPlace } from '../species/traits.js'
+import type { PlantPlace, Shade } from '../species/traits.js'
 import { MENDS } from './mends.js'
 import { plantSiteOf } from './plantSite.js'
 
@@ -27,6 +28,7 @@ export const PLANTING_FINDINGS = findingsOf('planting', {
     restsOncePlanted: true,
   },
   'runner-strays': { severity: 'note', values: { runner: 'length', gap: 'length' }, names: ['plant', 'neighbour'] },
+  'red-beside-red': { severity: 'note', values: {}, names: ['one', 'other'] },
   'rhizome-on-ground': { severity: 'warn', values: {}, names: ['plant'] },
 })
 
@@ -51,13 +53,6 @@ const HIDES_LEAST_CM = 5
 const BED_GAP_CM = 2
 const STRAYS_CM = 5
 
-/** The third of the tank in which a bed's middle lies. */
-export function placeOfBed({ ring, isFloating }: Pick<LaidBed, 'ring' | 'isFloating'>, widthCm: number): PlantPlace {
-  if (isFloating) return 'surface'
-  const share = centreOf(ring).yCm / widthCm
-  return share < 1 / 3 ? 'front' : share < 2 / 3 ? 'mid' : 'back'
-}
-
 /** Checks of the planting map, bed by bed and against each other. */
 export function checkPlanting(plan: Plan, figures: TankFigures): Finding[] {
   const { inner } = figures
@@ -81,7 +76,7 @@ export function checkPlanting(plan: Plan, figures: TankFigures): Finding[] {
     if (bed.plants.length === 0) found.push(raise(PLANTING_FINDINGS['bed-empty'], {}, { id }))
     for (const planted of bed.plants) found.push(...checkPlant(bed, planted, siteOf(bed)))
   }
-  return [...found, ...checkHeights(beds, siteOf), ...checkRunners(plan, beds)]
+  return [...found, ...checkHeights(beds, siteOf), ...checkRunners(plan, beds), ...checkReds(beds)]
 }
 
 /** What a plant of a bed would not live with; what is only marginal is told on its page and in the margin. */
@@ -144,6 +139,30 @@ function checkRunners(plan: Plan, beds: readonly LaidBed[]): Finding[] {
     if (neighbour === undefined) return []
     const names = { plant: runner.plant.name, neighbour: neighbour.plants[0]?.plant.name ?? '' }
     return [raise(PLANTING_FINDINGS['runner-strays'], { runner: runner.plant.runnerCm.value, gap: BED_GAP_CM }, { id: bed.bed.id, names })]
+  })
+}
+
+const REDS: ReadonlySet<Shade> = new Set(['red', 'pink', 'purple'])
+/** Nearer than that, nothing green fits between. Rule of thumb 3–6 cm. */
+const REDS_APART_CM = 4
+
+/** Two red groups of different plants without green between them read as one. A matter of taste, so each is told once. */
+function checkReds(beds: readonly LaidBed[]): Finding[] {
+  const reds = beds.filter(
+    ({ isFloating, plants }) =>
+      !isFloating &&
+      plants.length > 0 &&
+      plants.every(({ plant }) => plant.colour.strong.length > 0 && plant.colour.strong.every((shade) => REDS.has(shade))),
+  )
+  return reds.flatMap((red, place) => {
+    const own = new Set(red.plants.map(({ plant }) => plant.id))
+    const other = reds
+      .slice(place + 1)
+      .find(({ ring, plants }) => plants.some(({ plant }) => !own.has(plant.id)) && gapCm(red.ring, ring) < REDS_APART_CM)
+    const [first] = red.plants
+    if (other === undefined || first === undefined) return []
+    const names = { one: first.plant.name, other: other.plants.find(({ plant }) => !own.has(plant.id))?.plant.name ?? '' }
+    return [raise(PLANTING_FINDINGS['red-beside-red'], {}, { id: red.bed.id, names })]
   })
 }
 

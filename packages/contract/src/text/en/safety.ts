@@ -31,6 +31,8 @@ export const findingWords = {
     `${named(v.front)} (${v.tall} after eight weeks) stands before ${named(v.behind, 'a lower plant')} (${v.short}) and hides it: exchange them, or cut the front lower.`,
   'runner-strays': (v) =>
     `${named(v.plant)} sends runners up to ${v.runner} within eight weeks, and ${named(v.neighbour, 'another plant')} begins less than ${v.gap} away: leave a gap, set a separator, or cut runners at each trim.`,
+  'red-beside-red': (v) =>
+    `${named(v.one)} and ${named(v.other, 'another red plant')} stand side by side: two reds run into one. Green between them makes both tell.`,
   'rhizome-on-ground': (v) =>
     `${named(v.plant)}: never bury its rhizome, it rots. Let it lie on the ground, or tie or glue it to wood or stone.`,
   'light-without-gas': (v) => `${v.light} without CO2: above about ${v.limit} the light is the algae’s. Dim, or add gas.`,

@@ -1,3 +1,4 @@
+import type { Handling, Melt, PlantingOrder } from '@jovrin/core'
 import { counted } from '../../plural.js'
 
 /** The planting sheet: map, front view over the weeks, patches, numbers. */
@@ -50,6 +51,44 @@ export const plantingWords = {
   },
   plantedWhy: 'Usual for a start with strong light and gas: 70 % or more of the floor, a third of it fast growers. Rule of thumb.',
   mapGoesFirst: 'What the map holds of a group goes before its share in the description.',
+  work: 'Work list',
+  order: 'Planting order',
+  orderWhy:
+    'All three are used, and none is proven better. From the back, hands do not press down what stands in front; from the front, the low plants get the most care; plants on wood need it dry, so they often go on first.',
+  orders: {
+    'front-first': 'front first',
+    'back-first': 'back first',
+    'wood-first': 'wood and stone first',
+  } satisfies Record<PlantingOrder, string>,
+  orderCaption: 'Patch, plants, portions',
+  makeReady: 'Make ready',
+  handlings: {
+    'pick-wool': 'Take it out of the pot and pick out all the wool.',
+    'rinse-gel': 'Rinse all the gel off in lukewarm water.',
+    unbind: 'Take off band and weight, cut off crushed ends.',
+    'halve-stems': 'Cut long stems in halves and plant both, the base with a node above the ground.',
+    'strip-air-leaves': 'Cut off old and hurt leaves that grew in air; they only rot.',
+    split: 'Split into small portions.',
+    'hold-for-shrimps':
+      'Farm-grown plants may carry insecticide that kills shrimps days later: no shrimps with them before two to four weeks with water changes, or take culture cups.',
+    tweeze: 'Plant with tweezers, one portion at a time.',
+    'rhizome-on-top': 'Leave rhizome or crown above the ground: buried it rots.',
+    fasten: 'Tie or glue it (gel glue, a drop at the base) to wood, stone or a piece of mesh that lies on the ground.',
+    'lay-down': 'Lay it down; turn it now and then.',
+    float: 'Lay it on the water once the tank is full.',
+  } satisfies Record<Handling, string>,
+  melts: {
+    none: () => 'Should keep its leaves.',
+    slight: (usual: string, most: string) =>
+      `May lose a few leaves; new ones in about ${usual}. None after ${most}: look for what is wrong.`,
+    marked: (usual: string, most: string) =>
+      `Loses a good part of its leaves, which is normal; new ones in about ${usual}. None after ${most}: look for what is wrong.`,
+    full: (usual: string, most: string) =>
+      `Loses most or all of its leaves, which is normal as long as base and roots are firm; new ones in about ${usual}. None after ${most}: look for what is wrong.`,
+  } satisfies Record<Melt, (usual: string, most: string) => string>,
+  firstTrim: (week: string) => `First cut not before week ${week}.`,
+  keepWet:
+    'Spray every few minutes while plants are out of water; thin leaves dry out within a quarter of an hour in a dry room. Rule of thumb.',
   search: 'Find a plant by any name',
   noPlant: 'No plant has such a name.',
 } as const

@@ -27,6 +27,7 @@ import { SheetFrame } from '../SheetFrame.js'
 import { BedList } from './BedList.js'
 import { BedPanel } from './BedPanel.js'
 import { PlantNumbers } from './PlantNumbers.js'
+import { WorkList } from './WorkList.js'
 
 /** Both views fit a desk's screen together. */
 const SHEET_HEIGHT_PX = 540
@@ -172,6 +173,11 @@ export function PlantingSheet({ desk }: { readonly desk: Desk }) {
           {figures.beds.length > 0 && (
             <Group number={3} title={plantingWords.numbers}>
               <PlantNumbers desk={marginDesk} />
+            </Group>
+          )}
+          {figures.beds.some(({ plants }) => plants.length > 0) && (
+            <Group number={4} title={plantingWords.work}>
+              <WorkList desk={marginDesk} />
             </Group>
           )}
         </>

@@ -90,6 +90,25 @@ describe('the planting sheet', () => {
     expect(work.valid().beds).toHaveLength(3)
     expect(work.kept.length).toBeGreaterThan(3)
   })
+  test('the work list tells what is done to each plant, and the patches in the chosen order', async () => {
+    const two = { ...bed, id: 'b2', outline: bed.outline.map((at) => ({ ...at, yCm: at.yCm + 26 })) }
+    const front = planted('Micranthemum tweediei', { ...builtPlan, hardscape: [], beds: [bed, two] })
+    show(plantInBed(front, 'b2', libraryPlant('Rotala rotundifolia'), (stem) => `${stem}9`))
+    const order = (): string[] =>
+      within(screen.getByRole('table', { name: text.orderCaption }))
+        .getAllByRole('row')
+        .map((row) => row.textContent.slice(0, 1))
+    expect(order()).toEqual(['1', '2'])
+    await press(text.orders['back-first'])
+    expect(order()).toEqual(['2', '1'])
+    const ready = within(screen.getByRole('region', { name: text.makeReady }))
+    for (const both of ['pick-wool', 'tweeze'] as const) expect(ready.getAllByText(text.handlings[both])).toHaveLength(2)
+    expect(ready.getByText(text.handlings['halve-stems'])).toBeTruthy()
+    await press('Micranthemum tweediei')
+    await press('culture cups')
+    expect(ready.getByText(text.handlings['rinse-gel'])).toBeTruthy()
+    expect(ready.getAllByText(text.handlings['pick-wool'])).toHaveLength(1)
+  })
   test('shares become a map in one step, with as much floor as before', async () => {
     const work = show({ ...builtPlan, hardscape: [] })
     await hand.click(await screen.findByRole('button', { name: text.fromShares }))

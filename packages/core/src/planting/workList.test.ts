@@ -1,0 +1,98 @@
+import { describe, expect, test } from 'vitest'
+import { tankFigures } from '../ecosystem/tankFigures.js'
+import type { Bed, Plan } from '../plan/plan.js'
+import type { PlantRow, PlantTraits } from '../species/traits.js'
+import { anyPlant, datum } from '../testing/anyPlant.js'
+import { samplePlan } from '../testing/samplePlan.js'
+import { plantingOrder, plantWork, type Handling } from './workList.js'
+
+const inner = { lengthCm: 108, widthCm: 48 }
+const bed = (id: string, left: number, front: number, species: string, start: Bed['start'] = 'pot'): Bed => ({
+  id,
+  name: '',
+  outline: [
+    [left, front],
+    [left + 10, front],
+    [left + 10, front + 8],
+    [left, front + 8],
+  ].map(([xCm = 0, yCm = 0]) => ({ xCm, yCm, isRound: false })),
+  plants: [{ id: `${id}p`, species, share: 1 }],
+  start,
+  spacingCm: null,
+})
+const noShrimps: Partial<Plan> = {
+  intent: { ...samplePlan.intent, wishes: [] },
+  animals: { ...samplePlan.animals, grazers: 0 },
+}
+const workOf = (
+  traits: Partial<PlantTraits>,
+  { start = 'pot', change = noShrimps }: { start?: Bed['start']; change?: Partial<Plan> } = {},
+) => {
+  const named: Partial<PlantRow> = { id: 'one', name: 'One' }
+  const plan: Plan = { ...samplePlan, hardscape: [], flora: [anyPlant(traits, named)], beds: [bed('a', 0, 0, 'one', start)], ...change }
+  const [work] = plantWork(plan, tankFigures(plan).beds)
+  if (work === undefined) throw new Error('no work')
+  return work
+}
+const handlings = (...args: Parameters<typeof workOf>): readonly Handling[] => workOf(...args).handlings
+
+describe('what is done to a plant', () => {
+  test('bunches of stems are unbound, halved and tweezed in; what does not sprout again is left whole', () => {
+    expect(handlings({})).toEqual(['unbind', 'halve-stems', 'tweeze'])
+    expect(handlings({ resprouts: 'no' })).toEqual(['unbind', 'tweeze'])
+  })
+  test('rhizomes from farm pots: no wool, no air leaves, never buried, fastened', () => {
+    const rhizome = { form: 'rhizome', kind: 'rhizome', soldAs: ['pot-emersed', 'cup'], buriedRots: true, attaches: 'can' } as const
+    expect(handlings(rhizome)).toEqual(['pick-wool', 'strip-air-leaves', 'rhizome-on-top', 'fasten'])
+    expect(handlings(rhizome, { start: 'cup' })).toEqual(['rinse-gel', 'rhizome-on-top', 'fasten'])
+  })
+  test('moss is never stuck in with tweezers, and what floats goes on the water', () => {
+    expect(handlings({ form: 'moss', kind: 'moss', soldAs: ['cup', 'loose'] }, { start: 'cup' })).toEqual(['rinse-gel', 'split', 'fasten'])
+    expect(handlings({ form: 'floater', kind: 'floater', soldAs: ['loose'] })).toEqual(['float'])
+  })
+  test('farm-grown plants wait for shrimps that are wished for, planned or not ruled out; culture cups do not', () => {
+    const wished = { ...noShrimps, intent: { ...samplePlan.intent, wishes: ['shrimps'] } } as const
+    const unknown = { ...noShrimps, animals: { ...samplePlan.animals, grazers: null } }
+    for (const change of [wished, unknown]) {
+      expect(handlings({}, { change })).toContain('hold-for-shrimps')
+      expect(handlings({}, { change, start: 'cup' })).not.toContain('hold-for-shrimps')
+    }
+  })
+  test('melt and new leaves are those of how it starts; the first cut waits for leaves that come anew', () => {
+    const traits: Partial<PlantTraits> = {
+      melt: { pot: 'marked', cup: 'slight' },
+      newLeavesPotWeeks: datum(3, 2, 5),
+      newLeavesCupWeeks: datum(1, 1, 2),
+      trimIntervalWeeks: datum(2),
+    }
+    expect(workOf(traits)).toMatchObject({ melt: 'marked', newLeavesWeeks: { usual: 3, most: 5 }, firstTrimWeek: 5 })
+    expect(workOf(traits, { start: 'cup' })).toMatchObject({ melt: 'slight', newLeavesWeeks: { usual: 1, most: 2 }, firstTrimWeek: 2 })
+  })
+})
+
+describe('order of planting', () => {
+  const plan: Plan = {
+    ...samplePlan,
+    hardscape: [],
+    flora: [
+      anyPlant({}, { id: 'stem' }),
+      anyPlant({ form: 'moss', kind: 'moss' }, { id: 'moss' }),
+      anyPlant({ form: 'floater', kind: 'floater' }, { id: 'raft' }),
+    ],
+    beds: [
+      bed('raft', 0, 0, 'raft'),
+      bed('back', 40, 38, 'stem'),
+      bed('moss', 20, 2, 'moss'),
+      bed('front right', 90, 2, 'stem'),
+      bed('front left', 5, 2, 'stem'),
+      { ...bed('empty', 60, 20, 'stem'), plants: [] },
+    ],
+  }
+  const order = (school: Parameters<typeof plantingOrder>[1]): string[] =>
+    plantingOrder(tankFigures(plan).beds, school, inner.widthCm).map(({ bed: { id } }) => id)
+  test('front first, back first, wood and stone first; empty patches are left out, floaters come last', () => {
+    expect(order('front-first')).toEqual(['front left', 'front right', 'moss', 'back', 'raft'])
+    expect(order('back-first')).toEqual(['back', 'moss', 'front left', 'front right', 'raft'])
+    expect(order('wood-first')).toEqual(['moss', 'front left', 'front right', 'back', 'raft'])
+  })
+})

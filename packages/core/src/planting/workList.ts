@@ -1,0 +1,107 @@
+import type { Plan } from '../plan/plan.js'
+import type { PlantSpecies } from '../species/plantSpecies.js'
+import type { Melt, PlantPlace } from '../species/traits.js'
+import type { LaidBed, RetailKind } from './bedsOf.js'
+import { placeOfBed } from './placeOfBed.js'
+import { standsStillWeeks } from './rise.js'
+
+/** What is done with a plant on the planting day, in this order. */
+export const HANDLINGS = [
+  'pick-wool',
+  'rinse-gel',
+  'unbind',
+  'halve-stems',
+  'strip-air-leaves',
+  'split',
+  'hold-for-shrimps',
+  'tweeze',
+  'rhizome-on-top',
+  'fasten',
+  'lay-down',
+  'float',
+] as const
+export type Handling = (typeof HANDLINGS)[number]
+
+/** Work with one plant, as it comes into the house. */
+export interface PlantWork {
+  readonly plant: PlantSpecies
+  readonly retail: RetailKind
+  readonly handlings: readonly Handling[]
+  readonly melt: Melt
+  /** Until new leaves stand: usual and longest [weeks]. After the longest without any, something is wrong. */
+  readonly newLeavesWeeks: { readonly usual: number; readonly most: number }
+  /** Nothing to cut before so many weeks: leaves that come anew, and one interval between cuts. */
+  readonly firstTrimWeek: number
+}
+
+/** Shrimps and their like are wished for, planned, or not ruled out. */
+const mayMeetShrimps = ({ intent, animals }: Pick<Plan, 'intent' | 'animals'>): boolean =>
+  intent.wishes.includes('shrimps') || animals.grazers !== 0
+
+/** Plants of the map with what is done to each. General practice. */
+export function plantWork(plan: Pick<Plan, 'intent' | 'animals'>, beds: readonly LaidBed[]): PlantWork[] {
+  const hasShrimps = mayMeetShrimps(plan)
+  const all = new Map<string, PlantWork>()
+  for (const { bed, plants } of beds)
+    for (const { plant, retail } of plants) {
+      const { value, high } = bed.start === 'cup' ? plant.newLeavesCupWeeks : plant.newLeavesPotWeeks
+      all.set(`${plant.id} ${retail}`, {
+        plant,
+        retail,
+        handlings: handlingsOf(plant, retail, hasShrimps),
+        melt: plant.melt[bed.start],
+        newLeavesWeeks: { usual: value, most: high },
+        firstTrimWeek: standsStillWeeks(plant, bed.start) + plant.trimIntervalWeeks.value,
+      })
+    }
+  return [...all.values()]
+}
+
+function handlingsOf(plant: PlantSpecies, retail: RetailKind, hasShrimps: boolean): Handling[] {
+  const isFarmGrown = retail !== 'cup'
+  const isCut = plant.form === 'stem' && plant.resprouts !== 'no' && isFarmGrown
+  const cameInAir = isFarmGrown && plant.soldAs.includes('pot-emersed')
+  const applies: Readonly<Record<Handling, boolean>> = {
+    'pick-wool': retail === 'pot',
+    'rinse-gel': retail === 'cup',
+    unbind: retail === 'bunch',
+    'halve-stems': isCut,
+    'strip-air-leaves': cameInAir && plant.form === 'rhizome',
+    split: SPLIT_FORMS.has(plant.form),
+    'hold-for-shrimps': hasShrimps && isFarmGrown,
+    tweeze: fixedBy(plant) === 'tweeze',
+    'rhizome-on-top': fixedBy(plant) !== 'float' && plant.buriedRots,
+    fasten: fixedBy(plant) === 'fasten',
+    'lay-down': fixedBy(plant) === 'lay-down',
+    float: fixedBy(plant) === 'float',
+  }
+  return HANDLINGS.filter((handling) => applies[handling])
+}
+const SPLIT_FORMS: ReadonlySet<PlantSpecies['form']> = new Set(['carpet', 'grass-runner', 'moss', 'liverwort', 'runner-rosette'])
+/** Without roots that hold in the ground. */
+const FASTENED_FORMS: ReadonlySet<PlantSpecies['form']> = new Set(['rhizome', 'moss', 'liverwort'])
+
+function fixedBy({ kind, form, attaches, buriedRots }: PlantSpecies): 'tweeze' | 'fasten' | 'lay-down' | 'float' {
+  if (kind === 'floater') return 'float'
+  if (form === 'alga-ball') return 'lay-down'
+  return attaches === 'must' || buriedRots || FASTENED_FORMS.has(form) ? 'fasten' : 'tweeze'
+}
+
+/** In which order patches are planted: each is used, none is proven better. */
+export const PLANTING_ORDERS = ['front-first', 'back-first', 'wood-first'] as const
+export type PlantingOrder = (typeof PLANTING_ORDERS)[number]
+
+const RANK: Readonly<Record<PlantingOrder, readonly PlantPlace[]>> = {
+  'front-first': ['front', 'mid', 'hardscape', 'back', 'surface'],
+  'back-first': ['back', 'hardscape', 'mid', 'front', 'surface'],
+  'wood-first': ['hardscape', 'front', 'mid', 'back', 'surface'],
+}
+/** Patches with plants in the order of planting; what floats comes last, when the water is in. Patches alike keep from left to right. */
+export function plantingOrder(beds: readonly LaidBed[], order: PlantingOrder, widthCm: number): LaidBed[] {
+  const rank = (bed: LaidBed): number => RANK[order].indexOf(workPlace(bed, widthCm))
+  const left = ({ ring }: LaidBed): number => Math.min(...ring.map(({ xCm }) => xCm))
+  return beds.filter(({ plants }) => plants.length > 0).sort((a, b) => rank(a) - rank(b) || left(a) - left(b))
+}
+/** Where hands go: plants that must be fastened go with wood and stone. */
+const workPlace = (bed: LaidBed, widthCm: number): PlantPlace =>
+  !bed.isFloating && bed.plants.every(({ plant }) => fixedBy(plant) === 'fasten') ? 'hardscape' : placeOfBed(bed, widthCm)
