@@ -65,8 +65,8 @@ describe('what is done to a plant', () => {
       newLeavesCupWeeks: datum(1, 1, 2),
       trimIntervalWeeks: datum(2),
     }
-    expect(workOf(traits)).toMatchObject({ melt: 'marked', newLeavesWeeks: { usual: 3, most: 5 }, firstTrimWeek: 5 })
-    expect(workOf(traits, { start: 'cup' })).toMatchObject({ melt: 'slight', newLeavesWeeks: { usual: 1, most: 2 }, firstTrimWeek: 2 })
+    expect(workOf(traits)).toMatchObject({ melt: 'marked', newLeavesByWeek: 5, firstTrimWeek: 5 })
+    expect(workOf(traits, { start: 'cup' })).toMatchObject({ melt: 'slight', newLeavesByWeek: 2, firstTrimWeek: 2 })
   })
 })
 

@@ -28,8 +28,8 @@ export interface PlantWork {
   readonly retail: RetailKind
   readonly handlings: readonly Handling[]
   readonly melt: Melt
-  /** Until new leaves stand: usual and longest [weeks]. After the longest without any, something is wrong. */
-  readonly newLeavesWeeks: { readonly usual: number; readonly most: number }
+  /** When new leaves stand at the latest; later than that, something is wrong. */
+  readonly newLeavesByWeek: number
   /** Nothing to cut before so many weeks: leaves that come anew, and one interval between cuts. */
   readonly firstTrimWeek: number
 }
@@ -44,13 +44,12 @@ export function plantWork(plan: Pick<Plan, 'intent' | 'animals'>, beds: readonly
   const all = new Map<string, PlantWork>()
   for (const { bed, plants } of beds)
     for (const { plant, retail } of plants) {
-      const { value, high } = bed.start === 'cup' ? plant.newLeavesCupWeeks : plant.newLeavesPotWeeks
       all.set(`${plant.id} ${retail}`, {
         plant,
         retail,
         handlings: handlingsOf(plant, retail, hasShrimps),
         melt: plant.melt[bed.start],
-        newLeavesWeeks: { usual: value, most: high },
+        newLeavesByWeek: (bed.start === 'cup' ? plant.newLeavesCupWeeks : plant.newLeavesPotWeeks).high,
         firstTrimWeek: standsStillWeeks(plant, bed.start) + plant.trimIntervalWeeks.value,
       })
     }

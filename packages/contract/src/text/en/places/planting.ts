@@ -47,7 +47,7 @@ export const plantingWords = {
     fast: 'Of it fast growers',
     floating: 'Surface covered',
     mass: 'Dry mass at the start',
-    hours: 'Planting',
+    hours: 'Planting day, all groups',
   },
   plantedWhy: 'Usual for a start with strong light and gas: 70 % or more of the floor, a third of it fast growers. Rule of thumb.',
   mapGoesFirst: 'What the map holds of a group goes before its share in the description.',
@@ -70,23 +70,18 @@ export const plantingWords = {
     'strip-air-leaves': 'Cut off old and hurt leaves that grew in air; they only rot.',
     split: 'Split into small portions.',
     'hold-for-shrimps':
-      'Farm-grown plants may carry insecticide that kills shrimps days later: no shrimps with them before two to four weeks with water changes, or take culture cups.',
+      'Farm-grown plants may carry insecticide that kills shrimps days later: no shrimps with them before two to four weeks with water changes; or take culture cups.',
     tweeze: 'Plant with tweezers, one portion at a time.',
     'rhizome-on-top': 'Leave rhizome or crown above the ground: buried it rots.',
     fasten: 'Tie or glue it (gel glue, a drop at the base) to wood, stone or a piece of mesh that lies on the ground.',
     'lay-down': 'Lay it down; turn it now and then.',
     float: 'Lay it on the water once the tank is full.',
   } satisfies Record<Handling, string>,
-  melts: {
-    none: () => 'Should keep its leaves.',
-    slight: (usual: string, most: string) =>
-      `May lose a few leaves; new ones in about ${usual}. None after ${most}: look for what is wrong.`,
-    marked: (usual: string, most: string) =>
-      `Loses a good part of its leaves, which is normal; new ones in about ${usual}. None after ${most}: look for what is wrong.`,
-    full: (usual: string, most: string) =>
-      `Loses most or all of its leaves, which is normal as long as base and roots are firm; new ones in about ${usual}. None after ${most}: look for what is wrong.`,
-  } satisfies Record<Melt, (usual: string, most: string) => string>,
-  firstTrim: (week: string) => `First cut not before week ${week}.`,
+  allPlants: 'All of them.',
+  meltCaption: 'Plant, leaves lost, new ones by day, first cut from week',
+  melts: { none: 'none', slight: 'few', marked: 'many', full: 'nearly all' } satisfies Record<Melt, string>,
+  meltWhy:
+    'Leaves that grew in air are lost under water; that is normal as long as base and roots stay firm. Where no new leaf stands by the day that is told, look for what is wrong. Days and weeks count from planting.',
   keepWet:
     'Spray every few minutes while plants are out of water; thin leaves dry out within a quarter of an hour in a dry room. Rule of thumb.',
   search: 'Find a plant by any name',

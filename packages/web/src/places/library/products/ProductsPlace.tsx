@@ -14,6 +14,7 @@ import { useUnits } from '../../../ui/units.js'
 import { LibraryHead } from '../LibraryHead.js'
 import { groundColumns, isOwn, tabColumns, type Ground, type Tab } from './productColumns.js'
 import { productsOfLibrary } from './products.queries.js'
+import { rowsInTurn } from './rowsInTurn.js'
 
 /** Grounds and root tabs as one buys them, one's own first. Kept when a cell is left. */
 export function ProductsPlace() {
@@ -74,6 +75,7 @@ interface ProductGridProps<Row extends Product> {
 function ProductGrid<Row extends Product>({ title, rows, columns, add, onAdd, keep }: ProductGridProps<Row>) {
   const tell = useNotice()
   const refused = (error: unknown): void => tell({ text: error instanceof Error ? error.message : appWords.failed })
+  const change = useMemo(() => rowsInTurn<Row>((next, before) => keep(ProductSchema.parse(next), before)), [keep])
   return (
     <Box component="section" sx={{ mb: 2 }}>
       <Box component="h2" className="lettering" sx={{ fontSize: 17, m: 0 }}>
@@ -85,10 +87,7 @@ function ProductGrid<Row extends Product>({ title, rows, columns, add, onAdd, ke
         rows={rows}
         columns={columns}
         hideFooter
-        processRowUpdate={async (next, before) => {
-          if (JSON.stringify(next) !== JSON.stringify(before)) await keep(ProductSchema.parse(next), before)
-          return next
-        }}
+        processRowUpdate={change}
         onProcessRowUpdateError={refused}
       />
       <Button sx={{ mt: 1 }} onClick={() => void keep(onAdd()).catch(refused)}>

@@ -1,5 +1,5 @@
 import { plantingWords } from '@jovrin/contract'
-import { PLANTING_ORDERS, plantingOrder, plantWork, type PlantWork } from '@jovrin/core'
+import { HANDLINGS, PLANTING_ORDERS, plantingOrder, plantWork, type PlantWork } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useSearchParams } from 'react-router'
 import { Choice } from '../../../ui/Choice.js'
@@ -13,6 +13,7 @@ export function WorkList({ desk: { plan, figures } }: { readonly desk: Desk }) {
   const [search] = useSearchParams()
   const setParam = useSetParam()
   const order = PLANTING_ORDERS.find((one) => one === search.get('order')) ?? PLANTING_ORDERS[0]
+  const works = plantWork(plan, figures.beds)
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
       <Choice
@@ -37,33 +38,59 @@ export function WorkList({ desk: { plan, figures } }: { readonly desk: Desk }) {
         <Box className="lettering" sx={{ fontSize: 15, borderBottom: '1px solid var(--ink)' }}>
           {plantingWords.makeReady}
         </Box>
-        {plantWork(plan, figures.beds).map((work) => (
-          <OnePlantsWork key={`${work.plant.id} ${work.retail}`} work={work} />
-        ))}
+        <Handlings works={works} />
         <Box sx={{ color: 'text.secondary', fontSize: 13 }}>{plantingWords.keepWet}</Box>
       </Box>
+      <Melts works={works} />
     </Box>
   )
 }
 
-function OnePlantsWork({ work: { plant, handlings, melt, newLeavesWeeks, firstTrimWeek } }: { readonly work: PlantWork }) {
-  const units = useUnits()
-  const sentences = [
-    ...handlings.map((handling) => plantingWords.handlings[handling]),
-    plantingWords.melts[melt](
-      units.show('days', Math.round(newLeavesWeeks.usual * 7)),
-      units.show('days', Math.round(newLeavesWeeks.most * 7)),
-    ),
-    plantingWords.firstTrim(String(Math.max(1, Math.ceil(firstTrimWeek)))),
-  ]
+interface WorksProps {
+  readonly works: readonly PlantWork[]
+}
+/** Each thing that hands do, with the plants that it is done to. */
+function Handlings({ works }: WorksProps) {
   return (
-    <Box sx={{ fontSize: 14, lineHeight: 1.35 }}>
-      <i>{plant.name}</i>
-      <Box component="ul" sx={{ m: 0, pl: 2.25 }}>
-        {sentences.map((sentence) => (
-          <li key={sentence}>{sentence}</li>
+    <Box component="ul" sx={{ m: 0, pl: 2.25, fontSize: 14, lineHeight: 1.35, display: 'grid', gap: 0.5 }}>
+      {HANDLINGS.map((handling) => {
+        const handled = works.filter(({ handlings }) => handlings.includes(handling))
+        if (handled.length === 0) return null
+        return (
+          <li key={handling}>
+            {plantingWords.handlings[handling]}{' '}
+            {handled.length === works.length ? (
+              plantingWords.allPlants
+            ) : (
+              <i>{[...new Set(handled.map(({ plant }) => plant.name))].join('; ')}</i>
+            )}
+          </li>
+        )
+      })}
+    </Box>
+  )
+}
+
+/** What loses leaves, until when new ones should stand, and when there is something to cut. */
+function Melts({ works }: WorksProps) {
+  const units = useUnits()
+  return (
+    <Box sx={{ display: 'grid', gap: 0.5 }}>
+      <MarginTable caption={plantingWords.meltCaption}>
+        {works.map(({ plant, retail, melt, newLeavesByWeek, firstTrimWeek }) => (
+          <tr key={`${plant.id} ${retail}`}>
+            <td>
+              <i>{plant.name}</i>
+            </td>
+            <td style={{ paddingLeft: 8 }}>{plantingWords.melts[melt]}</td>
+            <td style={{ textAlign: 'right', paddingLeft: 8, whiteSpace: 'nowrap' }}>
+              {units.show('days', Math.round(newLeavesByWeek * 7))}
+            </td>
+            <td style={{ textAlign: 'right', paddingLeft: 8 }}>{Math.max(1, Math.ceil(firstTrimWeek))}</td>
+          </tr>
         ))}
-      </Box>
+      </MarginTable>
+      <Box sx={{ color: 'text.secondary', fontSize: 13 }}>{plantingWords.meltWhy}</Box>
     </Box>
   )
 }
