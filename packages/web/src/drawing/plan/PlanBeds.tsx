@@ -1,5 +1,5 @@
-import { boundsOf, centreOf, distanceCm, isInside, lineOf, type LaidBed, type Plan, type Ring, type Spot } from '@jovrin/core'
-import { memo } from 'react'
+import { boundsOf, centreOf, distanceCm, isInside, lineOf, type Bed, type LaidBed, type Plan, type Ring, type Spot } from '@jovrin/core'
+import { memo, useMemo } from 'react'
 import { INK } from '../ink.js'
 import { shadeInk, shadesAt } from '../species/shades.js'
 import { pathOf, xPx, yPx, type PlanLayout } from './planLayout.js'
@@ -33,7 +33,8 @@ interface OneBedProps {
   readonly prefix: string
   readonly isChosen: boolean
 }
-const OneBed = memo(function OneBed({ layout, bed, prefix, isChosen }: OneBedProps) {
+const OneBed = memo(DrawnBed, isDrawnAlike)
+function DrawnBed({ layout, bed, prefix, isChosen }: OneBedProps) {
   const d = pathOf(layout, bed.ring)
   const spacingPx = Math.max(3, (bed.plants[0]?.spacingCm ?? 4) * layout.pxPerCm)
   const id = `${prefix}-bed-${bed.bed.id}`
@@ -58,28 +59,51 @@ const OneBed = memo(function OneBed({ layout, bed, prefix, isChosen }: OneBedPro
       />
     </g>
   )
-})
+}
+/** Areas and counts are reckoned anew with every step of a hand; what is drawn of a bed changes with itself. */
+function isDrawnAlike(before: OneBedProps, now: OneBedProps): boolean {
+  return (
+    before.layout === now.layout &&
+    before.prefix === now.prefix &&
+    before.isChosen === now.isChosen &&
+    before.bed.bed === now.bed.bed &&
+    before.bed.isFloating === now.bed.isFloating &&
+    before.bed.plants.length === now.bed.plants.length &&
+    before.bed.plants.every(({ plant }, index) => plant === now.bed.plants[index]?.plant)
+  )
+}
 
 interface NumbersProps extends Omit<PlanBedsProps, 'prefix'> {
   readonly pieces: Plan['hardscape']
 }
 /** Numbers of the legend, above all that lies on the floor; each on ground of its bed that no stone covers, as near to its middle as there is. */
 export const BedNumbers = memo(function BedNumbers({ layout, beds, chosenId, pieces }: NumbersProps) {
-  const stones = pieces.flatMap(({ outline }) => (outline === null ? [] : [lineOf(outline)]))
+  const stones = useMemo(() => pieces.flatMap(({ outline }) => (outline === null ? [] : [lineOf(outline)])), [pieces])
   return (
     <g pointerEvents="none">
-      {beds.map(({ bed: { id }, ring }, index) => {
-        const { xCm, yCm } = clearSpot(ring, stones)
-        const [x, y] = [xPx(layout, xCm), yPx(layout, yCm)]
-        return (
-          <g key={id}>
-            <circle cx={x} cy={y} r="10" fill="var(--sheet)" stroke="var(--ink)" strokeWidth={INK.thin} />
-            <text x={x} y={y + 4.5} textAnchor="middle" fontSize="13" fontWeight={id === chosenId ? 700 : 400} fill="var(--ink)">
-              {index + 1}
-            </text>
-          </g>
-        )
-      })}
+      {beds.map(({ bed: { id, outline } }, index) => (
+        <BedNumber key={id} layout={layout} outline={outline} stones={stones} number={index + 1} isChosen={id === chosenId} />
+      ))}
+    </g>
+  )
+})
+
+interface NumberProps {
+  readonly layout: PlanLayout
+  readonly outline: Bed['outline']
+  readonly stones: readonly Ring[]
+  readonly number: number
+  readonly isChosen: boolean
+}
+const BedNumber = memo(function BedNumber({ layout, outline, stones, number, isChosen }: NumberProps) {
+  const { xCm, yCm } = clearSpot(lineOf(outline), stones)
+  const [x, y] = [xPx(layout, xCm), yPx(layout, yCm)]
+  return (
+    <g>
+      <circle cx={x} cy={y} r="10" fill="var(--sheet)" stroke="var(--ink)" strokeWidth={INK.thin} />
+      <text x={x} y={y + 4.5} textAnchor="middle" fontSize="13" fontWeight={isChosen ? 700 : 400} fill="var(--ink)">
+        {number}
+      </text>
     </g>
   )
 })

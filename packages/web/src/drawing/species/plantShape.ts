@@ -34,7 +34,8 @@ class Sketch {
     readonly random: Random,
   ) {}
   leaf(leaf: Omit<Leaf, 'outline' | 'margin'>): void {
-    const { blade, fine } = leafPaths({ ...this.plant, ...leaf })
+    const { outline, margin } = this.plant // not all of its traits: leaves are many
+    const { blade, fine } = leafPaths({ ...leaf, outline, margin })
     this.blade += blade
     this.fine += fine
   }
@@ -47,39 +48,55 @@ class Sketch {
   }
 }
 
+const sketched = new WeakMap<PlantSpecies, Map<string, PlantShape>>()
+/** Gestures kept of one plant: beds of it share them, and weeks that are seen again. */
+const MOST_KEPT = 120
+
 /** The gesture of a species: its own leaves at their size, as they stand, along what carries them. */
-export function plantShape(plant: PlantSpecies, { heightCm, widthCm, light, seed }: ShapeOptions): PlantShape {
-  const sketch = new Sketch(plant, randomOf(seed, plant.name.length))
+export function plantShape(plant: PlantSpecies, options: ShapeOptions): PlantShape {
+  const kept = sketched.get(plant) ?? new Map<string, PlantShape>()
+  sketched.set(plant, kept)
+  const key = `${options.heightCm} ${options.widthCm} ${options.light} ${options.seed}`
+  const before = kept.get(key)
+  if (before !== undefined) return before
+  if (kept.size >= MOST_KEPT) kept.clear()
+  const shape = sketch(plant, options)
+  kept.set(key, shape)
+  return shape
+}
+
+function sketch(plant: PlantSpecies, { heightCm, widthCm, light, seed }: ShapeOptions): PlantShape {
+  const drawing = new Sketch(plant, randomOf(seed, plant.name.length))
   switch (plant.form) {
     case 'stem':
     case 'free-stem':
-      stems(sketch, plant, heightCm, widthCm, light)
+      stems(drawing, plant, heightCm, widthCm, light)
       break
     case 'rosette':
     case 'runner-rosette':
     case 'bulb':
-      rosettes(sketch, plant, heightCm, widthCm)
+      rosettes(drawing, plant, heightCm, widthCm)
       break
     case 'rhizome':
-      rhizomes(sketch, plant, heightCm, widthCm)
+      rhizomes(drawing, plant, heightCm, widthCm)
       break
     case 'carpet':
-      creepers(sketch, plant, heightCm, widthCm)
+      creepers(drawing, plant, heightCm, widthCm)
       break
     case 'grass-runner':
-      grass(sketch, plant, heightCm, widthCm)
+      grass(drawing, plant, heightCm, widthCm)
       break
     case 'moss':
     case 'liverwort':
-      cushions(sketch, plant, heightCm, widthCm)
+      cushions(drawing, plant, heightCm, widthCm)
       break
     case 'alga-ball':
-      ball(sketch, heightCm, widthCm)
+      ball(drawing, heightCm, widthCm)
       break
     case 'floater':
-      floaters(sketch, plant, widthCm)
+      floaters(drawing, plant, widthCm)
   }
-  return sketch.shape
+  return drawing.shape
 }
 
 /** A stem from a foot upwards, with its nodes. */

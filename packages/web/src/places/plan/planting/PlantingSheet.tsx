@@ -1,7 +1,7 @@
 import { plantingWords } from '@jovrin/contract'
 import { bedOf, lineOf, ringOutline, withBed, type Spot } from '@jovrin/core'
 import { Box, Slider } from '@mui/material'
-import { useId, useMemo } from 'react'
+import { useId, useMemo, useState } from 'react'
 import { useSearchParams } from 'react-router'
 import { localId } from '../../../api/localId.js'
 import { Hatches } from '../../../drawing/Hatches.js'
@@ -17,7 +17,7 @@ import { Choice } from '../../../ui/Choice.js'
 import { Enlarged } from '../../../ui/enlarge/Enlarged.js'
 import { Group } from '../../../ui/QuestionGroup.js'
 import { useSetParam } from '../../../ui/useSetParam.js'
-import { useFindings, useMarginDesk, useSettled, type Desk } from '../desk.js'
+import { useFindings, useMarginDesk, type Desk } from '../desk.js'
 import { FindingsList } from '../FindingsList.js'
 import { LabelledFloor } from '../LabelledFloor.js'
 import { finishDrawn, OutlineSheet } from '../outline/OutlineSheet.js'
@@ -43,16 +43,17 @@ export function PlantingSheet({ desk }: { readonly desk: Desk }) {
   const { plan, figures, change } = desk
   const { inner, vessel } = figures
   const prefix = svgPrefix(useId())
-  const findings = useFindings(desk)
+  // The front and what is found follow when the hand lets go: the map follows every step.
   const [marginDesk, onStep] = useMarginDesk(desk)
+  const findings = useFindings(marginDesk)
   const [search] = useSearchParams()
   const setParam = useSetParam()
   const outlines = useOutlines({ tankId: desk.tankId, param: 'patch', snaps: true, tools: TOOL })
   const { chosenId, choose, tool, setTool } = outlines
-  const week = Math.min(MOST_WEEKS, Math.max(0, Number(search.get('week') ?? 4) || 0))
+  // The drawing follows the hand; the address follows the drawing.
+  const [week, setWeek] = useState(() => Math.min(MOST_WEEKS, Math.max(0, Number(search.get('week') ?? 4) || 0)))
   const bed = plan.beds.find(({ id }) => id === chosenId) ?? null
   const laid = marginDesk.figures.beds.find((one) => one.bed.id === chosenId) ?? null
-  const seenFigures = useSettled(figures)
   const catches = useMemo(
     () => [
       ...plan.beds.filter(({ id }) => id !== chosenId).flatMap(({ outline }) => outline),
@@ -91,7 +92,8 @@ export function PlantingSheet({ desk }: { readonly desk: Desk }) {
                 step={1}
                 marks={[0, 4, 8, 12].map((value) => ({ value, label: String(value) }))}
                 getAriaValueText={(value) => plantingWords.weekTold(String(value))}
-                onChange={(_event, value) => setParam('week', String(value))}
+                onChange={(_event, value) => setWeek(value)}
+                onChangeCommitted={(_event, value) => setParam('week', String(value))}
               />
             </Box>
           </OutlineTools>
@@ -116,7 +118,7 @@ export function PlantingSheet({ desk }: { readonly desk: Desk }) {
                       >
                         <Hatches prefix={`${prefix}f`} />
                         <FrontElevation
-                          figures={seenFigures}
+                          figures={marginDesk.figures}
                           layout={front}
                           ageDays={week * 7}
                           prefix={`${prefix}f`}
