@@ -1,3 +1,4 @@
+import type { Datum } from '../species/datum.js'
 import type { PlantSpecies } from '../species/plantSpecies.js'
 import type { Melt } from '../species/traits.js'
 
@@ -40,7 +41,10 @@ export function heightAfterCm(
 }
 /** Weeks after planting in which a plant that loses most of its leaves does not grow. */
 export const standsStillWeeks = (plant: PlantSpecies, start: PlantStart): number =>
-  !STANDS_STILL.includes(plant.melt[start]) ? 0 : (start === 'pot' ? plant.newLeavesPotWeeks : plant.newLeavesCupWeeks).value
+  STANDS_STILL.includes(plant.melt[start]) ? newLeavesWeeks(plant, start).value : 0
+/** Until new leaves stand, by how it started. */
+export const newLeavesWeeks = ({ newLeavesPotWeeks, newLeavesCupWeeks }: PlantSpecies, start: PlantStart): Datum =>
+  start === 'pot' ? newLeavesPotWeeks : newLeavesCupWeeks
 
 /** Radius [cm] that a portion covers after so many weeks: what it covers at first, and more each week once it has rooted; faster with supply. */
 export const spreadAfterCm = ({ closingStartCm, closingCmPerWeek, closingLagWeeks }: PlantSpecies, weeks: number, supply: number): number =>

@@ -3,7 +3,7 @@ import type { PlantSpecies } from '../species/plantSpecies.js'
 import type { Melt, PlantPlace } from '../species/traits.js'
 import type { LaidBed, RetailKind } from './bedsOf.js'
 import { placeOfBed } from './placeOfBed.js'
-import { standsStillWeeks } from './rise.js'
+import { newLeavesWeeks, standsStillWeeks } from './rise.js'
 
 /** What is done with a plant on the planting day, in this order. */
 export const HANDLINGS = [
@@ -49,7 +49,7 @@ export function plantWork(plan: Pick<Plan, 'intent' | 'animals'>, beds: readonly
         retail,
         handlings: handlingsOf(plant, retail, hasShrimps),
         melt: plant.melt[bed.start],
-        newLeavesByWeek: (bed.start === 'cup' ? plant.newLeavesCupWeeks : plant.newLeavesPotWeeks).high,
+        newLeavesByWeek: newLeavesWeeks(plant, bed.start).high,
         firstTrimWeek: standsStillWeeks(plant, bed.start) + plant.trimIntervalWeeks.value,
       })
     }
