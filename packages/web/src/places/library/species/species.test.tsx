@@ -121,7 +121,7 @@ describe('one’s own words', () => {
     const { server, onClose } = edit(plant)
     await type(traitWords.matureHeightCm, '9 (20-30)')
     await press(speciesWords.save)
-    expect(screen.getByText(/“9 \(20-30\)” is turned round/)).toBeTruthy()
+    expect(await screen.findByText(/“9 \(20-30\)” is turned round/)).toBeTruthy()
     expect(server.asked).toEqual([])
     expect(onClose).not.toHaveBeenCalled()
   })
