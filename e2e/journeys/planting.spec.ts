@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { expect, expectAccessible, RIVER, test } from '../fixtures.js'
+import { expect, expectAccessible, reckoned, RIVER, test, typeDate } from '../fixtures.js'
 
 interface StoredMap {
   readonly beds: readonly { readonly outline: readonly unknown[]; readonly plants: readonly { readonly species: string }[] }[]
@@ -62,4 +62,29 @@ test('a tank told by shares gets its map in one step, and the forecast and the s
   await expect(page.getByText('Carpet: as the planting map shows.')).toBeVisible()
   await page.goto(`${demoApp}/tanks/${shallow}/plan/shopping`)
   await expect(page.getByRole('row', { name: /^Carpet/ })).toBeVisible()
+})
+
+test('ten pots added in week 3 change the forecast; the map’s patch tells of them', async ({ page, demoApp }) => {
+  await page.goto(`${demoApp}/tanks/${RIVER}/balance`)
+  await reckoned(page)
+  const strand = page.locator('[data-strand="room"] path').nth(1)
+  const before = await strand.getAttribute('d')
+  await page.goto(`${demoApp}/tanks/${RIVER}/plan/planting?patch=b6`)
+  await page.getByRole('link', { name: 'Log plants that came, went or were moved' }).click()
+  const form = page.getByRole('form', { name: 'Plants' })
+  await form.getByRole('combobox', { name: 'Plant', exact: true }).fill('limnophila sess')
+  await page.getByRole('option', { name: 'Limnophila sessiliflora' }).click()
+  await form.getByLabel('How many').fill('10')
+  await expect(form.getByText(/^About \d+ portions/)).toBeVisible()
+  await expect(form.getByText(/Farm-grown plants may carry insecticide/)).toBeVisible()
+  await expectAccessible(page)
+  await form.getByRole('button', { name: 'Earlier …' }).click()
+  await typeDate(page, 'When', '121020261800')
+  await form.getByRole('button', { name: 'Log plants' }).click()
+  await expect(form).toBeHidden()
+  await page.goto(`${demoApp}/tanks/${RIVER}/plan/planting?patch=b6`)
+  await expect(page.getByText('10 pots Limnophila sessiliflora, added')).toBeVisible()
+  await page.goto(`${demoApp}/tanks/${RIVER}/balance`)
+  await reckoned(page)
+  await expect.poll(() => strand.getAttribute('d')).not.toBe(before)
 })

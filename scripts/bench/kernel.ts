@@ -1,14 +1,4 @@
-import {
-  compile,
-  DEFAULT_PARAMETERS,
-  forecastMember,
-  simulate,
-  stateToday,
-  warmUp,
-  type CheckpointStore,
-  type Deeds,
-  type ForecastOptions,
-} from '@jovrin/core'
+import { compile, forecastMember, simulate, stateToday, warmUp, type CheckpointStore, type Deeds, type ForecastOptions } from '@jovrin/core'
 import { DEMO_TANKS } from '../demo/tanks.js'
 
 const river = DEMO_TANKS[0]
@@ -20,7 +10,7 @@ const WEEKS = 26
 export function single(): number {
   const started = performance.now()
   const compiled = compile({ timeline, days: WEEKS * 7, stepMin: 30 })
-  simulate({ forcing: compiled.forcing, parameters: DEFAULT_PARAMETERS, startState: compiled.startState, days: WEEKS * 7 })
+  simulate({ forcing: compiled.forcing, parameters: compiled.parameters, startState: compiled.startState, days: WEEKS * 7 })
   return performance.now() - started
 }
 

@@ -1,5 +1,6 @@
 import {
   compile,
+  countedPlants,
   DAY,
   DAY_STRIDE,
   daysBetween,
@@ -23,6 +24,7 @@ import {
   type JournalEvent,
   type JournalRecord,
   type Plan,
+  type PlantsChanged,
   type Random,
   type Reading,
   type ReadingQuantity,
@@ -43,6 +45,16 @@ export interface LifeOptions {
   /** Tells several tanks' chances apart. */
   readonly stream: number
   readonly names: readonly string[]
+  /** Plants that came, went or were moved. */
+  readonly plants: readonly DemoPlants[]
+}
+/** What a keeper logs of plants, at a day of the tank's age. */
+export interface DemoPlants extends Pick<PlantsChanged, 'deed' | 'count' | 'countedIn' | 'raised' | 'bed' | 'note'> {
+  readonly day: number
+  /** Id of a plant that stands on the map. */
+  readonly species: string
+  readonly toBed?: string
+  readonly heldDays?: number
 }
 
 /** Days of the tank's age on which care was forgotten or put off; beyond them a keeper misses a glance in seven. */
@@ -54,16 +66,24 @@ const KIT_ERROR = 0.16
 const PEN_ERROR = 0.05
 
 /** Everything that a made-up keeper logged of one tank: doses missed, kits that err, days without a look. Seeded: the same each time. */
-export function liveThrough({ timeline, today, stream, names }: LifeOptions): Life {
+export function liveThrough({ timeline, today, stream, names, plants }: LifeOptions): Life {
   const plan = timeline.at(-1)!.plan
   const { startedOn, timeZone } = plan
   const age = daysBetween(startedOn, today)
   const random = randomOf(20_261, stream)
   const jobs = toldJobs(timeline, today, random, names)
-  const skippedOnly = deedsOf({ timeline, startedOn, timeZone, events: [], jobs })
+  const plantRecords = plants.filter(({ day }) => day < age).map((told, index) => plantsRecord(told, plan, index, names))
+  const deeds = deedsOf({ timeline, startedOn, timeZone, events: plantRecords, jobs })
   const days = Math.max(1, age)
-  const parameters = drawParameters(HIDDEN.seed, HIDDEN.member)
-  const { forcing, startState, figures } = compile({ timeline, days, stepMin: 30, draw: HIDDEN, parameters, deeds: skippedOnly })
+  const drawn = drawParameters(HIDDEN.seed, HIDDEN.member)
+  const { forcing, startState, figures, parameters } = compile({
+    timeline,
+    days,
+    stepMin: 30,
+    draw: HIDDEN,
+    parameters: drawn,
+    deeds,
+  })
   const { rows, curves } = simulate({
     forcing,
     parameters,
@@ -82,7 +102,34 @@ export function liveThrough({ timeline, today, stream, names }: LifeOptions): Li
     if (day % 7 === 0 && day > 0) keeper.weekly(day, row, figures.gasMgPerH > 0)
   }
   keeper.remarks(age, plan)
-  return { records: keeper.records, jobs }
+  return { records: [...keeper.records, ...plantRecords], jobs }
+}
+
+function plantsRecord(
+  { day, species, toBed, heldDays, ...told }: DemoPlants,
+  { startedOn, timeZone, flora }: Plan,
+  index: number,
+  names: readonly string[],
+): PlantsChanged {
+  const plant = flora.find(({ id }) => id === species)
+  if (plant === undefined) throw new Error(`no ${species} stands on the map`)
+  const at = instantOf(datePlusDays(startedOn, day), 17 * 60 + index, timeZone).toISOString()
+  return {
+    ...told,
+    ...countedPlants(plant, plant.kind, told.count, told.countedIn),
+    kind: 'plants',
+    id: uuidV7(
+      Date.parse(at),
+      Uint8Array.from({ length: 16 }, (_, place) => place * 11 + index),
+    ),
+    at,
+    recordedBy: names[index % names.length] ?? null,
+    species,
+    plant: plant.name,
+    plantKind: plant.kind,
+    toBed: toBed ?? null,
+    heldUntil: heldDays === undefined ? null : datePlusDays(startedOn, day + heldDays),
+  }
 }
 
 function toldJobs(timeline: readonly TimelineEntry[], today: string, random: Random, names: readonly string[]): JobRecord[] {

@@ -3,6 +3,7 @@ import { join } from 'node:path'
 import { plantSpecies, type Bed, type Plan, type PlantSpecies, type Vertex } from '@jovrin/core'
 import { ancestryWith, readLibrary } from '../../packages/server/src/species/library.js'
 import { outline } from './layouts.js'
+import type { DemoPlants } from './life.js'
 
 /** A patch of a demo's planting map. */
 export interface MapPatch {
@@ -86,5 +87,50 @@ export const RIVER_MAP: readonly MapPatch[] = [
     outline: outline([65, 0], [108, 0], [108, 21], [97, 21, 1], [87, 23], [85, 19], [77, 17, 1], [70, 21], [68, 24], [66, 20], [66, 12]),
     plants: [['eleocharis-pusilla', 1]],
     start: 'cup',
+  },
+]
+
+/** What its keepers changed since: one patch thinned by melt, the red group made denser with plants that waited apart first, tops put back. */
+export const RIVER_PLANTS_SINCE: readonly DemoPlants[] = [
+  {
+    day: 24,
+    deed: 'failed',
+    species: 'cryptocoryne-x-willisii',
+    count: 4,
+    countedIn: 'portion',
+    raised: 'under-water',
+    bed: 'b2',
+    note: 'melted to the crown; taken out',
+  },
+  {
+    day: 31,
+    deed: 'arrived',
+    species: 'ludwigia-palustris-deep-red-form',
+    count: 2,
+    countedIn: 'pot',
+    raised: 'in-air',
+    bed: null,
+    heldDays: 21,
+    note: 'in a lit bucket of their own, half the water changed twice a week',
+  },
+  {
+    day: 52,
+    deed: 'added',
+    species: 'ludwigia-palustris-deep-red-form',
+    count: 2,
+    countedIn: 'pot',
+    raised: 'under-water',
+    bed: 'b5',
+    note: null,
+  },
+  {
+    day: 57,
+    deed: 'replanted',
+    species: 'rotala-rotundifolia-orange-form',
+    count: 12,
+    countedIn: 'portion',
+    raised: 'under-water',
+    bed: 'b4',
+    note: 'tops of the trim, in the gaps at the glass',
   },
 ]

@@ -46,7 +46,7 @@ async function seed(folder: string): Promise<void> {
     const today = civilDate(clock(), 'Europe/Berlin')
     for (const [stream, tank] of DEMO_TANKS.entries()) {
       const plan = await settle(db, clock, tank, today)
-      await live(db, clock().toISOString(), tank.id, plan, today, stream)
+      await live(db, clock().toISOString(), tank, plan, today, stream)
     }
     await takePictures(db, clock, folder, today)
     await keepPlants(
@@ -76,11 +76,12 @@ async function settle(db: Knex, clock: () => Date, { id, age, plan, map = [], ch
   return newest
 }
 
-async function live(db: Knex, createdAt: string, tankId: string, plan: Plan, today: string, stream: number): Promise<void> {
+async function live(db: Knex, createdAt: string, tank: DemoTank, plan: Plan, today: string, stream: number): Promise<void> {
+  const { id: tankId, plants = [] } = tank
   const settings = await planService(db, () => new Date(createdAt)).settings(tankId)
   const dated = datedPlans(plan, settings).map(({ from, plan: then }) => ({ fromDay: daysBetween(plan.startedOn, from), plan: then }))
   const { timeline } = programmed(dated, { today: daysBetween(plan.startedOn, today), animalsAllowedFromDay: null })
-  const { records, jobs } = liveThrough({ timeline, today, stream, names: NAMES })
+  const { records, jobs } = liveThrough({ timeline, today, stream, names: NAMES, plants })
   await db.transaction(async (trx) => {
     const journal = journalRepository(trx)
     const checked = records.map((record) => JournalRecordSchema.parse(record))

@@ -1,5 +1,6 @@
 import { datePlusDays, type Plan } from '@jovrin/core'
-import { RIVER_MAP, type MapPatch } from './maps.js'
+import type { DemoPlants } from './life.js'
+import { RIVER_MAP, RIVER_PLANTS_SINCE, type MapPatch } from './maps.js'
 import { archiveTank } from './tanks/archive.js'
 import { rackLeft, rackRight } from './tanks/racks.js'
 import { riverTank } from './tanks/river.js'
@@ -13,6 +14,8 @@ export interface DemoTank {
   readonly plan: (startedOn: string) => Plan
   /** Its planting map, where it has one. */
   readonly map?: readonly MapPatch[]
+  /** Plants that came and went after the planting day. */
+  readonly plants?: readonly DemoPlants[]
   /** Settings that led to it: each is what held before its day. */
   readonly changes: readonly DemoChange[]
 }
@@ -32,6 +35,7 @@ export const DEMO_TANKS: readonly DemoTank[] = [
     age: 64,
     plan: riverTank,
     map: RIVER_MAP,
+    plants: RIVER_PLANTS_SINCE,
     changes: [
       change(21, '/lightWindows/day/hours', 6, 'three weeks old, plants hold'),
       change(28, '/lamps/strip/dimFraction', 0.55, 'carpet stayed pale in front'),

@@ -3,9 +3,12 @@ import {
   INDICATOR_COLOURS,
   MOMENTS,
   OUTLET_STATES,
+  PLANT_COUNTS,
+  PLANT_DEEDS,
   PLANT_KINDS,
   QUALIFIERS,
   QUANTITY,
+  RAISED,
   READING_QUANTITIES,
   RECORD_KINDS,
   SALT_IDS,
@@ -79,6 +82,29 @@ export const JournalRecordSchema: z.ZodType<JournalRecord> = z.discriminatedUnio
     wetG: z.number().min(0).max(100_000).nullable(),
     kinds: z.array(z.enum(PLANT_KINDS)).max(PLANT_KINDS.length),
   }),
+  z
+    .strictObject({
+      ...common,
+      kind: z.literal('plants'),
+      deed: z.enum(PLANT_DEEDS),
+      species: text(80).nullable(),
+      plant: text(120).nullable(),
+      plantKind: z.enum(PLANT_KINDS),
+      count: z.number().min(0.1).max(100_000),
+      countedIn: z.enum(PLANT_COUNTS),
+      portions: z.number().min(0).max(1e7).nullable(),
+      dryG: z.number().min(0).max(100_000).nullable(),
+      raised: z.enum(RAISED),
+      bed: text(40).nullable(),
+      toBed: text(40).nullable(),
+      heldUntil: CivilDate.nullable(),
+    })
+    .superRefine(({ deed, bed, toBed, heldUntil }, context) => {
+      const refuse = (message: string, field: string): void => context.addIssue({ code: 'custom', message, path: [field] })
+      if (toBed !== null && deed !== 'moved') refuse('moved_only', 'toBed')
+      if (deed === 'moved' && bed === toBed) refuse('moved_nowhere', 'toBed')
+      if (heldUntil !== null && deed !== 'arrived') refuse('arrived_only', 'heldUntil')
+    }),
   z.strictObject({ ...common, kind: z.literal('death'), animal: text(80), count: z.int().min(1).max(10_000) }),
   z.strictObject({
     ...common,
@@ -209,6 +235,16 @@ const ActSchema: z.ZodType<Act> = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('change'), day, minute, fraction: z.number(), hasWiped: z.boolean() }),
   z.object({ kind: z.literal('dose'), day, minute, salt: z.enum(SALT_IDS), grams: z.number() }),
   z.object({ kind: z.literal('trim'), day, minute, wetG: z.number().nullable(), kinds: z.array(z.enum(PLANT_KINDS)) }),
+  z.object({
+    kind: z.literal('plant'),
+    day,
+    minute,
+    plantKind: z.enum(PLANT_KINDS),
+    dryG: z.number(),
+    airShare: z.number(),
+    isOnOwnGround: z.boolean(),
+  }),
+  z.object({ kind: z.literal('uproot'), day, minute, plantKind: z.enum(PLANT_KINDS), share: z.number() }),
 ])
 export const DeedsSchema: z.ZodType<Deeds> = z.object({
   acts: z.array(ActSchema),

@@ -79,7 +79,10 @@ export {
   INDICATOR_COLOURS,
   MOMENTS,
   OUTLET_STATES,
+  PLANT_COUNTS,
+  PLANT_DEEDS,
   QUALIFIERS,
+  RAISED,
   READING_QUANTITIES,
   RECORD_KINDS,
   SIGNS,
@@ -90,7 +93,11 @@ export {
   type JournalRecord,
   type Moment,
   type OutletState,
+  type PlantCount,
+  type PlantDeed,
+  type PlantsChanged,
   type Qualifier,
+  type Raised,
   type Reading,
   type ReadingQuantity,
   type RecordKind,
@@ -257,6 +264,7 @@ export { bedsOf, countedSpecies, type CountedSpecies, type LaidBed, type LaidPla
 export { mapFromShares, usualPlants } from './planting/mapFromShares.js'
 export { supplyAt } from './planting/bedSupply.js'
 export {
+  mayMeetShrimps,
   HANDLINGS,
   PLANTING_ORDERS,
   plantWork,
@@ -265,6 +273,7 @@ export {
   type PlantWork,
   type PlantingOrder,
 } from './planting/workList.js'
+export { countedPlants, type CountedPlants } from './planting/countedPlants.js'
 export { mappedKinds, plannedShare } from './planting/standOf.js'
 export { placeOfBed } from './planting/placeOfBed.js'
 export { keptAreaCm2, portionsRaw, retailOf, type Retail } from './planting/portions.js'

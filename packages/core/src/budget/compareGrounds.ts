@@ -1,6 +1,5 @@
 import { compile } from '../ecosystem/compile.js'
 import { DAY, DAY_STRIDE } from '../ecosystem/daySeries.js'
-import { DEFAULT_PARAMETERS } from '../ecosystem/parameters.js'
 import { simulate } from '../ecosystem/simulate.js'
 import { tankFigures, type TankFigures } from '../ecosystem/tankFigures.js'
 import { GROUND_METHODS, METHOD, methodLayers, type GroundMethod, type MethodFacts } from '../ground/compare.js'
@@ -75,7 +74,7 @@ function compareOne(plan: Plan, method: GroundMethod): GroundComparison {
     days,
     stepMin: 60,
   })
-  const { rows } = simulate({ forcing: compiled.forcing, startState: compiled.startState, parameters: DEFAULT_PARAMETERS, days })
+  const { rows } = simulate({ forcing: compiled.forcing, startState: compiled.startState, parameters: compiled.parameters, days })
   const of = (day: number, column: number): number => rows[day * DAY_STRIDE + column] ?? 0
   const ammonia = Array.from({ length: days }, (_, day) => of(day, DAY.ammonium))
   return {

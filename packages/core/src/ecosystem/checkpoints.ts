@@ -1,7 +1,6 @@
 import type { TimelineEntry } from '../plan/plan.js'
 import type { Compiled } from './compile.js'
 import type { Deeds } from './deeds.js'
-import type { Parameters } from './parameters.js'
 import { MODEL_VERSION, simulate } from './simulate.js'
 
 interface Checkpoint {
@@ -22,14 +21,13 @@ interface Road {
   readonly timeline: readonly TimelineEntry[]
   readonly deeds: Deeds
   readonly today: number
-  readonly parameters: Parameters
-  /** Names the parameters: they follow from seed and member. */
+  /** Names what was drawn: it follows from seed and member. */
   readonly slot: string
 }
 
 /** The state at the start of today, from the newest checkpoint whose past is the same. Exactly what one run from the first day gives. */
 export function checkpointed(road: Road, store: CheckpointStore): Float64Array {
-  const { compiled, today, parameters, slot } = road
+  const { compiled, today, slot } = road
   const key = keysOf(road)
   const kept = store.get(slot) ?? []
   const known = kept
@@ -40,7 +38,13 @@ export function checkpointed(road: Road, store: CheckpointStore): Float64Array {
   const fresh: Checkpoint[] = []
   while (day < today) {
     const next = Math.min(today, (Math.floor(day / EVERY_DAYS) + 1) * EVERY_DAYS)
-    state = simulate({ forcing: compiled.forcing, parameters, startState: state, fromDay: day, days: next - day }).endState
+    state = simulate({
+      forcing: compiled.forcing,
+      parameters: compiled.parameters,
+      startState: state,
+      fromDay: day,
+      days: next - day,
+    }).endState
     day = next
     fresh.push({ day, key: key(day), state })
   }
@@ -49,7 +53,8 @@ export function checkpointed(road: Road, store: CheckpointStore): Float64Array {
 }
 
 function keysOf({ compiled, timeline, deeds }: Road): (day: number) => number {
-  const own = hash(JSON.stringify([MODEL_VERSION, compiled.forcing.stepMin, compiled.forcing.site, Array.from(compiled.startState)]))
+  const { forcing, startState, parameters } = compiled
+  const own = hash(JSON.stringify([MODEL_VERSION, forcing.stepMin, forcing.site, Array.from(startState), parameters]))
   return (day) => {
     let key = own
     for (const entry of timeline) if (entry.fromDay < day) key = hash(textOf(entry), key)

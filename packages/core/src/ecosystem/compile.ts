@@ -8,14 +8,16 @@ import { minutesOf, monthsBetween } from '../plan/clock.js'
 import type { FeedShare, Plan, TimelineEntry } from '../plan/plan.js'
 import { molarMass } from '../feed/chemicalFormula.js'
 import { Answers, type Draw } from '../plan/answers.js'
-import { PLANT_GROUPS, PLANT_KIND } from '../planting/kinds.js'
+import { PLANT_GROUPS } from '../planting/kinds.js'
 import { byGroup } from '../planting/standOf.js'
 import { waterCInMonth } from '../tank/waterTemperature.js'
 import { tapOf, type TapWater } from '../water/tapOf.js'
 import { lightsOnMin } from '../light/lampsOf.js'
 import { isChangeDay } from './changeDays.js'
 import { DETRITUS_VACUUMED, GOOD_LAI, MOST_CUT, WIPED } from './care.js'
-import { eventOfAct, NO_DEEDS, type Deeds, type Omission } from './deeds.js'
+import { eventOfAct, NEW_PLANT_STORES, NO_DEEDS, type Deeds, type Omission } from './deeds.js'
+import { suitedTo } from './suitedTo.js'
+import { standWith } from './standWith.js'
 import type { Conditions, DoseMgPerL, Forcing, Site, TankEvent, TimedEvent } from './forcing.js'
 import { DEFAULT_PARAMETERS, type Parameters } from './parameters.js'
 import { PRODUCT_METHOD } from './simulate.js'
@@ -26,8 +28,6 @@ export const CARE_MIN = 9 * 60
 const FILTER_CEILING_MG_PER_L = 2
 /** Lit glass and stone per floor area; geometry, 1–3. */
 const HARD_OVER_FLOOR = 1.5
-/** Stores of new plants, g/gDW. */
-const NEW_PLANT_STORES = [0.03, 0.0045, 0.03, 0.0003] as const
 export interface CompileOptions {
   /** Ascending by day; the first entry starts on day 0. */
   readonly timeline: readonly TimelineEntry[]
@@ -47,6 +47,8 @@ export interface Compiled {
   readonly forcing: Forcing
   readonly startState: Float64Array
   readonly figures: TankFigures
+  /** Those that were given, as the species of the map let them be. */
+  readonly parameters: Parameters
 }
 
 /** The only door from plan to forcing. Any plan that the contract accepts gives a forcing whose series are finite; absent kinds and missing ground are left out, not divided by. */
@@ -55,7 +57,7 @@ export function compile(options: CompileOptions): Compiled {
   const newest = timeline.at(-1)
   if (newest === undefined) throw new RangeError('a timeline has at least one entry')
   const figures = tankFigures(newest.plan, new Answers(draw), parameters)
-  const site = siteOf(figures)
+  const site = siteOf(figures, standWith(figures, deeds.acts))
   const first = timeline[0]?.plan ?? newest.plan
   const startTap = tapOf(first, new Answers(draw))
   const spans: Forcing['spans'][number][] = []
@@ -78,10 +80,16 @@ export function compile(options: CompileOptions): Compiled {
     events.push({ atMin: day * 1440, event: { kind: 'scale-plants', factor } })
   }
   events.sort((a, b) => a.atMin - b.atMin)
-  return { forcing: { stepMin, site, spans, events }, startState: startOf(figures, site, startTap), figures }
+  return {
+    forcing: { stepMin, site, spans, events },
+    startState: startOf(figures, site, startTap),
+    figures,
+    parameters: suitedTo(figures.beds, parameters),
+  }
 }
 
-function siteOf(figures: TankFigures): Site {
+/** `stand`: with what was planted later on ground of its own. */
+function siteOf(figures: TankFigures, stand: TankFigures['stand']): Site {
   const soils = figures.layers.filter((layer) => layer.volumeL > 0 && GROUND[layer.ground].acidBufferMeqPerL > 0)
   return {
     waterL: figures.waterL,
@@ -91,7 +99,7 @@ function siteOf(figures: TankFigures): Site {
     groundExchange: exchangeOf(figures),
     softenToMeqPerL: soils.length === 0 ? 0 : Math.min(...soils.map((layer) => GROUND[layer.ground].softenToMeqPerL)),
     acidBufferMeq: figures.layers.reduce((sum, layer) => sum + layer.volumeL * GROUND[layer.ground].acidBufferMeqPerL, 0),
-    footOfGroup: byGroup(PLANT_GROUPS, (kind) => figures.stand[kind].footFraction),
+    footOfGroup: byGroup(PLANT_GROUPS, (kind) => stand[kind].footFraction),
     hardM2: HARD_OVER_FLOOR * figures.surfaceM2,
     filterCeilingMg: FILTER_CEILING_MG_PER_L * figures.waterL,
     airCo2Ppm: figures.room.co2Ppm,
@@ -123,8 +131,8 @@ function startOf(figures: TankFigures, site: Site, tap: TapWater): Float64Array 
     temperatureC: figures.temperatureC,
     chemistry: PRODUCT_METHOD.chemistry,
     plantG,
-    emersedShare: byGroup(PLANT_GROUPS, (kind) => PLANT_KIND[kind].emersedShare * figures.stand[kind].massG).map((mass, group) =>
-      plantG[group] === 0 ? 0 : mass / plantG[group]!,
+    emersedShare: byGroup(PLANT_GROUPS, (kind) => figures.stand[kind].airG).map((airG, group) =>
+      plantG[group] === 0 ? 0 : airG / plantG[group]!,
     ),
     storeShare: NEW_PLANT_STORES,
     groundMg: [0, 1, 2, 3].map((n) => stock((ground) => GROUND[ground].exchangeableMgPerL[n]!)),

@@ -17,6 +17,18 @@ export type Act =
       readonly wetG: number | null
       readonly kinds: readonly PlantKind[]
     }
+  /** `dryG` as planted; `airShare` of its tissue grew in air. On ground of their own, plants widen what their kind covers. */
+  | {
+      readonly kind: 'plant'
+      readonly day: number
+      readonly minute: number
+      readonly plantKind: PlantKind
+      readonly dryG: number
+      readonly airShare: number
+      readonly isOnOwnGround: boolean
+    }
+  /** A share of a kind's portions is taken out, each as heavy as any other by then. */
+  | { readonly kind: 'uproot'; readonly day: number; readonly minute: number; readonly plantKind: PlantKind; readonly share: number }
 
 /** Scheduled care that did not take place on its day. */
 export interface Omission {
@@ -32,6 +44,9 @@ export const NO_DEEDS: Deeds = { acts: [], omitted: [] }
 
 /** Dry mass in a gram of shaken-wet trimmings. Rule of thumb 0.06–0.12. */
 export const DRY_OF_WET = 0.08
+
+/** Stores of new plants, g/gDW: nitrogen, phosphorus, potassium, iron. Rule of thumb, between the least and the fullest. */
+export const NEW_PLANT_STORES = [0.03, 0.0045, 0.03, 0.0003] as const
 
 /** An act as the kernel takes it. `waterL` turns grams into a level. */
 export function eventOfAct(act: Act, waterL: number, tap: TapWater): TimedEvent {
@@ -50,8 +65,14 @@ function kernelEvent(act: Act, waterL: number, tap: TapWater): TankEvent {
         return { kind: 'trim-towards', laiOfGroup: GOOD_LAI.map((lai, group) => (isCut[group] ? lai : Infinity)), mostCut: MOST_CUT }
       return { kind: 'harvest', dryG: act.wetG * DRY_OF_WET, isGroupCut: isCut }
     }
+    case 'plant':
+      return { kind: 'plant', group: groupOf(act.plantKind), dryG: act.dryG, airShare: act.airShare, storeShare: NEW_PLANT_STORES }
+    case 'uproot':
+      return { kind: 'uproot', group: groupOf(act.plantKind), share: act.share }
   }
 }
+
+const groupOf = (kind: PlantKind): number => PLANT_GROUPS.indexOf(PLANT_KIND[kind].group)
 
 function doseOf(salt: SaltId, grams: number, waterL: number): DoseMgPerL {
   const of = (species: Parameters<typeof saltDoseMgPerL>[1]): number => saltDoseMgPerL(salt, species, grams, waterL) ?? 0

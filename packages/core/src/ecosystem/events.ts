@@ -79,8 +79,14 @@ export function applyEvent(step: Step, event: TankEvent, trimmedG: Float64Array)
     case 'scale-plants':
       for (let group = 0; group < GROUP_COUNT; group++) {
         if (event.factor < 1) trim(step, group, 1 - event.factor, trimmedG)
-        else plantMore(step, group, event.factor - 1)
+        else scaleGroup(step, group, event.factor - 1)
       }
+      return
+    case 'plant':
+      plant(step, event)
+      return
+    case 'uproot':
+      scaleGroup(step, event.group, -Math.min(1, event.share))
       return
     case 'change':
       changeWater(step, event.fraction, event.tap, event.vacuum, event.wipe)
@@ -134,7 +140,8 @@ function trim(step: Step, group: number, cut: number, trimmedG: Float64Array): v
   trimmedG[group] = trimmedG[group]! + removed
 }
 
-function plantMore(step: Step, group: number, share: number): void {
+/** More of the same with stores as full, or a share of it gone. */
+function scaleGroup(step: Step, group: number, share: number): void {
   const { state, parameters, ledger } = step
   ledger.book(LEDGER_C, share * biomassOf(state, group) * parameters.carbonMgPerG)
   for (let nutrient = 0; nutrient < NUTRIENT_COUNT; nutrient++) {
@@ -145,6 +152,22 @@ function plantMore(step: Step, group: number, share: number): void {
   }
   state[SUBMERSED + group] = state[SUBMERSED + group]! * (1 + share)
   state[EMERSED + group] = state[EMERSED + group]! * (1 + share)
+}
+
+function plant(
+  { state, parameters, ledger }: Step,
+  { group, dryG, airShare, storeShare }: Extract<TankEvent, { readonly kind: 'plant' }>,
+): void {
+  ledger.book(LEDGER_C, dryG * parameters.carbonMgPerG)
+  for (let nutrient = 0; nutrient < NUTRIENT_COUNT; nutrient++) {
+    const at = STORE + group * NUTRIENT_COUNT + nutrient
+    const mg = dryG * 1000 * storeShare[nutrient]!
+    if (nutrient === N) ledger.book(LEDGER_N, mg)
+    if (nutrient === P) ledger.book(LEDGER_P, mg)
+    state[at] = state[at]! + mg
+  }
+  state[SUBMERSED + group] = state[SUBMERSED + group]! + dryG * (1 - airShare)
+  state[EMERSED + group] = state[EMERSED + group]! + dryG * airShare
 }
 
 function changeWater(step: Step, fraction: number, tap: TapWater, vacuum: number, wipe: number): void {

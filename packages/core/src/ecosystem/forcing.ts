@@ -61,6 +61,15 @@ export type TankEvent =
   | { readonly kind: 'trim-towards'; readonly laiOfGroup: readonly number[]; readonly mostCut: number }
   /** So much dry mass taken, shared by mass over the groups that are cut; at most nine tenths of what stands. */
   | { readonly kind: 'harvest'; readonly dryG: number; readonly isGroupCut: readonly boolean[] }
+  /** New plants of a group, and a share of its standing ones taken out by the root: nothing of them is cut, and nothing stays behind. */
+  | {
+      readonly kind: 'plant'
+      readonly group: number
+      readonly dryG: number
+      readonly airShare: number
+      readonly storeShare: readonly number[]
+    }
+  | { readonly kind: 'uproot'; readonly group: number; readonly share: number }
   /** The standing plants times a factor: thinned out, or more of the same added with stores as full as theirs. */
   | { readonly kind: 'scale-plants'; readonly factor: number }
   | { readonly kind: 'change'; readonly fraction: number; readonly tap: TapWater; readonly vacuum: number; readonly wipe: number }

@@ -58,7 +58,7 @@ export function stateToday(
     parameters: parametersOf(seed, member),
     deeds,
   })
-  return checkpointed({ compiled, timeline, deeds, today, parameters: parametersOf(seed, member), slot: `${seed}/${member}` }, store)
+  return checkpointed({ compiled, timeline, deeds, today, slot: `${seed}/${member}` }, store)
 }
 
 const drawOf = (seed: number, member: number) => (member === COMMON_TANK ? null : { seed, member })
@@ -86,8 +86,8 @@ export function forecastMember(
       deeds,
       ...(massFactor === undefined ? {} : { massChange: { day: today, factor: massFactor } }),
     })
-  const runFromToday = ({ forcing, figures }: Compiled, startState: Float64Array): ArmResult => {
-    const run = simulate({ forcing, parameters, startState, fromDay: today, days, curveDays })
+  const runFromToday = ({ forcing, figures, parameters: suited }: Compiled, startState: Float64Array): ArmResult => {
+    const run = simulate({ forcing, parameters: suited, startState, fromDay: today, days, curveDays })
     return { weeks: summariseWeeks(run.rows, weeks, today, figures.surfaceM2), curves: run.curves }
   }
 
@@ -95,7 +95,7 @@ export function forecastMember(
   let compiled: Compiled | undefined
   if (past === undefined) {
     compiled = compileAlong(timeline)
-    const state = checkpointed({ compiled, timeline, deeds, today, parameters, slot: `${seed}/${member}` }, store)
+    const state = checkpointed({ compiled, timeline, deeds, today, slot: `${seed}/${member}` }, store)
     past = { stateToday: state, plannedOfWeeks: new Map() }
     cache.set(member, past)
   }

@@ -67,7 +67,7 @@ export function publicForecast({ plan, startState, weeks, stepMinutes, seed, mem
     const compiled = compile({ timeline: [{ fromDay: 0, plan }], days, stepMin: stepMinutes, draw, parameters })
     return simulate({
       forcing: compiled.forcing,
-      parameters,
+      parameters: compiled.parameters,
       startState: startState ?? compiled.startState,
       days,
     })

@@ -4,6 +4,7 @@ import { daysBetween, wallClock } from '../plan/clock.js'
 import type { JobRecord, JournalEvent } from '../plan/journal.js'
 import type { TimelineEntry } from '../plan/plan.js'
 import { planAt } from '../plan/timelineAt.js'
+import { PlantLog } from './plantLog.js'
 
 /** Scheduled care that a rule of the calendar stands for. */
 const CARE_OF_RULE: Readonly<Record<string, Omission['what']>> = { change: 'change', trim: 'trim', dose: 'dose' }
@@ -22,6 +23,7 @@ interface Happenings {
 export function deedsOf({ timeline, startedOn, timeZone, events, jobs }: Happenings): Deeds {
   const acts: Act[] = []
   const omitted: Omission[] = []
+  const plants = new PlantLog(timeline.at(-1)?.plan)
   for (const event of [...events].sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0))) {
     const { date, minute } = wallClock(event.at, timeZone)
     const day = daysBetween(startedOn, date)
@@ -37,6 +39,9 @@ export function deedsOf({ timeline, startedOn, timeZone, events, jobs }: Happeni
       acts.push({ kind: 'trim', ...when, wetG: event.wetG, kinds: event.kinds })
       const weekly = Math.round(day / 7) * 7
       if (Math.abs(weekly - day) <= TRIM_REACH_DAYS && event.kinds.length === 0) omitted.push({ what: 'trim', day: weekly })
+    } else if (event.kind === 'plants') {
+      const act = plants.actOf(event, when)
+      if (act !== null) acts.push(act)
     }
   }
   for (const { ruleId, dueOn, state, movedTo } of jobs) {

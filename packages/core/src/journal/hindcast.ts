@@ -42,8 +42,12 @@ export type MemberHindcast = Readonly<Record<ModelledQuantity, Float32Array>>
 /** One member's whole life, day by day. */
 export function hindcastMember({ timeline, deeds, days, seed }: HindcastOptions, member: number): MemberHindcast {
   const parameters = drawParameters(seed, member)
-  const { forcing, startState } = compile({ timeline, days, stepMin: INTERACTIVE_STEP_MIN, draw: { seed, member }, parameters, deeds })
-  const { rows } = simulate({ forcing, parameters, startState, days })
+  const {
+    forcing,
+    startState,
+    parameters: suited,
+  } = compile({ timeline, days, stepMin: INTERACTIVE_STEP_MIN, draw: { seed, member }, parameters, deeds })
+  const { rows } = simulate({ forcing, parameters: suited, startState, days })
   const result = Object.fromEntries(MODELLED_QUANTITIES.map((quantity) => [quantity, new Float32Array(2 * days)])) as Record<
     ModelledQuantity,
     Float32Array

@@ -115,6 +115,36 @@ export interface Trim extends Happened {
   /** Empty: all kinds. */
   readonly kinds: readonly PlantKind[]
 }
+/** What was done with plants after the planting day. */
+export const PLANT_DEEDS = ['added', 'replanted', 'moved', 'thinned', 'failed', 'given-away', 'arrived'] as const
+export type PlantDeed = (typeof PLANT_DEEDS)[number]
+export const PLANT_COUNTS = ['pot', 'bunch', 'cup', 'portion'] as const
+export type PlantCount = (typeof PLANT_COUNTS)[number]
+/** In what a plant's leaves grew: farm-grown in moist air, under water, or in a culture cup. */
+export const RAISED = ['in-air', 'under-water', 'in-culture'] as const
+export type Raised = (typeof RAISED)[number]
+/** Plants that came, went or stand elsewhere now. The planting map tells what was planted at first. */
+export interface PlantsChanged extends Happened {
+  readonly kind: 'plants'
+  readonly deed: PlantDeed
+  /** Its id in the library; `null` where only its kind is told. */
+  readonly species: string | null
+  /** Its name as it was then. */
+  readonly plant: string | null
+  readonly plantKind: PlantKind
+  readonly count: number
+  readonly countedIn: PlantCount
+  /** The count in portions, and their dry mass as planted, by what was known of the plant then; `null` takes what is usual of its kind. */
+  readonly portions: number | null
+  readonly dryG: number | null
+  readonly raised: Raised
+  /** A patch of the map: where they stand or stood. `null`: a place of their own. */
+  readonly bed: string | null
+  /** Only of moved ones: the patch where they stand now. */
+  readonly toBed: string | null
+  /** Only of arrived ones: civil date until which they are kept apart. */
+  readonly heldUntil: string | null
+}
 export interface Death extends Happened {
   readonly kind: 'death'
   readonly animal: string
@@ -146,7 +176,7 @@ export interface Photo extends Happened {
   /** Pictures of one spot are compared. */
   readonly spot: string
 }
-export type JournalEvent = Glance | Dose | WaterChange | Trim | Death | Purchase | Note | SignSeen | Photo
+export type JournalEvent = Glance | Dose | WaterChange | Trim | PlantsChanged | Death | Purchase | Note | SignSeen | Photo
 export type JournalRecord = Reading | JournalEvent
 export type RecordKind = JournalRecord['kind']
 export const RECORD_KINDS = [
@@ -155,6 +185,7 @@ export const RECORD_KINDS = [
   'dose',
   'change',
   'trim',
+  'plants',
   'death',
   'purchase',
   'note',

@@ -31,7 +31,7 @@ export interface LaidBed {
 }
 
 /** A cup's plants are tiny: together a quarter to a half of a pot's mass. Rule of thumb. */
-const CUP_MASS = 0.375
+export const CUP_MASS = 0.375
 
 type Mapped = Pick<Plan, 'beds' | 'flora' | 'hardscape'>
 interface Inner {

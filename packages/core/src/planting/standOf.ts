@@ -1,5 +1,6 @@
 import type { Answers } from '../plan/answers.js'
 import { PLANT_KINDS, type Plan, type PlantKind } from '../plan/plan.js'
+import { airShareOf, raisedOf } from './airShare.js'
 import { bedsOf } from './bedsOf.js'
 import { PLANT_KIND } from './kinds.js'
 
@@ -9,6 +10,8 @@ export interface StandOfKind {
   readonly footFraction: number
   /** Dry, at planting. */
   readonly massG: number
+  /** Of it, leaves that grew in air and melt under water. */
+  readonly airG: number
 }
 export type Stand = Readonly<Record<PlantKind, StandOfKind>>
 
@@ -27,9 +30,9 @@ export function standOf(plan: Planted, answers: Answers, inner: { readonly lengt
   const floorCm2 = inner.lengthCm * inner.widthCm
   const surfaceM2 = floorCm2 / 10_000
   const mapped = mappedKinds(plan)
-  const stand = Object.fromEntries(PLANT_KINDS.map((kind) => [kind, { footFraction: 0, massG: 0 }])) as Record<
+  const stand = Object.fromEntries(PLANT_KINDS.map((kind) => [kind, { footFraction: 0, massG: 0, airG: 0 }])) as Record<
     PlantKind,
-    { footFraction: number; massG: number }
+    { footFraction: number; massG: number; airG: number }
   > // one entry a kind
   plan.patches.forEach((patch, place) => {
     if (mapped.has(patch.kind)) return
@@ -39,19 +42,30 @@ export function standOf(plan: Planted, answers: Answers, inner: { readonly lengt
     if (foot < LEAST_FOOT) return
     const density = answers.choice('patches/*/density', patch.density, 'half')
     stand[patch.kind].footFraction += foot
-    stand[patch.kind].massG += patch.pots === null ? startGPerM2[density] * foot * surfaceM2 : potG * patch.pots
+    const massG = patch.pots === null ? startGPerM2[density] * foot * surfaceM2 : potG * patch.pots
+    stand[patch.kind].massG += massG
+    stand[patch.kind].airG += massG * airShareOf(patch.kind, 'in-air')
   })
   for (const { plants } of bedsOf(plan, inner))
-    for (const { plant, areaCm2, massG } of plants) {
+    for (const { plant, areaCm2, massG, retail } of plants) {
       stand[plant.kind].footFraction += areaCm2 / floorCm2
       stand[plant.kind].massG += massG
+      stand[plant.kind].airG += massG * airShareOf(plant.kind, raisedOf(plant, retail))
     }
-  const rooted = PLANT_KINDS.reduce((sum, kind) => sum + (PLANT_KIND[kind].isFloating ? 0 : stand[kind].footFraction), 0)
-  for (const kind of PLANT_KINDS) {
-    const share = stand[kind].footFraction
-    stand[kind].footFraction = PLANT_KIND[kind].isFloating ? Math.min(share, MOST_SURFACE) : rooted > 1 ? share / rooted : share
+  return scaledToFloor((kind) => stand[kind])
+}
+
+/** Rooted kinds share one floor: more than the whole is scaled back. What floats leaves some of the surface open. */
+export function scaledToFloor(standing: (kind: PlantKind) => StandOfKind): Stand {
+  const rooted = PLANT_KINDS.reduce((sum, kind) => sum + (PLANT_KIND[kind].isFloating ? 0 : standing(kind).footFraction), 0)
+  const scaled = (kind: PlantKind): StandOfKind => {
+    const { footFraction, ...mass } = standing(kind)
+    return {
+      ...mass,
+      footFraction: PLANT_KIND[kind].isFloating ? Math.min(footFraction, MOST_SURFACE) : footFraction / Math.max(1, rooted),
+    }
   }
-  return stand
+  return Object.fromEntries(PLANT_KINDS.map((kind) => [kind, scaled(kind)])) as Record<PlantKind, StandOfKind> // one entry a kind
 }
 
 /** One amount of each kind, added up by the group that the model grows it as. */

@@ -34,8 +34,8 @@ export interface PlantWork {
   readonly firstTrimWeek: number
 }
 
-/** Shrimps and their like are wished for, planned, or not ruled out. */
-const mayMeetShrimps = ({ intent, animals }: Pick<Plan, 'intent' | 'animals'>): boolean =>
+/** Shrimps and their like are wished for, planned, or not ruled out: farm-grown plants must not meet them. */
+export const mayMeetShrimps = ({ intent, animals }: Pick<Plan, 'intent' | 'animals'>): boolean =>
   intent.wishes.includes('shrimps') || animals.grazers !== 0
 
 /** Plants of the map with what is done to each. General practice. */

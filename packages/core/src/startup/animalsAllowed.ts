@@ -1,7 +1,6 @@
 import { compile } from '../ecosystem/compile.js'
 import { DAY, DAY_STRIDE } from '../ecosystem/daySeries.js'
 import { NO_ANIMALS_MG_N_PER_L } from '../ecosystem/flags.js'
-import { DEFAULT_PARAMETERS } from '../ecosystem/parameters.js'
 import { simulate } from '../ecosystem/simulate.js'
 import type { Plan } from '../plan/plan.js'
 import { programmed } from './programmed.js'
@@ -17,8 +16,8 @@ export function animalsAllowedFromDay(plan: Plan): number {
   if (known !== undefined) return known
   const empty: Plan = { ...plan, animals: { ...plan.animals, grazers: 0, foodGPerDay: 0 } }
   const { timeline } = programmed([{ fromDay: 0, plan: empty }], { today: 0, animalsAllowedFromDay: null })
-  const { forcing, startState } = compile({ timeline, days: DAYS, stepMin: 60 })
-  const { rows } = simulate({ forcing, startState, parameters: DEFAULT_PARAMETERS, days: DAYS })
+  const { forcing, startState, parameters } = compile({ timeline, days: DAYS, stepMin: 60 })
+  const { rows } = simulate({ forcing, startState, parameters, days: DAYS })
   const isHigh = (day: number): boolean =>
     [DAY.ammonium, DAY.nitrite].some((column) => (rows[day * DAY_STRIDE + column] ?? 0) > NO_ANIMALS_MG_N_PER_L)
   let last = DAYS - 1

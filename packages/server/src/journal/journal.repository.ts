@@ -318,9 +318,11 @@ export const journalRepository = (db: Knex) => {
         await readings().where({ tank_id: tankId, deleted_at: null }).whereIn('quantity', ['ammonia', 'nitrite']).limit(NITROGEN_TESTS),
       ),
 
-    /** Acts that move the model: changes, doses, trims. */
+    /** Acts that move the model: changes, doses, trims, plants that come and go. */
     acts: async (tankId: string): Promise<JournalEvent[]> =>
-      eventsOf(await events().where({ tank_id: tankId, deleted_at: null }).whereIn('kind', ['change', 'dose', 'trim']).orderBy('at')),
+      eventsOf(
+        await events().where({ tank_id: tankId, deleted_at: null }).whereIn('kind', ['change', 'dose', 'trim', 'plants']).orderBy('at'),
+      ),
     eventsSince: async (tankId: string, since: string): Promise<JournalEvent[]> =>
       eventsOf(await events().where({ tank_id: tankId, deleted_at: null }).where('at', '>=', since).orderBy('at', 'desc')),
     newestGlance: async (tankId: string): Promise<string | null> =>

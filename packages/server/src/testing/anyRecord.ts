@@ -3,8 +3,11 @@ import {
   INDICATOR_COLOURS,
   MOMENTS,
   OUTLET_STATES,
+  PLANT_COUNTS,
+  PLANT_DEEDS,
   PLANT_KINDS,
   QUANTITY,
+  RAISED,
   READING_QUANTITIES,
   SALT_IDS,
   SIGNS,
@@ -82,6 +85,26 @@ export const anyRecord: fc.Arbitrary<JournalRecord> = fc.oneof(
     wetG: orNull(within(0, 100_000)),
     kinds: fc.uniqueArray(some(PLANT_KINDS)),
   }),
+  fc
+    .record({
+      ...common,
+      kind: fc.constant('plants' as const),
+      deed: some(PLANT_DEEDS),
+      species: orNull(anyText(80)),
+      plant: orNull(anyText(120)),
+      plantKind: some(PLANT_KINDS),
+      count: within(0.1, 100_000),
+      countedIn: some(PLANT_COUNTS),
+      portions: orNull(within(0, 1e7)),
+      dryG: orNull(within(0, 100_000)),
+      raised: some(RAISED),
+      bed: orNull(some(['b1', 'b2'])),
+    })
+    .map((record) => ({
+      ...record,
+      toBed: record.deed === 'moved' ? (record.bed === null ? 'b1' : null) : null,
+      heldUntil: record.deed === 'arrived' ? '2026-11-30' : null,
+    })),
   fc.record({ ...common, kind: fc.constant('death' as const), animal: anyText(80), count: fc.integer({ min: 1, max: 10_000 }) }),
   fc.record({
     ...common,

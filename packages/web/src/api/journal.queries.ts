@@ -54,7 +54,8 @@ export const readingEntries = (tankId: string, since: string | null) =>
 export const marksOfTank = (tankId: string) =>
   queryOptions({
     queryKey: ['tanks', tankId, 'journal', 'marks'],
-    queryFn: ({ signal }) => getJson(`/api/tanks/${tankId}/journal?kinds=change,trim,dose,sign,death&limit=500`, JournalPage, signal),
+    queryFn: ({ signal }) =>
+      getJson(`/api/tanks/${tankId}/journal?kinds=change,trim,dose,plants,sign,death&limit=500`, JournalPage, signal),
   })
 export const photosOfTank = (tankId: string) =>
   queryOptions({

@@ -6,7 +6,7 @@ import { columnPx, LABEL_PX, markPath } from '../drawing/schedule/scheduleGeomet
 import { jobText } from './job.text.js'
 import { fitOf, measuredChartOption, pointsShown, type MeasuredChartInput } from './journal/measuredChart.js'
 import { judgeReading } from './journal/reading/judgeReading.js'
-import { recordLine } from './journal/record.text.js'
+import { recordLine } from './shared/record.text.js'
 import { valueText } from './quantity.text.js'
 import { settingLine } from './setting.text.js'
 import { formulaInWords, searchOf, textsOf, workSum } from './shared/sum.js'

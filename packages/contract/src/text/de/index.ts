@@ -23,6 +23,9 @@ import {
   indicatorColourWords,
   momentWords,
   outletStateWords,
+  plantCountWords,
+  plantDeedWords,
+  raisedWords,
   readingQuantityWords,
   recordKindWords,
   signWords,
@@ -57,7 +60,18 @@ import { salt, school } from './feed.js'
 import { field, question, part } from './field.js'
 import { form } from './form.js'
 import { gasControl, diffuser, gasVerdict, gas, gasAdvice, gasSource, gasMoment, gasDoubt } from './gas.js'
-import { moment, animalState, indicatorColour, outletState, readingQuantity, recordKind, sign } from './journal.js'
+import {
+  moment,
+  animalState,
+  indicatorColour,
+  outletState,
+  plantCount,
+  plantDeed,
+  raised,
+  readingQuantity,
+  recordKind,
+  sign,
+} from './journal.js'
 import { app, nav, signIn, outbox, device } from './places/app.js'
 import { care } from './places/calendar.js'
 import { emergency } from './places/emergency.js'
@@ -115,6 +129,9 @@ export const german: readonly Translated[] = [
   translated(animalStateWords, animalState),
   translated(indicatorColourWords, indicatorColour),
   translated(outletStateWords, outletState),
+  translated(plantCountWords, plantCount),
+  translated(plantDeedWords, plantDeed),
+  translated(raisedWords, raised),
   translated(readingQuantityWords, readingQuantity),
   translated(recordKindWords, recordKind),
   translated(signWords, sign),

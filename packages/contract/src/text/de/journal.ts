@@ -3,10 +3,14 @@ import type {
   indicatorColourWords,
   momentWords,
   outletStateWords,
+  plantCountWords,
+  plantDeedWords,
+  raisedWords,
   readingQuantityWords,
   recordKindWords,
   signWords,
 } from '../en/journal.js'
+import { counted } from '../plural.js'
 import type { Translation } from '../language.js'
 
 export const moment: Translation<typeof momentWords> = {
@@ -58,11 +62,35 @@ export const recordKind: Translation<typeof recordKindWords> = {
   dose: 'Düngergabe',
   change: 'Wasserwechsel',
   trim: 'Rückschnitt',
+  plants: 'Pflanzen',
   death: 'Todesfall',
   purchase: 'Kauf',
   note: 'Notiz',
   sign: 'Zeichen',
   photo: 'Foto',
+}
+export const plantDeed: Translation<typeof plantDeedWords> = {
+  added: 'hinzugesetzt',
+  replanted: 'neu gesteckt (Köpfe oder Ableger)',
+  moved: 'umgesetzt',
+  thinned: 'ausgedünnt',
+  failed: 'eingegangen',
+  'given-away': 'weggegeben',
+  arrived: 'angekommen, abgesondert',
+}
+export const plantCount: Translation<typeof plantCountWords> = {
+  count: {
+    pot: (count, told) => counted(count, { one: 'Topf', other: 'Töpfe' }, told),
+    bunch: (count, told) => counted(count, { one: 'Bund', other: 'Bunde' }, told),
+    cup: (count, told) => counted(count, { one: 'Becher', other: 'Becher' }, told),
+    portion: (count, told) => counted(count, { one: 'Portion', other: 'Portionen' }, told),
+  },
+  unit: { pot: 'Töpfen', bunch: 'Bunden', cup: 'Bechern', portion: 'Portionen' },
+}
+export const raised: Translation<typeof raisedWords> = {
+  'in-air': 'in der Gärtnerei, an Luft',
+  'under-water': 'unter Wasser',
+  'in-culture': 'im Kulturbecher',
 }
 export const sign: Translation<typeof signWords> = {
   'brown-dust': 'brauner Belag, der sich wischen lässt',

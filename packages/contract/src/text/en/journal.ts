@@ -1,4 +1,16 @@
-import type { Moment, AnimalState, IndicatorColour, OutletState, ReadingQuantity, RecordKind, Sign } from '@jovrin/core'
+import type {
+  Moment,
+  AnimalState,
+  IndicatorColour,
+  OutletState,
+  PlantCount,
+  PlantDeed,
+  Raised,
+  ReadingQuantity,
+  RecordKind,
+  Sign,
+} from '@jovrin/core'
+import { counted } from '../plural.js'
 
 export const momentWords = {
   'gas-on': 'gas on',
@@ -51,12 +63,40 @@ export const recordKindWords = {
   dose: 'Dose',
   change: 'Water change',
   trim: 'Trim',
+  plants: 'Plants',
   death: 'Death',
   purchase: 'Purchase',
   note: 'Note',
   sign: 'Sign',
   photo: 'Photo',
 } satisfies Record<RecordKind, string>
+
+export const plantDeedWords = {
+  added: 'added',
+  replanted: 'replanted (tops or runners)',
+  moved: 'moved',
+  thinned: 'thinned out',
+  failed: 'failed',
+  'given-away': 'given away',
+  arrived: 'arrived, kept apart',
+} satisfies Record<PlantDeed, string>
+
+/** `told`: the number as the reader writes it. */
+export const plantCountWords = {
+  count: {
+    pot: (count: number, told: string) => counted(count, { one: 'pot', other: 'pots' }, told),
+    bunch: (count: number, told: string) => counted(count, { one: 'bunch', other: 'bunches' }, told),
+    cup: (count: number, told: string) => counted(count, { one: 'culture cup', other: 'culture cups' }, told),
+    portion: (count: number, told: string) => counted(count, { one: 'portion', other: 'portions' }, told),
+  } satisfies Record<PlantCount, (count: number, told: string) => string>,
+  unit: { pot: 'pots', bunch: 'bunches', cup: 'culture cups', portion: 'portions' } satisfies Record<PlantCount, string>,
+} as const
+
+export const raisedWords = {
+  'in-air': 'farm-grown, in air',
+  'under-water': 'grown under water',
+  'in-culture': 'culture cup',
+} satisfies Record<Raised, string>
 
 export const signWords = {
   'brown-dust': 'brown dust that wipes off',

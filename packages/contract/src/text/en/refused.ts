@@ -12,6 +12,9 @@ export const refusedWords = {
   notAccepted: (name: string) => `${name} is not accepted as it is.`,
   rules: {
     reading_range: 'The value is outside what this quantity can be.',
+    moved_only: 'Only moved plants have a second patch.',
+    moved_nowhere: 'Say where they stand now: it must be another patch than before.',
+    arrived_only: 'Only plants that arrived are kept apart until a day.',
     dose_empty: 'Say how much: grams or millilitres.',
     moved_where: 'A moved job needs its new day, and only a moved one has it.',
     span_long: 'Ask for at most 400 days, from the earlier to the later.',

@@ -34,6 +34,7 @@ export function EditDialog({ tankId, timeZone, entry, onClose }: EditDialogProps
         )}
         {record.kind !== 'reading' && record.kind !== 'glance' && record.kind !== 'photo' && (
           <EventForm
+            tankId={tankId}
             kind={record.kind}
             initial={record}
             timeZone={timeZone}

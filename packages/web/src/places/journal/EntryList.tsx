@@ -10,7 +10,7 @@ import { useNotice } from '../../ui/notice.js'
 import { QueryState } from '../../ui/QueryState.js'
 import { useUnits } from '../../ui/units.js'
 import { EditDialog } from './EditDialog.js'
-import { recordLine } from './record.text.js'
+import { recordLine } from '../shared/record.text.js'
 import { useRecordChange } from './useRecordChange.js'
 import { locale } from '../../ui/locale.js'
 

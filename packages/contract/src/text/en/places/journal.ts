@@ -1,3 +1,5 @@
+import type { PlantDeed } from '@jovrin/core'
+
 export const journalWords = {
   title: 'Journal',
   log: 'Log',
@@ -34,6 +36,7 @@ export const journalWords = {
     dose: 'Dose',
     change: 'Water change',
     trim: 'Trim',
+    plants: 'Plants',
     sign: 'Sign',
     death: 'Death',
     purchase: 'Purchase',
@@ -44,6 +47,7 @@ export const journalWords = {
     dose: 'Log dose',
     change: 'Log change',
     trim: 'Log trim',
+    plants: 'Log plants',
     sign: 'Log sign',
     death: 'Log death',
     purchase: 'Log purchase',
@@ -61,6 +65,14 @@ export const journalWords = {
     hasWiped: 'Glass wiped too',
     wetG: 'Shaken wet',
     cutKinds: 'What was cut',
+    deed: 'What was done',
+    plant: 'Plant',
+    plantKind: 'Kind',
+    countedIn: 'Counted in',
+    raised: 'Its leaves grew',
+    bed: 'Patch',
+    toBed: 'Stands now in',
+    heldUntil: 'Kept apart until',
     animal: 'Animal',
     count: 'How many',
     what: 'What',
@@ -75,6 +87,21 @@ export const journalWords = {
   },
   amount: ['a trace', 'plain', 'much'] as readonly string[],
   allKinds: 'all kinds',
+  ownPlace: 'none of the map',
+  noPlant: 'No plant of the library goes by this name. Leave it empty and choose the kind.',
+  plantsWhy: {
+    added:
+      'Counts in the forecast from that hour. In a patch of the map they stand among what grows there, elsewhere on ground of their own.',
+    replanted: 'Counts in the forecast as plants added. Log the trim they came from too.',
+    moved: 'The forecast reckons with whole kinds, so it stays as it is. Moved plants rest for a week or two.',
+    thinned: 'Takes their share of the kind out of the forecast, as heavy as the rest of it by then.',
+    failed: 'Takes their share of the kind out of the forecast.',
+    'given-away': 'Takes their share of the kind out of the forecast.',
+    arrived: 'Counts for nothing yet: log them as added on the day when they go in.',
+  } satisfies Record<PlantDeed, string>,
+  plantsAre: (portions: string, grams: string) => `About ${portions} portions, ${grams} dry as planted.`,
+  shrimpsWarned:
+    'Shrimps live in this tank or are planned for it. Farm-grown plants may carry insecticide that kills them days later: keep the plants apart for two to four weeks with water changes, or take culture cups.',
   doseWhy: 'Weighed dry; it counts in the forecast from the hour it is given.',
   saltOutsideModel: 'A bottle of unknown content stays out of the forecast.',
   spotHint: 'The same name each time; pictures of one spot are compared.',
@@ -159,5 +186,7 @@ export const journalWords = {
     wiped: 'glass wiped',
     trimmed: (amount: string) => `${amount} shaken wet`,
     trimmedUnweighed: 'not weighed',
+    plants: (amount: string, name: string, deed: string) => `${amount} ${name}, ${deed}`,
+    heldUntil: (date: string) => `until ${date}`,
   },
 } as const

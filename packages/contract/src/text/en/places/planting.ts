@@ -51,6 +51,10 @@ export const plantingWords = {
   },
   plantedWhy: 'Usual for a start with strong light and gas: 70 % or more of the floor, a third of it fast growers. Rule of thumb.',
   mapGoesFirst: 'What the map holds of a group goes before its share in the description.',
+  since: 'Since the planting day',
+  noneSince:
+    'Nothing logged yet. The map shows what was planted at first; what comes and goes later is logged in the journal, and the forecast follows it.',
+  logSince: 'Log plants that came, went or were moved',
   work: 'Work list',
   order: 'Planting order',
   orderWhy:

@@ -9,8 +9,8 @@ const { field } = journalWords
 const allOf = <T extends string>(values: readonly T[], words: Readonly<Record<T, string>>): (readonly [T, string])[] =>
   values.map((value) => [value, words[value]])
 
-/** What one kind of event asks. */
-export function EventFields({ kind, form }: { kind: EventKind; form: JudgedForm<EventDraft, JournalRecord> }) {
+/** What one kind of event asks; plants have fields of their own. */
+export function EventFields({ kind, form }: { kind: Exclude<EventKind, 'plants'>; form: JudgedForm<EventDraft, JournalRecord> }) {
   const { control } = form
   const text = (name: 'bottle' | 'animal' | 'what' | 'currency' | 'where', label: string) => (
     <TextInput control={control} name={name} label={label} most={60} />

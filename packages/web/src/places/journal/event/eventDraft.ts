@@ -1,12 +1,22 @@
 import { JournalRecordSchema } from '@jovrin/contract'
-import { PLANT_KINDS, SIGNS, type JournalEvent, type JournalRecord } from '@jovrin/core'
+import {
+  countedPlants,
+  PLANT_COUNTS,
+  PLANT_DEEDS,
+  PLANT_KINDS,
+  RAISED,
+  SIGNS,
+  type JournalEvent,
+  type JournalRecord,
+  type PlantSpecies,
+} from '@jovrin/core'
 import { z } from 'zod'
 import { newId } from '../../../api/newId.js'
 import { NumberDraft } from '../../../ui/form/useJudgedForm.js'
 import { instantOfWhen } from '../WhenInput.js'
 
 export type EventKind = Exclude<JournalEvent['kind'], 'glance' | 'photo'>
-export const EVENT_KINDS: readonly EventKind[] = ['dose', 'change', 'trim', 'sign', 'death', 'purchase', 'note']
+export const EVENT_KINDS: readonly EventKind[] = ['dose', 'change', 'trim', 'plants', 'sign', 'death', 'purchase', 'note']
 export type LoggedEvent = Extract<JournalRecord, { kind: EventKind }>
 
 /** How much of a sign there is: a trace, plain, much. */
@@ -23,6 +33,16 @@ export const EventDraft = z.object({
   hasWiped: z.boolean(),
   wetG: NumberDraft,
   kinds: z.array(z.enum(PLANT_KINDS)),
+  deed: z.enum(PLANT_DEEDS),
+  /** Id in the library; empty where only the kind is told. */
+  species: z.string(),
+  plantKind: z.enum(PLANT_KINDS),
+  countedIn: z.enum(PLANT_COUNTS),
+  raised: z.enum(RAISED),
+  /** Empty is no patch of the map. */
+  bed: z.string(),
+  toBed: z.string(),
+  heldUntil: z.string(),
   animal: z.string(),
   count: NumberDraft,
   what: z.string(),
@@ -46,6 +66,14 @@ export const EMPTY: EventDraft = {
   hasWiped: true,
   wetG: null,
   kinds: [],
+  deed: 'added',
+  species: '',
+  plantKind: 'stems',
+  countedIn: 'pot',
+  raised: 'in-air',
+  bed: '',
+  toBed: '',
+  heldUntil: '',
   animal: '',
   count: 1,
   what: '',
@@ -68,6 +96,11 @@ export function draftOf(record: LoggedEvent): EventDraft {
       return { ...said, fraction: record.fraction, hasWiped: record.hasWiped }
     case 'trim':
       return { ...said, wetG: record.wetG, kinds: [...record.kinds] }
+    case 'plants': {
+      const { deed, plantKind, count, countedIn, raised } = record
+      const texts = { species: record.species ?? '', bed: record.bed ?? '', toBed: record.toBed ?? '', heldUntil: record.heldUntil ?? '' }
+      return { ...said, deed, plantKind, count, countedIn, raised, ...texts }
+    }
     case 'death':
       return { ...said, animal: record.animal, count: record.count }
     case 'purchase':
@@ -82,13 +115,15 @@ export function draftOf(record: LoggedEvent): EventDraft {
 /**
  * What makes a record of a draft, or says which field is at fault: the contract's own schema of records judges.
  * @param identity of the record under change; a new record gets an id
+ * @param plantOf a plant of the library by its id: only plants ask for it
  */
 export const eventSchema = (
   kind: EventKind,
   identity: Pick<JournalRecord, 'id' | 'recordedBy'> | null,
+  plantOf: PlantOf = () => undefined,
 ): z.ZodType<JournalRecord, EventDraft> =>
   EventDraft.transform((draft): unknown => ({
-    ...partOf(kind, draft),
+    ...partOf(kind, draft, plantOf),
     kind,
     id: identity?.id ?? newId(),
     recordedBy: identity?.recordedBy ?? null,
@@ -97,7 +132,9 @@ export const eventSchema = (
     note: kind === 'note' ? draft.note : textOr(draft.note),
   })).pipe(JournalRecordSchema)
 
-function partOf(kind: EventKind, draft: EventDraft): object {
+export type PlantOf = (id: string) => PlantSpecies | undefined
+
+function partOf(kind: EventKind, draft: EventDraft, plantOf: PlantOf): object {
   switch (kind) {
     case 'dose':
       return draft.salt === ''
@@ -107,6 +144,8 @@ function partOf(kind: EventKind, draft: EventDraft): object {
       return { fraction: draft.fraction, hasWiped: draft.hasWiped }
     case 'trim':
       return { wetG: draft.wetG, kinds: draft.kinds }
+    case 'plants':
+      return plantsOf(draft, plantOf)
     case 'death':
       return { animal: draft.animal, count: draft.count }
     case 'purchase':
@@ -115,6 +154,28 @@ function partOf(kind: EventKind, draft: EventDraft): object {
       return { sign: draft.sign, where: textOr(draft.where), amount: Number(draft.amount) }
     case 'note':
       return {}
+  }
+}
+
+function plantsOf(draft: EventDraft, plantOf: PlantOf): object {
+  const { deed, count, countedIn } = draft
+  const plant = plantOf(draft.species)
+  const plantKind = plant?.kind ?? draft.plantKind
+  const isFromOutside = deed === 'added' || deed === 'arrived'
+  return {
+    deed,
+    species: plant?.id ?? textOr(draft.species),
+    plant: plant?.name ?? null,
+    plantKind,
+    count,
+    countedIn,
+    ...(typeof count === 'number' && plant !== undefined
+      ? countedPlants(plant, plantKind, count, countedIn)
+      : { portions: null, dryG: null }),
+    raised: isFromOutside ? draft.raised : 'under-water',
+    bed: deed === 'arrived' ? null : textOr(draft.bed),
+    toBed: deed === 'moved' ? textOr(draft.toBed) : null,
+    heldUntil: deed === 'arrived' ? textOr(draft.heldUntil) : null,
   }
 }
 

@@ -27,6 +27,7 @@ import { SheetFrame } from '../SheetFrame.js'
 import { BedList } from './BedList.js'
 import { BedPanel } from './BedPanel.js'
 import { PlantNumbers } from './PlantNumbers.js'
+import { PlantsSince } from './PlantsSince.js'
 import { WorkList } from './WorkList.js'
 
 /** Both views fit a desk's screen together. */
@@ -182,6 +183,9 @@ export function PlantingSheet({ desk }: { readonly desk: Desk }) {
               <WorkList desk={marginDesk} />
             </Group>
           )}
+          <Group number={5} title={plantingWords.since}>
+            <PlantsSince tankId={desk.tankId} timeZone={plan.timeZone} bedId={bed?.id ?? null} />
+          </Group>
         </>
       }
     />

@@ -4,6 +4,8 @@ import {
   journalWords,
   momentWords,
   outletStateWords,
+  plantCountWords,
+  plantDeedWords,
   plantKindWords,
   readingQuantityWords,
   saltWords,
@@ -11,7 +13,7 @@ import {
   nameIn,
 } from '@jovrin/contract'
 import type { JournalRecord } from '@jovrin/core'
-import { percent, significant, type Units } from '../../ui/units.js'
+import { longDate, percent, significant, type Units } from '../../ui/units.js'
 import { valueText } from '../quantity.text.js'
 
 const joined = (...parts: (string | null | undefined | false)[]): string =>
@@ -44,6 +46,15 @@ export function recordLine(record: JournalRecord, units: Units): string {
       return joined(
         record.wetG === null ? describe.trimmedUnweighed : describe.trimmed(units.show('portion', record.wetG)),
         record.kinds.map((kind) => plantKindWords[kind]).join(' + '),
+      )
+    case 'plants':
+      return joined(
+        describe.plants(
+          plantCountWords.count[record.countedIn](record.count, significant(record.count)),
+          record.plant ?? plantKindWords[record.plantKind],
+          plantDeedWords[record.deed],
+        ),
+        record.heldUntil && describe.heldUntil(longDate(record.heldUntil)),
       )
     case 'death':
       return `${record.animal} × ${significant(record.count)}`
