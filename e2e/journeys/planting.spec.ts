@@ -88,3 +88,23 @@ test('ten pots added in week 3 change the forecast; the map’s patch tells of t
   await reckoned(page)
   await expect.poll(() => strand.getAttribute('d')).not.toBe(before)
 })
+
+test('a start too thin for its light is warned of, with pots and power, and mended by one click', async ({ page, demoApp }) => {
+  const shallow = '01920000-0000-7000-8000-000000000002'
+  const held = await page.request.get(`${demoApp}/api/tanks/${shallow}/plan`)
+  const plan = (await held.json()) as { patches: object[]; lamps: object[] }
+  const thin = {
+    ...plan,
+    patches: ['carpet', 'stems'].map((kind) => ({ id: kind, kind, footFraction: 0.15, density: 'thin', pots: null })),
+    lamps: plan.lamps.map((lamp) => ({ ...lamp, dimFraction: 1 })),
+  }
+  const ifMatch = held.headers()['etag'] ?? ''
+  expect((await page.request.put(`${demoApp}/api/tanks/${shallow}/plan`, { data: thin, headers: { 'If-Match': ifMatch } })).ok()).toBe(true)
+  await page.goto(`${demoApp}/tanks/${shallow}/plan/planting`)
+  const warning = page.getByText(/^Thinly planted for this light: .* times the algae of a dense start\. About \d+ more pots/)
+  await expect(warning).toBeVisible()
+  await page.getByRole('button', { name: /^Plan \d+ more pots of stems$/ }).click()
+  await expect(warning).toBeHidden()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(warning).toBeVisible()
+})

@@ -9,7 +9,7 @@ export default defineConfig({
     include: ['src/**/*.test.{ts,tsx}'],
     environment: 'jsdom',
     isolate: false,
-    setupFiles: ['src/testing/patience.ts'],
+    setupFiles: ['src/testing/patience.ts', 'src/testing/restingWorkers.ts'],
     expect: { poll: { timeout: 20_000 } },
     testTimeout: 60_000,
   },

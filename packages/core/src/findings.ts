@@ -1,3 +1,4 @@
+import { DENSITY_FINDINGS } from './safety/checkDensity.js'
 import { GAS_FINDINGS } from './safety/checkGas.js'
 import { GROUND_FINDINGS } from './safety/checkGround.js'
 import { HARDSCAPE_FINDINGS } from './safety/checkHardscape.js'
@@ -16,6 +17,7 @@ export const FINDINGS = {
   ...VESSEL_FINDINGS,
   ...GROUND_FINDINGS,
   ...HARDSCAPE_FINDINGS,
+  ...DENSITY_FINDINGS,
   ...PLANTING_FINDINGS,
   ...KIT_FINDINGS,
   ...INTENT_FINDINGS,

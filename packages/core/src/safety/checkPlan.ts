@@ -1,6 +1,8 @@
 import type { TankFigures } from '../ecosystem/tankFigures.js'
 import { bySeverity, type Finding } from '../plan/finding.js'
 import type { Plan } from '../plan/plan.js'
+import type { StartDensity } from '../startup/startDensity.js'
+import { checkDensity } from './checkDensity.js'
 import { checkGas } from './checkGas.js'
 import { checkGround } from './checkGround.js'
 import { checkHardscape } from './checkHardscape.js'
@@ -8,7 +10,7 @@ import { checkIntent } from './checkIntent.js'
 import { checkKit } from './checkKit.js'
 import { checkPlanting } from './checkPlanting.js'
 import { checkStart } from './checkStart.js'
-import { checkTank } from './checkTank.js'
+import { checkTank, TANK_FINDINGS } from './checkTank.js'
 import { checkVessel } from './checkVessel.js'
 
 /** What is known of the tank besides its plan. */
@@ -17,18 +19,30 @@ export interface CheckedFacts {
   readonly animalsAllowedFromDay?: number | null | undefined
   /** Since it was planted; 0 until then. */
   readonly ageDays?: number
+  /** As the model found it; `null` where nothing is planted. */
+  readonly density?: StartDensity | null | undefined
 }
 
+/** Once it is grown in, how densely it was planted is past. */
+export const DENSITY_DAYS = 28
+
 /** Everything that can be said of a plan, most serious first. Remarks on building rest once plants grow, and what has been measured since speaks for itself. */
-export function checkPlan(plan: Plan, figures: TankFigures, { animalsAllowedFromDay, ageDays = 0 }: CheckedFacts = {}): Finding[] {
+export function checkPlan(
+  plan: Plan,
+  figures: TankFigures,
+  { animalsAllowedFromDay, ageDays = 0, density = null }: CheckedFacts = {},
+): Finding[] {
   const isPlanted = ageDays > 0 && (plan.patches.length > 0 || plan.beds.length > 0)
+  // What the model makes of a thin start says more than the share of the floor does.
+  const thin = density === null || ageDays >= DENSITY_DAYS ? [] : checkDensity(plan, figures, density)
   return bySeverity([
-    ...checkTank(plan, figures),
+    ...checkTank(plan, figures).filter(({ code }) => thin.length === 0 || code !== TANK_FINDINGS['thin-start'].code),
     ...checkGas(plan, figures),
     ...checkStart(plan, figures, { allowedFromDay: animalsAllowedFromDay, ageDays }),
     ...checkVessel(plan, figures),
     ...checkGround(plan, figures),
     ...checkHardscape(plan, figures),
+    ...thin,
     ...checkPlanting(plan, figures),
     ...checkKit(plan, figures),
     ...checkIntent(plan, figures),

@@ -18,6 +18,8 @@ const ROWS = {
   'later-animals': { day: 'day' },
   top: {},
   heater: { power: 'power' },
+  denser: { pots: 'count' },
+  dim: { power: 'fraction' },
 } as const satisfies Readonly<Record<string, Dimensions>>
 export type MendCode = keyof typeof ROWS
 

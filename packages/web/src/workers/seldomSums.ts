@@ -1,1 +1,1 @@
-export { compareGrounds, hindcastMember } from '@jovrin/core'
+export { compareGrounds, hindcastMember, startDensity } from '@jovrin/core'

@@ -29,6 +29,8 @@ function answer(asking: AnyTask, part: number): Answer | Promise<Answer> {
       return trialsOfMember(asking.task, part)
     case 'hindcast':
       return seldom().then(({ hindcastMember }) => hindcastMember(asking.task, part))
+    case 'density':
+      return seldom().then(({ startDensity }) => startDensity(asking.task))
     case 'grounds':
       return seldom().then(({ compareGrounds }) => compareGrounds(asking.task))
   }

@@ -6,6 +6,7 @@ import type {
   MemberResult,
   MemberTrials,
   Plan,
+  StartDensity,
   Trial,
 } from '@jovrin/core'
 
@@ -20,6 +21,8 @@ export interface Tasks {
     readonly task: { readonly options: ForecastOptions; readonly trials: readonly Trial[]; readonly pastKey: string }
     readonly result: MemberTrials
   }
+  /** One part. */
+  readonly density: { readonly task: Plan; readonly result: StartDensity | null }
   /** One part. */
   readonly grounds: { readonly task: Plan; readonly result: readonly GroundComparison[] }
 }

@@ -29,6 +29,14 @@ export const findingWords = {
   'bed-empty': () => 'A patch of the planting map has no plant yet.',
   'tall-before-short': (v) =>
     `${named(v.front)} (${v.tall} after eight weeks) stands before ${named(v.behind, 'a lower plant')} (${v.short}) and hides it: exchange them, or cut the front lower.`,
+  'start-thin': (v) =>
+    `Thinly planted for this light: over the first eight weeks the model expects ${v.times} times the algae of a dense start. About ${v.pots} more pots of fast stems on the planting day make up for it, or lamps at ${v.power} until the plants have closed.`,
+  'start-thin-pots': (v) =>
+    `Thinly planted for this light: over the first eight weeks the model expects ${v.times} times the algae of a dense start. About ${v.pots} more pots of fast stems on the planting day make up for it.`,
+  'start-thin-dim': (v) =>
+    `Thinly planted for this light: over the first eight weeks the model expects ${v.times} times the algae of a dense start. Lamps at ${v.power} until the plants have closed make up for it.`,
+  'start-thin-much': (v) =>
+    `Thinly planted for this light: over the first eight weeks the model expects ${v.times} times the algae of a dense start. Plant more of the floor, with fast stems among it, and dim the lamps.`,
   'runner-strays': (v) =>
     `${named(v.plant)} sends runners up to ${v.runner} within eight weeks, and ${named(v.neighbour, 'another plant')} begins less than ${v.gap} away: leave a gap, set a separator, or cut runners at each trim.`,
   'red-beside-red': (v) =>
@@ -147,4 +155,6 @@ export const mendWords = {
   'later-animals': (v) => `Plan them for day ${v.day}`,
   top: () => 'Plan a cover',
   heater: (v) => `Use ${v.power}`,
+  denser: (v) => `Plan ${v.pots} more pots of stems`,
+  dim: (v) => `Set lamps to ${v.power}`,
 } satisfies MendSentences

@@ -1,7 +1,8 @@
-import { checkPlan, daysBetween, tankFigures, type Finding, type Plan, type TankFigures } from '@jovrin/core'
+import { checkPlan, DENSITY_DAYS, daysBetween, tankFigures, type Finding, type Plan, type TankFigures } from '@jovrin/core'
 import { useQuery } from '@tanstack/react-query'
 import { useCallback, useEffect, useMemo, useState } from 'react'
 import { timelineOfTank } from '../../api/tanks.queries.js'
+import { useStartDensity } from '../../workers/useStartDensity.js'
 import type { PlanForm } from './describe/usePlanForm.js'
 import type { Pen } from './pen.js'
 
@@ -68,8 +69,11 @@ export function useFindings({ tankId, plan, figures }: Examined): readonly Findi
   const [animalsAllowedFromDay, today] = [data?.animalsAllowedFromDay, data?.today]
   const both = useMemo(() => ({ plan, figures }), [plan, figures])
   const settled = useSettled(both)
-  return useMemo(() => {
-    const ageDays = today === undefined ? 0 : Math.max(0, daysBetween(settled.plan.startedOn, today))
-    return checkPlan(settled.plan, settled.figures, { animalsAllowedFromDay, ageDays })
-  }, [settled, animalsAllowedFromDay, today])
+  const ageDays = today === undefined ? 0 : Math.max(0, daysBetween(settled.plan.startedOn, today))
+  const isAsked = tankId === null || today !== undefined
+  const density = useStartDensity(isAsked && ageDays < DENSITY_DAYS ? settled.plan : null)
+  return useMemo(
+    () => checkPlan(settled.plan, settled.figures, { animalsAllowedFromDay, ageDays, density }),
+    [settled, animalsAllowedFromDay, ageDays, density],
+  )
 }

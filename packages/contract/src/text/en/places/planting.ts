@@ -51,6 +51,17 @@ export const plantingWords = {
   },
   plantedWhy: 'Usual for a start with strong light and gas: 70 % or more of the floor, a third of it fast growers. Rule of thumb.',
   mapGoesFirst: 'What the map holds of a group goes before its share in the description.',
+  density: {
+    title: 'Fewer pots, or fewer weeks',
+    spacing: 'Space between portions, all patches',
+    asPlanned: 'as planned',
+    pots: 'Pots, bunches and cups',
+    weeks: 'Weeks until it has closed, on average',
+    algae: 'Algae of the first eight weeks',
+    times: (times: string) => `${times} × a dense start`,
+    why: 'A dense start: 70 % of the floor, half of it fast stems. The model’s common tank, with the light of the first weeks as the programme sets it. What one tank does may lie well to either side; the comparison holds better.',
+    take: 'Space all patches so',
+  },
   since: 'Since the planting day',
   noneSince:
     'Nothing logged yet. The map shows what was planted at first; what comes and goes later is logged in the journal, and the forecast follows it.',

@@ -26,6 +26,7 @@ import { useOutlines, type Gesture } from '../outline/useOutlines.js'
 import { SheetFrame } from '../SheetFrame.js'
 import { BedList } from './BedList.js'
 import { BedPanel } from './BedPanel.js'
+import { DensityPanel } from './DensityPanel.js'
 import { PlantNumbers } from './PlantNumbers.js'
 import { PlantsSince } from './PlantsSince.js'
 import { WorkList } from './WorkList.js'
@@ -179,11 +180,16 @@ export function PlantingSheet({ desk }: { readonly desk: Desk }) {
             </Group>
           )}
           {figures.beds.some(({ plants }) => plants.length > 0) && (
-            <Group number={4} title={plantingWords.work}>
+            <Group number={4} title={plantingWords.density.title}>
+              <DensityPanel desk={marginDesk} />
+            </Group>
+          )}
+          {figures.beds.some(({ plants }) => plants.length > 0) && (
+            <Group number={5} title={plantingWords.work}>
               <WorkList desk={marginDesk} />
             </Group>
           )}
-          <Group number={5} title={plantingWords.since}>
+          <Group number={6} title={plantingWords.since}>
             <PlantsSince tankId={desk.tankId} timeZone={plan.timeZone} bedId={bed?.id ?? null} />
           </Group>
         </>
