@@ -41,9 +41,15 @@ test('a patch is drawn by keys alone, planted by an older name, counted, seen fr
   const slider = page.getByRole('slider', { name: 'Weeks after planting' })
   await slider.focus()
   await page.keyboard.press('End')
-  await expect(page.getByRole('img', { name: 'Reading-room river from the front, 12 weeks after planting' })).toBeVisible()
+  await expect(page.getByTestId('planting-front')).toHaveAttribute(
+    'aria-label',
+    'Reading-room river from the front, 12 weeks after planting',
+  )
   await page.reload()
-  await expect(page.getByRole('img', { name: 'Reading-room river from the front, 12 weeks after planting' })).toBeVisible()
+  await expect(page.getByTestId('planting-front')).toHaveAttribute(
+    'aria-label',
+    'Reading-room river from the front, 12 weeks after planting',
+  )
   await expect(legend.getByRole('row')).toHaveCount(9)
   await page.getByRole('button', { name: 'Undo' }).click()
   await page.getByRole('button', { name: 'Undo' }).click()
@@ -107,4 +113,53 @@ test('a start too thin for its light is warned of, with pots and power, and mend
   await expect(warning).toBeHidden()
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(warning).toBeVisible()
+})
+
+test('moss and a fern go on a branch by keys alone; a rhizome in the ground is told and lifted out', async ({ page, demoApp }) => {
+  await page.goto(`${demoApp}/tanks/${RIVER}/plan/planting`)
+  const spots = page.getByRole('region', { name: 'On wood and stone' })
+  await expect(spots.getByRole('row')).toHaveCount(4)
+  await spots.getByRole('combobox', { name: 'Piece' }).focus()
+  await page.keyboard.press('Enter')
+  await page.getByRole('option', { name: 'Long branch' }).press('Enter')
+  await spots.getByRole('button', { name: 'Add a spot' }).press('Enter')
+  const spot = page.getByRole('region', { name: 'Spot e' })
+  await expect(page.getByText(/A spot on .*Long branch.* has no plant yet/)).toBeVisible()
+  await spot.getByRole('combobox', { name: /^Add a plant/ }).focus()
+  await page.keyboard.type('microsorum pteropus')
+  await page
+    .getByRole('option', { name: /Leptochilus pteropus/ })
+    .first()
+    .waitFor()
+  await page.keyboard.press('ArrowDown')
+  await page.keyboard.press('Enter')
+  await expect(spot.getByText(/^covers \d+ cm²: \d portions?; 1 pot; about .* of gel glue$/)).toBeVisible()
+  const mark = page.getByRole('button', { name: 'Spot e; arrow keys move it on its piece' })
+  const buried = page.getByText(/would reach below the ground .* never bury its rhizome/)
+  await mark.focus()
+  for (let press = 0; press < 4; press++) await page.keyboard.press('Shift+ArrowDown')
+  await expect(buried).toBeVisible()
+  await page.getByRole('button', { name: 'Move it above the ground' }).press('Enter')
+  await expect(buried).toBeHidden()
+  await spots.getByRole('button', { name: 'Add a spot' }).press('Enter')
+  const second = page.getByRole('region', { name: 'Spot f' })
+  await second.getByRole('combobox', { name: /^Add a plant/ }).focus()
+  await page.keyboard.type('vesicularia montagnei')
+  await page
+    .getByRole('option', { name: /Vesicularia montagnei/ })
+    .first()
+    .waitFor()
+  await page.keyboard.press('ArrowDown')
+  await page.keyboard.press('Enter')
+  await expect(second.getByRole('button', { name: 'chopped fine' })).toHaveAttribute('aria-pressed', 'true')
+  await expectAccessible(page)
+  await page.reload()
+  await expect(spots.getByRole('row')).toHaveCount(6)
+  const held = (await (await page.request.get(`${demoApp}/api/tanks/${RIVER}/plan`)).json()) as {
+    spots: { species: string; laying: string }[]
+  }
+  expect(held.spots.slice(-2).map(({ species, laying }) => [species, laying])).toEqual([
+    ['leptochilus-pteropus', 'clump'],
+    ['vesicularia-montagnei', 'chopped'],
+  ])
 })

@@ -1,6 +1,6 @@
 import { existsSync } from 'node:fs'
 import { join } from 'node:path'
-import { plantSpecies, type Bed, type Plan, type PlantSpecies, type Vertex } from '@jovrin/core'
+import { plantSpecies, type Bed, type Plan, type PlantSpot, type PlantSpecies, type Vertex } from '@jovrin/core'
 import { ancestryWith, readLibrary } from '../../packages/server/src/species/library.js'
 import { outline } from './layouts.js'
 import type { DemoPlants } from './life.js'
@@ -12,6 +12,13 @@ export interface MapPatch {
   readonly plants: readonly (readonly [species: string, share: number])[]
   readonly start?: Bed['start']
   readonly spacingCm?: number
+}
+
+/** Plants on a piece of wood or stone. */
+export type MapSpot = Omit<PlantSpot, 'id' | 'species' | 'start' | 'fixing'> & {
+  readonly species: string
+  readonly fixing?: PlantSpot['fixing']
+  readonly start?: PlantSpot['start']
 }
 
 /** Beside the source, or beside the bundle that tests make of it. */
@@ -29,8 +36,8 @@ function library(): ReadonlyMap<string, PlantSpecies> {
 }
 
 /** A plan with its map, and the plants of the map as the library knows them. */
-export function withMap(plan: Plan, patches: readonly MapPatch[]): Plan {
-  const ids = [...new Set(patches.flatMap(({ plants }) => plants.map(([species]) => species)))]
+export function withMap(plan: Plan, patches: readonly MapPatch[], spots: readonly MapSpot[] = []): Plan {
+  const ids = [...new Set([...patches.flatMap(({ plants }) => plants.map(([species]) => species)), ...spots.map(({ species }) => species)])]
   const flora = ids.map((id) => {
     const plant = library().get(id)
     if (plant === undefined) throw new Error(`the library knows no ${id}`)
@@ -44,7 +51,7 @@ export function withMap(plan: Plan, patches: readonly MapPatch[]): Plan {
     start: patch.start ?? 'pot',
     spacingCm: patch.spacingCm ?? null,
   }))
-  return { ...plan, beds, flora }
+  return { ...plan, beds, spots: spots.map((spot, index) => ({ id: `m${index + 1}`, start: 'pot', fixing: 'glue', ...spot })), flora }
 }
 
 /** Two banks along a river of sand: carpets in front, a red group where the eye comes to rest, stems behind. */
@@ -88,6 +95,32 @@ export const RIVER_MAP: readonly MapPatch[] = [
     plants: [['eleocharis-pusilla', 1]],
     start: 'cup',
   },
+]
+
+/** Ferns and moss soften both branches; dwarf rhizomes sit at the foot of the main stone, where flow reaches them. */
+export const RIVER_SPOTS: readonly MapSpot[] = [
+  { piece: 'branch', alongFraction: 0.42, upFraction: 0.62, widthCm: 7, heightCm: 4, species: 'anubias-barteri-var-nana', laying: 'clump' },
+  {
+    piece: 'branch',
+    alongFraction: 0.72,
+    upFraction: 0.8,
+    widthCm: 12,
+    heightCm: 3,
+    species: 'taxiphyllum-barbieri',
+    laying: 'chopped',
+    start: 'cup',
+  },
+  {
+    piece: 'twig',
+    alongFraction: 0.45,
+    upFraction: 0.6,
+    widthCm: 8,
+    heightCm: 5,
+    species: 'leptochilus-pteropus',
+    laying: 'clump',
+    fixing: 'tie',
+  },
+  { piece: 'stones', alongFraction: 0.78, upFraction: 0.32, widthCm: 6, heightCm: 4, species: 'bucephalandra-motleyana', laying: 'clump' },
 ]
 
 /** What its keepers changed since: one patch thinned by melt, the red group made denser with plants that waited apart first, tops put back. */

@@ -60,8 +60,13 @@ async function seed(folder: string): Promise<void> {
 }
 
 /** Puts a tank on the shelf as it was first described, then its settings one by one. */
-async function settle(db: Knex, clock: () => Date, { id, age, plan, map = [], changes }: DemoTank, today: string): Promise<Plan> {
-  const newest = withMap(plan(startOf(today, age)), map)
+async function settle(
+  db: Knex,
+  clock: () => Date,
+  { id, age, plan, map = [], spots = [], changes }: DemoTank,
+  today: string,
+): Promise<Plan> {
+  const newest = withMap(plan(startOf(today, age)), map, spots)
   // Taken back from the last to the first, each change says what held before it.
   let before = newest
   const steps = [...changes].reverse().map((step) => {

@@ -1,6 +1,6 @@
 import { datePlusDays, type Plan } from '@jovrin/core'
 import type { DemoPlants } from './life.js'
-import { RIVER_MAP, RIVER_PLANTS_SINCE, type MapPatch } from './maps.js'
+import { RIVER_MAP, RIVER_PLANTS_SINCE, RIVER_SPOTS, type MapSpot, type MapPatch } from './maps.js'
 import { archiveTank } from './tanks/archive.js'
 import { rackLeft, rackRight } from './tanks/racks.js'
 import { riverTank } from './tanks/river.js'
@@ -14,6 +14,8 @@ export interface DemoTank {
   readonly plan: (startedOn: string) => Plan
   /** Its planting map, where it has one. */
   readonly map?: readonly MapPatch[]
+  /** Plants on its wood and stone. */
+  readonly spots?: readonly MapSpot[]
   /** Plants that came and went after the planting day. */
   readonly plants?: readonly DemoPlants[]
   /** Settings that led to it: each is what held before its day. */
@@ -35,6 +37,7 @@ export const DEMO_TANKS: readonly DemoTank[] = [
     age: 64,
     plan: riverTank,
     map: RIVER_MAP,
+    spots: RIVER_SPOTS,
     plants: RIVER_PLANTS_SINCE,
     changes: [
       change(21, '/lightWindows/day/hours', 6, 'three weeks old, plants hold'),

@@ -143,6 +143,7 @@ const PARTS = {
     }),
     120,
   ),
+  spots: listOf(z.strictObject({ id: LocalId, piece: LocalId, species: SpeciesId.nullable(), ...under('spots/*') }), 200),
   flora: listOf(PlantSpeciesSchema, 50),
   lamps: listOf(z.strictObject({ id: LocalId, ...under('lamps/*') }), 20),
   lightWindows: listOf(z.strictObject({ id: LocalId, on: Clock, ...under('lightWindows/*') }), 6),

@@ -5,6 +5,7 @@ import { HARDSCAPE_FINDINGS } from './safety/checkHardscape.js'
 import { INTENT_FINDINGS } from './safety/checkIntent.js'
 import { KIT_FINDINGS } from './safety/checkKit.js'
 import { PLANTING_FINDINGS } from './safety/checkPlanting.js'
+import { SPOT_FINDINGS } from './safety/checkSpots.js'
 import { START_FINDINGS } from './safety/checkStart.js'
 import { TANK_FINDINGS } from './safety/checkTank.js'
 import { VESSEL_FINDINGS } from './safety/checkVessel.js'
@@ -18,6 +19,7 @@ export const FINDINGS = {
   ...GROUND_FINDINGS,
   ...HARDSCAPE_FINDINGS,
   ...DENSITY_FINDINGS,
+  ...SPOT_FINDINGS,
   ...PLANTING_FINDINGS,
   ...KIT_FINDINGS,
   ...INTENT_FINDINGS,

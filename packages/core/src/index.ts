@@ -140,6 +140,7 @@ export {
   ZONE_PURPOSES,
   type Barrier,
   type Bed,
+  type PlantSpot,
   type BedPlant,
   type Density,
   type Diffuser,
@@ -258,6 +259,8 @@ export {
   type Shade,
   type TemperatureNeed,
 } from './species/traits.js'
+export { placeOfSpot, sharesOnPiece, spotsOf, type LaidSpot, type SpotPlace } from './planting/spotsOf.js'
+export { addSpot, plantOnSpot, removeSpot, withSpot } from './planting/spotEdits.js'
 export { heightCmAtAge } from './planting/height.js'
 export { addBed, bedOf, duplicateBed, exchangePlant, mirrorBed, plantInBed, removeBed, takeOutPlant, withBed } from './planting/bedEdits.js'
 export { bedsOf, countedSpecies, type CountedSpecies, type LaidBed, type LaidPlant, type RetailKind } from './planting/bedsOf.js'

@@ -1,4 +1,4 @@
-import type { LaidBed } from '../planting/bedsOf.js'
+import type { LaidPlant } from '../planting/bedsOf.js'
 import { PLANT_GROUPS, PLANT_KIND, type PlantGroup } from '../planting/kinds.js'
 import type { BedStart } from '../plan/plan.js'
 import type { PlantSpecies } from '../species/plantSpecies.js'
@@ -25,6 +25,10 @@ const MELT_PER_DAY: Readonly<Record<Melt, number>> = { none: 0.005, slight: 0.02
 const ROOT_SHARE: Readonly<Record<FeedingRoute, number>> = { root: 0.8, both: 0.45, column: 0.05 }
 const MOST_ROOT_SHARE = 0.98
 
+/** A bed of the map, or a spot on wood or stone. */
+interface Planted {
+  readonly plants: readonly LaidPlant[]
+}
 interface Suit {
   readonly growth: number
   readonly light: number
@@ -35,7 +39,7 @@ interface Suit {
 }
 
 /** The parameters of each group as its species on the map let them be: means of the species, weighted by mass. What was drawn apart from the standard stays apart by as much. A group without a map keeps what it has; warnings go by the species where it stands, never by these means. */
-export function suitedTo(beds: readonly LaidBed[], parameters: Parameters): Parameters {
+export function suitedTo(beds: readonly Planted[], parameters: Parameters): Parameters {
   const suits = PLANT_GROUPS.map((group) => suitOf(beds, group))
   if (suits.every((suit) => suit === null)) return parameters
   const per = (name: keyof Parameters, change: (value: number, suit: Suit, standard: number) => number): number[] =>
@@ -65,14 +69,12 @@ export function suitedTo(beds: readonly LaidBed[], parameters: Parameters): Para
 }
 
 /** `null`: none of the group stands on the map. */
-function suitOf(beds: readonly LaidBed[], group: PlantGroup): Suit | null {
-  const standing = beds.flatMap(({ bed, plants }) =>
-    plants.flatMap(({ plant, massG }) => (PLANT_KIND[plant.kind].group === group && massG > 0 ? [{ plant, massG, start: bed.start }] : [])),
-  )
+function suitOf(beds: readonly Planted[], group: PlantGroup): Suit | null {
+  const standing = beds.flatMap(({ plants }) => plants.filter(({ plant, massG }) => PLANT_KIND[plant.kind].group === group && massG > 0))
   const totalG = standing.reduce((sum, { massG }) => sum + massG, 0)
   if (totalG === 0) return null
   const mean = (of: (plant: PlantSpecies, start: BedStart) => number): number =>
-    standing.reduce((sum, { plant, massG, start }) => sum + massG * of(plant, start), 0) / totalG
+    standing.reduce((sum, { plant, massG, retail }) => sum + massG * of(plant, retail === 'cup' ? 'cup' : 'pot'), 0) / totalG
   const usual = USUAL[group]
   const between = (least: number, value: number, most: number): number => Math.min(most, Math.max(least, value))
   return {

@@ -10,6 +10,7 @@ import { Answers } from '../plan/answers.js'
 import type { ChoicePath, NumberPath } from '../plan/fields.js'
 import type { Plan } from '../plan/plan.js'
 import { bedsOf, type LaidBed } from '../planting/bedsOf.js'
+import { spotsOf, type LaidSpot } from '../planting/spotsOf.js'
 import { standOf, type Stand } from '../planting/standOf.js'
 import { flowOf, type Flow } from '../tank/flowOf.js'
 import { roomOf, type Room } from '../tank/roomOf.js'
@@ -41,6 +42,8 @@ export interface TankFigures extends Light, Flow, Animals {
   readonly stand: Stand
   /** Of the planting map. */
   readonly beds: readonly LaidBed[]
+  /** On wood and stone. */
+  readonly spots: readonly LaidSpot[]
   readonly temperatureC: number
   /** Exchange of oxygen with the air [1/h] and, from it, of CO2. */
   readonly oxygenPerH: number
@@ -93,6 +96,7 @@ export function tankFigures(plan: Plan, answers = new Answers(), parameters: Par
     co2PerH,
     stand,
     beds: bedsOf(plan, inner),
+    spots: spotsOf(plan),
     temperatureC: room.waterC,
     gasLines,
     gasMgPerH: gasLines.reduce((sum, { mgPerH }) => sum + mgPerH, 0),

@@ -86,7 +86,12 @@ export function duplicatePiece(plan: Plan, id: string, floor: Floor, newId: NewI
   return { id: fresh, plan: { ...plan, hardscape: [...plan.hardscape, { ...moved(piece, dx, 0), id: fresh }] } }
 }
 
-export const removePiece = (plan: Plan, id: string): Plan => ({ ...plan, hardscape: plan.hardscape.filter((piece) => piece.id !== id) })
+/** With the plants on it. */
+export const removePiece = (plan: Plan, id: string): Plan => ({
+  ...plan,
+  hardscape: plan.hardscape.filter((piece) => piece.id !== id),
+  spots: plan.spots.filter(({ piece }) => piece !== id),
+})
 
 export function reorderPiece(plan: Plan, id: string, step: 1 | -1): Plan {
   const at = plan.hardscape.findIndex((piece) => piece.id === id)

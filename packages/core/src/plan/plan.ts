@@ -224,6 +224,28 @@ export interface Bed {
   /** Between portions; as its species where nobody says. */
   readonly spacingCm: number | null
 }
+export const SPOT_FIXINGS = ['glue', 'tie', 'wedge', 'hang'] as const
+/** What holds plants on wood and stone. */
+export type SpotFixing = (typeof SPOT_FIXINGS)[number]
+export const SPOT_LAYINGS = ['clump', 'chopped', 'mesh'] as const
+/** As clumps, chopped fine and spread, or spread on a mesh that is laid on. */
+export type SpotLaying = (typeof SPOT_LAYINGS)[number]
+/** Plants on a piece of wood or stone: an ellipse on its face as seen from the front. It keeps its place on the piece wherever that goes. */
+export interface PlantSpot {
+  readonly id: string
+  /** Id of the piece. */
+  readonly piece: string
+  /** Middle of the ellipse: from the piece's left end to its right, and from its foot to its top. */
+  readonly alongFraction: number
+  readonly upFraction: number
+  readonly widthCm: number
+  readonly heightCm: number
+  /** Its id in the plan's flora; `null` until it is chosen. */
+  readonly species: string | null
+  readonly laying: SpotLaying
+  readonly fixing: SpotFixing
+  readonly start: BedStart
+}
 export interface Lamp {
   readonly id: string
   /** Photon flux; used instead of the watts when given. */
@@ -367,6 +389,8 @@ export interface Plan {
   readonly patches: readonly Patch[]
   /** The planting map. What it holds of a kind goes before that kind's share. */
   readonly beds: readonly Bed[]
+  /** Plants on wood and stone. */
+  readonly spots: readonly PlantSpot[]
   /** Plants of the map, as the library knew them when they were chosen: the plan stands on its own. */
   readonly flora: readonly PlantSpecies[]
   readonly lamps: readonly Lamp[]

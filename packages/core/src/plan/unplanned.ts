@@ -22,6 +22,7 @@ export const UNPLANNED = {
   barriers: [],
   tabs: [],
   beds: [],
+  spots: [],
   flora: [],
   tabProduct: null,
   filters: [],

@@ -29,9 +29,12 @@ export function addBed(plan: Plan, { lengthCm: l, widthCm: w }: Floor, newId: Ne
   return bedOf(plan, [corner(0.38, 0.35), corner(0.62, 0.35), corner(0.62, 0.65), corner(0.38, 0.65)], newId)
 }
 
-/** Flora without plants that no bed holds. */
-const weeded = (plan: Plan): Plan => {
-  const used = new Set(plan.beds.flatMap(({ plants }) => plants.map(({ species }) => species)))
+/** Flora without plants that no bed and no spot holds. */
+export const weeded = (plan: Plan): Plan => {
+  const used = new Set([
+    ...plan.beds.flatMap(({ plants }) => plants.map(({ species }) => species)),
+    ...plan.spots.flatMap(({ species }) => species ?? []),
+  ])
   return plan.flora.every(({ id }) => used.has(id)) ? plan : { ...plan, flora: plan.flora.filter(({ id }) => used.has(id)) }
 }
 
@@ -67,7 +70,7 @@ export function mirrorBed(plan: Plan, id: string, { lengthCm }: Floor, newId: Ne
 }
 
 /** The plan with a plant in its flora as the library knows it now. */
-const withFlora = (plan: Plan, plant: PlantSpecies): Plan => ({
+export const withFlora = (plan: Plan, plant: PlantSpecies): Plan => ({
   ...plan,
   flora: [...plan.flora.filter(({ id }) => id !== plant.id), plant],
 })

@@ -1,9 +1,9 @@
 import { lineOf } from '../numeric/outline.js'
 import { cellAreaCm2, patchwork } from '../numeric/patchwork.js'
 import type { Ring } from '../numeric/ring.js'
-import type { Bed, BedPlant, Piece, Plan } from '../plan/plan.js'
+import type { Bed, Piece, Plan } from '../plan/plan.js'
 import type { PlantSpecies } from '../species/plantSpecies.js'
-import { retailOf, type Retail } from './portions.js'
+import { bought, retailOf, type Retail } from './portions.js'
 
 export const RETAILS = ['pot', 'bunch', 'cup', 'loose'] as const
 /** As what a plant comes into the house. */
@@ -88,7 +88,7 @@ function layBeds({ beds, flora, hardscape }: Mapped, { lengthCm, widthCm }: Inne
       ring,
       isFloating: isFloating(entry),
       areaCm2,
-      plants: plants.map(({ planted, plant }) => laidPlant(bed, planted, plant, (areaCm2 * planted.share) / shares)),
+      plants: plants.map(({ planted, plant }) => laidPlant(bed, planted.id, plant, (areaCm2 * planted.share) / shares)),
     }
   })
 }
@@ -107,16 +107,23 @@ function areasOf(
   return beds.map(({ bed }, index) => [bed.id, areas[index] ?? 0])
 }
 
-function laidPlant(bed: Bed, { id }: BedPlant, plant: PlantSpecies, areaCm2: number): LaidPlant {
+/** `portions`: where they are not a matter of spacing alone. */
+export function laidPlant(
+  bed: Pick<Bed, 'start' | 'spacingCm'>,
+  id: string,
+  plant: PlantSpecies,
+  areaCm2: number,
+  portions?: number,
+): LaidPlant {
   const spacingCm = bed.spacingCm ?? plant.spacingCm.value
   const retail = retailKind(bed, plant)
   const perRetail = Math.max(1, Math.round(perRetailOf(retail, plant)))
-  const counted = retailOf(areaCm2, spacingCm, perRetail)
+  const counted = portions === undefined ? retailOf(areaCm2, spacingCm, perRetail) : bought(portions, perRetail)
   const retailG = plant.startGPerPot.value * (retail === 'cup' ? CUP_MASS : 1)
   return { id, plant, areaCm2, spacingCm, retail, perRetail, ...counted, massG: (counted.portions * retailG) / perRetail }
 }
 
-function retailKind({ start }: Bed, { soldAs }: PlantSpecies): RetailKind {
+function retailKind({ start }: Pick<Bed, 'start'>, { soldAs }: PlantSpecies): RetailKind {
   if (start === 'cup') return 'cup'
   if (soldAs.includes('pot-emersed') || soldAs.includes('pot-submersed')) return 'pot'
   return soldAs.includes('bunch') ? 'bunch' : soldAs.includes('cup') ? 'cup' : 'loose'
@@ -134,8 +141,8 @@ export interface CountedSpecies {
   readonly spare: number
   readonly massG: number
 }
-/** What the whole map asks for, plant by plant: pots are counted over all beds of a plant, so that spares of one go into another. */
-export function countedSpecies(beds: readonly LaidBed[]): CountedSpecies[] {
+/** What the whole map asks for, plant by plant: pots are counted over all beds and spots of a plant, so that spares of one go into another. */
+export function countedSpecies(beds: readonly { readonly plants: readonly LaidPlant[] }[]): CountedSpecies[] {
   const all = new Map<string, CountedSpecies>()
   for (const { plants } of beds)
     for (const { plant, retail, areaCm2, portions, perRetail, massG } of plants) {

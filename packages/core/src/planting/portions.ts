@@ -24,7 +24,10 @@ export interface Retail {
 }
 /** Portions of a patch, and the pots, bunches or cups that they come in. */
 export function retailOf(areaCm2: number, spacingCm: number, perPot: number): Retail {
-  const portions = roundedUp(portionsRaw(areaCm2, spacingCm))
+  return bought(roundedUp(portionsRaw(areaCm2, spacingCm)), perPot)
+}
+/** Whole pots for so many portions. */
+export function bought(portions: number, perPot: number): Retail {
   const pots = roundedUp(portions / perPot)
   return { portions, pots, spare: pots * perPot - portions }
 }

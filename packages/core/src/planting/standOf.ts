@@ -3,6 +3,7 @@ import { PLANT_KINDS, type Plan, type PlantKind } from '../plan/plan.js'
 import { airShareOf, raisedOf } from './airShare.js'
 import { bedsOf } from './bedsOf.js'
 import { PLANT_KIND } from './kinds.js'
+import { spotsOf } from './spotsOf.js'
 
 /** Plants of one kind as the sums use them. */
 export interface StandOfKind {
@@ -20,11 +21,13 @@ const LEAST_FOOT = 0.002
 /** Floaters have the surface to themselves, but never all of it. */
 const MOST_SURFACE = 0.9
 
-/** Kinds that stand on the map. */
-export const mappedKinds = (plan: Pick<Plan, 'beds' | 'flora'>): ReadonlySet<PlantKind> =>
-  new Set(plan.beds.flatMap(({ plants }) => plants.flatMap(({ species }) => plan.flora.find(({ id }) => id === species)?.kind ?? [])))
+/** Kinds that stand on the map, or on wood and stone. */
+export function mappedKinds({ beds, spots, flora }: Pick<Plan, 'beds' | 'spots' | 'flora'>): ReadonlySet<PlantKind> {
+  const standing = new Set([...beds.flatMap(({ plants }) => plants.map(({ species }) => species)), ...spots.map(({ species }) => species)])
+  return new Set(flora.flatMap(({ id, kind }) => (standing.has(id) ? [kind] : [])))
+}
 
-type Planted = Pick<Plan, 'patches' | 'beds' | 'flora' | 'hardscape'>
+type Planted = Pick<Plan, 'patches' | 'beds' | 'spots' | 'flora' | 'hardscape'>
 /** What is planted: kinds of the map as it shows them, the others as they were answered. Rooted kinds share one floor: more than the whole is scaled back. */
 export function standOf(plan: Planted, answers: Answers, inner: { readonly lengthCm: number; readonly widthCm: number }): Stand {
   const floorCm2 = inner.lengthCm * inner.widthCm
@@ -46,7 +49,7 @@ export function standOf(plan: Planted, answers: Answers, inner: { readonly lengt
     stand[patch.kind].massG += massG
     stand[patch.kind].airG += massG * airShareOf(patch.kind, 'in-air')
   })
-  for (const { plants } of bedsOf(plan, inner))
+  for (const { plants } of [...bedsOf(plan, inner), ...spotsOf(plan)])
     for (const { plant, areaCm2, massG, retail } of plants) {
       stand[plant.kind].footFraction += areaCm2 / floorCm2
       stand[plant.kind].massG += massG
@@ -73,7 +76,7 @@ export const byGroup = <Group extends string>(groups: readonly Group[], amountOf
   groups.map((group) => PLANT_KINDS.reduce((sum, kind) => sum + (PLANT_KIND[kind].group === group ? amountOf(kind) : 0), 0))
 
 /** Share of the floor that a plan sets aside for a kind: what its map covers, else what was answered; what nobody knows counts as nothing. */
-export const plannedShare = (plan: Pick<Plan, 'patches' | 'beds' | 'flora'>, stand: Stand, kind: PlantKind): number =>
+export const plannedShare = (plan: Pick<Plan, 'patches' | 'beds' | 'spots' | 'flora'>, stand: Stand, kind: PlantKind): number =>
   mappedKinds(plan).has(kind)
     ? stand[kind].footFraction
     : plan.patches.filter((patch) => patch.kind === kind).reduce((sum, { footFraction }) => sum + (footFraction ?? 0), 0)

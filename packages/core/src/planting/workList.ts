@@ -1,7 +1,7 @@
 import type { Plan } from '../plan/plan.js'
 import type { PlantSpecies } from '../species/plantSpecies.js'
 import type { Melt, PlantPlace } from '../species/traits.js'
-import type { LaidBed, RetailKind } from './bedsOf.js'
+import type { LaidBed, LaidPlant, RetailKind } from './bedsOf.js'
 import { placeOfBed } from './placeOfBed.js'
 import { newLeavesWeeks, standsStillWeeks } from './rise.js'
 
@@ -38,19 +38,20 @@ export interface PlantWork {
 export const mayMeetShrimps = ({ intent, animals }: Pick<Plan, 'intent' | 'animals'>): boolean =>
   intent.wishes.includes('shrimps') || animals.grazers !== 0
 
-/** Plants of the map with what is done to each. General practice. */
-export function plantWork(plan: Pick<Plan, 'intent' | 'animals'>, beds: readonly LaidBed[]): PlantWork[] {
+/** Plants of the map, and of wood and stone, with what is done to each. General practice. */
+export function plantWork(plan: Pick<Plan, 'intent' | 'animals'>, beds: readonly { readonly plants: readonly LaidPlant[] }[]): PlantWork[] {
   const hasShrimps = mayMeetShrimps(plan)
   const all = new Map<string, PlantWork>()
-  for (const { bed, plants } of beds)
+  for (const { plants } of beds)
     for (const { plant, retail } of plants) {
+      const start = retail === 'cup' ? 'cup' : 'pot'
       all.set(`${plant.id} ${retail}`, {
         plant,
         retail,
         handlings: handlingsOf(plant, retail, hasShrimps),
-        melt: plant.melt[bed.start],
-        newLeavesByWeek: newLeavesWeeks(plant, bed.start).high,
-        firstTrimWeek: standsStillWeeks(plant, bed.start) + plant.trimIntervalWeeks.value,
+        melt: plant.melt[start],
+        newLeavesByWeek: newLeavesWeeks(plant, start).high,
+        firstTrimWeek: standsStillWeeks(plant, start) + plant.trimIntervalWeeks.value,
       })
     }
   return [...all.values()]

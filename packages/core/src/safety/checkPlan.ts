@@ -9,6 +9,7 @@ import { checkHardscape } from './checkHardscape.js'
 import { checkIntent } from './checkIntent.js'
 import { checkKit } from './checkKit.js'
 import { checkPlanting } from './checkPlanting.js'
+import { checkSpots } from './checkSpots.js'
 import { checkStart } from './checkStart.js'
 import { checkTank, TANK_FINDINGS } from './checkTank.js'
 import { checkVessel } from './checkVessel.js'
@@ -44,6 +45,7 @@ export function checkPlan(
     ...checkHardscape(plan, figures),
     ...thin,
     ...checkPlanting(plan, figures),
+    ...checkSpots(plan, figures),
     ...checkKit(plan, figures),
     ...checkIntent(plan, figures),
   ]).filter(({ restsOncePlanted }) => !(isPlanted && restsOncePlanted))

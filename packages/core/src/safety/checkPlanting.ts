@@ -74,23 +74,27 @@ export function checkPlanting(plan: Plan, figures: TankFigures): Finding[] {
       continue
     }
     if (bed.plants.length === 0) found.push(raise(PLANTING_FINDINGS['bed-empty'], {}, { id }))
-    for (const planted of bed.plants) found.push(...checkPlant(bed, planted, siteOf(bed)))
+    for (const planted of bed.plants) {
+      const site = siteOf(bed)
+      found.push(...checkStanding(id, planted, site))
+      const { plant } = planted
+      if (plant.buriedRots && site.place !== 'surface')
+        found.push(raise(PLANTING_FINDINGS['rhizome-on-ground'], {}, { id, names: { plant: plant.name } }))
+    }
   }
   return [...found, ...checkHeights(beds, siteOf), ...checkRunners(plan, beds), ...checkReds(beds)]
 }
 
 /** What a plant of a bed would not live with; what is only marginal is told on its page and in the margin. */
-function checkPlant({ bed: { id } }: LaidBed, { plant }: LaidPlant, site: PlantSite): Finding[] {
+export function checkStanding(id: string, { plant }: LaidPlant, site: PlantSite): Finding[] {
   const names = { plant: plant.name }
-  const found = standingOf(plant, site).remarks.flatMap(({ code, verdict, isDoubtful, values }) => {
+  return standingOf(plant, site).remarks.flatMap(({ code, verdict, isDoubtful, values }) => {
     const told = FINDING_OF[code]
     if (told === undefined || (verdict !== 'fails' && code !== 'summer-too-warm') || isDoubtful) return []
     const numbers = Object.fromEntries(Object.entries(values).map(([name, { value }]) => [name === 'summer' ? 'here' : name, value]))
     // The remark and the finding that it is told as carry the same values.
     return [raise(PLANTING_FINDINGS[told], numbers as never, { id, names: names as never })]
   })
-  if (plant.buriedRots && site.place !== 'surface') found.push(raise(PLANTING_FINDINGS['rhizome-on-ground'], {}, { id, names }))
-  return found
 }
 
 function checkHeights(beds: readonly LaidBed[], siteOf: (bed: LaidBed) => PlantSite): Finding[] {

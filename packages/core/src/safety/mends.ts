@@ -20,6 +20,7 @@ const ROWS = {
   heater: { power: 'power' },
   denser: { pots: 'count' },
   dim: { power: 'fraction' },
+  lift: {},
 } as const satisfies Readonly<Record<string, Dimensions>>
 export type MendCode = keyof typeof ROWS
 

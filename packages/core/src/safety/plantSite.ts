@@ -16,12 +16,13 @@ const UNEVEN = { low: 0.6, high: 1.5 } as const
 /** Schools that leave food in the water. */
 const FEEDS_COLUMN: readonly FeedingSchool[] = ['rich-column', 'lean-column', 'measured-ratio', 'all-in-one']
 
-/** A place of a described tank as a plant meets it, at full planned light; shade of stones and other plants is left out. */
-export function plantSiteOf(plan: Plan, figures: TankFigures, place: PlantPlace): PlantSite {
+/** A place of a described tank as a plant meets it, at full planned light; shade of stones and other plants is left out. `atCm`: how high above the glass it stands, where that is known. */
+export function plantSiteOf(plan: Plan, figures: TankFigures, place: PlantPlace, atCm?: number): PlantSite {
   const { ground, inner, room, gasLevels } = figures
   const groundCm = groundHeightCm(ground, inner.lengthCm / 2, DEPTH_OF_PLACE[place] * inner.widthCm)
   const freeCm = Math.max(0, inner.waterDepthCm - groundCm)
-  const standsCm = place === 'surface' ? inner.waterDepthCm : place === 'hardscape' ? groundCm + ON_HARDSCAPE * freeCm : groundCm
+  const usualCm = place === 'surface' ? inner.waterDepthCm : place === 'hardscape' ? groundCm + ON_HARDSCAPE * freeCm : groundCm
+  const standsCm = Math.min(inner.waterDepthCm, atCm ?? usualCm)
   const ppfd = ppfdAtHeight(figures, inner, standsCm)
   const isSoft = figures.layers.some((layer) => layer.volumeL > 0 && GROUND[layer.ground].isSoftener)
   const alkalinity = plan.sources[0]?.alkalinityMeqPerL ?? null

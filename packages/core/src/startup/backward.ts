@@ -34,7 +34,10 @@ export interface PlantingWork {
   readonly hours: number
 }
 /** Pots, portions and hours of the planting day: as the planting map counts them, and for groups that it does not hold from shares and densities. Rule of thumb ±40 %. */
-export function plantingWork(plan: Plan, { stand, inner, beds }: Pick<TankFigures, 'stand' | 'inner' | 'beds'>): PlantingWork {
+export function plantingWork(
+  plan: Plan,
+  { stand, inner, beds, spots }: Pick<TankFigures, 'stand' | 'inner' | 'beds' | 'spots'>,
+): PlantingWork {
   const mapped = mappedKinds(plan)
   let pots = 0
   let portions = 0
@@ -43,7 +46,7 @@ export function plantingWork(plan: Plan, { stand, inner, beds }: Pick<TankFigure
     pots += count
     if (!mapped.has(kind)) portions += count * PLANT_KIND[kind].portionsPerPot
   }
-  for (const one of countedSpecies(beds)) portions += one.portions
+  for (const one of countedSpecies([...beds, ...spots])) portions += one.portions
   return { pots, portions, hours: portions / PORTIONS_PER_HOUR + (READY_MIN_PER_TEN_POTS * pots) / 10 / 60 }
 }
 

@@ -1,6 +1,16 @@
 import fc from 'fast-check'
 import { anyPlant, datum } from './anyPlant.js'
-import { FEEDING_SCHOOLS, FIXINGS, GROUND_KINDS, HARDSCAPE_MATERIALS, PLANT_KINDS, ZONE_PURPOSES, type Plan } from '../plan/plan.js'
+import {
+  FEEDING_SCHOOLS,
+  FIXINGS,
+  GROUND_KINDS,
+  HARDSCAPE_MATERIALS,
+  PLANT_KINDS,
+  SPOT_FIXINGS,
+  SPOT_LAYINGS,
+  ZONE_PURPOSES,
+  type Plan,
+} from '../plan/plan.js'
 import type { PlanV1 } from '../plan/upgrade/planV1.js'
 import { v1to2 } from '../plan/upgrade/v1to2.js'
 import { v2to3 } from '../plan/upgrade/v2to3.js'
@@ -162,6 +172,19 @@ const anyBed = fc.record({
   start: fc.constantFrom('pot' as const, 'cup' as const),
   spacingCm: maybe(0.3, 80),
 })
+/** Spots on pieces that are there and that are not, with plants known and unknown. */
+const anySpot = fc.record({
+  id: fc.constant('m'),
+  piece: fc.constantFrom('s', 'gone'),
+  alongFraction: fc.double({ min: 0, max: 1, noNaN: true }),
+  upFraction: fc.double({ min: 0, max: 1, noNaN: true }),
+  widthCm: fc.double({ min: 0.5, max: 150, noNaN: true }),
+  heightCm: fc.double({ min: 0.5, max: 100, noNaN: true }),
+  species: fc.constantFrom('stem', 'carpet', 'unknown', null),
+  laying: fc.constantFrom(...SPOT_LAYINGS),
+  fixing: fc.constantFrom(...SPOT_FIXINGS),
+  start: fc.constantFrom('pot' as const, 'cup' as const),
+})
 const FLORA = [
   anyPlant({}, { id: 'stem', name: 'Stem' }),
   anyPlant({ form: 'carpet', kind: 'carpet', matureHeightCm: datum(5) }, { id: 'carpet', name: 'Carpet' }),
@@ -175,12 +198,14 @@ export const anyPlan: fc.Arbitrary<Plan> = fc
     fc.array(anyPiece, { maxLength: 3 }),
     maybe(0, 50_000),
     fc.array(anyBed, { maxLength: 3 }),
+    fc.array(anySpot, { maxLength: 2 }),
   )
-  .map(([old, zones, hardscape, ratedLPerH, beds]) => ({
+  .map(([old, zones, hardscape, ratedLPerH, beds, spots]) => ({
     ...v3to4(v2to3(v1to2(old))),
     zones,
     hardscape,
     beds,
+    spots,
     flora: FLORA,
     filters: [{ id: 'f', ratedLPerH, headCm: null, media: null, watts: null }],
   }))

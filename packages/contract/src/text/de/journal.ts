@@ -82,15 +82,15 @@ export const plantCount: Translation<typeof plantCountWords> = {
   count: {
     pot: (count, told) => counted(count, { one: 'Topf', other: 'Töpfe' }, told),
     bunch: (count, told) => counted(count, { one: 'Bund', other: 'Bunde' }, told),
-    cup: (count, told) => counted(count, { one: 'Becher', other: 'Becher' }, told),
+    cup: (count, told) => counted(count, { one: 'Gewebekultur', other: 'Gewebekulturen' }, told),
     portion: (count, told) => counted(count, { one: 'Portion', other: 'Portionen' }, told),
   },
-  unit: { pot: 'Töpfen', bunch: 'Bunden', cup: 'Bechern', portion: 'Portionen' },
+  unit: { pot: 'Töpfen', bunch: 'Bunden', cup: 'Gewebekulturen', portion: 'Portionen' },
 }
 export const raised: Translation<typeof raisedWords> = {
   'in-air': 'in der Gärtnerei, an Luft',
   'under-water': 'unter Wasser',
-  'in-culture': 'im Kulturbecher',
+  'in-culture': 'als Gewebekultur',
 }
 export const sign: Translation<typeof signWords> = {
   'brown-dust': 'brauner Belag, der sich wischen lässt',

@@ -15,8 +15,8 @@ export const refused: Translation<typeof refusedWords> = {
   notAccepted: (name) => `${name} wird so nicht angenommen.`,
   rules: {
     reading_range: 'Der Wert liegt außerhalb dessen, was diese Größe sein kann.',
-    moved_only: 'Nur umgesetzte Pflanzen haben eine zweite Gruppe.',
-    moved_nowhere: 'Wo stehen sie jetzt? Es muss eine andere Gruppe sein als zuvor.',
+    moved_only: 'Nur umgesetzte Pflanzen haben ein zweites Beet.',
+    moved_nowhere: 'Wo stehen sie jetzt? Es muss ein anderes Beet sein als zuvor.',
     arrived_only: 'Nur angekommene Pflanzen werden bis zu einem Tag abgesondert.',
     dose_empty: 'Die Menge fehlt: Gramm oder Milliliter.',
     moved_where: 'Eine verschobene Aufgabe braucht ihren neuen Tag, und nur eine verschobene hat ihn.',

@@ -29,6 +29,14 @@ export const findingWords = {
   'bed-empty': () => 'A patch of the planting map has no plant yet.',
   'tall-before-short': (v) =>
     `${named(v.front)} (${v.tall} after eight weeks) stands before ${named(v.behind, 'a lower plant')} (${v.short}) and hides it: exchange them, or cut the front lower.`,
+  'spot-empty': (v) => `A spot on ${named(v.piece, 'a piece')} has no plant yet.`,
+  'spot-without-piece': (v) => `${named(v.plant)} was planned on a piece that has no place in the tank.`,
+  'spot-buried': (v) =>
+    `${named(v.plant)} would reach below the ground (${v.ground} here): never bury its rhizome, it rots. Set it higher on the wood or stone.`,
+  'spot-holds-not': (v) =>
+    `${named(v.plant)} lives by roots in the ground: glued or tied to wood or stone it dwindles. Take a moss, or a plant with a rhizome.`,
+  'spot-dry': (v) =>
+    `${named(v.plant)} would sit above the water (${v.water}): only what grows in air lives there, and it must be kept wet.`,
   'start-thin': (v) =>
     `Thinly planted for this light: over the first eight weeks the model expects ${v.times} times the algae of a dense start. About ${v.pots} more pots of fast stems on the planting day make up for it, or lamps at ${v.power} until the plants have closed.`,
   'start-thin-pots': (v) =>
@@ -156,5 +164,6 @@ export const mendWords = {
   top: () => 'Plan a cover',
   heater: (v) => `Use ${v.power}`,
   denser: (v) => `Plan ${v.pots} more pots of stems`,
+  lift: () => 'Move it above the ground',
   dim: (v) => `Set lamps to ${v.power}`,
 } satisfies MendSentences

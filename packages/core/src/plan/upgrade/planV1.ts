@@ -24,6 +24,7 @@ export interface PlanV1 extends Omit<
   | 'logistics'
   | 'muted'
   | 'beds'
+  | 'spots'
   | 'flora'
 > {
   readonly schemaVersion: 1

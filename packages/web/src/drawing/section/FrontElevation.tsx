@@ -3,6 +3,7 @@ import { GroundBehind, GroundFront } from './Ground.js'
 import type { SectionLayout } from './layout.js'
 import { Glass, LightField } from './marks.js'
 import { PlacedFront, UnplacedPieces } from './Pieces.js'
+import { FrontSpots } from './FrontSpots.js'
 import { FrontBeds } from './FrontBeds.js'
 import { FrontPlants } from './Plants.js'
 
@@ -33,6 +34,7 @@ export function FrontElevation({
     <>
       <UnplacedPieces figures={figures} layout={layout} y={floorY - middleCm * pxPerCm} prefix={prefix} />
       <PlacedFront pieces={figures.pieces} layout={layout} prefix={prefix} chosenId={chosenPieceId} />
+      {hasPlants && <FrontSpots figures={figures} layout={layout} weeks={ageDays / 7} />}
     </>
   )
   return (

@@ -71,7 +71,7 @@ export const journal: Translation<typeof journalWords> = {
     plantKind: 'Art der Pflanze',
     countedIn: 'Gezählt in',
     raised: 'Ihre Blätter wuchsen',
-    bed: 'Gruppe',
+    bed: 'Beet',
     toBed: 'Steht jetzt in',
     heldUntil: 'Abgesondert bis',
     animal: 'Tier',
@@ -88,11 +88,11 @@ export const journal: Translation<typeof journalWords> = {
   },
   amount: ['eine Spur', 'deutlich', 'viel'],
   allKinds: 'alle Arten',
-  ownPlace: 'keiner der Karte',
+  ownPlace: 'keines im Pflanzplan',
   noPlant: 'Keine Pflanze der Bibliothek heißt so. Leer lassen und die Art wählen.',
   plantsWhy: {
     added:
-      'Zählt in der Vorhersage von dieser Stunde an. In einer Gruppe der Karte stehen sie zwischen dem, was dort wächst, sonst auf eigenem Boden.',
+      'Zählt in der Vorhersage von dieser Stunde an. In einem Beet des Pflanzplans stehen sie zwischen dem, was dort wächst, sonst auf eigenem Boden.',
     replanted: 'Zählt in der Vorhersage wie hinzugesetzt. Auch den Rückschnitt eintragen, aus dem sie stammen.',
     moved: 'Die Vorhersage rechnet mit ganzen Arten und bleibt, wie sie ist. Umgesetzte Pflanzen ruhen ein bis zwei Wochen.',
     thinned: 'Nimmt ihren Anteil der Art aus der Vorhersage, so schwer, wie der Rest bis dahin ist.',
@@ -102,7 +102,7 @@ export const journal: Translation<typeof journalWords> = {
   },
   plantsAre: (portions, grams) => `Etwa ${portions} Portionen, beim Pflanzen ${grams} trocken.`,
   shrimpsWarned:
-    'In diesem Becken leben Garnelen, oder sie sind geplant. Pflanzen aus der Gärtnerei können Insektengift tragen, das sie Tage später tötet: die Pflanzen zwei bis vier Wochen mit Wasserwechseln absondern, oder Pflanzen aus dem Becher nehmen.',
+    'In diesem Becken leben Garnelen, oder sie sind geplant. Pflanzen aus der Gärtnerei können Insektengift tragen, das sie Tage später tötet: die Pflanzen zwei bis vier Wochen mit Wasserwechseln absondern, oder Gewebekulturen nehmen.',
   doseWhy: 'Trocken gewogen; zählt in der Vorhersage ab der Stunde der Gabe.',
   saltOutsideModel: 'Eine Flasche mit unbekanntem Inhalt bleibt außerhalb der Vorhersage.',
   spotHint: 'Jedes Mal derselbe Name; Bilder eines Blickpunkts werden verglichen.',

@@ -51,6 +51,23 @@ export const plantingWords = {
   },
   plantedWhy: 'Usual for a start with strong light and gas: 70 % or more of the floor, a third of it fast growers. Rule of thumb.',
   mapGoesFirst: 'What the map holds of a group goes before its share in the description.',
+  spots: {
+    title: 'On wood and stone',
+    chosen: (letter: string) => `Spot ${letter}`,
+    caption: 'Letter, plant and piece, area, portions',
+    none: 'Nothing planned yet. Mosses and plants with a rhizome sit on wood and stone.',
+    noPiece: 'Wood and stone must have a place in the tank first: draw them on the hardscape sheet.',
+    piece: 'Piece',
+    add: 'Add a spot',
+    goneFrom: 'piece without a place',
+    remove: 'Delete spot',
+    mark: (letter: string) => `Spot ${letter}; arrow keys move it on its piece`,
+    covers: (area: string, portions: string) => `covers ${area}: ${portions} portions`,
+    glue: (grams: string) => `about ${grams} of gel glue`,
+    thread: (length: string) => `about ${length} of thread`,
+    reserve:
+      'A quarter more than the area asks for is counted in: on wood and stone one mostly runs short. White spots of glue vanish under a leaf or a pinch of moss.',
+  },
   density: {
     title: 'Fewer pots, or fewer weeks',
     spacing: 'Space between portions, all patches',

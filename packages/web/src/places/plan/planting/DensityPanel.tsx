@@ -16,7 +16,7 @@ export function DensityPanel({ desk: { plan, figures, change } }: { readonly des
   const spaced = useMemo(() => (times === 1 ? plan : withSpacingTimes(plan, figures.beds, times)), [plan, figures.beds, times])
   const beds = useMemo(() => (spaced === plan ? figures.beds : tankFigures(spaced).beds), [spaced, plan, figures.beds])
   const density = useStartDensity(useSettled(spaced))
-  const pots = countedSpecies(beds).reduce((sum, one) => sum + one.pots, 0)
+  const pots = countedSpecies([...beds, ...figures.spots]).reduce((sum, one) => sum + one.pots, 0)
   const weeks = meanWeeksToClose(beds, (bed, plant) => supplyAt(plant, plantSiteOf(plan, figures, placeOfBed(bed, figures.inner.widthCm))))
   const rows: readonly (readonly [string, string])[] = [
     [text.pots, String(pots)],

@@ -9,7 +9,7 @@ import type { Desk } from '../desk.js'
 export function PlantNumbers({ desk: { plan, figures } }: { readonly desk: Desk }) {
   const units = useUnits()
   const { beds, inner } = figures
-  const counted = countedSpecies(beds)
+  const counted = countedSpecies([...beds, ...figures.spots])
   const floorCm2 = inner.lengthCm * inner.widthCm
   const rooted = beds.filter(({ isFloating }) => !isFloating)
   const plantedCm2 = rooted.reduce((sum, { areaCm2, plants }) => sum + (plants.length > 0 ? areaCm2 : 0), 0)

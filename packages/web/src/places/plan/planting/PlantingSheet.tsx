@@ -9,8 +9,10 @@ import { svgPrefix } from '../../../drawing/ink.js'
 import { Measured } from '../../../drawing/Measured.js'
 import { BedNumbers, PlanBeds } from '../../../drawing/plan/PlanBeds.js'
 import { PlanBarriers, PlanZones } from '../../../drawing/plan/PlanFloor.js'
+import { PlanSpots } from '../../../drawing/plan/PlanSpots.js'
 import { planLayout } from '../../../drawing/plan/planLayout.js'
 import { PlanPieces } from '../../../drawing/plan/PlanPieces.js'
+import { spotLetter } from '../../../drawing/spotLetter.js'
 import { FrontElevation } from '../../../drawing/section/FrontElevation.js'
 import { frontLayout } from '../../../drawing/section/frontLayout.js'
 import { Choice } from '../../../ui/Choice.js'
@@ -26,6 +28,9 @@ import { useOutlines, type Gesture } from '../outline/useOutlines.js'
 import { SheetFrame } from '../SheetFrame.js'
 import { BedList } from './BedList.js'
 import { BedPanel } from './BedPanel.js'
+import { SpotList } from './spots/SpotList.js'
+import { SpotMarks } from './spots/SpotMarks.js'
+import { SpotPanel } from './spots/SpotPanel.js'
 import { DensityPanel } from './DensityPanel.js'
 import { PlantNumbers } from './PlantNumbers.js'
 import { PlantsSince } from './PlantsSince.js'
@@ -55,6 +60,11 @@ export function PlantingSheet({ desk }: { readonly desk: Desk }) {
   // The drawing follows the hand; the address follows the drawing.
   const [week, setWeek] = useState(() => Math.min(MOST_WEEKS, Math.max(0, Number(search.get('week') ?? 4) || 0)))
   const bed = plan.beds.find(({ id }) => id === chosenId) ?? null
+  const hasPlants = [...figures.beds, ...figures.spots].some(({ plants }) => plants.length > 0)
+  const spotId = search.get('spot')
+  const chooseSpot = (id: string | null): void => setParam('spot', id)
+  const laidSpot = marginDesk.figures.spots.find(({ spot }) => spot.id === spotId) ?? null
+  const spotLetterOf = (id: string): string => spotLetter(plan.spots.findIndex((spot) => spot.id === id))
   const laid = marginDesk.figures.beds.find((one) => one.bed.id === chosenId) ?? null
   const catches = useMemo(
     () => [
@@ -112,7 +122,7 @@ export function PlantingSheet({ desk }: { readonly desk: Desk }) {
                       <svg
                         viewBox={`0 0 ${width} ${front.height}`}
                         width="100%"
-                        role="img"
+                        role="group"
                         aria-label={plantingWords.frontDescription(plan.name, String(week))}
                         style={{ display: 'block' }}
                         data-px-per-cm={layout.pxPerCm}
@@ -125,6 +135,17 @@ export function PlantingSheet({ desk }: { readonly desk: Desk }) {
                           ageDays={week * 7}
                           prefix={`${prefix}f`}
                           chosenBedId={bed?.id ?? null}
+                        />
+                        <SpotMarks
+                          plan={plan}
+                          figures={figures}
+                          layout={front}
+                          chosen={spotId}
+                          onChoose={chooseSpot}
+                          change={(edit, isFinal = true) => {
+                            onStep(isFinal)
+                            change(edit, isFinal)
+                          }}
                         />
                       </svg>
                     )}
@@ -154,6 +175,7 @@ export function PlantingSheet({ desk }: { readonly desk: Desk }) {
                         <PlanBeds layout={seen} beds={figures.beds} prefix={prefix} chosenId={bed?.id ?? null} />
                         <PlanPieces layout={seen} pieces={plan.hardscape} prefix={prefix} />
                         <BedNumbers layout={seen} beds={figures.beds} chosenId={bed?.id ?? null} pieces={plan.hardscape} />
+                        <PlanSpots layout={seen} figures={figures} chosenId={spotId} />
                       </>
                     )}
                   </OutlineSheet>
@@ -174,22 +196,30 @@ export function PlantingSheet({ desk }: { readonly desk: Desk }) {
               <BedPanel key={laid.bed.id} desk={marginDesk} laid={laid} onChoose={choose} />
             </Group>
           )}
-          {figures.beds.length > 0 && (
-            <Group number={3} title={plantingWords.numbers}>
+          <Group number={3} title={plantingWords.spots.title}>
+            <SpotList desk={marginDesk} chosen={spotId} onChoose={chooseSpot} />
+          </Group>
+          {laidSpot !== null && (
+            <Group number={4} title={plantingWords.spots.chosen(spotLetterOf(laidSpot.spot.id))}>
+              <SpotPanel key={laidSpot.spot.id} desk={marginDesk} laid={laidSpot} onChoose={chooseSpot} />
+            </Group>
+          )}
+          {hasPlants && (
+            <Group number={5} title={plantingWords.numbers}>
               <PlantNumbers desk={marginDesk} />
             </Group>
           )}
           {figures.beds.some(({ plants }) => plants.length > 0) && (
-            <Group number={4} title={plantingWords.density.title}>
+            <Group number={6} title={plantingWords.density.title}>
               <DensityPanel desk={marginDesk} />
             </Group>
           )}
-          {figures.beds.some(({ plants }) => plants.length > 0) && (
-            <Group number={5} title={plantingWords.work}>
+          {hasPlants && (
+            <Group number={7} title={plantingWords.work}>
               <WorkList desk={marginDesk} />
             </Group>
           )}
-          <Group number={6} title={plantingWords.since}>
+          <Group number={8} title={plantingWords.since}>
             <PlantsSince tankId={desk.tankId} timeZone={plan.timeZone} bedId={bed?.id ?? null} />
           </Group>
         </>

@@ -1,7 +1,8 @@
-import { plantingWords } from '@jovrin/contract'
-import { HANDLINGS, PLANTING_ORDERS, plantingOrder, plantWork, type PlantWork } from '@jovrin/core'
+import { choiceWords, plantingWords } from '@jovrin/contract'
+import { HANDLINGS, PLANTING_ORDERS, plantingOrder, plantWork, type LaidSpot, type PlantWork } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useSearchParams } from 'react-router'
+import { spotLetter } from '../../../drawing/spotLetter.js'
 import { Choice } from '../../../ui/Choice.js'
 import { MarginTable } from '../../../ui/MarginTable.js'
 import { useUnits } from '../../../ui/units.js'
@@ -13,7 +14,7 @@ export function WorkList({ desk: { plan, figures } }: { readonly desk: Desk }) {
   const [search] = useSearchParams()
   const setParam = useSetParam()
   const order = PLANTING_ORDERS.find((one) => one === search.get('order')) ?? PLANTING_ORDERS[0]
-  const works = plantWork(plan, figures.beds)
+  const works = plantWork(plan, [...figures.beds, ...figures.spots])
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
       <Choice
@@ -24,6 +25,7 @@ export function WorkList({ desk: { plan, figures } }: { readonly desk: Desk }) {
         onChange={(next) => setParam('order', next)}
       />
       <MarginTable caption={plantingWords.orderCaption}>
+        {order === 'wood-first' && <SpotRows spots={figures.spots} />}
         {plantingOrder(figures.beds, order, figures.inner.widthCm).map(({ bed, plants }) => (
           <tr key={bed.id}>
             <td style={{ width: 26 }}>{plan.beds.findIndex(({ id }) => id === bed.id) + 1}</td>
@@ -33,6 +35,7 @@ export function WorkList({ desk: { plan, figures } }: { readonly desk: Desk }) {
             <td style={{ textAlign: 'right' }}>{plants.reduce((sum, { portions }) => sum + portions, 0)}</td>
           </tr>
         ))}
+        {order !== 'wood-first' && <SpotRows spots={figures.spots} />}
       </MarginTable>
       <Box component="section" aria-label={plantingWords.makeReady} sx={{ display: 'grid', gap: 1 }}>
         <Box className="lettering" sx={{ fontSize: 15, borderBottom: '1px solid var(--ink)' }}>
@@ -43,6 +46,23 @@ export function WorkList({ desk: { plan, figures } }: { readonly desk: Desk }) {
       </Box>
       <Melts works={works} />
     </Box>
+  )
+}
+
+/** Wood and stone, spot by spot: what holds the plants there. */
+function SpotRows({ spots }: { readonly spots: readonly LaidSpot[] }) {
+  const fixing = choiceWords['spots/*/fixing']
+  return spots.map(({ spot, plants: [planted] }, index) =>
+    planted === undefined ? null : (
+      <tr key={spot.id}>
+        <td style={{ width: 26 }}>{spotLetter(index)}</td>
+        <td>
+          <i>{planted.plant.name}</i>
+          {`, ${fixing[spot.fixing]}`}
+        </td>
+        <td style={{ textAlign: 'right' }}>{planted.portions}</td>
+      </tr>
+    ),
   )
 }
 

@@ -53,7 +53,7 @@ describe('the planting sheet', () => {
     await press('Micranthemum tweediei')
     // 420 cm² at 2.5 cm.
     expect(screen.getByText(/^78 portions, 2.5 cm apart; 6 pots, 6 over; closes in about/)).toBeTruthy()
-    expect(screen.getByRole('img', { name: 'Built from the front, 4 weeks after planting' })).toBeTruthy()
+    expect(screen.getByTestId('planting-front').getAttribute('aria-label')).toBe('Built from the front, 4 weeks after planting')
   })
   test('a plant is taken from the library by an older name, mixed in, exchanged, taken out', async () => {
     const work = show(planted('Micranthemum tweediei'))
@@ -76,7 +76,7 @@ describe('the planting sheet', () => {
     expect(screen.getByText(/^78 portions, 2.5 cm apart; 5 culture cups, 12 over/)).toBeTruthy()
     const slider = screen.getByRole('slider', { name: text.week })
     fireEvent.change(slider, { target: { value: 9 } })
-    expect(screen.getByRole('img', { name: 'Built from the front, 9 weeks after planting' })).toBeTruthy()
+    expect(screen.getByTestId('planting-front').getAttribute('aria-label')).toBe('Built from the front, 9 weeks after planting')
   })
   test('patches are added, duplicated, mirrored and deleted', async () => {
     const work = show(planted('Micranthemum tweediei'))
