@@ -13,7 +13,7 @@ export const plantingWords = {
   shape: (name: string) => `Patch ${name}`,
   patches: 'Patches',
   patchesCaption: 'Number, plants, floor, portions',
-  none: 'No patches yet. Draw one on the floor, or turn the shares of the description into a map.',
+  none: 'No patches yet. Lay out one of the layouts, draw on the floor, or turn the shares of the description into a map.',
   addPatch: 'Add a patch',
   fromShares: 'Turn the shares into a map',
   empty: 'no plant yet',
@@ -67,6 +67,12 @@ export const plantingWords = {
     thread: (length: string) => `about ${length} of thread`,
     reserve:
       'A quarter more than the area asks for is counted in: on wood and stone one mostly runs short. White spots of glue vanish under a leaf or a pinch of moss.',
+  },
+  templates: {
+    title: 'Layouts to begin with',
+    open: 'Layouts to begin with …',
+    why: 'A click lays the groups on this floor, cut to the ground that is for plants, with plants that stand well here, and ferns and moss on wood that has its place. Change whatever you like, or take it back with Undo.',
+    replaces: 'A click replaces the patches and spots that are there; what floats stays. Undo brings them back.',
   },
   density: {
     title: 'Fewer pots, or fewer weeks',

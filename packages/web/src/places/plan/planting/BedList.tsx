@@ -20,6 +20,7 @@ import { RowButton } from '../../../ui/RowButton.js'
 import { significant } from '../../../ui/units.js'
 import { allPlants } from '../../library/species/species.queries.js'
 import type { Desk } from '../desk.js'
+import { TemplateChooser } from './TemplateChooser.js'
 
 interface BedListProps {
   readonly desk: Desk
@@ -61,6 +62,9 @@ export function BedList({ desk, chosen, onChoose }: BedListProps) {
           </MarginTable>
         </Box>
       )}
+      <Box sx={{ display: 'grid', mt: 1 }}>
+        <TemplateChooser key={plan.beds.length === 0 ? 'bare' : 'planted'} desk={desk} isOpenFirst={plan.beds.length === 0} />
+      </Box>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
         <Button onClick={add}>{plantingWords.addPatch}</Button>
         {plan.beds.length === 0 && plan.patches.length > 0 && plants !== undefined && (

@@ -1,0 +1,131 @@
+import polygonClipping from 'polygon-clipping'
+import { MATERIAL } from '../hardscape/materials.js'
+import type { PlacedPiece } from '../hardscape/piece.js'
+import type { WeighedPiece } from '../hardscape/piecesOf.js'
+import { lineOf, outlineFault } from '../numeric/outline.js'
+import { thinned } from '../numeric/reshape.js'
+import { areaCm2, boundsOf, type Ring, type Spot } from '../numeric/ring.js'
+import type { NewId } from '../plan/id.js'
+import type { Bed, LayoutKind, Plan, PlantSpot, Vertex } from '../plan/plan.js'
+import type { PlantSpecies } from '../species/plantSpecies.js'
+import type { PlantSite } from '../species/standing.js'
+import type { PlantPlace } from '../species/traits.js'
+import { Cast } from './cast.js'
+import { LAYOUT_TEMPLATES, ROLE_PLANTS, type TemplateBed } from './templates.js'
+
+/** What sits on wood and at the foot of stones, the commonest first. General practice. */
+const FERNS = ['leptochilus-pteropus', 'anubias-barteri-var-nana', 'bolbitis-heudelotii']
+const MOSSES = ['taxiphyllum-barbieri', 'vesicularia-montagnei']
+const ON_STONE = ['bucephalandra-motleyana', 'anubias-barteri-var-nana']
+const MOST_SPOTS = 6
+/** Smaller scraps of a group are left out. */
+const LEAST_CM2 = 25
+/** A cut edge keeps to its line so closely. */
+const LINE_CM = 0.3
+
+interface Floor {
+  readonly inner: { readonly lengthCm: number; readonly widthCm: number }
+  readonly pieces: readonly WeighedPiece[]
+}
+/** The library, and the places of this tank as its plants meet them. */
+export interface Garden {
+  readonly all: readonly PlantSpecies[]
+  readonly siteOf: (place: PlantPlace) => PlantSite
+}
+
+/** The plan with the composition of a layout instead of its map: groups scaled to the floor and cut to where plants may stand, with plants that stand best there, and plants on the wood and stone that has its place. What floats stays. */
+export function fitTemplate(plan: Plan, kind: LayoutKind, { inner, pieces }: Floor, garden: Garden, newId: NewId): Plan {
+  const { isRound, beds: groups } = LAYOUT_TEMPLATES[kind]
+  const cast = new Cast(garden.all, garden.siteOf)
+  const bare = plan.zones.filter(({ purpose }) => purpose !== 'planted').map(({ outline }) => lineOf(outline))
+  const beds = groups.flatMap((group) => {
+    const { place, plants } = ROLE_PLANTS[group.role]
+    const plant = cast.next(plants, place)
+    if (plant === undefined) return []
+    return outlinesOf(group, isRound, inner, bare).map((outline): Bed => ({
+      id: newId('b'),
+      name: '',
+      outline,
+      plants: [{ id: newId('p'), species: plant.id, share: 1 }],
+      start: 'pot',
+      spacingCm: null,
+    }))
+  })
+  const afloat = plan.beds.filter(
+    ({ plants }) => plants.length > 0 && plants.every(({ species }) => plan.flora.find(({ id }) => id === species)?.kind === 'floater'),
+  )
+  const spots = spotsOn(pieces, cast, newId)
+  const floating = new Set(afloat.flatMap(({ plants }) => plants.map(({ species }) => species)))
+  return { ...plan, beds: [...beds, ...afloat], spots, flora: [...cast.taken, ...plan.flora.filter(({ id }) => floating.has(id))] }
+}
+
+/** A group on this floor, less what is no ground for plants; cut in two it is two patches. */
+function outlinesOf({ corners }: TemplateBed, isRound: boolean, { lengthCm, widthCm }: Floor['inner'], bare: readonly Ring[]): Vertex[][] {
+  const whole = corners.map(([x, y]): Vertex => ({
+    xCm: rounded(x * lengthCm),
+    yCm: rounded(y * widthCm),
+    isRound: isRound && !isAtGlass(x, y),
+  }))
+  const ring = lineOf(whole)
+  const inTheWay = bare.filter((zone) => doMeet(boundsOf(zone), boundsOf(ring)))
+  if (inTheWay.length === 0) return areaCm2(ring) < LEAST_CM2 ? [] : [whole]
+  return halves(ring, inTheWay)
+    .map((part) => thinned(part, LINE_CM).map(({ xCm, yCm }): Vertex => ({ xCm: rounded(xCm), yCm: rounded(yCm), isRound: false })))
+    .filter((outline) => outline.length > 2 && outlineFault(outline) === null && areaCm2(outline) >= LEAST_CM2)
+}
+const isAtGlass = (x: number, y: number): boolean => x === 0 || x === 1 || y === 0 || y === 1
+const rounded = (cm: number): number => Math.round(cm * 10) / 10
+type Bounds = ReturnType<typeof boundsOf>
+const doMeet = (a: Bounds, b: Bounds): boolean => a.left < b.right && b.left < a.right && a.front < b.back && b.front < a.back
+
+type Polygon = [number, number][][]
+const polygonOf = (ring: Ring): Polygon => [ring.map(({ xCm, yCm }) => [xCm, yCm])]
+/** What is left of a ring when others are taken out of it. An outline has no holes, so a part with one is halved through it. */
+function halves(ring: Ring, taken: readonly Ring[]): Spot[][] {
+  return polygonClipping.difference(polygonOf(ring), ...taken.map(polygonOf)).flatMap(([outer = [], ...holes]) => {
+    const [hole] = holes
+    if (hole === undefined) return [outer.slice(0, -1).map(([xCm, yCm]) => ({ xCm, yCm }))]
+    const middle = hole.reduce((sum, [x]) => sum + x, 0) / hole.length
+    const far = 1e4
+    const side = (left: number, right: number): Polygon => [
+      [
+        [left, -far],
+        [right, -far],
+        [right, far],
+        [left, far],
+      ],
+    ]
+    return [side(-far, middle), side(middle, far)].flatMap((half) =>
+      polygonClipping.intersection([outer, ...holes], half).map(([cut = []]) => cut.slice(0, -1).map(([xCm, yCm]) => ({ xCm, yCm }))),
+    )
+  })
+}
+
+/** A fern and some moss for each piece of wood, a dwarf rhizome at the foot of the largest stone. */
+function spotsOn(pieces: readonly WeighedPiece[], cast: Cast, newId: NewId): PlantSpot[] {
+  const placed = pieces.flatMap(({ placed: one }) => (one === null ? [] : [one]))
+  const woods = placed.filter(({ piece }) => MATERIAL[piece.material].isWood)
+  const [stone] = placed
+    .filter(({ piece }) => !MATERIAL[piece.material].isWood)
+    .sort((a, b) => b.footCm2 * b.heightCm - a.footCm2 * a.heightCm)
+  const spot = (
+    on: PlacedPiece,
+    plant: PlantSpecies | undefined,
+    at: Pick<PlantSpot, 'alongFraction' | 'upFraction' | 'laying'>,
+  ): PlantSpot[] => {
+    if (plant === undefined) return []
+    const wide = on.bounds.right - on.bounds.left
+    const size = { widthCm: rounded(Math.max(2, Math.min(10, wide * 0.2))), heightCm: rounded(Math.max(2, Math.min(5, on.heightCm * 0.3))) }
+    const isCup = !plant.soldAs.some((sold) => sold.startsWith('pot')) && plant.soldAs.includes('cup')
+    return [{ id: newId('m'), piece: on.piece.id, species: plant.id, fixing: 'glue', start: isCup ? 'cup' : 'pot', ...at, ...size }]
+  }
+  return [
+    ...woods.flatMap((wood) => [
+      ...spot(wood, cast.next(FERNS, 'hardscape'), { alongFraction: 0.35, upFraction: 0.6, laying: 'clump' }),
+      ...spot(wood, cast.next(MOSSES, 'hardscape'), { alongFraction: 0.7, upFraction: 0.75, laying: 'chopped' }),
+    ]),
+    ...(stone === undefined
+      ? []
+      : spot(stone, cast.next(ON_STONE, 'hardscape'), { alongFraction: 0.75, upFraction: 0.5, laying: 'clump' })),
+  ].slice(0, MOST_SPOTS)
+}
