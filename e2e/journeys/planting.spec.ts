@@ -163,3 +163,41 @@ test('moss and a fern go on a branch by keys alone; a rhizome in the ground is t
     ['vesicularia-montagnei', 'chopped'],
   ])
 })
+
+test('a blank 110 cm tank: from a layout to a printed map that somebody else can plant from', async ({ page, emptyApp }) => {
+  await page.goto(`${emptyApp}/new`)
+  await page.getByLabel('Name').fill('Hall valley')
+  await page.getByLabel('Length, cm', { exact: true }).fill('110')
+  await page.getByLabel('Width, cm').fill('50')
+  await page.getByLabel('Height, cm').fill('45')
+  await page.getByRole('button', { name: 'Plan it sheet by sheet' }).click()
+  await page.getByRole('link', { name: 'Planting' }).click()
+  await page.getByRole('region', { name: 'Layouts to begin with' }).getByRole('button', { name: 'valley' }).click()
+  const legend = page.getByRole('region', { name: 'Patches' })
+  await expect(legend.getByRole('row')).toHaveCount(10)
+  await expect(page.getByText('Floor planted')).toBeVisible()
+  await expectAccessible(page)
+
+  // Another layout takes its place, and Undo brings the first one back.
+  await page.getByRole('button', { name: 'Layouts to begin with …' }).click()
+  await page.getByRole('region', { name: 'Layouts to begin with' }).getByRole('button', { name: 'island' }).click()
+  await expect(legend.getByRole('row')).toHaveCount(6)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(legend.getByRole('row')).toHaveCount(10)
+
+  // On paper: key, portions, order of work and how each plant is made ready; nothing to click.
+  await page.emulateMedia({ media: 'print' })
+  await expect(
+    page
+      .getByRole('img', { name: 'Planting map of Hall valley from above' })
+      .or(page.getByRole('group', { name: 'Planting map of Hall valley from above', exact: true }))
+      .first(),
+  ).toBeVisible()
+  await expect(legend.getByRole('row')).toHaveCount(10)
+  await expect(page.getByText('Make ready')).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Add a patch' })).toBeHidden()
+  await expect(page.getByRole('button', { name: 'Layouts to begin with …' })).toBeHidden()
+  const pdf = await page.pdf({ format: 'A4' })
+  expect(pdf.subarray(0, 5).toString()).toBe('%PDF-')
+  expect(pdf.length).toBeGreaterThan(20_000)
+})

@@ -22,6 +22,8 @@ export function SheetFrame({ drawing, margin, marginWidth = 440 }: SheetFramePro
           display: 'grid',
           gap: 2,
           alignContent: 'start',
+          // On paper the margin stands below the drawing, in two columns.
+          '@media print': { display: 'block', columnCount: 2, columnGap: 4, px: 0, '& > *': { breakInside: 'avoid', mb: 2 } },
         }}
       >
         {margin}

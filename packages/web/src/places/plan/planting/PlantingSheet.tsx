@@ -210,18 +210,23 @@ export function PlantingSheet({ desk }: { readonly desk: Desk }) {
             </Group>
           )}
           {figures.beds.some(({ plants }) => plants.length > 0) && (
-            <Group number={6} title={plantingWords.density.title}>
-              <DensityPanel desk={marginDesk} />
-            </Group>
+            <Box className="no-print">
+              <Group number={6} title={plantingWords.density.title}>
+                <DensityPanel desk={marginDesk} />
+              </Group>
+            </Box>
           )}
           {hasPlants && (
             <Group number={7} title={plantingWords.work}>
               <WorkList desk={marginDesk} />
             </Group>
           )}
-          <Group number={8} title={plantingWords.since}>
-            <PlantsSince tankId={desk.tankId} timeZone={plan.timeZone} bedId={bed?.id ?? null} />
-          </Group>
+          <Box className="no-print">
+            {' '}
+            <Group number={8} title={plantingWords.since}>
+              <PlantsSince tankId={desk.tankId} timeZone={plan.timeZone} bedId={bed?.id ?? null} />
+            </Group>
+          </Box>
         </>
       }
     />

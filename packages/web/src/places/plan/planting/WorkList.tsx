@@ -17,13 +17,15 @@ export function WorkList({ desk: { plan, figures } }: { readonly desk: Desk }) {
   const works = plantWork(plan, [...figures.beds, ...figures.spots])
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
-      <Choice
-        label={plantingWords.order}
-        why={plantingWords.orderWhy}
-        value={order}
-        options={PLANTING_ORDERS.map((one) => [one, plantingWords.orders[one]] as const)}
-        onChange={(next) => setParam('order', next)}
-      />
+      <Box className="no-print">
+        <Choice
+          label={plantingWords.order}
+          why={plantingWords.orderWhy}
+          value={order}
+          options={PLANTING_ORDERS.map((one) => [one, plantingWords.orders[one]] as const)}
+          onChange={(next) => setParam('order', next)}
+        />
+      </Box>
       <MarginTable caption={plantingWords.orderCaption}>
         {order === 'wood-first' && <SpotRows spots={figures.spots} />}
         {plantingOrder(figures.beds, order, figures.inner.widthCm).map(({ bed, plants }) => (

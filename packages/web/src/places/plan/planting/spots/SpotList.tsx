@@ -60,7 +60,7 @@ export function SpotList({ desk: { plan, figures, change }, chosen, onChoose }: 
           ))}
         </MarginTable>
       )}
-      <Box sx={{ display: 'flex', gap: 1, alignItems: 'end' }}>
+      <Box className="no-print" sx={{ display: 'flex', gap: 1, alignItems: 'end' }}>
         <TextField
           select
           label={text.piece}
