@@ -279,6 +279,7 @@ export {
 export { meanWeeksToClose, withSpacingTimes } from './planting/closing.js'
 export { fitTemplate, type Garden } from './planting/fitTemplate.js'
 export { LAYOUT_TEMPLATES, ROLE_PLANTS, TEMPLATE_ROLES, type LayoutTemplate, type TemplateRole } from './planting/templates.js'
+export { TRIM_WAYS, trimOf, type TrimOfPlant, type TrimWay } from './planting/trimPlan.js'
 export { countedPlants, type CountedPlants } from './planting/countedPlants.js'
 export { mappedKinds, plannedShare } from './planting/standOf.js'
 export { placeOfBed } from './planting/placeOfBed.js'

@@ -58,15 +58,14 @@ describe('what is done to a plant', () => {
       expect(handlings({}, { change, start: 'cup' })).not.toContain('hold-for-shrimps')
     }
   })
-  test('melt and new leaves are those of how it starts; the first cut waits for leaves that come anew', () => {
+  test('melt and new leaves are those of how it starts', () => {
     const traits: Partial<PlantTraits> = {
       melt: { pot: 'marked', cup: 'slight' },
       newLeavesPotWeeks: datum(3, 2, 5),
       newLeavesCupWeeks: datum(1, 1, 2),
-      trimIntervalWeeks: datum(2),
     }
-    expect(workOf(traits)).toMatchObject({ melt: 'marked', newLeavesByWeek: 5, firstTrimWeek: 5 })
-    expect(workOf(traits, { start: 'cup' })).toMatchObject({ melt: 'slight', newLeavesByWeek: 2, firstTrimWeek: 2 })
+    expect(workOf(traits)).toMatchObject({ melt: 'marked', newLeavesByWeek: 5 })
+    expect(workOf(traits, { start: 'cup' })).toMatchObject({ melt: 'slight', newLeavesByWeek: 2 })
   })
 })
 

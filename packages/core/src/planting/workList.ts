@@ -3,7 +3,7 @@ import type { PlantSpecies } from '../species/plantSpecies.js'
 import type { Melt, PlantPlace } from '../species/traits.js'
 import type { LaidBed, LaidPlant, RetailKind } from './bedsOf.js'
 import { placeOfBed } from './placeOfBed.js'
-import { newLeavesWeeks, standsStillWeeks } from './rise.js'
+import { newLeavesWeeks } from './rise.js'
 
 /** What is done with a plant on the planting day, in this order. */
 export const HANDLINGS = [
@@ -30,8 +30,6 @@ export interface PlantWork {
   readonly melt: Melt
   /** When new leaves stand at the latest; later than that, something is wrong. */
   readonly newLeavesByWeek: number
-  /** Nothing to cut before so many weeks: leaves that come anew, and one interval between cuts. */
-  readonly firstTrimWeek: number
 }
 
 /** Shrimps and their like are wished for, planned, or not ruled out: farm-grown plants must not meet them. */
@@ -51,7 +49,6 @@ export function plantWork(plan: Pick<Plan, 'intent' | 'animals'>, beds: readonly
         handlings: handlingsOf(plant, retail, hasShrimps),
         melt: plant.melt[start],
         newLeavesByWeek: newLeavesWeeks(plant, start).high,
-        firstTrimWeek: standsStillWeeks(plant, start) + plant.trimIntervalWeeks.value,
       })
     }
   return [...all.values()]

@@ -1,6 +1,7 @@
 import type { TankFigures } from '../ecosystem/tankFigures.js'
 import { PLANT_KINDS } from '../plan/plan.js'
 import { PLANT_KIND } from '../planting/kinds.js'
+import { trimGrowth } from '../planting/trimPlan.js'
 
 /** Minutes that each kind of work takes. All are rules of thumb; half to twice as long is common. */
 export interface WorkMinutes {
@@ -15,11 +16,6 @@ const CHANGE_MIN_PER_L = 0.22
 const GLASS_SETUP_MIN = 2
 const GLASS_MIN_PER_M2 = 7
 const TRIM_SETUP_MIN = 3
-/** Growth, and with it the scissors, goes with the light: by this share of a bright tank's work. Rule of thumb. */
-const BRIGHT_PPFD = 70
-const LEAST_GROWTH = 0.35
-const MOST_GROWTH = 1.3
-
 export function workMinutes(figures: TankFigures, fraction: number): WorkMinutes {
   const { vessel, surfaceM2, stand, waterL, ppfd } = figures
   // The back pane is seldom wiped.
@@ -29,7 +25,6 @@ export function workMinutes(figures: TankFigures, fraction: number): WorkMinutes
     glass: GLASS_SETUP_MIN + GLASS_MIN_PER_M2 * glassM2,
     trim:
       TRIM_SETUP_MIN +
-      Math.min(MOST_GROWTH, Math.max(LEAST_GROWTH, ppfd / BRIGHT_PPFD)) *
-        PLANT_KINDS.reduce((sum, kind) => sum + PLANT_KIND[kind].trimMinPerM2 * stand[kind].footFraction * surfaceM2, 0),
+      trimGrowth(ppfd) * PLANT_KINDS.reduce((sum, kind) => sum + PLANT_KIND[kind].trimMinPerM2 * stand[kind].footFraction * surfaceM2, 0),
   }
 }

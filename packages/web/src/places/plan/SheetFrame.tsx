@@ -23,7 +23,15 @@ export function SheetFrame({ drawing, margin, marginWidth = 440 }: SheetFramePro
           gap: 2,
           alignContent: 'start',
           // On paper the margin stands below the drawing, in two columns.
-          '@media print': { display: 'block', columnCount: 2, columnGap: 4, px: 0, '& > *': { breakInside: 'avoid', mb: 2 } },
+          '@media print': {
+            display: 'block',
+            columnCount: 2,
+            columnGap: 4,
+            px: 0,
+            '& > *': { mb: 2 },
+            '& h2': { breakAfter: 'avoid' },
+            '& tr, & li': { breakInside: 'avoid' },
+          },
         }}
       >
         {margin}

@@ -1,4 +1,4 @@
-import type { Handling, Melt, PlantingOrder } from '@jovrin/core'
+import type { Handling, Melt, PlantingOrder, TrimWay } from '@jovrin/core'
 import { counted } from '../../plural.js'
 
 /** The planting sheet: map, front view over the weeks, patches, numbers. */
@@ -68,6 +68,23 @@ export const plantingWords = {
     reserve:
       'A quarter more than the area asks for is counted in: on wood and stone one mostly runs short. White spots of glue vanish under a leaf or a pinch of moss.',
   },
+  trims: {
+    title: 'Trim plan',
+    caption: 'Patch, plant, every … weeks, first in week, cut to, a visit',
+    little: 'a snip',
+    week: (minutes: string) => `Trimming, on average: ${minutes} a week. Rule of thumb; half to twice as long is common.`,
+    ways: {
+      hedge: 'Cut all stems of a group to one height, the front ones lower than the rear ones.',
+      lawn: 'Mow it low and thin it before it lifts off the ground: a thick cushion rots below.',
+      'old-leaves': 'Take outer, old and overgrown leaves off at the base; leave the heart.',
+      scoop: 'Scoop off what covers more of the surface than is planned.',
+      turn: 'Turn and rinse it.',
+    } satisfies Record<TrimWay, string>,
+    replant: 'Good tops may be put back in place of bare bases; every third or fourth cut, exchange the whole group for its tops.',
+    noSprouts: 'Does not sprout again from what is left: replant the tops and pull the base.',
+    schools:
+      'Two schools: everything low in one visit every two or three weeks, quick and even; or a part at a time, so that tops keep their colour and uptake never falls off a cliff. In a young tank, or with algae about, the second is the safer one. Weigh what is cut, shaken wet: the forecast uses it.',
+  },
   templates: {
     title: 'Layouts to begin with',
     open: 'Layouts to begin with …',
@@ -116,10 +133,10 @@ export const plantingWords = {
     float: 'Lay it on the water once the tank is full.',
   } satisfies Record<Handling, string>,
   allPlants: 'All of them.',
-  meltCaption: 'Plant, leaves lost, new ones by day, first cut from week',
+  meltCaption: 'Plant, leaves lost, new ones by day',
   melts: { none: 'none', slight: 'few', marked: 'many', full: 'nearly all' } satisfies Record<Melt, string>,
   meltWhy:
-    'Leaves that grew in air are lost under water; that is normal as long as base and roots stay firm. Where no new leaf stands by the day that is told, look for what is wrong. Days and weeks count from planting.',
+    'Leaves that grew in air are lost under water; that is normal as long as base and roots stay firm. Where no new leaf stands by the day that is told, look for what is wrong. Days count from planting.',
   keepWet:
     'Spray every few minutes while plants are out of water; thin leaves dry out within a quarter of an hour in a dry room. Rule of thumb.',
   search: 'Find a plant by any name',

@@ -34,6 +34,7 @@ import { SpotPanel } from './spots/SpotPanel.js'
 import { DensityPanel } from './DensityPanel.js'
 import { PlantNumbers } from './PlantNumbers.js'
 import { PlantsSince } from './PlantsSince.js'
+import { TrimPlan } from './TrimPlan.js'
 import { WorkList } from './WorkList.js'
 
 /** Both views fit a desk's screen together. */
@@ -221,9 +222,14 @@ export function PlantingSheet({ desk }: { readonly desk: Desk }) {
               <WorkList desk={marginDesk} />
             </Group>
           )}
+          {hasPlants && (
+            <Group number={8} title={plantingWords.trims.title}>
+              <TrimPlan desk={marginDesk} />
+            </Group>
+          )}
           <Box className="no-print">
             {' '}
-            <Group number={8} title={plantingWords.since}>
+            <Group number={9} title={plantingWords.since}>
               <PlantsSince tankId={desk.tankId} timeZone={plan.timeZone} bedId={bed?.id ?? null} />
             </Group>
           </Box>

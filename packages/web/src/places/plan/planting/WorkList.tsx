@@ -99,7 +99,7 @@ function Melts({ works }: WorksProps) {
   return (
     <Box sx={{ display: 'grid', gap: 0.5 }}>
       <MarginTable caption={plantingWords.meltCaption}>
-        {works.map(({ plant, retail, melt, newLeavesByWeek, firstTrimWeek }) => (
+        {works.map(({ plant, retail, melt, newLeavesByWeek }) => (
           <tr key={`${plant.id} ${retail}`}>
             <td>
               <i>{plant.name}</i>
@@ -108,7 +108,6 @@ function Melts({ works }: WorksProps) {
             <td style={{ textAlign: 'right', paddingLeft: 8, whiteSpace: 'nowrap' }}>
               {units.show('days', Math.round(newLeavesByWeek * 7))}
             </td>
-            <td style={{ textAlign: 'right', paddingLeft: 8 }}>{Math.max(1, Math.ceil(firstTrimWeek))}</td>
           </tr>
         ))}
       </MarginTable>
