@@ -1,6 +1,18 @@
 import { existsSync } from 'node:fs'
 import { join } from 'node:path'
-import { plantSpecies, type Bed, type Plan, type PlantSpot, type PlantSpecies, type Vertex } from '@jovrin/core'
+import {
+  fitTemplate,
+  plantSiteOf,
+  plantSpecies,
+  tankFigures,
+  type Bed,
+  type LayoutKind,
+  type Plan,
+  type PlantPlace,
+  type PlantSpot,
+  type PlantSpecies,
+  type Vertex,
+} from '@jovrin/core'
 import { ancestryWith, readLibrary } from '../../packages/server/src/species/library.js'
 import { outline } from './layouts.js'
 import type { DemoPlants } from './life.js'
@@ -52,6 +64,14 @@ export function withMap(plan: Plan, patches: readonly MapPatch[], spots: readonl
     spacingCm: patch.spacingCm ?? null,
   }))
   return { ...plan, beds, spots: spots.map((spot, index) => ({ id: `m${index + 1}`, start: 'pot', fixing: 'glue', ...spot })), flora }
+}
+
+/** A plan with the composition of a layout for its map. Ids are counted, so that links into the demo keep working. */
+export function withLayout(plan: Plan, kind: LayoutKind): Plan {
+  const figures = tankFigures(plan)
+  let count = 0
+  const garden = { all: [...library().values()], siteOf: (place: PlantPlace) => plantSiteOf(plan, figures, place) }
+  return fitTemplate(plan, kind, figures, garden, (stem) => `${stem}${++count}`)
 }
 
 /** Two banks along a river of sand: carpets in front, a red group where the eye comes to rest, stems behind. */

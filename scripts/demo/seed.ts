@@ -13,7 +13,7 @@ import { photoService } from '../../packages/server/src/photo/photo.service.js'
 import { planService } from '../../packages/server/src/plan/plan.service.js'
 import { liveThrough } from './life.js'
 import { tankPicture } from './pictures.js'
-import { withMap } from './maps.js'
+import { withLayout, withMap } from './maps.js'
 import { keepPlants } from './plants.js'
 import { DEMO_TANKS, startOf, type DemoTank } from './tanks.js'
 
@@ -63,10 +63,11 @@ async function seed(folder: string): Promise<void> {
 async function settle(
   db: Knex,
   clock: () => Date,
-  { id, age, plan, map = [], spots = [], changes }: DemoTank,
+  { id, age, plan, map = [], layout, spots = [], changes }: DemoTank,
   today: string,
 ): Promise<Plan> {
-  const newest = withMap(plan(startOf(today, age)), map, spots)
+  const described = plan(startOf(today, age))
+  const newest = layout === undefined ? withMap(described, map, spots) : withLayout(described, layout)
   // Taken back from the last to the first, each change says what held before it.
   let before = newest
   const steps = [...changes].reverse().map((step) => {

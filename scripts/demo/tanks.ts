@@ -1,4 +1,4 @@
-import { datePlusDays, type Plan } from '@jovrin/core'
+import { datePlusDays, type LayoutKind, type Plan } from '@jovrin/core'
 import type { DemoPlants } from './life.js'
 import { RIVER_MAP, RIVER_PLANTS_SINCE, RIVER_SPOTS, type MapSpot, type MapPatch } from './maps.js'
 import { archiveTank } from './tanks/archive.js'
@@ -14,6 +14,8 @@ export interface DemoTank {
   readonly plan: (startedOn: string) => Plan
   /** Its planting map, where it has one. */
   readonly map?: readonly MapPatch[]
+  /** The composition that its map follows, where it has no map of its own. */
+  readonly layout?: LayoutKind
   /** Plants on its wood and stone. */
   readonly spots?: readonly MapSpot[]
   /** Plants that came and went after the planting day. */
@@ -61,11 +63,12 @@ export const DEMO_TANKS: readonly DemoTank[] = [
       change(310, '/changes/everyDays', 7, 'held still from here'),
     ],
   },
-  { id: '01920000-0000-7000-8000-000000000004', age: 40, plan: rackLeft, changes: [] },
+  { id: '01920000-0000-7000-8000-000000000004', age: 40, plan: rackLeft, layout: 'slope', changes: [] },
   {
     id: '01920000-0000-7000-8000-000000000005',
     age: 40,
     plan: rackRight,
+    layout: 'slope',
     changes: [],
   },
 ]

@@ -75,7 +75,7 @@ export const plantingWords = {
     week: (minutes: string) => `Trimming, on average: ${minutes} a week. Rule of thumb; half to twice as long is common.`,
     ways: {
       hedge: 'Cut all stems of a group to one height, the front ones lower than the rear ones.',
-      lawn: 'Mow it low and thin it before it lifts off the ground: a thick cushion rots below.',
+      lawn: 'Cut it low and thin it before it lifts: a thick cushion rots below.',
       'old-leaves': 'Take outer, old and overgrown leaves off at the base; leave the heart.',
       scoop: 'Scoop off what covers more of the surface than is planned.',
       turn: 'Turn and rinse it.',
