@@ -4,7 +4,7 @@ import { simulate } from '../ecosystem/simulate.js'
 import { tankFigures, type TankFigures } from '../ecosystem/tankFigures.js'
 import { GROUND_METHODS, METHOD, methodLayers, type GroundMethod, type MethodFacts } from '../ground/compare.js'
 import { groundNeeds, type GroundNeed } from '../ground/layering.js'
-import { tabCost, tabGrid } from '../ground/rootTabs.js'
+import { USUAL_RENEW_DAYS, tabCost, tabGrid } from '../ground/rootTabs.js'
 import type { Plan } from '../plan/plan.js'
 import { animalsAllowedFromDay } from '../startup/animalsAllowed.js'
 import { programmed } from '../startup/programmed.js'
@@ -14,7 +14,6 @@ import { priceOf } from './shopping.js'
 const WEEKS = 12
 const YEARS = 3
 const TAB_GRID_CM = 12
-const TAB_RENEW_DAYS = 90
 const TAB_PACK = 10
 
 export interface GroundComparison {
@@ -57,7 +56,7 @@ function compareOne(plan: Plan, method: GroundMethod): GroundComparison {
   const priceOfBag = (need: GroundNeed): number | null => priceOf(plan, { key: need.key, price: ownPrice(plan, need) }, column)
   const tabs = facts.needsTabs ? tabGrid(figures.ground.zones[0]?.ring ?? [], TAB_GRID_CM).length : 0
   const tabProduct = plan.tabProduct
-  const tab = tabCost(tabs, tabProduct?.pack ?? TAB_PACK, tabProduct?.price ?? null, tabProduct?.renewDays ?? TAB_RENEW_DAYS)
+  const tab = tabCost(tabs, tabProduct?.pack ?? TAB_PACK, tabProduct?.price ?? null, tabProduct?.renewDays ?? USUAL_RENEW_DAYS)
   const ground = needs.reduce<number | null>((sum, need) => {
     const price = priceOfBag(need)
     return sum === null || price === null ? null : sum + price * need.bags

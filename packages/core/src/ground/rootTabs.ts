@@ -38,6 +38,9 @@ function isClear(ring: Ring, spot: Spot): boolean {
   })
 }
 
+/** Until a tab of which nobody said so is spent: two to four months, by product. General practice. */
+export const USUAL_RENEW_DAYS = 90
+
 export interface TabCost {
   readonly packs: number
   readonly spare: number

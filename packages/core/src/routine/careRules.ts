@@ -3,6 +3,7 @@ import { SALT_IDS, type SaltId } from '../feed/salts.js'
 import type { SaltDose } from '../feed/schoolDoses.js'
 import { SCHOOL } from '../feed/schools.js'
 import { stockG, stockMl } from '../feed/stock.js'
+import { USUAL_RENEW_DAYS } from '../ground/rootTabs.js'
 import type { Dimension } from '../quantity/dimensions.js'
 import type { FeedShare, GasLine, Plan } from '../plan/plan.js'
 import type { Dimensions, NumbersOf } from '../quantity/quantity.js'
@@ -55,6 +56,10 @@ const MELT_UNTIL_DAY = 21
 /** Weeks between cleanings; filter 4–8, diffuser 3–6. */
 const FILTER_EVERY_DAYS = 35
 const DIFFUSER_EVERY_DAYS = 28
+
+/** Tweezers ready, then each tab to its place. Rules of thumb. */
+const TABS_SETUP_MIN = 3
+const TAB_MIN = 0.5
 
 /** Work without values of its own. */
 const work = (minutes: number, of?: string): DueWork<Readonly<Record<never, number>>> => ({
@@ -156,6 +161,16 @@ export const CARE_RULES = [
     kind: 'diffuser',
     values: {},
     due: ({ gas, day }) => (gas && day > 0 && day % DIFFUSER_EVERY_DAYS === 0 ? work(12, gas.id) : null),
+  }),
+  rule({
+    kind: 'tabs',
+    values: { tabs: 'count' },
+    // Capsules lie below the ground for good; tabs are spent.
+    due: ({ plan: { tabs, tabProduct }, day }) => {
+      const count = tabs.filter(({ kind }) => kind === 'tab').length
+      const isDue = count > 0 && day > 0 && day % Math.round(tabProduct?.renewDays ?? USUAL_RENEW_DAYS) === 0
+      return isDue ? { minutes: TABS_SETUP_MIN + TAB_MIN * count, numbers: { tabs: count } } : null
+    },
   }),
   rule({
     kind: 'weigh-cylinder',

@@ -100,6 +100,16 @@ describe('jobs', () => {
         ({ kind }) => ['gas-check', 'diffuser', 'weigh-cylinder'].includes(kind),
       ),
     ).toEqual([]))
+  test('tabs are renewed when their product is spent; capsules below the ground never', () => {
+    const laid = (kind: 'tab' | 'capsule') => ({ ...samplePlan, tabs: [1, 2].map((at) => ({ id: `t${at}`, kind, xCm: at, yCm: at })) })
+    const due = (plan: Plan) =>
+      jobsBetween({ ...schedule, timeline: [{ fromDay: 0, plan }] }, '2026-09-01', '2027-03-31').filter(({ kind }) => kind === 'tabs')
+    expect(due(laid('tab')).map(({ dueOn }) => dueOn)).toEqual(['2026-11-30', '2027-02-28'])
+    expect(due(laid('tab'))[0]?.values['tabs']?.value).toBe(2)
+    const product = { name: 'clay', pack: 10, price: null, renewDays: 60 }
+    expect(due({ ...laid('tab'), tabProduct: product })).toHaveLength(3)
+    expect(due(laid('capsule'))).toEqual([])
+  })
   test('minutes a week add up from litres, glass and plants; a smaller tank takes less', () => {
     const small = { ...schedule, timeline: [{ fromDay: 0, plan: { ...samplePlan, vessel: { ...samplePlan.vessel, lengthCm: 40 } } }] }
     expect(minutesPerWeek(schedule, '2026-11-01')).toBeGreaterThan(minutesPerWeek(small, '2026-11-01'))

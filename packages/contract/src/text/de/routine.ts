@@ -30,6 +30,7 @@ export const jobTitle: Translation<typeof jobTitleWords> = {
   glass: 'Scheiben wischen',
   filter: 'Filter reinigen',
   diffuser: 'Diffusor reinigen',
+  tabs: 'Düngetabletten erneuern',
   'weigh-cylinder': 'Flasche wiegen',
   photo: 'Foto vom selben Blickpunkt',
   melt: 'Absterbendes abkeschern',
@@ -72,6 +73,8 @@ export const jobTask: Translation<typeof jobTaskWords> = {
   glass: nothingMore,
   filter: () => 'in Beckenwasser; Strom aus, Heizer abgekühlt',
   diffuser: () => 'außerhalb in Chlorbleiche baden, spülen, entchloren, trocknen',
+  tabs: (v, n) =>
+    `${counted(n.tabs, { one: 'Tablette', other: 'Tabletten' }, v.tabs)}, tief im Boden, wo der Plan sie zeigt; was hochkommt, herausfangen und die Hälfte des Wassers wechseln`,
   'weigh-cylinder': nothingMore,
   photo: nothingMore,
   melt: () => 'an Luft gewachsene Blätter lösen sich jetzt auf; herausnehmen',

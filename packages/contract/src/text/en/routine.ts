@@ -30,6 +30,7 @@ export const jobTitleWords = {
   glass: 'Wipe the glass',
   filter: 'Clean the filter',
   diffuser: 'Clean the diffuser',
+  tabs: 'Renew root tabs',
   'weigh-cylinder': 'Weigh the cylinder',
   photo: 'Same-spot photo',
   melt: 'Net out melt',
@@ -78,6 +79,8 @@ export const jobTaskWords = {
   glass: nothingMore,
   filter: () => 'in tank water; power off, heater cooled',
   diffuser: () => 'bleach bath outside, rinse, dechlorinate, dry',
+  tabs: (v, n) =>
+    `${counted(n.tabs, { one: 'tab', other: 'tabs' }, v.tabs)}, deep in the ground where the map marks them; one that comes up is netted out and half the water changed`,
   'weigh-cylinder': nothingMore,
   photo: nothingMore,
   melt: () => 'leaves grown in air dissolve now; take them out',

@@ -25,12 +25,7 @@ const MOST_PIECES = 12
 /** Leaves turn this far from one piece to the next, so that none stands straight above another [rad]. */
 const GOLDEN_ANGLE = Math.PI * (3 - Math.sqrt(5))
 
-function FrontSpot({
-  laid,
-  figures,
-  layout,
-  weeks,
-}: Omit<FrontSpotsProps, 'figures'> & { readonly laid: LaidSpot; readonly figures: TankFigures }) {
+function FrontSpot({ laid, figures, layout, weeks }: FrontSpotsProps & { readonly laid: LaidSpot }) {
   const { spot, plants, areaCm2 } = laid
   const place = placeOfSpot(spot, figures.pieces)
   const [planted] = plants

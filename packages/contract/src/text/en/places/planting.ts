@@ -1,4 +1,4 @@
-import type { Handling, Melt, PlantingOrder, TrimWay } from '@jovrin/core'
+import type { Handling, Melt, PlantingOrder, TabPattern, TrimWay } from '@jovrin/core'
 import { counted } from '../../plural.js'
 
 /** The planting sheet: map, front view over the weeks, patches, numbers. */
@@ -67,6 +67,15 @@ export const plantingWords = {
     thread: (length: string) => `about ${length} of thread`,
     reserve:
       'A quarter more than the area asks for is counted in: on wood and stone one mostly runs short. White spots of glue vanish under a leaf or a pinch of moss.',
+  },
+  tabs: {
+    title: 'Root tabs',
+    none: 'Nothing of the map lives by its roots alone: no tabs are needed.',
+    caption: 'Patch, plant, how, tabs',
+    patterns: { ring: 'round each crown', crown: 'one at each crown', grid: 'on a grid' } satisfies Record<TabPattern, string>,
+    why: 'For sand and gravel, or once a rich ground is spent; on fresh rich soil they are too much. Pushed down as deep as tweezers reach; one that comes up is netted out; none under a carpet in its first week. They are renewed when the product is spent: that is a job in Today and Calendar.',
+    mark: (count: number) => `Mark ${counted(count, { one: 'tab', other: 'tabs' })} on the map`,
+    all: 'All are marked',
   },
   trims: {
     title: 'Trim plan',

@@ -38,6 +38,7 @@ export function PlantsFields({ tankId, form }: { readonly tankId: string; readon
         noneFound={journalWords.noPlant}
         onPick={(next) => {
           form.setValue('species', next?.id ?? '')
+          form.setValue('plant', next?.name ?? '')
           if (next !== null) form.setValue('plantKind', next.kind)
         }}
       />

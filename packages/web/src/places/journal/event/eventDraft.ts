@@ -36,6 +36,8 @@ export const EventDraft = z.object({
   deed: z.enum(PLANT_DEEDS),
   /** Id in the library; empty where only the kind is told. */
   species: z.string(),
+  /** Its name; kept where the library no longer knows it. */
+  plant: z.string(),
   plantKind: z.enum(PLANT_KINDS),
   countedIn: z.enum(PLANT_COUNTS),
   raised: z.enum(RAISED),
@@ -68,6 +70,7 @@ export const EMPTY: EventDraft = {
   kinds: [],
   deed: 'added',
   species: '',
+  plant: '',
   plantKind: 'stems',
   countedIn: 'pot',
   raised: 'in-air',
@@ -98,7 +101,13 @@ export function draftOf(record: LoggedEvent): EventDraft {
       return { ...said, wetG: record.wetG, kinds: [...record.kinds] }
     case 'plants': {
       const { deed, plantKind, count, countedIn, raised } = record
-      const texts = { species: record.species ?? '', bed: record.bed ?? '', toBed: record.toBed ?? '', heldUntil: record.heldUntil ?? '' }
+      const texts = {
+        species: record.species ?? '',
+        plant: record.plant ?? '',
+        bed: record.bed ?? '',
+        toBed: record.toBed ?? '',
+        heldUntil: record.heldUntil ?? '',
+      }
       return { ...said, deed, plantKind, count, countedIn, raised, ...texts }
     }
     case 'death':
@@ -165,7 +174,7 @@ function plantsOf(draft: EventDraft, plantOf: PlantOf): object {
   return {
     deed,
     species: plant?.id ?? textOr(draft.species),
-    plant: plant?.name ?? null,
+    plant: plant?.name ?? textOr(draft.plant),
     plantKind,
     count,
     countedIn,

@@ -8,7 +8,7 @@ import { Hatches } from '../../../drawing/Hatches.js'
 import { svgPrefix } from '../../../drawing/ink.js'
 import { Measured } from '../../../drawing/Measured.js'
 import { BedNumbers, PlanBeds } from '../../../drawing/plan/PlanBeds.js'
-import { PlanBarriers, PlanZones } from '../../../drawing/plan/PlanFloor.js'
+import { PlanBarriers, PlanTabs, PlanZones } from '../../../drawing/plan/PlanFloor.js'
 import { PlanSpots } from '../../../drawing/plan/PlanSpots.js'
 import { planLayout } from '../../../drawing/plan/planLayout.js'
 import { PlanPieces } from '../../../drawing/plan/PlanPieces.js'
@@ -34,6 +34,7 @@ import { SpotPanel } from './spots/SpotPanel.js'
 import { DensityPanel } from './DensityPanel.js'
 import { PlantNumbers } from './PlantNumbers.js'
 import { PlantsSince } from './PlantsSince.js'
+import { TabPanel } from './TabPanel.js'
 import { TrimPlan } from './TrimPlan.js'
 import { WorkList } from './WorkList.js'
 
@@ -176,6 +177,7 @@ export function PlantingSheet({ desk }: { readonly desk: Desk }) {
                         <PlanBeds layout={seen} beds={figures.beds} prefix={prefix} chosenId={bed?.id ?? null} />
                         <PlanPieces layout={seen} pieces={plan.hardscape} prefix={prefix} />
                         <BedNumbers layout={seen} beds={figures.beds} chosenId={bed?.id ?? null} pieces={plan.hardscape} />
+                        <PlanTabs layout={seen} tabs={plan.tabs} />
                         <PlanSpots layout={seen} figures={figures} chosenId={spotId} />
                       </>
                     )}
@@ -227,9 +229,14 @@ export function PlantingSheet({ desk }: { readonly desk: Desk }) {
               <TrimPlan desk={marginDesk} />
             </Group>
           )}
+          {hasPlants && (
+            <Group number={9} title={plantingWords.tabs.title}>
+              <TabPanel desk={marginDesk} />
+            </Group>
+          )}
           <Box className="no-print">
             {' '}
-            <Group number={9} title={plantingWords.since}>
+            <Group number={10} title={plantingWords.since}>
               <PlantsSince tankId={desk.tankId} timeZone={plan.timeZone} bedId={bed?.id ?? null} />
             </Group>
           </Box>
