@@ -2,6 +2,7 @@ import {
   CHOICE_FIELDS,
   isNumberPath,
   MOST_CORNERS,
+  MOST_VARIANTS,
   NUMBER_FIELDS,
   numberField,
   outlineFault,
@@ -76,6 +77,17 @@ const Layer = z.strictObject({
 })
 const Layers = listOf(Layer, 12)
 const ItemKey = z.string().min(1).max(120)
+const Beds = listOf(
+  z.strictObject({
+    id: LocalId,
+    name: named(60),
+    ...under('beds/*'),
+    outline: Outline,
+    plants: listOf(z.strictObject({ id: LocalId, species: SpeciesId, ...under('beds/*/plants/*') }), 12),
+  }),
+  120,
+)
+const Spots = listOf(z.strictObject({ id: LocalId, piece: LocalId, species: SpeciesId.nullable(), ...under('spots/*') }), 200)
 /** Schemas of a plan's parts. What must hold between parts stands in core's rules. */
 const PARTS = {
   schemaVersion: z.literal(PLAN_SCHEMA_VERSION),
@@ -133,17 +145,9 @@ const PARTS = {
     200,
   ),
   patches: listOf(z.strictObject({ id: LocalId, ...under('patches/*') }), 200),
-  beds: listOf(
-    z.strictObject({
-      id: LocalId,
-      name: named(60),
-      ...under('beds/*'),
-      outline: Outline,
-      plants: listOf(z.strictObject({ id: LocalId, species: SpeciesId, ...under('beds/*/plants/*') }), 12),
-    }),
-    120,
-  ),
-  spots: listOf(z.strictObject({ id: LocalId, piece: LocalId, species: SpeciesId.nullable(), ...under('spots/*') }), 200),
+  beds: Beds,
+  spots: Spots,
+  variants: listOf(z.strictObject({ id: LocalId, name: named(40), beds: Beds, spots: Spots }), MOST_VARIANTS),
   flora: listOf(PlantSpeciesSchema, 50),
   lamps: listOf(z.strictObject({ id: LocalId, ...under('lamps/*') }), 20),
   lightWindows: listOf(z.strictObject({ id: LocalId, on: Clock, ...under('lightWindows/*') }), 6),

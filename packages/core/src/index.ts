@@ -140,6 +140,7 @@ export {
   ZONE_PURPOSES,
   type Barrier,
   type Bed,
+  type PlantingVariant,
   type PlantSpot,
   type BedPlant,
   type Density,
@@ -281,6 +282,7 @@ export { fitTemplate, type Garden } from './planting/fitTemplate.js'
 export { LAYOUT_TEMPLATES, ROLE_PLANTS, TEMPLATE_ROLES, type LayoutTemplate, type TemplateRole } from './planting/templates.js'
 export { TRIM_WAYS, trimOf, type TrimOfPlant, type TrimWay } from './planting/trimPlan.js'
 export { tabsByPlant, type TabPattern, type TabsOfBed } from './planting/tabsByPlant.js'
+export { asVariant, keepVariant, MOST_VARIANTS, removeVariant, renameVariant, takeVariant } from './planting/variants.js'
 export { countedPlants, type CountedPlants } from './planting/countedPlants.js'
 export { mappedKinds, plannedShare } from './planting/standOf.js'
 export { placeOfBed } from './planting/placeOfBed.js'

@@ -80,8 +80,8 @@ export type ValueAt<T, Path extends string> = Path extends `${infer Key}/${infer
   : Path extends '*'
     ? Item<T>
     : NonNullable<T>[Path & keyof NonNullable<T>]
-/** Ground of a zone is described as the ground of the whole floor is; plants are described by their own table of traits. */
-export type Described = Omit<Plan, 'schemaVersion' | 'zones' | 'flora'> & {
+/** Ground of a zone is described as the ground of the whole floor is, a map that is kept aside as the map is; plants are described by their own table of traits. */
+export type Described = Omit<Plan, 'schemaVersion' | 'zones' | 'flora' | 'variants'> & {
   readonly zones: readonly Omit<Plan['zones'][number], 'layers'>[]
 }
 export type NumberPath = Leaves<Described, 'number'>

@@ -246,6 +246,13 @@ export interface PlantSpot {
   readonly fixing: SpotFixing
   readonly start: BedStart
 }
+/** Another map for the same tank, kept beside the one that is the plan. Its plants stand in the plan's flora. */
+export interface PlantingVariant {
+  readonly id: string
+  readonly name: string
+  readonly beds: readonly Bed[]
+  readonly spots: readonly PlantSpot[]
+}
 export interface Lamp {
   readonly id: string
   /** Photon flux; used instead of the watts when given. */
@@ -391,6 +398,7 @@ export interface Plan {
   readonly beds: readonly Bed[]
   /** Plants on wood and stone. */
   readonly spots: readonly PlantSpot[]
+  readonly variants: readonly PlantingVariant[]
   /** Plants of the map, as the library knew them when they were chosen: the plan stands on its own. */
   readonly flora: readonly PlantSpecies[]
   readonly lamps: readonly Lamp[]

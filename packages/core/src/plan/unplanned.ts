@@ -23,6 +23,7 @@ export const UNPLANNED = {
   tabs: [],
   beds: [],
   spots: [],
+  variants: [],
   flora: [],
   tabProduct: null,
   filters: [],

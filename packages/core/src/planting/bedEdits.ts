@@ -29,12 +29,14 @@ export function addBed(plan: Plan, { lengthCm: l, widthCm: w }: Floor, newId: Ne
   return bedOf(plan, [corner(0.38, 0.35), corner(0.62, 0.35), corner(0.62, 0.65), corner(0.38, 0.65)], newId)
 }
 
-/** Flora without plants that no bed and no spot holds. */
+/** Flora without plants that no bed and no spot holds, of the map or of one that is kept aside. */
 export const weeded = (plan: Plan): Plan => {
-  const used = new Set([
-    ...plan.beds.flatMap(({ plants }) => plants.map(({ species }) => species)),
-    ...plan.spots.flatMap(({ species }) => species ?? []),
-  ])
+  const used = new Set(
+    [plan, ...plan.variants].flatMap(({ beds, spots }) => [
+      ...beds.flatMap(({ plants }) => plants.map(({ species }) => species)),
+      ...spots.flatMap(({ species }) => species ?? []),
+    ]),
+  )
   return plan.flora.every(({ id }) => used.has(id)) ? plan : { ...plan, flora: plan.flora.filter(({ id }) => used.has(id)) }
 }
 

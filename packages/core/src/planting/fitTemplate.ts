@@ -10,6 +10,7 @@ import type { Bed, LayoutKind, Plan, PlantSpot, Vertex } from '../plan/plan.js'
 import type { PlantSpecies } from '../species/plantSpecies.js'
 import type { PlantSite } from '../species/standing.js'
 import type { PlantPlace } from '../species/traits.js'
+import { weeded } from './bedEdits.js'
 import { Cast } from './cast.js'
 import { LAYOUT_TEMPLATES, ROLE_PLANTS, type TemplateBed } from './templates.js'
 
@@ -55,8 +56,9 @@ export function fitTemplate(plan: Plan, kind: LayoutKind, { inner, pieces }: Flo
     ({ plants }) => plants.length > 0 && plants.every(({ species }) => plan.flora.find(({ id }) => id === species)?.kind === 'floater'),
   )
   const spots = spotsOn(pieces, cast, newId)
-  const floating = new Set(afloat.flatMap(({ plants }) => plants.map(({ species }) => species)))
-  return { ...plan, beds: [...beds, ...afloat], spots, flora: [...cast.taken, ...plan.flora.filter(({ id }) => floating.has(id))] }
+  const taken = new Set(cast.taken.map(({ id }) => id))
+  const flora = [...cast.taken, ...plan.flora.filter(({ id }) => !taken.has(id))]
+  return weeded({ ...plan, beds: [...beds, ...afloat], spots, flora })
 }
 
 /** A group on this floor, less what is no ground for plants; cut in two it is two patches. */

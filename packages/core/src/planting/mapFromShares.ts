@@ -3,6 +3,7 @@ import { PLANT_KINDS, type Bed, type Plan, type PlantKind, type Vertex } from '.
 import type { PlantSpecies } from '../species/plantSpecies.js'
 import { EASES } from '../species/traits.js'
 import { standingOf, VERDICTS, type PlantSite } from '../species/standing.js'
+import { weeded } from './bedEdits.js'
 import { PLANT_KIND } from './kinds.js'
 import type { Stand } from './standOf.js'
 
@@ -69,7 +70,7 @@ export function mapFromShares(
       }
     })
   })
-  return { ...plan, beds, flora: [...flora.values()] }
+  return weeded({ ...plan, beds, flora: [...flora.values(), ...plan.flora.filter(({ id }) => !flora.has(id))] })
 }
 
 /** Where each group stands: strips from front to back. */

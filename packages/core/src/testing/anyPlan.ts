@@ -206,6 +206,7 @@ export const anyPlan: fc.Arbitrary<Plan> = fc
     hardscape,
     beds,
     spots,
+    variants: [],
     flora: FLORA,
     filters: [{ id: 'f', ratedLPerH, headCm: null, media: null, watts: null }],
   }))

@@ -210,6 +210,48 @@ describe('what the model sees', () => {
     await server.agent.delete(`${path}/${record.id}`).set('If-Match', '"1"').expect(200)
     expect((await timeline()).deeds.acts).toHaveLength(before)
   })
+  test('plants that come stand in the timeline with their mass, those that go with their share; moved and waiting ones do not', async () => {
+    const before = (await timeline()).deeds.acts.length
+    const plants = (part: object) => ({
+      ...base(),
+      at: '2026-11-23T17:00:00.000Z',
+      kind: 'plants',
+      deed: 'added',
+      species: 'ludwigia-palustris',
+      plant: 'Ludwigia palustris',
+      plantKind: 'stems',
+      count: 10,
+      countedIn: 'pot',
+      portions: 80,
+      dryG: 7,
+      raised: 'in-air',
+      bed: null,
+      toBed: null,
+      heldUntil: null,
+      ...part,
+    })
+    await server.agent.post(path).send(plants({})).expect(201)
+    await server.agent
+      .post(path)
+      .send(plants({ deed: 'thinned', count: 2, dryG: null, portions: null }))
+      .expect(201)
+    await server.agent
+      .post(path)
+      .send(plants({ deed: 'arrived', heldUntil: '2026-12-12' }))
+      .expect(201)
+    const { acts } = (await timeline()).deeds
+    expect(acts).toHaveLength(before + 2)
+    expect(acts).toContainEqual(expect.objectContaining({ kind: 'plant', plantKind: 'stems', dryG: 7, isOnOwnGround: true }))
+    expect(acts).toContainEqual(expect.objectContaining({ kind: 'uproot', plantKind: 'stems' }))
+    await server.agent
+      .post(path)
+      .send(plants({ deed: 'moved' }))
+      .expect(400)
+    await server.agent
+      .post(path)
+      .send(plants({ heldUntil: '2026-12-12' }))
+      .expect(400)
+  })
   test('a setting that changed yesterday is one dated record a field, with its reason; undo takes it out', async () => {
     const plan = (await server.agent.get(`/api/tanks/${TANK_ID}/plan`)).body
     await server.agent

@@ -200,6 +200,7 @@ export const part: Translation<typeof partWords> = {
   patches: 'Pflanzen',
   beds: 'Pflanzplan',
   spots: 'Pflanzen auf Holz und Stein',
+  variants: 'Beiseite gelegte Pflanzpläne',
   flora: 'Pflanzen des Pflanzplans',
   lamps: 'Lampen',
   lightWindows: 'Lichtstunden',

@@ -211,6 +211,7 @@ export const partWords = {
   patches: 'Plants',
   beds: 'Planting map',
   spots: 'Plants on wood and stone',
+  variants: 'Maps kept aside',
   flora: 'Plants of the map',
   lamps: 'Lamps',
   lightWindows: 'Hours of light',

@@ -25,6 +25,7 @@ export interface PlanV1 extends Omit<
   | 'muted'
   | 'beds'
   | 'spots'
+  | 'variants'
   | 'flora'
 > {
   readonly schemaVersion: 1

@@ -4,7 +4,7 @@ import type { GasLine, Plan } from '../plan.js'
 export type GasLineV2 = Omit<GasLine, 'diffuser' | 'peakMgPerL' | 'cylinderKg'>
 
 /** A plan as it was written before those, and before the size of the room. */
-export interface PlanV2 extends Omit<Plan, 'schemaVersion' | 'gasLines' | 'room' | 'beds' | 'spots' | 'flora'> {
+export interface PlanV2 extends Omit<Plan, 'schemaVersion' | 'gasLines' | 'room' | 'beds' | 'spots' | 'variants' | 'flora'> {
   readonly schemaVersion: 2
   readonly room: Omit<Plan['room'], 'volumeM3'>
   readonly gasLines: readonly GasLineV2[]

@@ -33,7 +33,7 @@ test('today’s plans, newer ones and what is no plan come back as they are', ()
 test('a plan of the second version asks nothing new of its lines that it did not know', () => {
   const { volumeM3: _volume, ...room } = today.room
   const gasLines = today.gasLines.map(({ diffuser: _diffuser, peakMgPerL: _peak, cylinderKg: _kg, ...line }) => line)
-  const { beds: _beds, spots: _spots, flora: _flora, ...before } = today
+  const { beds: _beds, spots: _spots, variants: _variants, flora: _flora, ...before } = today
   expect(upgradePlan({ ...before, schemaVersion: 2, room, gasLines })).toEqual(today)
   expect(upgradePlan({ ...before, schemaVersion: 3 })).toEqual(today)
 })

@@ -2,4 +2,4 @@ import type { Plan } from '../plan.js'
 import type { PlanV3 } from './planV3.js'
 
 /** Version 4 may have a planting map; plants told by kinds and shares stay what they were. */
-export const v3to4 = (plan: PlanV3): Plan => ({ ...plan, schemaVersion: 4, beds: [], spots: [], flora: [] })
+export const v3to4 = (plan: PlanV3): Plan => ({ ...plan, schemaVersion: 4, beds: [], spots: [], variants: [], flora: [] })

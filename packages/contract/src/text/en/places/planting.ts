@@ -68,6 +68,19 @@ export const plantingWords = {
     reserve:
       'A quarter more than the area asks for is counted in: on wood and stone one mostly runs short. White spots of glue vanish under a leaf or a pinch of moss.',
   },
+  variants: {
+    title: 'Maps side by side',
+    caption: 'What each asks for',
+    columns: ['Floor', 'Pots', 'Cost', 'Planting', 'Algae'] as readonly string[],
+    current: 'The plan',
+    none: 'Keep this map under a name, then change it: both stand side by side, and either can be the plan.',
+    why: 'Cost: the whole shopping list in its first column, as far as it is priced. Planting: hours of that day. Algae: of the first eight weeks, against a dense start. Forecast, shopping and programme follow the plan alone.',
+    name: 'Name',
+    keep: 'Keep this map aside',
+    take: 'Take',
+    takeNamed: (name: string) => `Make map ${name} the plan; the plan of now is kept aside`,
+    removeNamed: (name: string) => `Delete map ${name}`,
+  },
   tabs: {
     title: 'Root tabs',
     none: 'Nothing of the map lives by its roots alone: no tabs are needed.',

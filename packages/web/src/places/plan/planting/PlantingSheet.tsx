@@ -36,6 +36,7 @@ import { PlantNumbers } from './PlantNumbers.js'
 import { PlantsSince } from './PlantsSince.js'
 import { TabPanel } from './TabPanel.js'
 import { TrimPlan } from './TrimPlan.js'
+import { VariantPanel } from './VariantPanel.js'
 import { WorkList } from './WorkList.js'
 
 /** Both views fit a desk's screen together. */
@@ -234,9 +235,14 @@ export function PlantingSheet({ desk }: { readonly desk: Desk }) {
               <TabPanel desk={marginDesk} />
             </Group>
           )}
+          {(hasPlants || plan.variants.length > 0) && (
+            <Group number={10} title={plantingWords.variants.title}>
+              <VariantPanel desk={marginDesk} />
+            </Group>
+          )}
           <Box className="no-print">
             {' '}
-            <Group number={10} title={plantingWords.since}>
+            <Group number={11} title={plantingWords.since}>
               <PlantsSince tankId={desk.tankId} timeZone={plan.timeZone} bedId={bed?.id ?? null} />
             </Group>
           </Box>
