@@ -5,11 +5,13 @@ import {
   heightAfterCm,
   spreadAfterCm,
   supplyAt,
+  trimOf,
   type LaidBed,
   type LaidPlant,
   type TankFigures,
 } from '@jovrin/core'
 import { memo, type ReactNode } from 'react'
+import { INK } from '../ink.js'
 import { PlantParts } from '../species/PlantGlyph.js'
 import { plantShape } from '../species/plantShape.js'
 import type { SectionLayout } from './layout.js'
@@ -42,6 +44,7 @@ export const FrontBeds = memo(function FrontBeds({ figures, layout, weeks, betwe
           layout={layout}
           weeks={weeks}
           isFaint={chosenId !== null && chosenId !== bed.bed.id}
+          isChosen={chosenId === bed.bed.id}
         />
       ))
   return (
@@ -61,8 +64,10 @@ interface FrontBedProps {
   readonly layout: SectionLayout
   readonly weeks: number
   readonly isFaint: boolean
+  /** Its cut line is shown. */
+  readonly isChosen: boolean
 }
-const FrontBed = memo(function FrontBed({ bed, depthCm, figures, layout, weeks, isFaint }: FrontBedProps) {
+const FrontBed = memo(function FrontBed({ bed, depthCm, figures, layout, weeks, isFaint, isChosen }: FrontBedProps) {
   const { ground, inner } = figures
   const { left, right } = boundsOf(bed.ring)
   const [from, to] = [Math.max(0, left), Math.min(inner.lengthCm, right)]
@@ -90,12 +95,26 @@ const FrontBed = memo(function FrontBed({ bed, depthCm, figures, layout, weeks, 
               headroomCm={Math.max(1, inner.waterDepthCm - standsCm)}
               weeks={weeks}
             />
+            {isChosen && <CutLine cutToCm={trimOf(planted, figures.ppfd).cutToCm} widthCm={widthCm} />}
           </g>
         )
       })}
     </g>
   )
 })
+
+/** How low the scissors go. */
+const CutLine = ({ cutToCm, widthCm }: { readonly cutToCm: number | null; readonly widthCm: number }) =>
+  cutToCm === null ? null : (
+    <path
+      d={`M0 ${-cutToCm}H${widthCm}`}
+      stroke="var(--focus)"
+      strokeWidth={INK.medium}
+      strokeDasharray="6 3"
+      vectorEffect="non-scaling-stroke"
+      fill="none"
+    />
+  )
 
 interface RowProps {
   readonly planted: LaidPlant
