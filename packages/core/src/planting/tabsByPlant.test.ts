@@ -41,6 +41,7 @@ describe('root tabs by plant', () => {
   })
   test('a small crown has one of its own, what covers the ground a grid of 12 cm', () => {
     expect(tabs({ form: 'runner-rosette', spreadCm: datum(12), spacingCm: datum(9) })[0]?.pattern).toBe('crown')
+    expect(tabs({ form: 'runner-rosette', spreadCm: datum(6), spacingCm: datum(3) })[0]?.pattern).toBe('grid')
     const [lawn] = tabs({ form: 'grass-runner', kind: 'carpet' })
     expect(lawn?.pattern).toBe('grid')
     expect(distanceCm(lawn!.spots[0]!, lawn!.spots[1]!)).toBeCloseTo(12, 6)

@@ -16,6 +16,8 @@ export interface TabsOfBed {
 const RING_CM = 5
 const GRID_CM = 12
 const CROWNS: ReadonlySet<PlantSpecies['form']> = new Set(['rosette', 'bulb', 'runner-rosette'])
+/** Crowns nearer than that share the tabs of a grid. Rule of thumb 6–8 cm. */
+const CROWNS_APART_CM = 7
 /** A crown that spreads so wide is large, and asks for so many tabs. */
 const RINGS = [
   { fromCm: 40, tabs: 5 },
@@ -37,7 +39,7 @@ export function tabsByPlant(
     if (isFloating || first === undefined) return []
     const { plant, spacingCm } = first
     const tabs = RINGS.find(({ fromCm }) => plant.spreadCm.value >= fromCm)?.tabs
-    const isCrown = CROWNS.has(plant.form)
+    const isCrown = CROWNS.has(plant.form) && spacingCm >= CROWNS_APART_CM
     const pattern: TabPattern = !isCrown ? 'grid' : tabs === undefined ? 'crown' : 'ring'
     const crowns = pattern === 'grid' ? [] : orMiddle(tabGrid(ring, spacingCm), ring)
     const spots =
