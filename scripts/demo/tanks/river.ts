@@ -137,6 +137,7 @@ export const riverTank = (startedOn: string): Plan => ({
       ['barrier', 9, 4],
       ['hardscape:granite', 4.5, 3],
       ['hardscape:wood', 16, 12],
+      ['glue', 6, 4],
       ['plants:carpet', 6.5, 5],
       ['plants:stems', 4.8, 4],
       ['plants:rhizome', 9, 7],

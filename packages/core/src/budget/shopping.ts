@@ -2,8 +2,9 @@ import { groundNeeds } from '../ground/layering.js'
 import type { TankFigures } from '../ecosystem/tankFigures.js'
 import { PLANT_KINDS, type Plan } from '../plan/plan.js'
 import { quantities, type Dimensions, type NumbersOf, type Quantities } from '../quantity/quantity.js'
+import { countedSpecies, type CountedSpecies } from '../planting/bedsOf.js'
 import { potsOf } from '../planting/pots.js'
-import { tabCost } from '../ground/rootTabs.js'
+import { USUAL_RENEW_DAYS, tabCost } from '../ground/rootTabs.js'
 import { dailyBottleMl, dailySalts } from '../feed/schoolDoses.js'
 import type { ReadingQuantity } from '../plan/journal.js'
 import { OFTEN_FORGOTTEN, type Forgotten } from '../startup/backward.js'
@@ -64,6 +65,8 @@ export interface ShoppingItem {
   /** From the product that was chosen. */
   readonly price: number | null
   readonly isOwned: boolean
+  /** Of a kind of plants: which, where the map says so. */
+  readonly plants: readonly CountedSpecies[]
 }
 
 /** Fertiliser is bought for so long: half a year keeps. */
@@ -90,11 +93,11 @@ export function shoppingList(plan: Plan, figures: TankFigures): ShoppingItem[] {
     detail: string,
     count: number,
     numbers: NumbersOf<(typeof SHOPPING_LINES)[Line]['values']>,
-    own: { readonly name?: string; readonly price?: number | null } = {},
+    own: { readonly name?: string; readonly price?: number | null; readonly plants?: readonly CountedSpecies[] } = {},
   ): void => {
     const key = detail === '' ? line : `${line}:${detail}`
     const { group, unit, values } = SHOPPING_LINES[line]
-    const told = { values: quantities(values, numbers), name: own.name ?? '', price: own.price ?? null }
+    const told = { values: quantities(values, numbers), name: own.name ?? '', price: own.price ?? null, plants: own.plants ?? [] }
     if (count > 0) items.push({ key, line, detail, group, count, unit, ...told, isOwned: owned.has(key) })
   }
   const { vessel } = figures
@@ -122,7 +125,7 @@ export function shoppingList(plan: Plan, figures: TankFigures): ShoppingItem[] {
     add('ground', detail, bags, { bag: bagL, poured: pouredL, spare: leftOverL }, { name, price: pricePerBag })
   const tabs = plan.tabs.filter(({ kind }) => kind === 'tab').length
   const product = plan.tabProduct
-  const { packs, spare } = tabCost(tabs, product?.pack ?? 10, product?.price ?? null, product?.renewDays ?? 90)
+  const { packs, spare } = tabCost(tabs, product?.pack ?? 10, product?.price ?? null, product?.renewDays ?? USUAL_RENEW_DAYS)
   add('tabs', '', packs, { tabs, spare }, { name: product?.name ?? '', price: product?.price ?? null })
   const capsules = plan.tabs.length - tabs
   add('capsules', '', Math.ceil(capsules / 10), { capsules })
@@ -132,8 +135,16 @@ export function shoppingList(plan: Plan, figures: TankFigures): ShoppingItem[] {
     const kg = Math.ceil(pieces.reduce((sum, { massKg }) => sum + massKg, 0))
     add('hardscape', material, kg, { pieces: pieces.length })
   }
-  if (plan.hardscape.some(({ fixing }) => fixing === 'glued')) add('glue', '', 1, {})
-  for (const kind of PLANT_KINDS) add('plants', kind, potsOf(plan, figures.stand, kind, figures.inner), {})
+  if (plan.hardscape.some(({ fixing }) => fixing === 'glued') || figures.spots.some(({ glueG }) => glueG > 0)) add('glue', '', 1, {})
+  const counted = countedSpecies([...figures.beds, ...figures.spots])
+  for (const kind of PLANT_KINDS)
+    add(
+      'plants',
+      kind,
+      potsOf(plan, figures.stand, kind, figures.inner),
+      {},
+      { plants: counted.filter(({ plant }) => plant.kind === kind) },
+    )
   const bottle = dailyBottleMl(plan.feeding, figures.waterL)
   if (bottle !== null) add('fertiliser', '', 1, { amount: bottle * FED_DAYS })
   else for (const { salt, grams } of dailySalts(plan.feeding, figures.waterL)) add('salt', salt, 1, { amount: grams * FED_DAYS })

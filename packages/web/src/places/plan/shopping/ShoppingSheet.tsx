@@ -24,7 +24,7 @@ import { useFindings, type Desk } from '../desk.js'
 import { PriceCell, withPrice } from '../PriceCell.js'
 import { FindingsList } from '../FindingsList.js'
 import { SumFigure } from '../SumFigure.js'
-import { itemName } from './shopping.text.js'
+import { itemName, plantsOfItem } from './shopping.text.js'
 import { saveCsv } from './shoppingCsv.js'
 
 const RATES: readonly Rate[] = ['electricityPerKwh', 'gasPerKg', 'waterPerM3', 'saltsPerKg', 'plantsPerMonth']
@@ -59,7 +59,7 @@ export function ShoppingSheet({ desk }: { desk: Desk }) {
                   plan,
                   items,
                   columns.map((_, index) => columnName(index)),
-                  (item) => itemName(item, units),
+                  (item) => (item.plants.length === 0 ? itemName(item, units) : `${itemName(item, units)}: ${plantsOfItem(item)}`),
                 )
               }
             >
@@ -200,7 +200,10 @@ function GroupRows({ desk, name, items, totals, columnName }: GroupRowsProps) {
         const told = itemName(item, units)
         return (
           <Box component="tr" key={item.key} sx={{ color: item.isOwned ? 'text.secondary' : 'inherit' }}>
-            <td style={{ paddingLeft: 10 }}>{told}</td>
+            <td style={{ paddingLeft: 10 }}>
+              {told}
+              {item.plants.length > 0 && <Box sx={{ fontSize: 13, color: 'text.secondary' }}>{plantsOfItem(item)}</Box>}
+            </td>
             <Box component="td" sx={{ whiteSpace: 'nowrap' }}>
               {shoppingWords.counted[item.unit](String(item.count))}
               {item.unit === 'kg' && units.preferences.mass !== 'kg' && ` (${units.show('mass', item.count, 2)})`}
