@@ -283,6 +283,7 @@ export { LAYOUT_TEMPLATES, ROLE_PLANTS, TEMPLATE_ROLES, type LayoutTemplate, typ
 export { TRIM_WAYS, trimOf, type TrimOfPlant, type TrimWay } from './planting/trimPlan.js'
 export { tabsByPlant, type TabPattern, type TabsOfBed } from './planting/tabsByPlant.js'
 export { asVariant, keepVariant, MOST_VARIANTS, removeVariant, renameVariant, takeVariant } from './planting/variants.js'
+export { sprayEveryMin } from './planting/spray.js'
 export { countedPlants, type CountedPlants } from './planting/countedPlants.js'
 export { mappedKinds, plannedShare } from './planting/standOf.js'
 export { placeOfBed } from './planting/placeOfBed.js'

@@ -159,8 +159,15 @@ export const plantingWords = {
   melts: { none: 'none', slight: 'few', marked: 'many', full: 'nearly all' } satisfies Record<Melt, string>,
   meltWhy:
     'Leaves that grew in air are lost under water; that is normal as long as base and roots stay firm. Where no new leaf stands by the day that is told, look for what is wrong. Days count from planting.',
-  keepWet:
-    'Spray every few minutes while plants are out of water; thin leaves dry out within a quarter of an hour in a dry room. Rule of thumb.',
+  spray: {
+    every: (minutes: string, humidity: string) =>
+      `Spray plants that wait out of water every ${minutes} in air of ${humidity} humidity: thin leaves dry out in twice that time. Rule of thumb; cover with wet paper what waits longer.`,
+    start: 'Remind me from now',
+    sprayed: 'Sprayed',
+    left: (minutes: string) => `spray again in ${minutes}`,
+    now: 'Spray now',
+    stop: 'Stop',
+  },
   search: 'Find a plant by any name',
   noPlant: 'No plant has such a name.',
 } as const

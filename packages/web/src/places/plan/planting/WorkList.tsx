@@ -8,9 +8,10 @@ import { MarginTable } from '../../../ui/MarginTable.js'
 import { useUnits } from '../../../ui/units.js'
 import { useSetParam } from '../../../ui/useSetParam.js'
 import type { Desk } from '../desk.js'
+import { SprayReminder } from './SprayReminder.js'
 
 /** What hands do on the planting day: patch after patch, and what is done to each plant before it goes in. */
-export function WorkList({ desk: { plan, figures } }: { readonly desk: Desk }) {
+export function WorkList({ desk: { tankId, plan, figures } }: { readonly desk: Desk }) {
   const [search] = useSearchParams()
   const setParam = useSetParam()
   const order = PLANTING_ORDERS.find((one) => one === search.get('order')) ?? PLANTING_ORDERS[0]
@@ -44,7 +45,7 @@ export function WorkList({ desk: { plan, figures } }: { readonly desk: Desk }) {
           {plantingWords.makeReady}
         </Box>
         <Handlings works={works} />
-        <Box sx={{ color: 'text.secondary', fontSize: 13 }}>{plantingWords.keepWet}</Box>
+        <SprayReminder tankId={tankId} humidityFraction={figures.room.humidityFraction} />
       </Box>
       <Melts works={works} />
     </Box>

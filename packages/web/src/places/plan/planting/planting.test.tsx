@@ -133,3 +133,22 @@ test('the description does not ask again for what the map shows', () => {
   expect(screen.queryByRole('group', { name: plantKindWords.carpet })).toBeNull()
   expect(screen.getByRole('group', { name: plantKindWords.stems })).toBeTruthy()
 })
+
+describe('spraying what waits out of water', () => {
+  test('in half the time in which this room dries a leaf; the reminder outlives a reload, calls, and is stopped', async () => {
+    show(planted('Rotala rotundifolia'))
+    await hand.click(screen.getByRole('button', { name: text.spray.start }))
+    expect(screen.getByText(/^spray again in \d+ min$/)).toBeTruthy()
+    cleanup()
+    show(planted('Rotala rotundifolia'))
+    expect(screen.getByText(/^spray again in \d+ min$/)).toBeTruthy()
+    cleanup()
+    sessionStorage.setItem('jovrin.sprayed.tank', String(Date.now() - 20 * 60_000))
+    show(planted('Rotala rotundifolia'))
+    expect(screen.getByText(text.spray.now)).toBeTruthy()
+    await hand.click(screen.getByRole('button', { name: text.spray.sprayed }))
+    expect(screen.queryByText(text.spray.now)).toBeNull()
+    await hand.click(screen.getByRole('button', { name: text.spray.stop }))
+    expect(screen.getByRole('button', { name: text.spray.start })).toBeTruthy()
+  })
+})
