@@ -1,7 +1,7 @@
 import { plantingWords } from '@jovrin/contract'
 import { bedOf, lineOf, ringOutline, withBed, type Spot } from '@jovrin/core'
 import { Box, Slider } from '@mui/material'
-import { useId, useMemo, useState } from 'react'
+import { useCallback, useId, useMemo, useState } from 'react'
 import { useSearchParams } from 'react-router'
 import { localId } from '../../../api/localId.js'
 import { Hatches } from '../../../drawing/Hatches.js'
@@ -12,12 +12,10 @@ import { PlanBarriers, PlanTabs, PlanZones } from '../../../drawing/plan/PlanFlo
 import { PlanSpots } from '../../../drawing/plan/PlanSpots.js'
 import { planLayout } from '../../../drawing/plan/planLayout.js'
 import { PlanPieces } from '../../../drawing/plan/PlanPieces.js'
-import { spotLetter } from '../../../drawing/spotLetter.js'
 import { FrontElevation } from '../../../drawing/section/FrontElevation.js'
 import { frontLayout } from '../../../drawing/section/frontLayout.js'
 import { Choice } from '../../../ui/Choice.js'
 import { Enlarged } from '../../../ui/enlarge/Enlarged.js'
-import { Group } from '../../../ui/QuestionGroup.js'
 import { useSetParam } from '../../../ui/useSetParam.js'
 import { useFindings, useMarginDesk, type Desk } from '../desk.js'
 import { FindingsList } from '../FindingsList.js'
@@ -26,18 +24,8 @@ import { finishDrawn, OutlineSheet } from '../outline/OutlineSheet.js'
 import { OutlineTools } from '../outline/OutlineTools.js'
 import { useOutlines, type Gesture } from '../outline/useOutlines.js'
 import { SheetFrame } from '../SheetFrame.js'
-import { BedList } from './BedList.js'
-import { BedPanel } from './BedPanel.js'
-import { SpotList } from './spots/SpotList.js'
+import { PlantingMargin } from './PlantingMargin.js'
 import { SpotMarks } from './spots/SpotMarks.js'
-import { SpotPanel } from './spots/SpotPanel.js'
-import { DensityPanel } from './DensityPanel.js'
-import { PlantNumbers } from './PlantNumbers.js'
-import { PlantsSince } from './PlantsSince.js'
-import { TabPanel } from './TabPanel.js'
-import { TrimPlan } from './TrimPlan.js'
-import { VariantPanel } from './VariantPanel.js'
-import { WorkList } from './WorkList.js'
 
 /** Both views fit a desk's screen together. */
 const SHEET_HEIGHT_PX = 540
@@ -63,12 +51,8 @@ export function PlantingSheet({ desk }: { readonly desk: Desk }) {
   // The drawing follows the hand; the address follows the drawing.
   const [week, setWeek] = useState(() => Math.min(MOST_WEEKS, Math.max(0, Number(search.get('week') ?? 4) || 0)))
   const bed = plan.beds.find(({ id }) => id === chosenId) ?? null
-  const hasPlants = [...figures.beds, ...figures.spots].some(({ plants }) => plants.length > 0)
   const spotId = search.get('spot')
-  const chooseSpot = (id: string | null): void => setParam('spot', id)
-  const laidSpot = marginDesk.figures.spots.find(({ spot }) => spot.id === spotId) ?? null
-  const spotLetterOf = (id: string): string => spotLetter(plan.spots.findIndex((spot) => spot.id === id))
-  const laid = marginDesk.figures.beds.find((one) => one.bed.id === chosenId) ?? null
+  const chooseSpot = useCallback((id: string | null): void => setParam('spot', id), [setParam])
   const catches = useMemo(
     () => [
       ...plan.beds.filter(({ id }) => id !== chosenId).flatMap(({ outline }) => outline),
@@ -190,64 +174,7 @@ export function PlantingSheet({ desk }: { readonly desk: Desk }) {
           <FindingsList tankId={desk.tankId} muted={plan.muted} change={change} findings={findings} sheet="planting" onChoose={choose} />
         </>
       }
-      margin={
-        <>
-          <Group number={1} title={plantingWords.patches}>
-            <BedList desk={marginDesk} chosen={bed?.id ?? null} onChoose={choose} />
-          </Group>
-          {laid !== null && (
-            <Group number={2} title={plantingWords.patch(String(plan.beds.findIndex(({ id }) => id === laid.bed.id) + 1))}>
-              <BedPanel key={laid.bed.id} desk={marginDesk} laid={laid} onChoose={choose} />
-            </Group>
-          )}
-          <Group number={3} title={plantingWords.spots.title}>
-            <SpotList desk={marginDesk} chosen={spotId} onChoose={chooseSpot} />
-          </Group>
-          {laidSpot !== null && (
-            <Group number={4} title={plantingWords.spots.chosen(spotLetterOf(laidSpot.spot.id))}>
-              <SpotPanel key={laidSpot.spot.id} desk={marginDesk} laid={laidSpot} onChoose={chooseSpot} />
-            </Group>
-          )}
-          {hasPlants && (
-            <Group number={5} title={plantingWords.numbers}>
-              <PlantNumbers desk={marginDesk} />
-            </Group>
-          )}
-          {figures.beds.some(({ plants }) => plants.length > 0) && (
-            <Box className="no-print">
-              <Group number={6} title={plantingWords.density.title}>
-                <DensityPanel desk={marginDesk} />
-              </Group>
-            </Box>
-          )}
-          {hasPlants && (
-            <Group number={7} title={plantingWords.work}>
-              <WorkList desk={marginDesk} />
-            </Group>
-          )}
-          {hasPlants && (
-            <Group number={8} title={plantingWords.trims.title}>
-              <TrimPlan desk={marginDesk} />
-            </Group>
-          )}
-          {hasPlants && (
-            <Group number={9} title={plantingWords.tabs.title}>
-              <TabPanel desk={marginDesk} />
-            </Group>
-          )}
-          {(hasPlants || plan.variants.length > 0) && (
-            <Group number={10} title={plantingWords.variants.title}>
-              <VariantPanel desk={marginDesk} />
-            </Group>
-          )}
-          <Box className="no-print">
-            {' '}
-            <Group number={11} title={plantingWords.since}>
-              <PlantsSince tankId={desk.tankId} timeZone={plan.timeZone} bedId={bed?.id ?? null} />
-            </Group>
-          </Box>
-        </>
-      }
+      margin={<PlantingMargin desk={marginDesk} bedId={bed?.id ?? null} spotId={spotId} onBed={choose} onSpot={chooseSpot} />}
     />
   )
 }
