@@ -284,6 +284,7 @@ export { TRIM_WAYS, trimOf, type TrimOfPlant, type TrimWay } from './planting/tr
 export { tabsByPlant, type TabPattern, type TabsOfBed } from './planting/tabsByPlant.js'
 export { asVariant, keepVariant, MOST_VARIANTS, removeVariant, renameVariant, takeVariant } from './planting/variants.js'
 export { sprayEveryMin } from './planting/spray.js'
+export { floorShares, type FloorShares } from './planting/floorShares.js'
 export { countedPlants, type CountedPlants } from './planting/countedPlants.js'
 export { mappedKinds, plannedShare } from './planting/standOf.js'
 export { placeOfBed } from './planting/placeOfBed.js'

@@ -1,5 +1,5 @@
 import { plantingWords } from '@jovrin/contract'
-import { countedSpecies, plantingWork } from '@jovrin/core'
+import { countedSpecies, floorShares, plantingWork } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { MarginTable } from '../../../ui/MarginTable.js'
 import { percent, useUnits } from '../../../ui/units.js'
@@ -10,17 +10,11 @@ export function PlantNumbers({ desk: { plan, figures } }: { readonly desk: Desk 
   const units = useUnits()
   const { beds, inner } = figures
   const counted = countedSpecies([...beds, ...figures.spots])
-  const floorCm2 = inner.lengthCm * inner.widthCm
-  const rooted = beds.filter(({ isFloating }) => !isFloating)
-  const plantedCm2 = rooted.reduce((sum, { areaCm2, plants }) => sum + (plants.length > 0 ? areaCm2 : 0), 0)
-  const fastCm2 = rooted
-    .flatMap(({ plants }) => plants)
-    .reduce((sum, { plant, areaCm2 }) => sum + (plant.growth[0] === 'fast' ? areaCm2 : 0), 0)
-  const floatingCm2 = beds.reduce((sum, { isFloating, areaCm2 }) => sum + (isFloating ? areaCm2 : 0), 0)
+  const { plantedFraction, fastFraction, floatingFraction } = floorShares(beds, inner)
   const rows: readonly (readonly [string, string])[] = [
-    [plantingWords.sums.planted, `${percent(plantedCm2 / floorCm2)} %`],
-    [plantingWords.sums.fast, plantedCm2 === 0 ? '–' : `${percent(fastCm2 / plantedCm2)} %`],
-    [plantingWords.sums.floating, `${percent(floatingCm2 / floorCm2)} %`],
+    [plantingWords.sums.planted, `${percent(plantedFraction)} %`],
+    [plantingWords.sums.fast, fastFraction === null ? '–' : `${percent(fastFraction)} %`],
+    [plantingWords.sums.floating, `${percent(floatingFraction)} %`],
     [
       plantingWords.sums.mass,
       units.show(

@@ -3,6 +3,7 @@ import {
   asVariant,
   columnTotals,
   countedSpecies,
+  floorShares,
   keepVariant,
   MOST_VARIANTS,
   plantingWork,
@@ -133,10 +134,9 @@ function VariantRow({ plan, name, onTake, onRemove }: RowProps) {
 function sumsOf(plan: Plan): { readonly planted: number; readonly pots: number; readonly hours: number; readonly cost: number | null } {
   const figures = tankFigures(plan)
   const { beds, spots, inner } = figures
-  const plantedCm2 = beds.reduce((sum, { isFloating, areaCm2, plants }) => sum + (isFloating || plants.length === 0 ? 0 : areaCm2), 0)
   const total = columnTotals(plan, shoppingList(plan, figures))[0]?.total ?? 0
   return {
-    planted: plantedCm2 / (inner.lengthCm * inner.widthCm),
+    planted: floorShares(beds, inner).plantedFraction,
     pots: countedSpecies([...beds, ...spots]).reduce((sum, one) => sum + one.pots, 0),
     hours: plantingWork(plan, figures).hours,
     cost: total === 0 ? null : total,
