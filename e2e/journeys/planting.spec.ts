@@ -101,6 +101,7 @@ test('a start too thin for its light is warned of, with pots and power, and mend
   const plan = (await held.json()) as { patches: object[]; lamps: object[] }
   const thin = {
     ...plan,
+    startedOn: '2026-12-05',
     patches: ['carpet', 'stems'].map((kind) => ({ id: kind, kind, footFraction: 0.15, density: 'thin', pots: null })),
     lamps: plan.lamps.map((lamp) => ({ ...lamp, dimFraction: 1 })),
   }

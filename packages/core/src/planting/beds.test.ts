@@ -4,6 +4,7 @@ import type { Bed, Piece, Plan, Vertex } from '../plan/plan.js'
 import { UNPLACED } from '../plan/unplanned.js'
 import { checkPlanting } from '../safety/checkPlanting.js'
 import { anyPlant, datum, STEM } from '../testing/anyPlant.js'
+import { box } from '../testing/box.js'
 import { samplePlan } from '../testing/samplePlan.js'
 import { addBed, bedOf, duplicateBed, exchangePlant, mirrorBed, plantInBed, removeBed, takeOutPlant, withBed } from './bedEdits.js'
 import { bedsOf, countedSpecies } from './bedsOf.js'
@@ -15,13 +16,6 @@ import { mappedKinds, plannedShare } from './standOf.js'
 
 /** 108 × 48 cm on the inside. */
 const inner = { lengthCm: 108, widthCm: 48 }
-const corner = (xCm: number, yCm: number): Vertex => ({ xCm, yCm, isRound: false })
-const box = (left: number, front: number, right: number, back: number): Vertex[] => [
-  corner(left, front),
-  corner(right, front),
-  corner(right, back),
-  corner(left, back),
-]
 const tall = anyPlant({ places: ['back'] }, { id: 'tall', name: 'Tall' })
 const lawn = anyPlant(
   {

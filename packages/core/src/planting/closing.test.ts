@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest'
 import type { Bed, Plan } from '../plan/plan.js'
 import { anyPlant, datum } from '../testing/anyPlant.js'
+import { box } from '../testing/box.js'
 import { samplePlan } from '../testing/samplePlan.js'
 import { bedsOf, countedSpecies } from './bedsOf.js'
 import { meanWeeksToClose, withSpacingTimes } from './closing.js'
@@ -12,12 +13,7 @@ const far = anyPlant({ spacingCm: datum(6) }, { id: 'far' })
 const bed = (id: string, left: number, plants: Bed['plants'], spacingCm: number | null = null): Bed => ({
   id,
   name: '',
-  outline: [
-    [left, 0],
-    [left + 20, 0],
-    [left + 20, 20],
-    [left, 20],
-  ].map(([xCm = 0, yCm = 0]) => ({ xCm, yCm, isRound: false })),
+  outline: box(left, 0, left + 20, 20),
   plants,
   start: 'pot',
   spacingCm,

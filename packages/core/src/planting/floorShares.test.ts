@@ -1,6 +1,7 @@
 import { expect, test } from 'vitest'
 import type { Bed, Plan } from '../plan/plan.js'
 import { anyPlant, datum } from '../testing/anyPlant.js'
+import { box } from '../testing/box.js'
 import { samplePlan } from '../testing/samplePlan.js'
 import { bedsOf } from './bedsOf.js'
 import { floorShares } from './floorShares.js'
@@ -14,12 +15,7 @@ const flora = [
 const bed = (id: string, left: number, species: readonly string[]): Bed => ({
   id,
   name: '',
-  outline: [
-    [left, 0],
-    [left + 20, 0],
-    [left + 20, 20],
-    [left, 20],
-  ].map(([xCm = 0, yCm = 0]) => ({ xCm, yCm, isRound: false })),
+  outline: box(left, 0, left + 20, 20),
   plants: species.map((one, index) => ({ id: `${id}p${index}`, species: one, share: 1 })),
   start: 'pot',
   spacingCm: null,

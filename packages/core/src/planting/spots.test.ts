@@ -8,6 +8,7 @@ import { UNPLACED } from '../plan/unplanned.js'
 import { checkSpots } from '../safety/checkSpots.js'
 import type { PlantSpecies } from '../species/plantSpecies.js'
 import { anyPlant, datum } from '../testing/anyPlant.js'
+import { box } from '../testing/box.js'
 import { samplePlan } from '../testing/samplePlan.js'
 import { countedSpecies } from './bedsOf.js'
 import { potsOf } from './pots.js'
@@ -45,12 +46,7 @@ const branch: Piece = {
   name: 'Branch',
   material: 'wood',
   heightCm: 20,
-  outline: [
-    [30, 10],
-    [70, 10],
-    [70, 25],
-    [30, 25],
-  ].map(([xCm = 0, yCm = 0]) => ({ xCm, yCm, isRound: false })),
+  outline: box(30, 10, 70, 25),
 }
 const plan: Plan = { ...samplePlan, hardscape: [branch], patches: [], beds: [], flora: [] }
 let number = 0

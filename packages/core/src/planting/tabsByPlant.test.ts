@@ -3,6 +3,7 @@ import { distanceCm, isInside } from '../numeric/ring.js'
 import type { Bed, Plan } from '../plan/plan.js'
 import type { PlantTraits } from '../species/traits.js'
 import { anyPlant, datum } from '../testing/anyPlant.js'
+import { box } from '../testing/box.js'
 import { samplePlan } from '../testing/samplePlan.js'
 import { bedsOf } from './bedsOf.js'
 import { tabsByPlant } from './tabsByPlant.js'
@@ -13,12 +14,7 @@ const tabs = (traits: Partial<PlantTraits>, wide = 40, stones: Parameters<typeof
   const bed: Bed = {
     id: 'b1',
     name: '',
-    outline: [
-      [0, 0],
-      [wide, 0],
-      [wide, 40],
-      [0, 40],
-    ].map(([xCm = 0, yCm = 0]) => ({ xCm, yCm, isRound: false })),
+    outline: box(0, 0, wide, 40),
     plants: [{ id: 'x', species: 'p', share: 1 }],
     start: 'pot',
     spacingCm: null,

@@ -3,11 +3,12 @@ import { describe, expect, test } from 'vitest'
 import { tankFigures } from '../ecosystem/tankFigures.js'
 import { lineOf, outlineFault } from '../numeric/outline.js'
 import { areaCm2, isInside, isSimple } from '../numeric/ring.js'
-import { LAYOUT_KINDS, type Plan, type Vertex } from '../plan/plan.js'
+import { LAYOUT_KINDS, type Plan } from '../plan/plan.js'
 import { UNPLACED } from '../plan/unplanned.js'
 import { plantSiteOf } from '../safety/plantSite.js'
 import { anyPlant } from '../testing/anyPlant.js'
 import { tries } from '../testing/properties.js'
+import { box } from '../testing/box.js'
 import { samplePlan } from '../testing/samplePlan.js'
 import { bedsOf } from './bedsOf.js'
 import { fitTemplate, type Garden } from './fitTemplate.js'
@@ -21,16 +22,6 @@ const all = [
     'bucephalandra-motleyana',
   ]),
 ].map((id) => anyPlant({}, { id, name: id }))
-const corner = ([xCm, yCm]: readonly [number, number]): Vertex => ({ xCm, yCm, isRound: false })
-const box = (left: number, front: number, right: number, back: number): Vertex[] =>
-  (
-    [
-      [left, front],
-      [right, front],
-      [right, back],
-      [left, back],
-    ] as const
-  ).map(corner)
 let number = 0
 const newId = (stem: string): string => `${stem}${++number}`
 const sized = (lengthCm: number, widthCm: number, part: Partial<Plan> = {}): Plan => ({

@@ -33,7 +33,3 @@ export function takeVariant(plan: Plan, id: string, nameOfBefore: string): Plan 
 }
 
 export const removeVariant = (plan: Plan, id: string): Plan => weeded({ ...plan, variants: plan.variants.filter((one) => one.id !== id) })
-export const renameVariant = (plan: Plan, id: string, name: string): Plan => ({
-  ...plan,
-  variants: plan.variants.map((one) => (one.id === id ? { ...one, name } : one)),
-})

@@ -28,6 +28,6 @@ describe('a start too thin for its light', () => {
     expect(mended).not.toEqual(thin)
     expect(found(mended)).toEqual([])
   })
-  test('is past once the tank has grown in', () => expect(found(thin, 40).map(({ code }) => code)).toEqual(['thin-start']))
+  test('is past once the tank is planted', () => expect(found(thin, 1).map(({ code }) => code)).toEqual(['thin-start']))
   test('a dense one is not', () => expect(found(planted('full', 0.35))).toEqual([]))
 })

@@ -20,12 +20,9 @@ export interface CheckedFacts {
   readonly animalsAllowedFromDay?: number | null | undefined
   /** Since it was planted; 0 until then. */
   readonly ageDays?: number
-  /** As the model found it; `null` where nothing is planted. */
+  /** As the model found it; `null` where nothing is planned. Told until the tank is planted: then pots of the planting day are past. */
   readonly density?: StartDensity | null | undefined
 }
-
-/** Once it is grown in, how densely it was planted is past. */
-export const DENSITY_DAYS = 28
 
 /** Everything that can be said of a plan, most serious first. Remarks on building rest once plants grow, and what has been measured since speaks for itself. */
 export function checkPlan(
@@ -35,7 +32,7 @@ export function checkPlan(
 ): Finding[] {
   const isPlanted = ageDays > 0 && (plan.patches.length > 0 || plan.beds.length > 0)
   // What the model makes of a thin start says more than the share of the floor does.
-  const thin = density === null || ageDays >= DENSITY_DAYS ? [] : checkDensity(plan, figures, density)
+  const thin = density === null || ageDays > 0 ? [] : checkDensity(plan, figures, density)
   return bySeverity([
     ...checkTank(plan, figures).filter(({ code }) => thin.length === 0 || code !== TANK_FINDINGS['thin-start'].code),
     ...checkGas(plan, figures),

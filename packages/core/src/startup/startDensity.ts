@@ -3,6 +3,7 @@ import { DAY, DAY_STRIDE } from '../ecosystem/daySeries.js'
 import { NO_DEEDS, type Deeds } from '../ecosystem/deeds.js'
 import { simulate } from '../ecosystem/simulate.js'
 import { ALGAE_GUILDS, DIATOM } from '../ecosystem/state.js'
+import { tankFigures } from '../ecosystem/tankFigures.js'
 import type { Patch, Plan } from '../plan/plan.js'
 import { airShareOf } from '../planting/airShare.js'
 import { PLANT_KIND } from '../planting/kinds.js'
@@ -83,9 +84,8 @@ const potsAtStart = (pots: number): Deeds => ({
 })
 
 /** As many pots as a whole floor of dense stems takes are the most that is tried. */
-function leastPots({ vessel }: Plan, isEnough: (pots: number) => boolean): number | null {
-  const floorM2 = ((vessel.lengthCm ?? USUAL_CM.length) * (vessel.widthCm ?? USUAL_CM.width)) / 10_000
-  const most = Math.ceil((floorM2 * PLANT_KIND.stems.startGPerM2.full) / PLANT_KIND.stems.potG)
+function leastPots(plan: Plan, isEnough: (pots: number) => boolean): number | null {
+  const most = Math.ceil((tankFigures(plan).surfaceM2 * PLANT_KIND.stems.startGPerM2.full) / PLANT_KIND.stems.potG)
   if (!isEnough(most)) return null
   let [few, enough] = [0, most]
   while (enough - few > 1) {
@@ -95,9 +95,6 @@ function leastPots({ vessel }: Plan, isEnough: (pots: number) => boolean): numbe
   }
   return enough
 }
-/** Where the grower does not know: a common tank. */
-const USUAL_CM = { length: 90, width: 45 } as const
-
 function mostPower(plan: Plan, isEnough: (dimmed: Plan) => boolean): number | null {
   const { hours, dimFraction } = lightSettingOf(plan)
   const steps = Array.from({ length: 20 }, (_, step) => Math.round((1 - step * DIM_STEP) * 100) / 100)

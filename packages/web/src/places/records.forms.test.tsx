@@ -1,23 +1,13 @@
 import 'fake-indexeddb/auto'
-import {
-  emergencyWords,
-  formWords,
-  jobTitleWords,
-  journalWords,
-  numberWords,
-  plantDeedWords,
-  raisedWords,
-  refusedWords,
-  todayWords,
-} from '@jovrin/contract'
+import { emergencyWords, formWords, jobTitleWords, journalWords, numberWords, refusedWords, todayWords } from '@jovrin/contract'
 import { type JournalRecord, type Kit, type ListedJob, quantities } from '@jovrin/core'
 import { cleanup, screen, waitFor, within } from '@testing-library/react'
 import { useState } from 'react'
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
 import { EmergencyCard } from '../app/EmergencyCard.js'
 import { barePlan } from '../testing/builtPlan.js'
+import { faultAt } from '../testing/faultAt.js'
 import { hand, press, type, typeOver } from '../testing/hand.js'
-import { libraryPlant } from '../testing/libraryPlants.js'
 import { renderPage } from '../testing/renderPage.js'
 import { problem, standInServer } from '../testing/standInServer.js'
 import { DayJobs } from './calendar/DayJobs.js'
@@ -43,40 +33,6 @@ afterEach(() => {
 })
 /** The form of a note has the same name as its field. */
 const typeNote = (text: string): Promise<void> => typeOver(screen.getByRole('textbox', { name: 'Note' }), text)
-/** What stands below a field, as soon as it is marked as wrong: a form is judged a moment after its button is pressed. */
-async function faultAt(label: RegExp | string): Promise<string | null> {
-  const field = screen.getByLabelText(label)
-  await waitFor(() => expect(field.getAttribute('aria-invalid')).toBe('true'))
-  return document.getElementById(field.getAttribute('aria-describedby') ?? '')?.textContent ?? null
-}
-const { field } = journalWords
-const redStem = libraryPlant('Ammannia pedicellata')
-const corners = [0, 20, 40].map((xCm) => ({ xCm, yCm: xCm === 20 ? 20 : 0, isRound: false }))
-const mapped = {
-  revision: 1,
-  canUndo: false,
-  canRedo: false,
-  plan: {
-    ...barePlan,
-    animals: { ...barePlan.animals, grazers: 5 },
-    flora: [redStem],
-    beds: [
-      {
-        id: 'b1',
-        name: 'Red corner',
-        outline: corners,
-        plants: [{ id: 'p1', species: redStem.id, share: 1 }],
-        start: 'pot',
-        spacingCm: null,
-      },
-    ],
-  },
-}
-/** From a list of choices. */
-async function choose(label: string, option: RegExp | string): Promise<void> {
-  await hand.click(screen.getByRole('combobox', { name: label }))
-  await hand.click(await screen.findByRole('option', { name: option }))
-}
 const identity = { id: '01920000-0000-7000-8000-0000000000bb', at: '2026-11-20T10:00:00.000Z', recordedBy: 'desk' }
 const sent = (): JournalRecord[] => server.asked.filter(({ method }) => method === 'POST').map(({ body }) => body as JournalRecord)
 
@@ -124,50 +80,6 @@ describe('an event', () => {
     await type(/^Shaken wet/, '')
     await press('Log')
     await waitFor(() => expect(told).toMatchObject([{ kind: 'trim', wetG: null, kinds: [], note: null }]))
-  })
-  test('plants by an older name: counted by what is known of them; of a kind alone, by nothing', async () => {
-    server = standInServer(({ path }) =>
-      path.startsWith('/api/species') ? { status: 200, body: [redStem] } : { status: 200, body: mapped },
-    )
-    const { told } = show('plants')
-    await type(field.plant, 'nesaea')
-    await hand.click(await screen.findByRole('option', { name: /Ammannia pedicellata/ }))
-    await type(/^How many/, '3')
-    expect(screen.getByText(/^About 24 portions, 2.1 g dry as planted\./)).toBeTruthy()
-    expect(screen.getByText(journalWords.shrimpsWarned)).toBeTruthy()
-    await choose(field.bed, '1 Red corner')
-    await press('Log')
-    await waitFor(() =>
-      expect(told).toMatchObject([
-        {
-          kind: 'plants',
-          deed: 'added',
-          species: redStem.id,
-          plant: 'Ammannia pedicellata',
-          plantKind: 'stems',
-          count: 3,
-          portions: 24,
-          bed: 'b1',
-        },
-      ]),
-    )
-    cleanup()
-    const bare = show('plants')
-    await choose(field.deed, plantDeedWords.arrived)
-    await choose(field.raised, raisedWords['in-culture'])
-    expect(screen.queryByText(journalWords.shrimpsWarned)).toBeNull()
-    expect(screen.queryByLabelText(field.bed)).toBeNull()
-    await press('Log')
-    await waitFor(() =>
-      expect(bare.told).toMatchObject([{ species: null, plantKind: 'stems', portions: null, dryG: null, heldUntil: null }]),
-    )
-  })
-  test('plants that are moved say where they stand now, and that it is another patch', async () => {
-    const { told } = show('plants')
-    await choose(field.deed, plantDeedWords.moved)
-    await press('Log')
-    expect(await faultAt(field.toBed)).toBe(refusedWords.rules.moved_nowhere)
-    expect(told).toEqual([])
   })
   test('a purchase without a name is not one; a currency has three letters', async () => {
     const { told } = show('purchase')

@@ -4,7 +4,6 @@ import {
   groundHeightCm,
   heightAfterCm,
   spreadAfterCm,
-  supplyAt,
   trimOf,
   type LaidBed,
   type LaidPlant,
@@ -15,6 +14,7 @@ import { INK } from '../ink.js'
 import { PlantParts } from '../species/PlantGlyph.js'
 import { plantShape } from '../species/plantShape.js'
 import type { SectionLayout } from './layout.js'
+import { supplyIn } from './supplyIn.js'
 
 interface FrontBedsProps {
   readonly figures: TankFigures
@@ -126,11 +126,7 @@ interface RowProps {
 }
 /** Plants side by side along a bed; apart while they have not closed. */
 function Row({ planted: { plant, spacingCm }, bed, figures, widthCm, headroomCm, weeks }: RowProps) {
-  const supply = supplyAt(plant, {
-    light: { low: figures.ppfd, value: figures.ppfd, high: figures.ppfd },
-    hasGas: figures.gasMgPerH > 0,
-    co2MgPerL: figures.gasLevels.atLightsOn,
-  })
+  const supply = supplyIn(figures, plant)
   const heightCm = heightAfterCm(plant, { weeks, supply, mostCm: bed.isFloating ? Infinity : headroomCm * 0.97, start: bed.bed.start })
   const closed = Math.min(1, (spreadAfterCm(plant, weeks, supply) * Math.sqrt(3)) / spacingCm)
   // As many as fit a reader's eye: one drawn stands for a few portions of what is small.

@@ -1,8 +1,9 @@
-import { heightAfterCm, placeOfSpot, spreadAfterCm, supplyAt, type LaidSpot, type TankFigures } from '@jovrin/core'
+import { heightAfterCm, placeOfSpot, spreadAfterCm, type LaidSpot, type TankFigures } from '@jovrin/core'
 import { memo } from 'react'
 import { PlantParts } from '../species/PlantGlyph.js'
 import { plantShape } from '../species/plantShape.js'
 import type { SectionLayout } from './layout.js'
+import { supplyIn } from './supplyIn.js'
 
 interface FrontSpotsProps {
   readonly figures: TankFigures
@@ -31,11 +32,7 @@ function FrontSpot({ laid, figures, layout, weeks }: FrontSpotsProps & { readonl
   const [planted] = plants
   if (place === null || planted === undefined) return null
   const { plant, spacingCm } = planted
-  const supply = supplyAt(plant, {
-    light: { low: figures.ppfd, value: figures.ppfd, high: figures.ppfd },
-    hasGas: figures.gasMgPerH > 0,
-    co2MgPerL: figures.gasLevels.atLightsOn,
-  })
+  const supply = supplyIn(figures, plant)
   const isHung = spot.fixing === 'hang'
   const roomCm = Math.max(1, isHung ? place.zCm : figures.inner.waterDepthCm - place.zCm)
   const heightCm = heightAfterCm(plant, { weeks, supply, mostCm: roomCm * 0.97, start: spot.start })

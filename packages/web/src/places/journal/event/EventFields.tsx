@@ -2,12 +2,11 @@ import { journalWords, listed, plantKindWords, saltWords, signWords } from '@jov
 import { PLANT_KINDS, SALT_IDS, SIGNS, type JournalRecord } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { CheckInput, ChoiceInput, NumberInput, PickInput, PickManyInput, TextInput } from '../../../ui/form/fields.js'
+import { optionsOf } from '../../../ui/form/optionsOf.js'
 import type { JudgedForm } from '../../../ui/form/useJudgedForm.js'
 import type { EventDraft, EventKind } from './eventDraft.js'
 
 const { field } = journalWords
-const allOf = <T extends string>(values: readonly T[], words: Readonly<Record<T, string>>): (readonly [T, string])[] =>
-  values.map((value) => [value, words[value]])
 
 /** What one kind of event asks; plants have fields of their own. */
 export function EventFields({ kind, form }: { kind: Exclude<EventKind, 'plants'>; form: JudgedForm<EventDraft, JournalRecord> }) {
@@ -19,7 +18,7 @@ export function EventFields({ kind, form }: { kind: Exclude<EventKind, 'plants'>
     case 'dose':
       return (
         <>
-          <PickInput control={control} name="salt" label={field.salt} options={[['', field.bottle], ...allOf(SALT_IDS, saltWords)]} />
+          <PickInput control={control} name="salt" label={field.salt} options={[['', field.bottle], ...optionsOf(SALT_IDS, saltWords)]} />
           {form.watch('salt') === '' ? (
             <>
               {text('bottle', field.what)}
@@ -75,7 +74,7 @@ export function EventFields({ kind, form }: { kind: Exclude<EventKind, 'plants'>
             control={control}
             name="kinds"
             label={field.cutKinds}
-            options={allOf(PLANT_KINDS, plantKindWords)}
+            options={optionsOf(PLANT_KINDS, plantKindWords)}
             told={(chosen) =>
               chosen.length === 0
                 ? journalWords.allKinds
@@ -113,7 +112,7 @@ export function EventFields({ kind, form }: { kind: Exclude<EventKind, 'plants'>
     case 'sign':
       return (
         <>
-          <PickInput control={control} name="sign" label={field.sign} options={allOf(SIGNS, signWords)} />
+          <PickInput control={control} name="sign" label={field.sign} options={optionsOf(SIGNS, signWords)} />
           {text('where', field.where)}
           <ChoiceInput
             control={control}

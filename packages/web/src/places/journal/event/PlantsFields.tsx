@@ -5,6 +5,7 @@ import { useQuery } from '@tanstack/react-query'
 import { planOfTank } from '../../../api/tanks.queries.js'
 import { allPlants } from '../../library/species/species.queries.js'
 import { DateInput, NumberInput, PickInput } from '../../../ui/form/fields.js'
+import { optionsOf } from '../../../ui/form/optionsOf.js'
 import type { JudgedForm } from '../../../ui/form/useJudgedForm.js'
 import { significant, useUnits } from '../../../ui/units.js'
 import { bedName } from '../../shared/bedName.js'
@@ -12,8 +13,6 @@ import { PlantSearch } from '../../shared/PlantSearch.js'
 import type { EventDraft } from './eventDraft.js'
 
 const { field } = journalWords
-const allOf = <T extends string>(values: readonly T[], words: Readonly<Record<T, string>>): (readonly [T, string])[] =>
-  values.map((value) => [value, words[value]])
 
 /** Plants that came, went or were moved: which, how many, where. */
 export function PlantsFields({ tankId, form }: { readonly tankId: string; readonly form: JudgedForm<EventDraft, JournalRecord> }) {
@@ -29,7 +28,7 @@ export function PlantsFields({ tankId, form }: { readonly tankId: string; readon
   const comesFromOutside = deed === 'added' || deed === 'arrived'
   return (
     <>
-      <PickInput control={control} name="deed" label={field.deed} options={allOf(PLANT_DEEDS, plantDeedWords)} />
+      <PickInput control={control} name="deed" label={field.deed} options={optionsOf(PLANT_DEEDS, plantDeedWords)} />
       <PlantSearch
         label={field.plant}
         picked={plant}
@@ -43,7 +42,7 @@ export function PlantsFields({ tankId, form }: { readonly tankId: string; readon
         }}
       />
       {plant === null && (
-        <PickInput control={control} name="plantKind" label={field.plantKind} options={allOf(PLANT_KINDS, plantKindWords)} />
+        <PickInput control={control} name="plantKind" label={field.plantKind} options={optionsOf(PLANT_KINDS, plantKindWords)} />
       )}
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
         <NumberInput
@@ -55,9 +54,9 @@ export function PlantsFields({ tankId, form }: { readonly tankId: string; readon
           range={[0.1, 100_000]}
           canBeUnknown={false}
         />
-        <PickInput control={control} name="countedIn" label={field.countedIn} options={allOf(PLANT_COUNTS, plantCountWords.unit)} />
+        <PickInput control={control} name="countedIn" label={field.countedIn} options={optionsOf(PLANT_COUNTS, plantCountWords.unit)} />
       </Box>
-      {comesFromOutside && <PickInput control={control} name="raised" label={field.raised} options={allOf(RAISED, raisedWords)} />}
+      {comesFromOutside && <PickInput control={control} name="raised" label={field.raised} options={optionsOf(RAISED, raisedWords)} />}
       {deed !== 'arrived' && <PickInput control={control} name="bed" label={field.bed} options={beds} />}
       {deed === 'moved' && <PickInput control={control} name="toBed" label={field.toBed} options={beds} />}
       {deed === 'arrived' && <DateInput control={control} name="heldUntil" label={field.heldUntil} />}

@@ -1,5 +1,5 @@
 import { describeWords, plantingWords, plantKindWords, PlanSchema } from '@jovrin/contract'
-import { plantInBed, type Plan } from '@jovrin/core'
+import { plantInBed, ROLE_PLANTS, type Plan } from '@jovrin/core'
 import { cleanup, configure, fireEvent, screen, within } from '@testing-library/react'
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
 import { builtPlan } from '../../../testing/builtPlan.js'
@@ -151,4 +151,9 @@ describe('spraying what waits out of water', () => {
     await hand.click(screen.getByRole('button', { name: text.spray.stop }))
     expect(screen.getByRole('button', { name: text.spray.start })).toBeTruthy()
   })
+})
+
+test('the library knows every plant that a layout may ask for', () => {
+  const known = new Set(libraryPlants().map(({ id }) => id))
+  for (const { plants } of Object.values(ROLE_PLANTS)) for (const id of plants) expect(known, id).toContain(id)
 })
