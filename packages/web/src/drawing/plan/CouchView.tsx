@@ -1,17 +1,11 @@
-import { groundHeightCm, type TankFigures } from '@jovrin/core'
+import { centreOf, groundHeightCm, type Eye, type TankFigures } from '@jovrin/core'
 import { useId } from 'react'
 import { Hatches } from '../Hatches.js'
 import { hatchFill, INK, svgPrefix } from '../ink.js'
+import { BedRows } from '../section/BedRows.js'
+import { FAINT } from '../section/FrontBeds.js'
+import { SpotPlants } from '../section/FrontSpots.js'
 import { pieceHatch } from '../section/Pieces.js'
-
-export interface Eye {
-  /** From the front pane to the eye. */
-  readonly awayCm: number
-  /** Above the tank's floor. */
-  readonly highCm: number
-  /** Along the tank, 0 left to 1 right. */
-  readonly share: number
-}
 
 interface CouchViewProps {
   readonly figures: TankFigures
@@ -21,19 +15,23 @@ interface CouchViewProps {
   readonly left: number
   readonly height: number
   readonly description: string
+  /** Left out: without plants. */
+  readonly weeks?: number
+  readonly chosenBedId?: string | null
 }
 
 const STRIPES = 9
 const STEPS = 12
 
 /** The tank as an eye in front of it sees it: straight lines to the eye cut the front pane (one-point perspective, Alberti 1435). Refraction, which brings everything a quarter nearer, is left out. */
-export function CouchView({ figures, eye, width, pxPerCm, left, height, description }: CouchViewProps) {
+export function CouchView({ figures, eye, width, pxPerCm, left, height, description, weeks, chosenBedId = null }: CouchViewProps) {
   const prefix = svgPrefix(useId())
   const { inner, ground, vessel, pieces } = figures
   const floorY = height - vessel.glassCm * pxPerCm - 4
   const eyeX = eye.share * inner.lengthCm
+  const shrinkOf = (yCm: number): number => eye.awayCm / (eye.awayCm + yCm)
   const at = (xCm: number, yCm: number, zCm: number): readonly [number, number] => {
-    const shrink = eye.awayCm / (eye.awayCm + yCm)
+    const shrink = shrinkOf(yCm)
     return [left + (eyeX + (xCm - eyeX) * shrink) * pxPerCm, floorY - (eye.highCm + (zCm - eye.highCm) * shrink) * pxPerCm]
   }
   const path = (points: readonly (readonly [number, number])[], isClosed: boolean): string =>
@@ -46,7 +44,29 @@ export function CouchView({ figures, eye, width, pxPerCm, left, height, descript
       return at(xCm, yCm, groundHeightCm(ground, xCm, Math.min(Math.max(yCm, 0.05), inner.widthCm - 0.05)))
     })
   const depths = Array.from({ length: STRIPES }, (_, index) => (inner.widthCm * (STRIPES - 1 - index)) / (STRIPES - 1))
-  const placed = pieces.flatMap(({ placed: one }) => (one === null ? [] : [one])).sort((a, b) => b.centre.yCm - a.centre.yCm)
+  /** Upright at a depth, one centimetre a unit. */
+  const placeAt =
+    (yCm: number) =>
+    (xCm: number, zCm: number): string =>
+      `translate(${at(xCm, yCm, zCm).join(' ')}) scale(${pxPerCm * shrinkOf(yCm)})`
+  const beds = weeks === undefined ? [] : figures.beds.filter(({ areaCm2, plants }) => areaCm2 > 1 && plants.length > 0)
+  const bedOf = (bed: (typeof beds)[number], depthCm: number) => (
+    <g key={bed.bed.id} opacity={chosenBedId === null || chosenBedId === bed.bed.id ? 1 : FAINT}>
+      <BedRows
+        bed={bed}
+        depthCm={depthCm}
+        figures={figures}
+        weeks={weeks ?? 0}
+        isChosen={bed.bed.id === chosenBedId}
+        along="length"
+        place={placeAt(depthCm)}
+      />
+    </g>
+  )
+  const standing = [
+    ...pieces.flatMap(({ placed }) => (placed === null ? [] : [{ bed: undefined, piece: placed, yCm: placed.centre.yCm }])),
+    ...beds.flatMap((bed) => (bed.isFloating ? [] : [{ bed, piece: undefined, yCm: centreOf(bed.ring).yCm }])),
+  ].sort((a, b) => b.yCm - a.yCm)
   return (
     <svg viewBox={`0 0 ${width} ${height}`} width="100%" role="img" aria-label={description} style={{ display: 'block' }}>
       <Hatches prefix={prefix} />
@@ -67,11 +87,12 @@ export function CouchView({ figures, eye, width, pxPerCm, left, height, descript
             <path d={path([...line, at(inner.lengthCm, yCm, 0), at(0, yCm, 0)], true)} fill="var(--sheet)" />
             <path d={path([...line, at(inner.lengthCm, yCm, 0), at(0, yCm, 0)], true)} fill={hatchFill(prefix, 'sand')} opacity="0.5" />
             <path d={path(line, false)} fill="none" stroke="var(--ink-2)" strokeWidth={INK.thin} />
-            {placed
-              .filter(({ centre }) => centre.yCm <= yCm && centre.yCm > yCm - inner.widthCm / (STRIPES - 1))
-              .map((piece) => {
+            {standing
+              .filter((one) => one.yCm <= yCm && one.yCm > yCm - inner.widthCm / (STRIPES - 1))
+              .map(({ bed, piece, yCm: depthCm }) => {
+                if (bed !== undefined) return bedOf(bed, depthCm)
                 const d = path(
-                  piece.silhouette.map(({ xCm, zCm }) => at(xCm, piece.centre.yCm, zCm)),
+                  piece.silhouette.map(({ xCm, zCm }) => at(xCm, depthCm, zCm)),
                   true,
                 )
                 return (
@@ -84,12 +105,19 @@ export function CouchView({ figures, eye, width, pxPerCm, left, height, descript
                       strokeWidth={INK.medium}
                       strokeLinejoin="round"
                     />
+                    {weeks !== undefined &&
+                      figures.spots
+                        .filter(({ spot }) => spot.piece === piece.piece.id)
+                        .map((laid) => (
+                          <SpotPlants key={laid.spot.id} laid={laid} figures={figures} weeks={weeks} place={placeAt(depthCm)} />
+                        ))}
                   </g>
                 )
               })}
           </g>
         )
       })}
+      {beds.filter(({ isFloating }) => isFloating).map((bed) => bedOf(bed, centreOf(bed.ring).yCm))}
       <path d={pane(0)} fill="none" stroke="var(--ink)" strokeWidth={INK.heavy} />
       <path
         d={path([at(0, 0, inner.waterDepthCm), at(inner.lengthCm, 0, inner.waterDepthCm)], false)}

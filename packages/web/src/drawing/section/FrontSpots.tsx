@@ -13,10 +13,17 @@ interface FrontSpotsProps {
 
 /** Plants on wood and stone from the front, as large as they are after so many weeks. */
 export const FrontSpots = memo(function FrontSpots({ figures, layout, weeks }: FrontSpotsProps) {
+  const { pxPerCm, front, floorY } = layout
   return (
     <g>
       {figures.spots.map((laid) => (
-        <FrontSpot key={laid.spot.id} laid={laid} figures={figures} layout={layout} weeks={weeks} />
+        <SpotPlants
+          key={laid.spot.id}
+          laid={laid}
+          figures={figures}
+          weeks={weeks}
+          place={(xCm, zCm) => `translate(${front.innerLeft + xCm * pxPerCm} ${floorY - zCm * pxPerCm}) scale(${pxPerCm})`}
+        />
       ))}
     </g>
   )
@@ -26,15 +33,23 @@ const MOST_PIECES = 12
 /** Leaves turn this far from one piece to the next, so that none stands straight above another [rad]. */
 const GOLDEN_ANGLE = Math.PI * (3 - Math.sqrt(5))
 
-function FrontSpot({ laid, figures, layout, weeks }: FrontSpotsProps & { readonly laid: LaidSpot }) {
+interface SpotPlantsProps {
+  readonly laid: LaidSpot
+  readonly figures: TankFigures
+  readonly weeks: number
+  /** Transform to a point of the drawing, one centimetre a unit: along the tank, and above the glass. */
+  readonly place: (xCm: number, zCm: number) => string
+}
+/** The plants of one spot, those farther up behind. */
+export function SpotPlants({ laid, figures, weeks, place }: SpotPlantsProps) {
   const { spot, plants, areaCm2 } = laid
-  const place = placeOfSpot(spot, figures.pieces)
+  const at = placeOfSpot(spot, figures.pieces)
   const [planted] = plants
-  if (place === null || planted === undefined) return null
+  if (at === null || planted === undefined) return null
   const { plant, spacingCm } = planted
   const supply = supplyIn(figures, plant)
   const isHung = spot.fixing === 'hang'
-  const roomCm = Math.max(1, isHung ? place.zCm : figures.inner.waterDepthCm - place.zCm)
+  const roomCm = Math.max(1, isHung ? at.zCm : figures.inner.waterDepthCm - at.zCm)
   const heightCm = heightAfterCm(plant, { weeks, supply, mostCm: roomCm * 0.97, start: spot.start })
   const closed = Math.min(1, (spreadAfterCm(plant, weeks, supply) * Math.sqrt(3)) / spacingCm)
   const pieceCm = Math.max(spacingCm, plant.spreadCm.value * (plant.kind === 'moss' ? 1 : 0.6), 1.5)
@@ -50,14 +65,12 @@ function FrontSpot({ laid, figures, layout, weeks }: FrontSpotsProps & { readonl
       dzCm: (spot.heightCm / 2) * share * Math.sin(index * GOLDEN_ANGLE),
     }
   }).sort((a, b) => b.dzCm - a.dzCm)
-  const { pxPerCm, front, floorY } = layout
   return (
     <g>
       {spots.map(({ dxCm, dzCm }, index) => {
         const shape = shapes[index % shapes.length]
-        const [x, y] = [front.innerLeft + (place.xCm + dxCm) * pxPerCm, floorY - (place.zCm + dzCm) * pxPerCm]
         return (
-          <g key={index} transform={`translate(${x} ${y}) scale(${pxPerCm} ${isHung ? -pxPerCm : pxPerCm})`}>
+          <g key={index} transform={`${place(at.xCm + dxCm, at.zCm + dzCm)}${isHung ? ' scale(1 -1)' : ''}`}>
             {shape !== undefined && <PlantParts shape={shape} plant={plant} light={supply} />}
           </g>
         )

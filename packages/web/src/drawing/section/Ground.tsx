@@ -11,26 +11,34 @@ interface GroundProps {
   readonly prefix: string
 }
 
-/** Just inside the front pane, where the layers show. */
+/** Just inside a pane, where the layers show. */
 const AT_PANE_CM = 0.02
 const HORIZON_STEPS = 36
 const HORIZON_ROWS = 8
 
-/** The rising ground behind the front pane: its highest parts, faint, for what stands before them. */
-export const GroundBehind = memo(function GroundBehind({ ground, view, layout, prefix }: GroundProps) {
+/** A pane that the ground is seen through; the end panes with the front at the left. */
+export type Pane = 'front' | 'left' | 'right'
+interface PaneProps extends GroundProps {
+  readonly pane?: Pane
+}
+
+/** The rising ground behind a pane: its highest parts, faint, for what stands before them. */
+export const GroundBehind = memo(function GroundBehind({ ground, view, layout, prefix, pane = 'front' }: PaneProps) {
   const x = (cm: number): number => view.innerLeft + cm * layout.pxPerCm
   const y = (cm: number): number => layout.floorY - cm * layout.pxPerCm
+  const [paneCm, deepCm] = pane === 'front' ? [ground.lengthCm, ground.widthCm] : [ground.widthCm, ground.lengthCm]
   const horizon = Array.from({ length: HORIZON_STEPS + 1 }, (_, step) => {
-    const xCm = Math.min((ground.lengthCm * step) / HORIZON_STEPS, ground.lengthCm - AT_PANE_CM)
+    const alongCm = Math.min((paneCm * step) / HORIZON_STEPS, paneCm - AT_PANE_CM)
     const highest = Math.max(
-      ...Array.from({ length: HORIZON_ROWS + 1 }, (_unused, row) =>
-        groundHeightCm(ground, xCm, AT_PANE_CM + ((ground.widthCm - 2 * AT_PANE_CM) * row) / HORIZON_ROWS),
-      ),
+      ...Array.from({ length: HORIZON_ROWS + 1 }, (_unused, row) => {
+        const behindCm = AT_PANE_CM + ((deepCm - 2 * AT_PANE_CM) * row) / HORIZON_ROWS
+        return pane === 'front' ? groundHeightCm(ground, alongCm, behindCm) : groundHeightCm(ground, behindCm, alongCm)
+      }),
     )
-    return `${x(xCm).toFixed(1)} ${y(highest).toFixed(1)}`
+    return `${x(alongCm).toFixed(1)} ${y(highest).toFixed(1)}`
   })
   if (ground.groundL === 0) return null
-  const d = `M${x(0)} ${y(0)}L${horizon.join('L')}L${x(ground.lengthCm)} ${y(0)}Z`
+  const d = `M${x(0)} ${y(0)}L${horizon.join('L')}L${x(paneCm)} ${y(0)}Z`
   return (
     <g>
       <path d={d} fill="var(--sheet)" opacity="0.6" />
@@ -40,11 +48,16 @@ export const GroundBehind = memo(function GroundBehind({ ground, view, layout, p
   )
 })
 
-/** The ground as seen through the front pane. */
-export const GroundFront = memo(function GroundFront({ ground, view, layout, prefix }: GroundProps) {
+/** The ground as seen through a pane. */
+export const GroundFront = memo(function GroundFront({ ground, view, layout, prefix, pane = 'front' }: PaneProps) {
   const x = (cm: number): number => view.innerLeft + cm * layout.pxPerCm
   const y = (cm: number): number => layout.floorY - cm * layout.pxPerCm
-  const faces = groundFaces(cutGround(ground, { xCm: 0, yCm: AT_PANE_CM }, { xCm: ground.lengthCm, yCm: AT_PANE_CM }), x, y)
+  const atEndCm = pane === 'left' ? AT_PANE_CM : ground.lengthCm - AT_PANE_CM
+  const cut =
+    pane === 'front'
+      ? cutGround(ground, { xCm: 0, yCm: AT_PANE_CM }, { xCm: ground.lengthCm, yCm: AT_PANE_CM })
+      : cutGround(ground, { xCm: atEndCm, yCm: 0 }, { xCm: atEndCm, yCm: ground.widthCm })
+  const faces = groundFaces(cut, x, y)
   return (
     <g>
       {faces.map(({ key, ground: kind, d }) => (

@@ -1,5 +1,7 @@
-import type { Handling, Melt, PlantingOrder, TabPattern, TrimWay } from '@jovrin/core'
+import type { Handling, Look, Melt, PlantingOrder, TabPattern, TrimWay } from '@jovrin/core'
 import { counted } from '../../plural.js'
+
+const LOOK_WORDS = { front: 'front', left: 'left end', right: 'right end', couch: 'couch' } satisfies Record<Look, string>
 
 /** The planting sheet: map, front view over the weeks, patches, numbers. */
 export const plantingWords = {
@@ -9,7 +11,19 @@ export const plantingWords = {
   week: 'Weeks after planting',
   weekTold: (week: string) => `week ${week}`,
   planDescription: (tank: string) => `Planting map of ${tank} from above`,
-  frontDescription: (tank: string, week: string) => `${tank} from the front, ${week} weeks after planting`,
+  look: 'View',
+  lookWhy: 'The side from which the drawing above the map is looked at.',
+  looks: LOOK_WORDS,
+  viewDescription: (tank: string, look: Look, week: string) => `${tank} from the ${LOOK_WORDS[look]}, ${week} weeks after planting`,
+  seen: {
+    title: 'What is seen',
+    caption: (week: string) => `Share of each patch that is seen, week ${week}`,
+    patch: 'Patch',
+    looks: { front: 'front', left: 'left', right: 'right', couch: 'couch' } satisfies Record<Look, string>,
+    ground: 'rising ground',
+    hidden: (by: string) => `from the front behind ${by}`,
+    why: 'Of the outline that it would show alone, to the nearest tenth. A patch that has not closed hides as much as it has closed; a stone hides all.',
+  },
   shape: (name: string) => `Patch ${name}`,
   patches: 'Patches',
   patchesCaption: 'Number, plants, floor, portions',

@@ -6,9 +6,11 @@ import {
   type Composition,
   type CompositionRow,
   duplicatePiece,
+  type Eye,
   type Fixing,
   FIXING_TIME,
   FIXINGS,
+  FROM_COUCH,
   glassPressureKPa,
   HARDSCAPE_MATERIALS,
   type HardscapeMaterial,
@@ -31,7 +33,6 @@ import {
 } from '@jovrin/core'
 import { Box, Button, Checkbox, FormControlLabel, MenuItem, TextField } from '@mui/material'
 import { memo, useState } from 'react'
-import type { Eye } from '../../../drawing/plan/CouchView.js'
 import type { Overlay } from '../../../drawing/plan/PlanOverlays.js'
 import { Choice } from '../../../ui/Choice.js'
 import { Figure, type Explained } from '../../../ui/Figure.js'
@@ -63,8 +64,6 @@ interface HardscapeMarginProps extends MarginProps {
   readonly piece: Piece | null
 }
 
-/** A sofa two metres off, eyes at the height of the rim. */
-const FROM_COUCH: Eye = { awayCm: 200, highCm: 45, share: 0.5 }
 
 export const HardscapeMargin = memo(function HardscapeMargin(margin: MarginProps) {
   const piece = margin.desk.plan.hardscape.find(({ id }) => id === margin.pieceId) ?? null

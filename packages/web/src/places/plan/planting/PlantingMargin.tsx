@@ -9,6 +9,7 @@ import { BedPanel } from './BedPanel.js'
 import { DensityPanel } from './DensityPanel.js'
 import { PlantNumbers } from './PlantNumbers.js'
 import { PlantsSince } from './PlantsSince.js'
+import { SeenPanel } from './SeenPanel.js'
 import { SpotList } from './spots/SpotList.js'
 import { SpotPanel } from './spots/SpotPanel.js'
 import { TabPanel } from './TabPanel.js'
@@ -20,12 +21,14 @@ interface PlantingMarginProps {
   readonly desk: Desk
   readonly bedId: string | null
   readonly spotId: string | null
+  /** After planting, where the hand let the slider go. */
+  readonly weeks: number
   readonly onBed: (id: string | null) => void
   readonly onSpot: (id: string | null) => void
 }
 
-/** Beside the map: its key, what is chosen, what it asks for, the work that follows. The week of the front view leaves it alone. */
-export const PlantingMargin = memo(function PlantingMargin({ desk, bedId, spotId, onBed, onSpot }: PlantingMarginProps) {
+/** Beside the map: its key, what is chosen, what it asks for, the work that follows. It rests while the week of the view moves. */
+export const PlantingMargin = memo(function PlantingMargin({ desk, bedId, spotId, weeks, onBed, onSpot }: PlantingMarginProps) {
   const { plan, figures } = desk
   const laid = figures.beds.find(({ bed }) => bed.id === bedId) ?? null
   const laidSpot = figures.spots.find(({ spot }) => spot.id === spotId) ?? null
@@ -61,28 +64,35 @@ export const PlantingMargin = memo(function PlantingMargin({ desk, bedId, spotId
           </Group>
         </Box>
       )}
+      {hasBeds && (
+        <Box className="no-print">
+          <Group number={7} title={plantingWords.seen.title}>
+            <SeenPanel desk={desk} weeks={weeks} chosen={bedId} />
+          </Group>
+        </Box>
+      )}
       {hasPlants && (
-        <Group number={7} title={plantingWords.work}>
+        <Group number={8} title={plantingWords.work}>
           <WorkList desk={desk} />
         </Group>
       )}
       {hasPlants && (
-        <Group number={8} title={plantingWords.trims.title}>
+        <Group number={9} title={plantingWords.trims.title}>
           <TrimPlan desk={desk} />
         </Group>
       )}
       {hasPlants && (
-        <Group number={9} title={plantingWords.tabs.title}>
+        <Group number={10} title={plantingWords.tabs.title}>
           <TabPanel desk={desk} />
         </Group>
       )}
       {(hasPlants || plan.variants.length > 0) && (
-        <Group number={10} title={plantingWords.variants.title}>
+        <Group number={11} title={plantingWords.variants.title}>
           <VariantPanel desk={desk} />
         </Group>
       )}
       <Box className="no-print">
-        <Group number={11} title={plantingWords.since}>
+        <Group number={12} title={plantingWords.since}>
           <PlantsSince tankId={desk.tankId} timeZone={plan.timeZone} bedId={bedId} />
         </Group>
       </Box>

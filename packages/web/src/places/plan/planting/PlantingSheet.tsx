@@ -1,10 +1,9 @@
 import { plantingWords } from '@jovrin/contract'
-import { bedOf, lineOf, ringOutline, withBed, type Spot } from '@jovrin/core'
+import { bedOf, lineOf, LOOKS, ringOutline, withBed, type Spot } from '@jovrin/core'
 import { Box, Slider } from '@mui/material'
 import { useCallback, useId, useMemo, useState } from 'react'
 import { useSearchParams } from 'react-router'
 import { localId } from '../../../api/localId.js'
-import { Hatches } from '../../../drawing/Hatches.js'
 import { svgPrefix } from '../../../drawing/ink.js'
 import { Measured } from '../../../drawing/Measured.js'
 import { BedNumbers, PlanBeds } from '../../../drawing/plan/PlanBeds.js'
@@ -12,10 +11,7 @@ import { PlanBarriers, PlanTabs, PlanZones } from '../../../drawing/plan/PlanFlo
 import { PlanSpots } from '../../../drawing/plan/PlanSpots.js'
 import { planLayout } from '../../../drawing/plan/planLayout.js'
 import { PlanPieces } from '../../../drawing/plan/PlanPieces.js'
-import { FrontElevation } from '../../../drawing/section/FrontElevation.js'
-import { frontLayout } from '../../../drawing/section/frontLayout.js'
 import { Choice } from '../../../ui/Choice.js'
-import { Enlarged } from '../../../ui/enlarge/Enlarged.js'
 import { useSetParam } from '../../../ui/useSetParam.js'
 import { useFindings, useMarginDesk, type Desk } from '../desk.js'
 import { FindingsList } from '../FindingsList.js'
@@ -25,16 +21,17 @@ import { OutlineTools } from '../outline/OutlineTools.js'
 import { useOutlines, type Gesture } from '../outline/useOutlines.js'
 import { SheetFrame } from '../SheetFrame.js'
 import { PlantingMargin } from './PlantingMargin.js'
-import { SpotMarks } from './spots/SpotMarks.js'
+import { PlantingViews, VIEW_ABOVE_CM } from './PlantingViews.js'
 
 /** Both views fit a desk's screen together. */
 const SHEET_HEIGHT_PX = 540
 const PLAN_MARGIN_PX = 58
-const ABOVE_CM = 3
 const MOST_WEEKS = 12
 const TOOL = { choose: 'choose', draw: 'outline' } as const satisfies Record<string, Gesture>
 type Tool = keyof typeof TOOL
 const TOOLS = Object.keys(TOOL) as readonly Tool[]
+
+const weekOf = (search: URLSearchParams): number => Math.min(MOST_WEEKS, Math.max(0, Number(search.get('week') ?? 4) || 0))
 
 /** The planting map from above, and what it becomes, from the front, week by week. */
 export function PlantingSheet({ desk }: { readonly desk: Desk }) {
@@ -49,7 +46,9 @@ export function PlantingSheet({ desk }: { readonly desk: Desk }) {
   const outlines = useOutlines({ tankId: desk.tankId, param: 'patch', snaps: true, tools: TOOL })
   const { chosenId, choose, tool, setTool } = outlines
   // The drawing follows the hand; the address follows the drawing.
-  const [week, setWeek] = useState(() => Math.min(MOST_WEEKS, Math.max(0, Number(search.get('week') ?? 4) || 0)))
+  const [week, setWeek] = useState(() => weekOf(search))
+  const settledWeek = weekOf(search)
+  const look = LOOKS.find((one) => one === search.get('from')) ?? 'front'
   const bed = plan.beds.find(({ id }) => id === chosenId) ?? null
   const spotId = search.get('spot')
   const chooseSpot = useCallback((id: string | null): void => setParam('spot', id), [setParam])
@@ -78,6 +77,13 @@ export function PlantingSheet({ desk }: { readonly desk: Desk }) {
               options={TOOLS.map((one) => [one, plantingWords.tools[one]] as const)}
               onChange={(next) => setTool(next ?? 'choose')}
             />
+            <Choice
+              label={plantingWords.look}
+              why={plantingWords.lookWhy}
+              value={look}
+              options={LOOKS.map((one) => [one, plantingWords.looks[one]] as const)}
+              onChange={(next) => setParam('from', next === 'front' ? null : next)}
+            />
             <Box sx={{ width: 210, px: 1 }}>
               <Box component="label" id={`${prefix}-week`} sx={{ fontSize: 12, color: 'text.secondary' }}>
                 {plantingWords.week}
@@ -98,45 +104,23 @@ export function PlantingSheet({ desk }: { readonly desk: Desk }) {
           </OutlineTools>
           <Measured usual={740}>
             {(width) => {
-              const frontCm = vessel.heightCm + ABOVE_CM
+              const frontCm = vessel.heightCm + VIEW_ABOVE_CM
               const pxPerCm = (SHEET_HEIGHT_PX - PLAN_MARGIN_PX) / (inner.widthCm + frontCm)
               const layout = planLayout(inner, width, inner.widthCm * pxPerCm + PLAN_MARGIN_PX)
-              const front = frontLayout(vessel, inner.lengthCm, ABOVE_CM, layout.pxPerCm, layout.left)
               return (
                 <>
-                  <Enlarged label={plantingWords.frontDescription(plan.name, String(week))}>
-                    {() => (
-                      <svg
-                        viewBox={`0 0 ${width} ${front.height}`}
-                        width="100%"
-                        role="group"
-                        aria-label={plantingWords.frontDescription(plan.name, String(week))}
-                        style={{ display: 'block' }}
-                        data-px-per-cm={layout.pxPerCm}
-                        data-testid="planting-front"
-                      >
-                        <Hatches prefix={`${prefix}f`} />
-                        <FrontElevation
-                          figures={marginDesk.figures}
-                          layout={front}
-                          ageDays={week * 7}
-                          prefix={`${prefix}f`}
-                          chosenBedId={bed?.id ?? null}
-                        />
-                        <SpotMarks
-                          plan={plan}
-                          figures={figures}
-                          layout={front}
-                          chosen={spotId}
-                          onChoose={chooseSpot}
-                          change={(edit, isFinal = true) => {
-                            onStep(isFinal)
-                            change(edit, isFinal)
-                          }}
-                        />
-                      </svg>
-                    )}
-                  </Enlarged>
+                  <PlantingViews
+                    desk={desk}
+                    drawn={marginDesk.figures}
+                    look={look}
+                    week={week}
+                    width={width}
+                    layout={layout}
+                    bedId={bed?.id ?? null}
+                    spotId={spotId}
+                    onSpot={chooseSpot}
+                    onStep={onStep}
+                  />
                   <OutlineSheet
                     outlines={outlines}
                     layout={layout}
@@ -174,7 +158,9 @@ export function PlantingSheet({ desk }: { readonly desk: Desk }) {
           <FindingsList tankId={desk.tankId} muted={plan.muted} change={change} findings={findings} sheet="planting" onChoose={choose} />
         </>
       }
-      margin={<PlantingMargin desk={marginDesk} bedId={bed?.id ?? null} spotId={spotId} onBed={choose} onSpot={chooseSpot} />}
+      margin={
+        <PlantingMargin desk={marginDesk} bedId={bed?.id ?? null} spotId={spotId} weeks={settledWeek} onBed={choose} onSpot={chooseSpot} />
+      }
     />
   )
 }

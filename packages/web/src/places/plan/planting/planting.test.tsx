@@ -117,6 +117,29 @@ describe('the planting sheet', () => {
     const melts = within(screen.getByRole('table', { name: text.meltCaption }))
     expect(melts.getAllByRole('row')).toHaveLength(2)
   })
+  test('looked at from an end or the couch: what stands before a patch is told, side by side', async () => {
+    const behind = { ...bed, id: 'b2', outline: bed.outline.map((at) => ({ ...at, yCm: at.yCm + 26 })) }
+    const tall = plantInBed(
+      { ...builtPlan, hardscape: [], beds: [bed, behind] },
+      'b1',
+      libraryPlant('Rotala rotundifolia'),
+      (stem) => `${stem}t`,
+    )
+    show(plantInBed(tall, 'b2', libraryPlant('Micranthemum tweediei'), (stem) => `${stem}c`))
+    fireEvent.change(screen.getByRole('slider', { name: text.week }), { target: { value: 12 } })
+    const seen = within(screen.getByRole('table', { name: text.seen.caption('12') }))
+    const [, front, rear] = seen.getAllByRole('row')
+    expect(front?.textContent).toMatch(/^1Rotala|^1 Rotala/)
+    expect(front?.textContent).toContain('100 %')
+    expect(rear?.textContent).toContain(text.seen.hidden(text.patch('1')))
+    await press(text.looks.left)
+    expect(screen.getByTestId('planting-front').getAttribute('aria-label')).toBe('Built from the left end, 12 weeks after planting')
+    await press(text.looks.couch)
+    expect(screen.getByRole('img', { name: 'Built from the couch, 12 weeks after planting' })).toBeTruthy()
+    expect(screen.queryByTestId('planting-front')).toBeNull()
+    await press(text.looks.front)
+    expect(screen.getByTestId('planting-front')).toBeTruthy()
+  })
   test('shares become a map in one step, with as much floor as before', async () => {
     const work = show({ ...builtPlan, hardscape: [] })
     await hand.click(await screen.findByRole('button', { name: text.fromShares }))

@@ -1,0 +1,138 @@
+import { groundHeightCm, type GroundPlan } from '../../ground/groundPlan.js'
+import type { PlacedPiece } from '../../hardscape/piece.js'
+import { patchwork } from '../../numeric/patchwork.js'
+import type { PlantSpecies } from '../../species/plantSpecies.js'
+import type { LaidBed } from '../bedsOf.js'
+import { heightAfterCm, spreadAfterCm } from '../rise.js'
+import { FROM_COUCH, raysOf, type Eye, type Look } from './look.js'
+
+/** What stands before something: another bed, a piece, or the rising ground. */
+export type Hider =
+  { readonly kind: 'bed'; readonly id: string } | { readonly kind: 'piece'; readonly id: string } | { readonly kind: 'ground' }
+export interface SeenBed {
+  readonly bed: LaidBed
+  /** Of its whole outline as it would be seen alone, 0–1; `null` where it floats, or nothing of it stands. */
+  readonly seen: number | null
+  /** What hides most of it, and how much. */
+  readonly hider: { readonly by: Hider; readonly share: number } | null
+}
+interface Scene {
+  readonly beds: readonly LaidBed[]
+  readonly pieces: readonly PlacedPiece[]
+  readonly ground: GroundPlan
+  readonly inner: { readonly lengthCm: number; readonly widthCm: number; readonly waterDepthCm: number }
+}
+interface SeenOptions {
+  readonly look: Look
+  readonly weeks: number
+  /** Growth of a plant against its best here, 0–1. */
+  readonly supplyOf: (plant: PlantSpecies) => number
+  readonly eye?: Eye
+}
+
+/** Of the floor and of the pane: finer than a carpet is high. */
+const CELL_CM = 1
+const BIN_CM = 0.5
+/** Ground, in the lists of owners. */
+const GROUND = -1
+
+/** How much of each bed is seen so many weeks after planting, and what hides most of the rest: lines of sight over a grid of the floor, nearest first. A bed that has not closed yet hides as much as it has closed; stones, wood and ground hide all. */
+export function seenOf(scene: Scene, { look, weeks, supplyOf, eye = FROM_COUCH }: SeenOptions): SeenBed[] {
+  const { beds, pieces, ground, inner } = scene
+  const standing = beds.map((bed) => standingOf(bed, weeks, supplyOf))
+  const owners = ownersOf(beds, pieces, inner)
+  const { rays, deepCm } = raysOf(look, inner, eye)
+  const bins = Math.ceil(Math.max(inner.waterDepthCm, ...pieces.map(({ topCm }) => topCm), eye.highCm) / BIN_CM) + 1
+  const binOf = (heightCm: number): number => Math.min(bins, Math.max(0, Math.round(heightCm / BIN_CM)))
+  const whole = new Float64Array(beds.length)
+  const seen = new Float64Array(beds.length)
+  const hidden = beds.map(() => new Map<number, number>())
+  /** The last ray in which a bed was met at a height, so that each counts once. */
+  const met = new Int32Array(beds.length * bins).fill(-1)
+  rays.forEach((ray, number) => {
+    const light = new Float64Array(bins).fill(1)
+    const nearest = new Int32Array(bins).fill(GROUND)
+    for (let behindCm = CELL_CM / 2; behindCm < deepCm; behindCm += CELL_CM) {
+      const { xCm, yCm } = ray.at(behindCm)
+      if (xCm < 0 || xCm >= inner.lengthCm || yCm < 0 || yCm >= inner.widthCm) continue
+      const groundCm = groundHeightCm(ground, xCm, yCm)
+      for (let bin = binOf(ray.onPaneCm(groundCm, behindCm)) - 1; bin >= 0 && light[bin]! > 0; bin--) light[bin] = 0
+      const owner = owners.at(xCm, yCm)
+      if (owner < 0) continue
+      const piece = pieces[owner - beds.length]
+      const stands = standing[owner]
+      const topCm = piece === undefined ? groundCm + Math.min(stands?.heightCm ?? 0, inner.waterDepthCm - groundCm) : topOf(piece, xCm)
+      const hides = piece === undefined ? (stands?.closed ?? 0) : 1
+      const to = binOf(ray.onPaneCm(topCm, behindCm))
+      for (let bin = binOf(ray.onPaneCm(groundCm, behindCm)); bin < to; bin++) {
+        if (piece === undefined) {
+          if (met[owner * bins + bin] === number) continue
+          met[owner * bins + bin] = number
+          whole[owner]! += 1
+          seen[owner]! += light[bin]!
+          const by = nearest[bin]!
+          if (light[bin]! < 1) hidden[owner]!.set(by, (hidden[owner]!.get(by) ?? 0) + 1 - light[bin]!)
+        }
+        if (light[bin] === 1) nearest[bin] = owner
+        light[bin]! *= 1 - hides
+      }
+    }
+  })
+  const hiderOf = (owner: number): Hider =>
+    owner === GROUND
+      ? { kind: 'ground' }
+      : owner < beds.length
+        ? { kind: 'bed', id: beds[owner]!.bed.id }
+        : { kind: 'piece', id: pieces[owner - beds.length]!.piece.id }
+  return beds.map((bed, index): SeenBed => {
+    const all = whole[index]!
+    if (bed.isFloating || all === 0) return { bed, seen: null, hider: null }
+    const most = [...hidden[index]!].sort(([, a], [, b]) => b - a)[0]
+    return { bed, seen: seen[index]! / all, hider: most === undefined ? null : { by: hiderOf(most[0]), share: most[1] / all } }
+  })
+}
+
+/** Mean height of a bed by area, and how far it has closed. */
+function standingOf({ bed, plants, isFloating }: LaidBed, weeks: number, supplyOf: (plant: PlantSpecies) => number) {
+  const areaCm2 = plants.reduce((sum, planted) => sum + planted.areaCm2, 0)
+  if (isFloating || areaCm2 === 0) return { heightCm: 0, closed: 0 }
+  let heightCm = 0
+  let closed = 0
+  for (const { plant, areaCm2: ownCm2, spacingCm } of plants) {
+    const supply = supplyOf(plant)
+    heightCm += (heightAfterCm(plant, { weeks, supply, start: bed.start }) * ownCm2) / areaCm2
+    closed += (Math.min(1, (spreadAfterCm(plant, weeks, supply) * Math.sqrt(3)) / spacingCm) * ownCm2) / areaCm2
+  }
+  return { heightCm, closed }
+}
+
+/** Highest point of a silhouette at a place along the tank; its foot beside it. */
+function topOf({ silhouette, footCm }: PlacedPiece, xCm: number): number {
+  let topCm = footCm
+  silhouette.forEach((from, index) => {
+    const to = silhouette[(index + 1) % silhouette.length] ?? from
+    const [left, right] = from.xCm <= to.xCm ? [from, to] : [to, from]
+    if (xCm < left.xCm || xCm > right.xCm) return
+    const share = right.xCm === left.xCm ? 1 : (xCm - left.xCm) / (right.xCm - left.xCm)
+    topCm = Math.max(topCm, left.zCm + (right.zCm - left.zCm) * share)
+  })
+  return topCm
+}
+
+/** Who stands on a cell of the floor: index of the bed, after all beds of the piece, or nobody. */
+function ownersOf(beds: readonly LaidBed[], pieces: readonly PlacedPiece[], { lengthCm, widthCm }: Scene['inner']) {
+  const columns = Math.ceil(lengthCm / CELL_CM)
+  const rows = Math.ceil(widthCm / CELL_CM)
+  const owners = new Int32Array(columns * rows).fill(-1)
+  const rings = [...beds.map(({ ring, isFloating }) => (isFloating ? [] : ring)), ...pieces.map(({ ring }) => ring)]
+  for (const { owner, y0, y1, left0, right0, left1, right1 } of patchwork(rings, lengthCm, widthCm)) {
+    if (owner < 0) continue
+    for (let row = Math.max(0, Math.ceil(y0 / CELL_CM - 0.5)); (row + 0.5) * CELL_CM < y1 && row < rows; row++) {
+      const share = ((row + 0.5) * CELL_CM - y0) / (y1 - y0)
+      const [left, right] = [left0 + (left1 - left0) * share, right0 + (right1 - right0) * share]
+      for (let column = Math.max(0, Math.ceil(left / CELL_CM - 0.5)); (column + 0.5) * CELL_CM < right && column < columns; column++)
+        owners[row * columns + column] = owner
+    }
+  }
+  return { at: (xCm: number, yCm: number): number => owners[Math.floor(yCm / CELL_CM) * columns + Math.floor(xCm / CELL_CM)] ?? -1 }
+}

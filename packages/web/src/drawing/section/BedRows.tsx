@@ -1,0 +1,117 @@
+import {
+  boundsOf,
+  groundHeightCm,
+  heightAfterCm,
+  spreadAfterCm,
+  trimOf,
+  type LaidBed,
+  type LaidPlant,
+  type TankFigures,
+} from '@jovrin/core'
+import { INK } from '../ink.js'
+import { PlantParts } from '../species/PlantGlyph.js'
+import { plantShape } from '../species/plantShape.js'
+import { supplyIn } from './supplyIn.js'
+
+interface BedRowsProps {
+  readonly bed: LaidBed
+  /** Where its middle stands across the line of sight [cm]. */
+  readonly depthCm: number
+  readonly figures: TankFigures
+  readonly weeks: number
+  /** Its cut line is shown. */
+  readonly isChosen: boolean
+  /** Looked at from the front or the couch, it runs along the tank; from an end, from the front pane to the rear. */
+  readonly along: 'length' | 'width'
+  /** Transform to a point of the drawing, one centimetre a unit: along the bed, and above the glass. */
+  readonly place: (alongCm: number, standsCm: number) => string
+}
+
+/** The plants of a bed as they are looked at, side by side: each by its own gesture, as high and as closed as it is after so many weeks. */
+export function BedRows({ bed, depthCm, figures, weeks, isChosen, along, place }: BedRowsProps) {
+  const { ground, inner } = figures
+  const bounds = boundsOf(bed.ring)
+  const [alongCm, acrossCm] = along === 'length' ? [inner.lengthCm, inner.widthCm] : [inner.widthCm, inner.lengthCm]
+  const [least, most] = along === 'length' ? [bounds.left, bounds.right] : [bounds.front, bounds.back]
+  const [from, to] = [Math.max(0, least), Math.min(alongCm, most)]
+  const shares = bed.plants.reduce((sum, { areaCm2 }) => sum + areaCm2, 0)
+  const widthOf = ({ areaCm2 }: LaidPlant): number => (shares === 0 ? 0 : ((to - from) * areaCm2) / shares)
+  const within = (cm: number, mostCm: number): number => Math.min(Math.max(cm, 0.1), mostCm - 0.1)
+  return bed.plants.map((planted, index) => {
+    const widthCm = widthOf(planted)
+    const start = bed.plants.slice(0, index).reduce((left, before) => left + widthOf(before), from)
+    const middle = within(start + widthCm / 2, alongCm)
+    const across = within(depthCm, acrossCm)
+    const standsCm = bed.isFloating
+      ? inner.waterDepthCm
+      : along === 'length'
+        ? groundHeightCm(ground, middle, across)
+        : groundHeightCm(ground, across, middle)
+    return (
+      <g key={planted.id} transform={place(start, standsCm)}>
+        <Row
+          planted={planted}
+          bed={bed}
+          figures={figures}
+          widthCm={widthCm}
+          headroomCm={Math.max(1, inner.waterDepthCm - standsCm)}
+          weeks={weeks}
+        />
+        {isChosen && <CutLine cutToCm={trimOf(planted, figures.ppfd).cutToCm} widthCm={widthCm} />}
+      </g>
+    )
+  })
+}
+
+/** How low the scissors go. */
+const CutLine = ({ cutToCm, widthCm }: { readonly cutToCm: number | null; readonly widthCm: number }) =>
+  cutToCm === null ? null : (
+    <path
+      d={`M0 ${-cutToCm}H${widthCm}`}
+      stroke="var(--focus)"
+      strokeWidth={INK.medium}
+      strokeDasharray="6 3"
+      vectorEffect="non-scaling-stroke"
+      fill="none"
+    />
+  )
+
+interface RowProps {
+  readonly planted: LaidPlant
+  readonly bed: LaidBed
+  readonly figures: TankFigures
+  readonly widthCm: number
+  readonly headroomCm: number
+  readonly weeks: number
+}
+/** Plants side by side along a bed; apart while they have not closed. */
+function Row({ planted: { plant, spacingCm }, bed, figures, widthCm, headroomCm, weeks }: RowProps) {
+  const supply = supplyIn(figures, plant)
+  const heightCm = heightAfterCm(plant, { weeks, supply, mostCm: bed.isFloating ? Infinity : headroomCm * 0.97, start: bed.bed.start })
+  const closed = Math.min(1, (spreadAfterCm(plant, weeks, supply) * Math.sqrt(3)) / spacingCm)
+  // As many as fit a reader's eye: one drawn stands for a few portions of what is small.
+  const pieceCm = Math.max(spacingCm, plant.spreadCm.value * (plant.kind === 'carpet' || plant.kind === 'moss' ? 1.6 : 1), 2)
+  const count = Math.max(1, Math.min(MOST_PIECES, Math.round(widthCm / pieceCm)))
+  const stepCm = widthCm / count
+  const shapes = Array.from({ length: Math.min(count, HEIGHTS.length) }, (_, seed) =>
+    plantShape(plant, {
+      heightCm: rounded(heightCm * (HEIGHTS[seed] ?? 1)),
+      widthCm: rounded(stepCm * (0.45 + 0.6 * closed)),
+      light: supply,
+      seed,
+    }),
+  )
+  return Array.from({ length: count }, (_, index) => {
+    const shape = shapes[index % shapes.length]
+    return (
+      <g key={index} transform={`translate(${(index + 0.5) * stepCm} 0)`}>
+        {shape !== undefined && <PlantParts shape={shape} plant={plant} light={supply} />}
+      </g>
+    )
+  })
+}
+const MOST_PIECES = 14
+/** To two millimetres [cm], which nobody sees: beds of one plant share their gestures. What is lower keeps its height. */
+const rounded = (lengthCm: number): number => (lengthCm < 2 ? lengthCm : Math.round(lengthCm * 5) / 5)
+/** So many different gestures of one plant, each with its share of the height: enough that no row looks stamped. */
+const HEIGHTS = [0.94, 0.88, 1, 0.91, 0.97]

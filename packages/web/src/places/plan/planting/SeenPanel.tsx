@@ -1,0 +1,77 @@
+import { plantingWords } from '@jovrin/contract'
+import { LOOKS, seenOf, type Hider, type SeenBed, type TankFigures } from '@jovrin/core'
+import { Box } from '@mui/material'
+import { useMemo } from 'react'
+import { supplyIn } from '../../../drawing/section/supplyIn.js'
+import { useUnits } from '../../../ui/units.js'
+import type { Desk } from '../desk.js'
+
+interface SeenPanelProps {
+  readonly desk: Desk
+  readonly weeks: number
+  readonly chosen: string | null
+}
+
+/** How much of each patch is seen from each side, and what stands before it. */
+export function SeenPanel({ desk: { plan, figures }, weeks, chosen }: SeenPanelProps) {
+  const units = useUnits()
+  const looks = useMemo(() => LOOKS.map((look) => [look, seenFrom(figures, look, weeks)] as const), [figures, weeks])
+  const numberOf = new Map(plan.beds.map(({ id }, index) => [id, index + 1]))
+  const hiderText = (by: Hider): string =>
+    by.kind === 'ground'
+      ? plantingWords.seen.ground
+      : by.kind === 'bed'
+        ? plantingWords.patch(String(numberOf.get(by.id) ?? ''))
+        : (plan.hardscape.find(({ id }) => id === by.id)?.name ?? '')
+  const beds = figures.beds.filter(({ plants, isFloating }) => plants.length > 0 && !isFloating)
+  return (
+    <Box sx={{ fontSize: 14.5 }} className="figures">
+      <table style={{ width: '100%', borderCollapse: 'collapse' }}>
+        <caption style={{ textAlign: 'left', fontSize: 12.5, color: 'var(--ink-2)' }}>{plantingWords.seen.caption(String(weeks))}</caption>
+        <thead>
+          <tr>
+            <th style={HEAD}>{plantingWords.seen.patch}</th>
+            {LOOKS.map((look) => (
+              <th key={look} style={{ ...HEAD, textAlign: 'right' }}>
+                {plantingWords.seen.looks[look]}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {beds.map(({ bed, plants }) => {
+            const hider = looks[0]?.[1].get(bed.id)?.hider ?? null
+            return (
+              <tr key={bed.id} style={{ fontWeight: bed.id === chosen ? 700 : 400, verticalAlign: 'top' }}>
+                <td>
+                  {numberOf.get(bed.id)} <i>{plants[0]?.plant.name}</i>
+                  {hider !== null && hider.share >= TOLD_FROM && (
+                    <Box sx={{ fontSize: 13, color: 'text.secondary' }}>{plantingWords.seen.hidden(hiderText(hider.by))}</Box>
+                  )}
+                </td>
+                {looks.map(([look, seen]) => (
+                  <td key={look} style={{ textAlign: 'right', whiteSpace: 'nowrap', paddingLeft: 8 }}>
+                    {shown(seen.get(bed.id), (share) => units.show('fraction', share, 2))}
+                  </td>
+                ))}
+              </tr>
+            )
+          })}
+        </tbody>
+      </table>
+      <Box sx={{ fontSize: 13.5, color: 'text.secondary', mt: 0.5 }}>{plantingWords.seen.why}</Box>
+    </Box>
+  )
+}
+const HEAD = { textAlign: 'left', fontWeight: 400, fontSize: 12.5, color: 'var(--ink-2)' } as const
+/** Less hidden than that is no remark. */
+const TOLD_FROM = 0.3
+
+function seenFrom(figures: TankFigures, look: (typeof LOOKS)[number], weeks: number): ReadonlyMap<string, SeenBed> {
+  const pieces = figures.pieces.flatMap(({ placed }) => (placed === null ? [] : [placed]))
+  const seen = seenOf({ ...figures, pieces }, { look, weeks, supplyOf: (plant) => supplyIn(figures, plant) })
+  return new Map(seen.map((one) => [one.bed.bed.id, one]))
+}
+/** To tenths of the whole: the outlines are a sketch. */
+const shown = (seen: SeenBed | undefined, show: (share: number) => string): string =>
+  seen === undefined || seen.seen === null ? '–' : show(Math.round(seen.seen * 10) / 10)
