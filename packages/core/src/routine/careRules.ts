@@ -5,6 +5,7 @@ import { SCHOOL } from '../feed/schools.js'
 import { stockG, stockMl } from '../feed/stock.js'
 import { USUAL_RENEW_DAYS } from '../ground/rootTabs.js'
 import type { Dimension } from '../quantity/dimensions.js'
+import type { HeldPlants } from '../planting/stock/boxOf.js'
 import type { FeedShare, GasLine, Plan } from '../plan/plan.js'
 import type { Dimensions, NumbersOf } from '../quantity/quantity.js'
 import { fromUnit } from '../quantity/units.js'
@@ -30,11 +31,13 @@ export interface CareDay {
   readonly feed: FeedShare
   /** Ammonia and nitrite were both at zero twice before this day. */
   readonly isNitrogenClear: boolean
+  /** Plants that were kept apart until today. */
+  readonly released: readonly HeldPlants[]
 }
 export interface DueWork<Numbers> {
   readonly minutes: number
   readonly numbers: Numbers
-  /** Local id of the part of the plan that it is about, so that a changed rule orphans no record. */
+  /** Id of the part of the plan, or of the record, that it is about, so that a changed rule orphans no record of what was done. */
   readonly of?: string
 }
 /** One kind of care: when it is due, how long it takes, and the values that its sentence tells. A record of it keys on `ruleId`, by default its kind. */
@@ -60,6 +63,9 @@ const DIFFUSER_EVERY_DAYS = 28
 /** Tweezers ready, then each tab to its place. Rules of thumb. */
 const TABS_SETUP_MIN = 3
 const TAB_MIN = 0.5
+/** Looking plants through for snails and pests, rinsing, then planting each portion. Rules of thumb. */
+const RELEASE_SETUP_MIN = 10
+const RELEASE_MIN = 0.4
 
 /** Work without values of its own. */
 const work = (minutes: number, of?: string): DueWork<Readonly<Record<never, number>>> => ({
@@ -170,6 +176,16 @@ export const CARE_RULES = [
       const count = tabs.filter(({ kind }) => kind === 'tab').length
       const isDue = count > 0 && day > 0 && day % Math.round(tabProduct?.renewDays ?? USUAL_RENEW_DAYS) === 0
       return isDue ? { minutes: TABS_SETUP_MIN + TAB_MIN * count, numbers: { tabs: count } } : null
+    },
+  }),
+  rule({
+    kind: 'release',
+    values: { portions: 'count' },
+    due: ({ released }) => {
+      const [first] = released
+      if (first === undefined) return null
+      const portions = Math.round(released.reduce((sum, held) => sum + held.portions, 0))
+      return { minutes: RELEASE_SETUP_MIN + RELEASE_MIN * portions, numbers: { portions }, of: first.id }
     },
   }),
   rule({

@@ -3,6 +3,7 @@ import { tankFigures } from '../ecosystem/tankFigures.js'
 import { dailyBottleMl, dailySalts } from '../feed/schoolDoses.js'
 import { datePlusDays, daysBetween } from '../plan/clock.js'
 import type { TimelineEntry } from '../plan/plan.js'
+import type { HeldPlants } from '../planting/stock/boxOf.js'
 import { quantities, type Quantities } from '../quantity/quantity.js'
 import type { LightStep } from '../startup/lightSteps.js'
 import { CARE_RULES, type CareDay, type CareKind, type CareRule } from './careRules.js'
@@ -28,10 +29,16 @@ export interface Schedule {
   readonly lightSteps?: readonly LightStep[]
   /** Civil date on which ammonia and nitrite had both been at zero twice; `null` while they have not. */
   readonly nitrogenClearOn?: string | null
+  /** Plants that arrived and are kept apart. */
+  readonly held?: readonly HeldPlants[]
 }
 
 /** Jobs that are due from one civil date to another, both included. */
-export function jobsBetween({ timeline, startedOn, lightSteps = [], nitrogenClearOn = null }: Schedule, from: string, to: string): Job[] {
+export function jobsBetween(
+  { timeline, startedOn, lightSteps = [], nitrogenClearOn = null, held = [] }: Schedule,
+  from: string,
+  to: string,
+): Job[] {
   const jobs: Job[] = []
   const first = Math.max(0, daysBetween(startedOn, from))
   const last = daysBetween(startedOn, to)
@@ -44,13 +51,14 @@ export function jobsBetween({ timeline, startedOn, lightSteps = [], nitrogenClea
     const date = datePlusDays(startedOn, day)
     const lightStep = lightSteps.find(({ fromDay }) => fromDay === day)
     const isNitrogenClear = nitrogenClearOn !== null && date > nitrogenClearOn
-    jobs.push(...jobsOfDay({ ...work, day, weekDay: day % 7, lightStep, isNitrogenClear }, date))
+    const released = held.filter(({ until }) => until === date)
+    jobs.push(...jobsOfDay({ ...work, day, weekDay: day % 7, lightStep, isNitrogenClear, released }, date))
   }
   return jobs
 }
 
 /** What is the same on all days of a plan. */
-type PlanWork = Omit<CareDay, 'day' | 'weekDay' | 'lightStep' | 'isNitrogenClear'>
+type PlanWork = Omit<CareDay, 'day' | 'weekDay' | 'lightStep' | 'isNitrogenClear' | 'released'>
 function planWork({ plan, feed }: TimelineEntry): PlanWork {
   const figures = tankFigures(plan)
   return {

@@ -323,6 +323,10 @@ export const journalRepository = (db: Knex) => {
       eventsOf(
         await events().where({ tank_id: tankId, deleted_at: null }).whereIn('kind', ['change', 'dose', 'trim', 'plants']).orderBy('at'),
       ),
+    plants: async (tankId: string) =>
+      (await eventsOf(await events().where({ tank_id: tankId, kind: 'plants', deleted_at: null }).orderBy('at'))).flatMap((event) =>
+        event.kind === 'plants' ? [event] : [],
+      ),
     eventsSince: async (tankId: string, since: string): Promise<JournalEvent[]> =>
       eventsOf(await events().where({ tank_id: tankId, deleted_at: null }).where('at', '>=', since).orderBy('at', 'desc')),
     newestGlance: async (tankId: string): Promise<string | null> =>

@@ -73,6 +73,7 @@ export const journalService = (db: Knex, clock: Clock, knowsPhoto: KnowsPhoto) =
     evidence: (tankId: string, span: Span): Promise<JournalRecord[]> => journalRepository(db).evidence(tankId, span),
     nitrogenTests: (tankId: string) => journalRepository(db).nitrogenTests(tankId),
     acts: (tankId: string) => journalRepository(db).acts(tankId),
+    plants: (tankId: string) => journalRepository(db).plants(tankId),
     eventsSince: (tankId: string, since: string) => journalRepository(db).eventsSince(tankId, since),
     newestGlance: (tankId: string) => journalRepository(db).newestGlance(tankId),
   }

@@ -6,6 +6,7 @@ import {
   daysBetween,
   deedsOf,
   diff,
+  heldPlants,
   lightPutOffOf,
   nitrogenClearAt,
   programmed,
@@ -44,6 +45,7 @@ export const timelineService = (clock: Clock, plans: PlanService, journal: Journ
       startedOn: plan.startedOn,
       ...programmed(settings, { today: age, animalsAllowedFromDay: allowedFromDay, lightPutOff }),
       nitrogenClearOn: clearAt === null ? null : wallClock(clearAt, plan.timeZone).date,
+      held: heldPlants(await journal.plants(tankId)),
     }
     return { plan, entries, aged, today, told, lightPutOff, animalsAllowedFromDay: allowedFromDay }
   }

@@ -31,6 +31,7 @@ export const jobTitle: Translation<typeof jobTitleWords> = {
   filter: 'Filter reinigen',
   diffuser: 'Diffusor reinigen',
   tabs: 'Düngetabletten erneuern',
+  release: 'Pflanzen aus der Quarantäne dürfen hinein',
   'weigh-cylinder': 'Flasche wiegen',
   photo: 'Foto vom selben Blickpunkt',
   melt: 'Absterbendes abkeschern',
@@ -75,6 +76,8 @@ export const jobTask: Translation<typeof jobTaskWords> = {
   diffuser: () => 'außerhalb in Chlorbleiche baden, spülen, entchloren, trocknen',
   tabs: (v, n) =>
     `${counted(n.tabs, { one: 'Tablette', other: 'Tabletten' }, v.tabs)}, tief im Boden, wo der Plan sie zeigt; was hochkommt, herausfangen und die Hälfte des Wassers wechseln`,
+  release: (v, n) =>
+    `${counted(n.portions, { one: 'Portion', other: 'Portionen' }, v.portions)}; auf Schnecken, Laich und Fadenalgen durchsehen, abspülen, pflanzen und als hinzugekommen eintragen`,
   'weigh-cylinder': nothingMore,
   photo: nothingMore,
   melt: () => 'an Luft gewachsene Blätter lösen sich jetzt auf; herausnehmen',

@@ -31,6 +31,7 @@ export const jobTitleWords = {
   filter: 'Clean the filter',
   diffuser: 'Clean the diffuser',
   tabs: 'Renew root tabs',
+  release: 'Plants kept apart may go in',
   'weigh-cylinder': 'Weigh the cylinder',
   photo: 'Same-spot photo',
   melt: 'Net out melt',
@@ -81,6 +82,8 @@ export const jobTaskWords = {
   diffuser: () => 'bleach bath outside, rinse, dechlorinate, dry',
   tabs: (v, n) =>
     `${counted(n.tabs, { one: 'tab', other: 'tabs' }, v.tabs)}, deep in the ground where the map marks them; one that comes up is netted out and half the water changed`,
+  release: (v, n) =>
+    `${counted(n.portions, { one: 'portion', other: 'portions' }, v.portions)}; look for snails, eggs and thread algae, rinse, plant, and log them as added`,
   'weigh-cylinder': nothingMore,
   photo: nothingMore,
   melt: () => 'leaves grown in air dissolve now; take them out',

@@ -12,6 +12,7 @@ import { PlantsSince } from './PlantsSince.js'
 import { SeenPanel } from './SeenPanel.js'
 import { SpotList } from './spots/SpotList.js'
 import { SpotPanel } from './spots/SpotPanel.js'
+import { StockPanel } from './StockPanel.js'
 import { TabPanel } from './TabPanel.js'
 import { TrimPlan } from './TrimPlan.js'
 import { VariantPanel } from './VariantPanel.js'
@@ -64,35 +65,42 @@ export const PlantingMargin = memo(function PlantingMargin({ desk, bedId, spotId
           </Group>
         </Box>
       )}
+      {hasPlants && (
+        <Box className="no-print">
+          <Group number={7} title={plantingWords.stock.title}>
+            <StockPanel desk={desk} />
+          </Group>
+        </Box>
+      )}
       {hasBeds && (
         <Box className="no-print">
-          <Group number={7} title={plantingWords.seen.title}>
+          <Group number={8} title={plantingWords.seen.title}>
             <SeenPanel desk={desk} weeks={weeks} chosen={bedId} />
           </Group>
         </Box>
       )}
       {hasPlants && (
-        <Group number={8} title={plantingWords.work}>
+        <Group number={9} title={plantingWords.work}>
           <WorkList desk={desk} />
         </Group>
       )}
       {hasPlants && (
-        <Group number={9} title={plantingWords.trims.title}>
+        <Group number={10} title={plantingWords.trims.title}>
           <TrimPlan desk={desk} />
         </Group>
       )}
       {hasPlants && (
-        <Group number={10} title={plantingWords.tabs.title}>
+        <Group number={11} title={plantingWords.tabs.title}>
           <TabPanel desk={desk} />
         </Group>
       )}
       {(hasPlants || plan.variants.length > 0) && (
-        <Group number={11} title={plantingWords.variants.title}>
+        <Group number={12} title={plantingWords.variants.title}>
           <VariantPanel desk={desk} />
         </Group>
       )}
       <Box className="no-print">
-        <Group number={12} title={plantingWords.since}>
+        <Group number={13} title={plantingWords.since}>
           <PlantsSince tankId={desk.tankId} timeZone={plan.timeZone} bedId={bedId} />
         </Group>
       </Box>
