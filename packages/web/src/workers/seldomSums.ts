@@ -1,1 +1,1 @@
-export { compareGrounds, hindcastMember, startDensity } from '@jovrin/core'
+export { compareGrounds, hindcastMember, standOutlook, startDensity } from '@jovrin/core'

@@ -31,6 +31,8 @@ function answer(asking: AnyTask, part: number): Answer | Promise<Answer> {
       return seldom().then(({ hindcastMember }) => hindcastMember(asking.task, part))
     case 'density':
       return seldom().then(({ startDensity }) => startDensity(asking.task))
+    case 'outlook':
+      return seldom().then(({ standOutlook }) => standOutlook(asking.task))
     case 'grounds':
       return seldom().then(({ compareGrounds }) => compareGrounds(asking.task))
   }

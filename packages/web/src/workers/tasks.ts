@@ -5,6 +5,7 @@ import type {
   MemberHindcast,
   MemberResult,
   MemberTrials,
+  OutlookOfWeek,
   Plan,
   StartDensity,
   Trial,
@@ -23,6 +24,8 @@ export interface Tasks {
   }
   /** One part. */
   readonly density: { readonly task: Plan; readonly result: StartDensity | null }
+  /** One part. */
+  readonly outlook: { readonly task: Plan; readonly result: readonly OutlookOfWeek[] | null }
   /** One part. */
   readonly grounds: { readonly task: Plan; readonly result: readonly GroundComparison[] }
 }

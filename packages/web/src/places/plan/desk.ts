@@ -2,7 +2,7 @@ import { checkPlan, daysBetween, tankFigures, type Finding, type Plan, type Tank
 import { useQuery } from '@tanstack/react-query'
 import { useCallback, useEffect, useMemo, useState } from 'react'
 import { timelineOfTank } from '../../api/tanks.queries.js'
-import { useStartDensity } from '../../workers/useStartDensity.js'
+import { usePlanSum } from '../../workers/usePlanSum.js'
 import type { PlanForm } from './describe/usePlanForm.js'
 import type { Pen } from './pen.js'
 
@@ -71,7 +71,7 @@ export function useFindings({ tankId, plan, figures }: Examined): readonly Findi
   const settled = useSettled(both)
   const ageDays = today === undefined ? 0 : Math.max(0, daysBetween(settled.plan.startedOn, today))
   const isAsked = tankId === null || today !== undefined
-  const density = useStartDensity(isAsked && ageDays === 0 ? settled.plan : null)
+  const density = usePlanSum('density', isAsked && ageDays === 0 ? settled.plan : null)
   return useMemo(
     () => checkPlan(settled.plan, settled.figures, { animalsAllowedFromDay, ageDays, density }),
     [settled, animalsAllowedFromDay, ageDays, density],

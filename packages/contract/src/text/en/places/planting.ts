@@ -118,6 +118,12 @@ export const plantingWords = {
     } satisfies Record<TrimWay, string>,
     replant: 'Good tops may be put back in place of bare bases; every third or fourth cut, exchange the whole group for its tops.',
     noSprouts: 'Does not sprout again from what is left: replant the tops and pull the base.',
+    outlook: 'Patch, plant, weeks 4, 12 and 26',
+    lift: ['lies firm', 'getting thick', 'lifts'] as const,
+    base: (percent: string) => `base −${percent} a week`,
+    red: (percent: string) => `${percent} red`,
+    outlookWhy:
+      'By the model’s common tank, trimmed, and the same for all patches of a group. Carpets: thin what gets thick before it lifts. Stems: what they lose below, in the shade of their own tops. Red: against the most that strong light and lean nitrogen give. All three are guesses in size, better in direction.',
     schools:
       'Two schools: everything low in one visit every two or three weeks, quick and even; or a part at a time, so that tops keep their colour and uptake never falls off a cliff. In a young tank, or with algae about, the second is the safer one. Weigh what is cut, shaken wet: the forecast uses it.',
   },

@@ -6,12 +6,12 @@ import { SheetDialog } from '../../../ui/SheetDialog.js'
 import { decimals, significant, useUnits, money } from '../../../ui/units.js'
 import type { Desk } from '../desk.js'
 import { PriceCell, withPrice } from '../PriceCell.js'
-import { useGroundComparison } from '../../../workers/useGroundComparison.js'
+import { usePlanSum } from '../../../workers/usePlanSum.js'
 
 /** This tank with each method's ground, side by side. Reckoned when it is opened: each column is a run of the model. */
 export function CompareGrounds({ desk }: { desk: Desk }) {
   const [isOpen, setOpen] = useState(false)
-  const compared = useGroundComparison(isOpen ? desk.plan : null)
+  const compared = usePlanSum('grounds', isOpen ? desk.plan : null) ?? null
   return (
     <Box sx={{ mt: 1 }}>
       <Button onClick={() => setOpen(true)}>{compareWords.open}</Button>

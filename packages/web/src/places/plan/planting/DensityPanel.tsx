@@ -3,7 +3,7 @@ import { countedSpecies, meanWeeksToClose, placeOfBed, plantSiteOf, supplyAt, ta
 import { Box, Button, Slider } from '@mui/material'
 import { useId, useMemo, useState } from 'react'
 import { percent, significant } from '../../../ui/units.js'
-import { useStartDensity } from '../../../workers/useStartDensity.js'
+import { usePlanSum } from '../../../workers/usePlanSum.js'
 import { useSettled, type Desk } from '../desk.js'
 
 const text = plantingWords.density
@@ -15,7 +15,7 @@ export function DensityPanel({ desk: { plan, figures, change } }: { readonly des
   const [times, setTimes] = useState(1)
   const spaced = useMemo(() => (times === 1 ? plan : withSpacingTimes(plan, figures.beds, times)), [plan, figures.beds, times])
   const beds = useMemo(() => (spaced === plan ? figures.beds : tankFigures(spaced).beds), [spaced, plan, figures.beds])
-  const density = useStartDensity(useSettled(spaced))
+  const density = usePlanSum('density', useSettled(spaced))
   const pots = countedSpecies([...beds, ...figures.spots]).reduce((sum, one) => sum + one.pots, 0)
   const weeks = meanWeeksToClose(beds, (bed, plant) => supplyAt(plant, plantSiteOf(plan, figures, placeOfBed(bed, figures.inner.widthCm))))
   const rows: readonly (readonly [string, string])[] = [

@@ -5,6 +5,7 @@ import { spotLetter } from '../../../drawing/spotLetter.js'
 import { MarginTable } from '../../../ui/MarginTable.js'
 import { useUnits } from '../../../ui/units.js'
 import type { Desk } from '../desk.js'
+import { OutlookTable } from './OutlookTable.js'
 
 const text = plantingWords.trims
 
@@ -14,7 +15,8 @@ interface Row extends TrimOfPlant {
 }
 
 /** Patch by patch: how often, how low, how long, and what becomes of the tops. */
-export function TrimPlan({ desk: { plan, figures } }: { readonly desk: Desk }) {
+export function TrimPlan({ desk }: { readonly desk: Desk }) {
+  const { plan, figures } = desk
   const units = useUnits()
   const rowsOf = (name: string, plants: readonly LaidPlant[]): Row[] =>
     plants.map((planted) => ({ ...trimOf(planted, figures.ppfd), key: `${name} ${planted.id}`, name }))
@@ -64,6 +66,7 @@ export function TrimPlan({ desk: { plan, figures } }: { readonly desk: Desk }) {
         {text.week(units.show('minutes', workMinutes(figures, plan.changes.fraction).trim))}
       </Box>
       <Box sx={{ color: 'text.secondary', fontSize: 13 }}>{text.schools}</Box>
+      <OutlookTable desk={desk} />
     </Box>
   )
 }

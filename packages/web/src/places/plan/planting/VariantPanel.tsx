@@ -18,7 +18,7 @@ import { useId, useMemo, useState } from 'react'
 import { localId } from '../../../api/localId.js'
 import { RemoveIcon } from '../../../ui/icons/RemoveIcon.js'
 import { money, percent, significant, useUnits } from '../../../ui/units.js'
-import { useStartDensity } from '../../../workers/useStartDensity.js'
+import { usePlanSum } from '../../../workers/usePlanSum.js'
 import { useSettled, type Desk } from '../desk.js'
 
 const text = plantingWords.variants
@@ -102,7 +102,7 @@ interface RowProps {
 function VariantRow({ plan, name, onTake, onRemove }: RowProps) {
   const units = useUnits()
   const settled = useSettled(plan)
-  const density = useStartDensity(settled)
+  const density = usePlanSum('density', settled)
   const { planted, pots, hours, cost } = useMemo(() => sumsOf(settled), [settled])
   return (
     <tr>
