@@ -24,6 +24,8 @@ export interface MapPatch {
   readonly plants: readonly (readonly [species: string, share: number])[]
   readonly start?: Bed['start']
   readonly spacingCm?: number
+  readonly stands?: Bed['stands']
+  readonly cutCm?: number
 }
 
 /** Plants on a piece of wood or stone. */
@@ -62,6 +64,8 @@ export function withMap(plan: Plan, patches: readonly MapPatch[], spots: readonl
     plants: patch.plants.map(([species, share], at) => ({ id: `b${index + 1}p${at + 1}`, species, share })),
     start: patch.start ?? 'pot',
     spacingCm: patch.spacingCm ?? null,
+    stands: patch.stands ?? 'water',
+    cutCm: patch.cutCm ?? null,
   }))
   return { ...plan, beds, spots: spots.map((spot, index) => ({ id: `m${index + 1}`, start: 'pot', fixing: 'glue', ...spot })), flora }
 }

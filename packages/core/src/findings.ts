@@ -1,6 +1,7 @@
 import { DENSITY_FINDINGS } from './safety/checkDensity.js'
 import { GAS_FINDINGS } from './safety/checkGas.js'
 import { GROUND_FINDINGS } from './safety/checkGround.js'
+import { GROUP_FINDINGS } from './safety/checkGroups.js'
 import { HARDSCAPE_FINDINGS } from './safety/checkHardscape.js'
 import { INTENT_FINDINGS } from './safety/checkIntent.js'
 import { KIT_FINDINGS } from './safety/checkKit.js'
@@ -21,6 +22,7 @@ export const FINDINGS = {
   ...DENSITY_FINDINGS,
   ...SPOT_FINDINGS,
   ...PLANTING_FINDINGS,
+  ...GROUP_FINDINGS,
   ...KIT_FINDINGS,
   ...INTENT_FINDINGS,
 }

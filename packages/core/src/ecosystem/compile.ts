@@ -84,7 +84,7 @@ export function compile(options: CompileOptions): Compiled {
     forcing: { stepMin, site, spans, events },
     startState: startOf(figures, site, startTap),
     figures,
-    parameters: suitedTo([...figures.beds, ...figures.spots], parameters),
+    parameters: suitedTo([...figures.beds.filter(({ isOut }) => !isOut), ...figures.spots], parameters),
   }
 }
 

@@ -23,6 +23,8 @@ const bed = (id: string, plants: readonly PlantSpecies[], start: Bed['start'] = 
   plants: plants.map(({ id: species }, index) => ({ id: `p${index}`, species, share: 1 })),
   start,
   spacingCm: null,
+  stands: 'water',
+  cutCm: null,
 })
 const mapped = (plants: readonly PlantSpecies[], start: Bed['start'] = 'pot'): Plan => ({
   ...samplePlan,

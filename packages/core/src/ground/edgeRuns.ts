@@ -1,5 +1,5 @@
 import { lineOf } from '../numeric/outline.js'
-import { distanceCm, isInside, type Ring, type Spot } from '../numeric/ring.js'
+import { distanceCm, distanceToEdgeCm, isInside, type Ring, type Spot } from '../numeric/ring.js'
 import type { GroundZone, Plan } from '../plan/plan.js'
 
 interface Floor {
@@ -72,11 +72,4 @@ function spotsBetween(from: Spot, to: Spot): Spot[] {
   })
 }
 const isNear = (line: readonly Spot[], spot: Spot): boolean =>
-  line.slice(1).some((to, index) => distanceToEdge(line[index]!, to, spot) <= HOLDS_WITHIN_CM)
-
-function distanceToEdge(from: Spot, to: Spot, spot: Spot): number {
-  const [dx, dy] = [to.xCm - from.xCm, to.yCm - from.yCm]
-  const long2 = dx * dx + dy * dy
-  const share = long2 === 0 ? 0 : Math.min(1, Math.max(0, ((spot.xCm - from.xCm) * dx + (spot.yCm - from.yCm) * dy) / long2))
-  return distanceCm({ xCm: from.xCm + dx * share, yCm: from.yCm + dy * share }, spot)
-}
+  line.slice(1).some((to, index) => distanceToEdgeCm(line[index]!, to, spot) <= HOLDS_WITHIN_CM)

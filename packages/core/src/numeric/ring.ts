@@ -55,6 +55,14 @@ export function boundsOf(ring: Ring): Bounds {
 
 export const distanceCm = (a: Spot, b: Spot): number => Math.hypot(a.xCm - b.xCm, a.yCm - b.yCm)
 
+/** From a spot to the nearest one between two others. */
+export function distanceToEdgeCm(from: Spot, to: Spot, spot: Spot): number {
+  const [dx, dy] = [to.xCm - from.xCm, to.yCm - from.yCm]
+  const long2 = dx * dx + dy * dy
+  const share = long2 === 0 ? 0 : Math.min(1, Math.max(0, ((spot.xCm - from.xCm) * dx + (spot.yCm - from.yCm) * dy) / long2))
+  return distanceCm({ xCm: from.xCm + dx * share, yCm: from.yCm + dy * share }, spot)
+}
+
 /** Even-odd rule; a spot on the edge may count either way. */
 export function isInside(ring: Ring, xCm: number, yCm: number): boolean {
   let inside = false

@@ -1,5 +1,6 @@
 import type { Dimension } from '../quantity/dimensions.js'
 import {
+  BED_STANDS,
   BED_STARTS,
   DENSITIES,
   DIFFUSERS,
@@ -174,6 +175,7 @@ export const NUMBER_FIELDS = {
   'beds/*/outline/*/yCm': ON_FLOOR,
   'beds/*/plants/*/share': { dimension: 'fraction', range: [0.01, 1], isSure: true },
   'beds/*/spacingCm': { dimension: 'length', range: [0.3, 80], usual: [1, 40] },
+  'beds/*/cutCm': { dimension: 'length', range: [0.5, 150], usual: [1, 30] },
   'spots/*/alongFraction': { dimension: 'fraction', range: [0, 1], isSure: true },
   'spots/*/upFraction': { dimension: 'fraction', range: [0, 1], isSure: true },
   'spots/*/widthCm': { dimension: 'length', range: [0.5, 150], isSure: true },
@@ -242,6 +244,7 @@ export const CHOICE_FIELDS = {
   'patches/*/kind': { choices: PLANT_KINDS, isSure: true },
   'patches/*/density': { choices: DENSITIES },
   'beds/*/start': { choices: BED_STARTS, isSure: true },
+  'beds/*/stands': { choices: BED_STANDS, isSure: true },
   'spots/*/laying': { choices: SPOT_LAYINGS, isSure: true },
   'spots/*/fixing': { choices: SPOT_FIXINGS, isSure: true },
   'spots/*/start': { choices: BED_STARTS, isSure: true },

@@ -11,3 +11,15 @@ export function uuidV7(nowMs: number, chance: Uint8Array): string {
 
 /** Makes the id of a new element of a plan. Chance is handed in, so an edit that needs one is given its maker. */
 export type NewId = (stem: string) => string
+
+/** Short ids that are not among those taken, counted up: what a finding offers is the same each time. */
+export function freeIds(taken: Iterable<string>): NewId {
+  const known = new Set(taken)
+  return (stem) => {
+    let number = 1
+    while (known.has(`${stem}${number}`)) number++
+    const id = `${stem}${number}`
+    known.add(id)
+    return id
+  }
+}

@@ -206,6 +206,9 @@ export interface Patch {
 }
 export const BED_STARTS = ['pot', 'cup'] as const
 export type BedStart = (typeof BED_STARTS)[number]
+export const BED_STANDS = ['water', 'air'] as const
+/** Where the leaves are: under water (or floating on it), or out of it, over the surface. */
+export type BedStand = (typeof BED_STANDS)[number]
 /** A plant of a bed, and its share of it; shares are taken against their sum. */
 export interface BedPlant {
   readonly id: string
@@ -223,6 +226,9 @@ export interface Bed {
   readonly start: BedStart
   /** Between portions; as its species where nobody says. */
   readonly spacingCm: number | null
+  readonly stands: BedStand
+  /** What the scissors leave; as its species where nobody says. */
+  readonly cutCm: number | null
 }
 export const SPOT_FIXINGS = ['glue', 'tie', 'wedge', 'hang'] as const
 /** What holds plants on wood and stone. */

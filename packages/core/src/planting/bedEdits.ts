@@ -19,7 +19,13 @@ export const withBed = (plan: Plan, id: string, edit: (bed: Bed) => Bed): Plan =
 /** A bed of a given outline, with nothing in it yet. */
 export function bedOf(plan: Plan, outline: readonly Vertex[], newId: NewId): Made {
   const id = newId('b')
-  return { id, plan: { ...plan, beds: [...plan.beds, { id, name: '', outline, plants: [], start: 'pot', spacingCm: null }] } }
+  return {
+    id,
+    plan: {
+      ...plan,
+      beds: [...plan.beds, { id, name: '', outline, plants: [], start: 'pot', spacingCm: null, stands: 'water', cutCm: null }],
+    },
+  }
 }
 
 /** A bed in the middle of the floor, ready to be drawn into shape. */
@@ -57,7 +63,11 @@ export function duplicateBed(plan: Plan, id: string, floor: Floor, newId: NewId)
   return { id: fresh, plan: { ...plan, beds: [...plan.beds, copy] } }
 }
 
-/** Turned over at the middle of the tank: for symmetric layouts. */
+/** Turned over at the middle of the tank. */
+export const mirrorOutline = (outline: readonly Vertex[], lengthCm: number): Vertex[] =>
+  outline.map((vertex) => ({ ...vertex, xCm: round(lengthCm - vertex.xCm) }))
+
+/** A copy on the other side: for symmetric layouts. */
 export function mirrorBed(plan: Plan, id: string, { lengthCm }: Floor, newId: NewId): Made | null {
   const bed = plan.beds.find((one) => one.id === id)
   if (bed === undefined) return null
@@ -65,7 +75,7 @@ export function mirrorBed(plan: Plan, id: string, { lengthCm }: Floor, newId: Ne
   const copy = {
     ...bed,
     id: fresh,
-    outline: bed.outline.map((vertex) => ({ ...vertex, xCm: round(lengthCm - vertex.xCm) })),
+    outline: mirrorOutline(bed.outline, lengthCm),
     plants: bed.plants.map((plant) => ({ ...plant, id: newId('p') })),
   }
   return { id: fresh, plan: { ...plan, beds: [...plan.beds, copy] } }

@@ -41,6 +41,8 @@ const bed = (id: string, outline: Vertex[], species: readonly (readonly [string,
   plants: species.map(([one, share], index) => ({ id: `${id}p${index}`, species: one, share })),
   start: 'pot',
   spacingCm: null,
+  stands: 'water',
+  cutCm: null,
   ...change,
 })
 const withMap = (beds: readonly Bed[], change: Partial<Plan> = {}): Plan => ({
@@ -200,30 +202,6 @@ describe('checks of a map', () => {
       { id: 'fern', name: 'Fern' },
     )
     expect(codes(withMap([bed('a', box(10, 20, 40, 30), [['fern', 1]])], { flora: [fern] }))).toContain('rhizome-on-ground')
-  })
-  test('tall before short is told, short before tall is not', () => {
-    const front = (species: string, behind: string) =>
-      withMap([bed('a', box(20, 2, 60, 14), [[species, 1]]), bed('b', box(25, 30, 55, 46), [[behind, 1]])])
-    expect(codes(front('tall', 'lawn'))).toContain('tall-before-short')
-    expect(codes(front('lawn', 'tall'))).not.toContain('tall-before-short')
-  })
-  test('runners beside another bed are told, across a gap or behind a wall they are not', () => {
-    const beside = (right: number, change: Partial<Plan> = {}) =>
-      withMap([bed('a', box(10, 2, 30, 14), [['lawn', 1]]), bed('b', box(right, 2, right + 20, 14), [['tall', 1]])], change)
-    expect(codes(beside(31))).toContain('runner-strays')
-    expect(codes(beside(34))).not.toContain('runner-strays')
-    const wall = { id: 'w', line: [{ xCm: 30, yCm: 0 }, { xCm: 30, yCm: 20 }], heightCm: 5 } // prettier-ignore
-    expect(codes(beside(31, { barriers: [wall] }))).not.toContain('runner-strays')
-  })
-  test('two reds side by side are told once; with green or room between them, or of one plant, they are not', () => {
-    const red = (id: string) => anyPlant({ colour: { weak: ['green'], strong: ['red', 'pink'] } }, { id, name: id })
-    const flora = [red('ruby'), red('rose'), anyPlant({ colour: { weak: ['green'], strong: ['green', 'red'] } }, { id: 'green' })]
-    const beside = (left: string, right: string, from = 33) =>
-      codes(withMap([bed('a', box(10, 34, 30, 46), [[left, 1]]), bed('b', box(from, 34, from + 20, 46), [[right, 1]])], { flora }))
-    expect(beside('ruby', 'rose').filter((code) => code === 'red-beside-red')).toHaveLength(1)
-    expect(beside('ruby', 'rose', 35)).not.toContain('red-beside-red')
-    expect(beside('ruby', 'green')).not.toContain('red-beside-red')
-    expect(beside('ruby', 'ruby')).not.toContain('red-beside-red')
   })
   test('an empty bed, and one below another, are told; the hidden one can be taken out', () => {
     const plan = withMap([bed('a', box(10, 2, 30, 14), [['lawn', 1]]), bed('b', box(5, 0, 40, 20), [])])

@@ -15,6 +15,8 @@ export interface LaidPlant extends Retail {
   readonly plant: PlantSpecies
   readonly areaCm2: number
   readonly spacingCm: number
+  /** What the scissors leave. */
+  readonly cutCm: number
   readonly retail: RetailKind
   readonly perRetail: number
   /** Dry, at planting. */
@@ -23,8 +25,10 @@ export interface LaidPlant extends Retail {
 export interface LaidBed {
   readonly bed: Bed
   readonly ring: Ring
-  /** On the surface instead of the ground. */
+  /** On the surface, or over it, instead of the ground. */
   readonly isFloating: boolean
+  /** Its leaves are out of the water. */
+  readonly isOut: boolean
   /** Within the glass, less stones and the beds that lie over it. */
   readonly areaCm2: number
   readonly plants: readonly LaidPlant[]
@@ -73,8 +77,8 @@ function layBeds({ beds, flora, hardscape }: Mapped, { lengthCm, widthCm }: Inne
       return plant === undefined ? [] : [{ planted, plant }]
     }),
   }))
-  const isFloating = ({ plants }: (typeof known)[number]): boolean =>
-    plants.length > 0 && plants.every(({ plant }) => plant.kind === 'floater')
+  const isFloating = ({ bed, plants }: (typeof known)[number]): boolean =>
+    bed.stands === 'air' || (plants.length > 0 && plants.every(({ plant }) => plant.kind === 'floater'))
   const rooted = known.filter((entry) => !isFloating(entry))
   const afloat = known.filter(isFloating)
   const stones = hardscape.flatMap(({ outline }) => (outline === null ? [] : [lineOf(outline)]))
@@ -87,6 +91,7 @@ function layBeds({ beds, flora, hardscape }: Mapped, { lengthCm, widthCm }: Inne
       bed,
       ring,
       isFloating: isFloating(entry),
+      isOut: bed.stands === 'air',
       areaCm2,
       plants: plants.map(({ planted, plant }) => laidPlant(bed, planted.id, plant, (areaCm2 * planted.share) / shares)),
     }
@@ -109,7 +114,7 @@ function areasOf(
 
 /** `portions`: where they are not a matter of spacing alone. */
 export function laidPlant(
-  bed: Pick<Bed, 'start' | 'spacingCm'>,
+  bed: Pick<Bed, 'start' | 'spacingCm' | 'cutCm'>,
   id: string,
   plant: PlantSpecies,
   areaCm2: number,
@@ -120,7 +125,8 @@ export function laidPlant(
   const perRetail = Math.max(1, Math.round(perRetailOf(retail, plant)))
   const counted = portions === undefined ? retailOf(areaCm2, spacingCm, perRetail) : bought(portions, perRetail)
   const retailG = plant.startGPerPot.value * (retail === 'cup' ? CUP_MASS : 1)
-  return { id, plant, areaCm2, spacingCm, retail, perRetail, ...counted, massG: (counted.portions * retailG) / perRetail }
+  const cutCm = bed.cutCm ?? plant.cutBackCm.value
+  return { id, plant, areaCm2, spacingCm, cutCm, retail, perRetail, ...counted, massG: (counted.portions * retailG) / perRetail }
 }
 
 function retailKind({ start }: Pick<Bed, 'start'>, { soldAs }: PlantSpecies): RetailKind {

@@ -17,6 +17,8 @@ const bed = (id: string, left: number, plants: Bed['plants'], spacingCm: number 
   plants,
   start: 'pot',
   spacingCm,
+  stands: 'water',
+  cutCm: null,
 })
 const plan: Plan = {
   ...samplePlan,

@@ -50,6 +50,8 @@ export function fitTemplate(plan: Plan, kind: LayoutKind, { inner, pieces }: Flo
       plants: [{ id: newId('p'), species: plant.id, share: 1 }],
       start: 'pot',
       spacingCm: null,
+      stands: 'water',
+      cutCm: null,
     }))
   })
   const afloat = plan.beds.filter(

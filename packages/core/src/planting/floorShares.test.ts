@@ -19,6 +19,8 @@ const bed = (id: string, left: number, species: readonly string[]): Bed => ({
   plants: species.map((one, index) => ({ id: `${id}p${index}`, species: one, share: 1 })),
   start: 'pot',
   spacingCm: null,
+  stands: 'water',
+  cutCm: null,
 })
 const shares = (beds: readonly Bed[]) => {
   const plan: Plan = { ...samplePlan, hardscape: [], beds, flora }

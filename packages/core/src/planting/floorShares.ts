@@ -19,6 +19,6 @@ export function floorShares(beds: readonly LaidBed[], inner: { readonly lengthCm
   return {
     plantedFraction: plantedCm2 / floorCm2,
     fastFraction: plantedCm2 === 0 ? null : fastCm2 / plantedCm2,
-    floatingFraction: beds.reduce((sum, { isFloating, areaCm2 }) => sum + (isFloating ? areaCm2 : 0), 0) / floorCm2,
+    floatingFraction: beds.reduce((sum, { isFloating, isOut, areaCm2 }) => sum + (isFloating && !isOut ? areaCm2 : 0), 0) / floorCm2,
   }
 }

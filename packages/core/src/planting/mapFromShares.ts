@@ -67,6 +67,8 @@ export function mapFromShares(
         plants: [{ id: newId('p'), species: plant.id, share: 1 }],
         start: 'pot',
         spacingCm: null,
+        stands: 'water',
+        cutCm: null,
       }
     })
   })

@@ -44,7 +44,7 @@ function laidSpot(spot: PlantSpot, plant: PlantSpecies | undefined): LaidSpot {
   return {
     spot,
     areaCm2,
-    plants: [laidPlant({ start: spot.start, spacingCm: null }, spot.id, plant, areaCm2, portions)],
+    plants: [laidPlant({ start: spot.start, spacingCm: null, cutCm: null }, spot.id, plant, areaCm2, portions)],
     glueG: fixing === 'glue' ? glue : 0,
     threadCm: fixing === 'tie' ? thread : 0,
   }

@@ -23,7 +23,10 @@ const MOST_SURFACE = 0.9
 
 /** Kinds that stand on the map, or on wood and stone. */
 export function mappedKinds({ beds, spots, flora }: Pick<Plan, 'beds' | 'spots' | 'flora'>): ReadonlySet<PlantKind> {
-  const standing = new Set([...beds.flatMap(({ plants }) => plants.map(({ species }) => species)), ...spots.map(({ species }) => species)])
+  const standing = new Set([
+    ...beds.filter(({ stands }) => stands === 'water').flatMap(({ plants }) => plants.map(({ species }) => species)),
+    ...spots.map(({ species }) => species),
+  ])
   return new Set(flora.flatMap(({ id, kind }) => (standing.has(id) ? [kind] : [])))
 }
 
@@ -49,7 +52,8 @@ export function standOf(plan: Planted, answers: Answers, inner: { readonly lengt
     stand[patch.kind].massG += massG
     stand[patch.kind].airG += massG * airShareOf(patch.kind, 'in-air')
   })
-  for (const { plants } of [...bedsOf(plan, inner), ...spotsOf(plan)])
+  const inWater = bedsOf(plan, inner).filter(({ isOut }) => !isOut)
+  for (const { plants } of [...inWater, ...spotsOf(plan)])
     for (const { plant, areaCm2, massG, retail } of plants) {
       stand[plant.kind].footFraction += areaCm2 / floorCm2
       stand[plant.kind].massG += massG

@@ -18,6 +18,8 @@ const tabs = (traits: Partial<PlantTraits>, wide = 40, stones: Parameters<typeof
     plants: [{ id: 'x', species: 'p', share: 1 }],
     start: 'pot',
     spacingCm: null,
+    stands: 'water',
+    cutCm: null,
   }
   const plan: Plan = { ...samplePlan, hardscape: [], beds: [bed], flora: [plant] }
   return tabsByPlant(bedsOf(plan, inner), stones, inner)

@@ -96,6 +96,8 @@ describe('a composition on a tank', () => {
       plants: [{ id: `p${id}`, species, share: 1 }],
       start: 'pot' as const,
       spacingCm: null,
+      stands: 'water' as const,
+      cutCm: null,
     })
     const { plan } = fitted(sized(110, 50, { beds: [bed('b1', 'old'), bed('b2', 'floats')], flora: [old, floater] }), 'valley')
     expect(plan.beds.at(-1)?.id).toBe('b2')

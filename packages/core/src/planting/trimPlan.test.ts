@@ -3,7 +3,12 @@ import { anyPlant, datum } from '../testing/anyPlant.js'
 import { PLANT_FORMS } from '../species/traits.js'
 import { trimGrowth, trimOf } from './trimPlan.js'
 
-const laid = (plant = anyPlant(), areaCm2 = 500, retail: 'pot' | 'cup' = 'pot') => ({ plant, areaCm2, retail })
+const laid = (plant = anyPlant(), areaCm2 = 500, retail: 'pot' | 'cup' = 'pot') => ({
+  plant,
+  areaCm2,
+  retail,
+  cutCm: plant.cutBackCm.value,
+})
 
 describe('the trim of a patch', () => {
   const hedge = anyPlant({ form: 'stem', trimIntervalWeeks: datum(3), cutBackCm: datum(12), melt: { pot: 'none', cup: 'none' } })

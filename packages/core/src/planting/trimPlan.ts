@@ -43,7 +43,10 @@ export interface TrimOfPlant {
 }
 
 /** How a planted patch is trimmed under a light: intervals of the species, longer in weaker light; minutes by the area of its kind, as the week's hour reckons them. */
-export function trimOf({ plant, areaCm2, retail }: Pick<LaidPlant, 'plant' | 'areaCm2' | 'retail'>, ppfd: number): TrimOfPlant {
+export function trimOf(
+  { plant, areaCm2, retail, cutCm }: Pick<LaidPlant, 'plant' | 'areaCm2' | 'retail' | 'cutCm'>,
+  ppfd: number,
+): TrimOfPlant {
   const growth = trimGrowth(ppfd)
   const everyWeeks = plant.trimIntervalWeeks.value / Math.min(1, growth)
   const way = WAY_OF_FORM[plant.form]
@@ -52,7 +55,7 @@ export function trimOf({ plant, areaCm2, retail }: Pick<LaidPlant, 'plant' | 'ar
     way,
     everyWeeks,
     firstWeek: standsStillWeeks(plant, retail === 'cup' ? 'cup' : 'pot') + everyWeeks,
-    cutToCm: way === 'hedge' || way === 'lawn' ? plant.cutBackCm.value : null,
+    cutToCm: way === 'hedge' || way === 'lawn' ? cutCm : null,
     minutesAVisit: (PLANT_KIND[plant.kind].trimMinPerM2 * areaCm2 * growth * everyWeeks) / 10_000,
   }
 }

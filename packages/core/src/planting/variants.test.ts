@@ -18,6 +18,8 @@ const bed = (id: string, species: string): Bed => ({
   plants: [{ id: `p${id}`, species, share: 1 }],
   start: 'pot',
   spacingCm: null,
+  stands: 'water',
+  cutCm: null,
 })
 const flora = ['one', 'two'].map((id) => anyPlant({}, { id }))
 const first: Plan = { ...samplePlan, beds: [bed('b1', 'one')], flora }

@@ -19,6 +19,8 @@ const bed = (id: string, left: number, front: number, species: string, start: Be
   plants: [{ id: `${id}p`, species, share: 1 }],
   start,
   spacingCm: null,
+  stands: 'water',
+  cutCm: null,
 })
 const noShrimps: Partial<Plan> = {
   intent: { ...samplePlan.intent, wishes: [] },
@@ -93,5 +95,10 @@ describe('order of planting', () => {
     expect(order('front-first')).toEqual(['front left', 'front right', 'moss', 'back', 'raft'])
     expect(order('back-first')).toEqual(['back', 'moss', 'front left', 'front right', 'raft'])
     expect(order('wood-first')).toEqual(['moss', 'front left', 'front right', 'back', 'raft'])
+    const bank = { ...bed('bank', 10, 2, 'stem'), stands: 'air' as const }
+    const withBank = (school: Parameters<typeof plantingOrder>[1]): string[] =>
+      plantingOrder(tankFigures({ ...plan, beds: [...plan.beds, bank] }).beds, school, inner.widthCm).map(({ bed: { id } }) => id)
+    expect(withBank('out-first')).toEqual(['bank', 'front left', 'front right', 'moss', 'back', 'raft'])
+    expect(withBank('back-first').slice(-2)).toEqual(['bank', 'raft'])
   })
 })

@@ -85,17 +85,19 @@ function fixedBy({ kind, form, attaches, buriedRots }: PlantSpecies): 'tweeze' |
 }
 
 /** In which order patches are planted: each is used, none is proven better. */
-export const PLANTING_ORDERS = ['front-first', 'back-first', 'wood-first'] as const
+export const PLANTING_ORDERS = ['front-first', 'back-first', 'wood-first', 'out-first'] as const
 export type PlantingOrder = (typeof PLANTING_ORDERS)[number]
 
 const RANK: Readonly<Record<PlantingOrder, readonly PlantPlace[]>> = {
   'front-first': ['front', 'mid', 'hardscape', 'back', 'surface'],
   'back-first': ['back', 'hardscape', 'mid', 'front', 'surface'],
   'wood-first': ['hardscape', 'front', 'mid', 'back', 'surface'],
+  'out-first': ['front', 'hardscape', 'mid', 'back', 'surface'],
 }
-/** Patches with plants in the order of planting; what floats comes last, when the water is in. Patches alike keep from left to right. */
+/** Patches with plants in the order of planting; what floats comes last, when the water is in, and what grows out of the water after the ground is planted, unless it goes first. Patches alike keep from left to right. */
 export function plantingOrder(beds: readonly LaidBed[], order: PlantingOrder, widthCm: number): LaidBed[] {
-  const rank = (bed: LaidBed): number => RANK[order].indexOf(workPlace(bed, widthCm))
+  const rank = (bed: LaidBed): number =>
+    bed.isOut ? (order === 'out-first' ? -1 : RANK[order].length - 1.5) : RANK[order].indexOf(workPlace(bed, widthCm))
   const left = ({ ring }: LaidBed): number => Math.min(...ring.map(({ xCm }) => xCm))
   return beds.filter(({ plants }) => plants.length > 0).sort((a, b) => rank(a) - rank(b) || left(a) - left(b))
 }

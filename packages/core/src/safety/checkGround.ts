@@ -5,6 +5,7 @@ import { groundHeightCm, type LaidZone } from '../ground/groundPlan.js'
 import { clipToFloor } from '../numeric/reshape.js'
 import type { Edit } from '../plan/edit.js'
 import { findingsOf, mendWith, raise, type Finding } from '../plan/finding.js'
+import { freeIds, type NewId } from '../plan/id.js'
 import type { GroundLayer, Plan } from '../plan/plan.js'
 import { MENDS } from './mends.js'
 
@@ -107,7 +108,7 @@ function checkLayers(plan: Plan, zone: LaidZone): Finding[] {
       }
       const cap = above === undefined ? 0 : Math.min(above.frontCm, above.backCm)
       if (cap < depth - 1e-6) {
-        const sand: GroundLayer = { id: freeId(plan, 'cap'), ground: 'sand', frontCm: depth, backCm: depth, product: null }
+        const sand: GroundLayer = { id: newIds(plan)('cap'), ground: 'sand', frontCm: depth, backCm: depth, product: null }
         const mend =
           above === undefined
             ? mendWith(
@@ -136,13 +137,9 @@ function checkLayers(plan: Plan, zone: LaidZone): Finding[] {
   return found
 }
 
-/** A short id that nothing in the plan bears. */
-function freeId(plan: Plan, stem: string): string {
-  const taken = new Set([...plan.layers, ...plan.barriers, ...plan.zones.flatMap((zone) => [zone, ...zone.layers])].map(({ id }) => id))
-  let number = 1
-  while (taken.has(`${stem}${number}`)) number++
-  return `${stem}${number}`
-}
+/** Ids for new ground, and walls in it. */
+const newIds = (plan: Plan): NewId =>
+  freeIds([...plan.layers, ...plan.barriers, ...plan.zones.flatMap((zone) => [zone, ...zone.layers])].map(({ id }) => id))
 
 function checkSlope(plan: Plan, zone: LaidZone): Finding[] {
   const top = zone.layers.filter(({ volumeL }) => volumeL > 0).at(-1)
@@ -197,10 +194,11 @@ function checkBarriers(plan: Plan, { ground, inner }: TankFigures): Finding[] {
     const runs = edgeRuns(zone.ring, inner, groundLaidAt(plan))
     if (openShare(plan, runs) > LEAST_OPEN_SHARE) {
       const heightCm = Math.max(1, Math.round(Math.max(...neighbours.map(({ lowestCm, highestCm }) => (lowestCm + highestCm) / 2))))
+      const newId = newIds(plan)
       let made = plan
       for (const run of runs) {
         const line = run.map(({ xCm, yCm }) => ({ xCm: round1(xCm), yCm: round1(yCm) }))
-        made = { ...made, barriers: [...made.barriers, { id: freeId(made, 'wall'), line, heightCm }] }
+        made = { ...made, barriers: [...made.barriers, { id: newId('wall'), line, heightCm }] }
       }
       const mend = mendWith(MENDS.barrier, { height: heightCm }, [{ path: '/barriers', from: plan.barriers, to: made.barriers }])
       found.push(raise(GROUND_FINDINGS['no-barrier'], { height: heightCm }, { id: zone.id, names: namesOf(plan, zone), mend }))

@@ -5,6 +5,7 @@ import type { StartDensity } from '../startup/startDensity.js'
 import { checkDensity } from './checkDensity.js'
 import { checkGas } from './checkGas.js'
 import { checkGround } from './checkGround.js'
+import { checkGroups } from './checkGroups.js'
 import { checkHardscape } from './checkHardscape.js'
 import { checkIntent } from './checkIntent.js'
 import { checkKit } from './checkKit.js'
@@ -42,6 +43,7 @@ export function checkPlan(
     ...checkHardscape(plan, figures),
     ...thin,
     ...checkPlanting(plan, figures),
+    ...checkGroups(plan, figures),
     ...checkSpots(plan, figures),
     ...checkKit(plan, figures),
     ...checkIntent(plan, figures),

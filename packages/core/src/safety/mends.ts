@@ -21,6 +21,8 @@ const ROWS = {
   denser: { pots: 'count' },
   dim: { power: 'fraction' },
   lift: {},
+  apart: { gap: 'length' },
+  pair: {},
 } as const satisfies Readonly<Record<string, Dimensions>>
 export type MendCode = keyof typeof ROWS
 

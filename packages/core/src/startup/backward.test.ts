@@ -61,7 +61,18 @@ test('a group on the planting map is counted there: 78 portions of a lawn are 6 
     hardscape: [],
     patches: [{ id: 'p', kind: 'carpet', footFraction: 0.4, density: null, pots: 20 }],
     flora: [lawn],
-    beds: [{ id: 'b', name: '', outline, plants: [{ id: 'l', species: 'lawn', share: 1 }], start: 'pot', spacingCm: null }],
+    beds: [
+      {
+        id: 'b',
+        name: '',
+        outline,
+        plants: [{ id: 'l', species: 'lawn', share: 1 }],
+        start: 'pot',
+        spacingCm: null,
+        stands: 'water',
+        cutCm: null,
+      },
+    ],
   }
   const { pots, portions, hours } = plantingWork(plan, tankFigures(plan))
   expect({ pots, portions }).toEqual({ pots: 6, portions: 78 })

@@ -171,6 +171,8 @@ const anyBed = fc.record({
   ),
   start: fc.constantFrom('pot' as const, 'cup' as const),
   spacingCm: maybe(0.3, 80),
+  stands: fc.constantFrom('water' as const, 'air' as const),
+  cutCm: maybe(0.5, 150),
 })
 /** Spots on pieces that are there and that are not, with plants known and unknown. */
 const anySpot = fc.record({

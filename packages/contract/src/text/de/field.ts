@@ -94,6 +94,14 @@ export const field: Translation<typeof fieldWords> = {
   'beds/*/outline/*/yCm': FROM_FRONT,
   'beds/*/plants/*/share': ['Anteil am Beet', 'Wo mehrere Pflanzen gemischt stehen; die Anteile gelten im Verhältnis zu ihrer Summe.'],
   'beds/*/spacingCm': ['Pflanzabstand', 'Zwischen zwei Portionen im Dreiecksraster. Unbekannt gilt der Abstand der Art.'],
+  'beds/*/cutCm': [
+    'Schnitthöhe',
+    'Was die Schere stehen lässt. Unbekannt gilt die Höhe der Art. Vorn niedriger und hinten höher gibt einer Gruppe ihre Schräge.',
+  ],
+  'beds/*/stands': [
+    'Wächst',
+    'Unter Wasser oder mit den Blättern darüber: am Ufer, am Rand, in einem Hängekorb. Was über Wasser wächst, wird gezählt und gezeichnet; die Vorhersage lässt es weg.',
+  ],
   'beds/*/start': ['Gekauft als', 'Töpfe und Bunde aus der Gärtnerei oder Gewebekulturen: kleiner, sauber, und weniger für den Anfang.'],
   'spots/*/alongFraction': ['Entlang des Stücks', 'Von seinem linken Ende zum rechten.'],
   'spots/*/upFraction': ['Am Stück hinauf', 'Von seinem Fuß bis oben.'],

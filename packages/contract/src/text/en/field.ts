@@ -105,6 +105,14 @@ export const fieldWords = {
   'beds/*/outline/*/yCm': FROM_FRONT,
   'beds/*/plants/*/share': ['Share of the patch', 'Where several plants are mixed; shares are taken against their sum.'],
   'beds/*/spacingCm': ['Spacing', 'Between two portions, on a triangular lattice. Left unknown it is the species’ own.'],
+  'beds/*/cutCm': [
+    'Cut to',
+    'What the scissors leave. Left unknown it is the species’ own. A step lower in front and higher behind gives a group its slope.',
+  ],
+  'beds/*/stands': [
+    'Grows',
+    'Under water, or with its leaves out of it: on a bank, a rim, in a hanging basket. What grows out of the water is counted and drawn; the forecast leaves it out.',
+  ],
   'beds/*/start': ['Bought as', 'Farm-grown pots and bunches, or culture cups: smaller, clean, and less of a start.'],
   'spots/*/alongFraction': ['Along the piece', 'From its left end to its right.'],
   'spots/*/upFraction': ['Up the piece', 'From its foot to its top.'],
@@ -247,6 +255,7 @@ export const choiceWords = {
   'hardscape/*/fixing': fixingWords,
   'patches/*/kind': plantKindWords,
   'patches/*/density': densityWords,
+  'beds/*/stands': { water: 'under water', air: 'out of the water' },
   'beds/*/start': { pot: 'pots and bunches', cup: 'culture cups' },
   'spots/*/laying': { clump: 'clumps', chopped: 'chopped fine', mesh: 'on a mesh' },
   'spots/*/fixing': { glue: 'glue', tie: 'thread', wedge: 'wedged', hang: 'hung' },

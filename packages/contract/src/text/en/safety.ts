@@ -49,6 +49,10 @@ export const findingWords = {
     `${named(v.plant)} sends runners up to ${v.runner} within eight weeks, and ${named(v.neighbour, 'another plant')} begins less than ${v.gap} away: leave a gap, set a separator, or cut runners at each trim.`,
   'red-beside-red': (v) =>
     `${named(v.one)} and ${named(v.other, 'another red plant')} stand side by side: two reds run into one. Green between them makes both tell.`,
+  'groups-touch': (v, n) =>
+    `${named(v.one)} and ${named(v.other, 'another plant')}${n.pairs > 1 ? `, and ${counted(n.pairs - 1, { one: 'other pair', other: 'other pairs' })},` : ''} stand less than ${v.gap} apart: they grow into each other, and the line between them is lost.`,
+  'pair-missing': (v) => `Formal rows stand in pairs: ${named(v.plant)} has no partner on the other side.`,
+  'not-in-air': (v) => `${named(v.plant)} does not grow out of the water: it dries up there.`,
   'rhizome-on-ground': (v) =>
     `${named(v.plant)}: never bury its rhizome, it rots. Let it lie on the ground, or tie or glue it to wood or stone.`,
   'light-without-gas': (v) => `${v.light} without CO2: above about ${v.limit} the light is the algae’s. Dim, or add gas.`,
@@ -165,5 +169,7 @@ export const mendWords = {
   heater: (v) => `Use ${v.power}`,
   denser: (v) => `Plan ${v.pots} more pots of stems`,
   lift: () => 'Move it above the ground',
+  apart: (v) => `Leave ${v.gap} between them`,
+  pair: () => 'Mirror it to the other side',
   dim: (v) => `Set lamps to ${v.power}`,
 } satisfies MendSentences

@@ -1,5 +1,5 @@
 /** From where a tank is looked at: the panes, squarely, or a seat before the front. */
-export const LOOKS = ['front', 'left', 'right', 'couch'] as const
+export const LOOKS = ['front', 'left', 'right', 'back', 'couch'] as const
 export type Look = (typeof LOOKS)[number]
 
 /** An eye before the front pane. */
@@ -44,6 +44,8 @@ export function raysOf(
         deepCm: lengthCm,
         rays: alongCm.map((yCm) => ({ at: (behindCm) => ({ xCm: lengthCm - behindCm, yCm }), onPaneCm: squarely })),
       }
+    case 'back':
+      return { deepCm: widthCm, rays: alongCm.map((xCm) => ({ at: (behindCm) => ({ xCm, yCm: widthCm - behindCm }), onPaneCm: squarely })) }
     case 'couch': {
       const { awayCm, highCm } = eye
       const eyeCm = eye.share * lengthCm

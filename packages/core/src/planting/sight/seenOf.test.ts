@@ -26,6 +26,8 @@ const bed = (id: string, outline: Vertex[], species: string, spacingCm = 2): Bed
   plants: [{ id: `${id}p`, species, share: 1 }],
   start: 'pot',
   spacingCm,
+  stands: 'water',
+  cutCm: null,
 })
 /** On level ground, 108 × 48 cm on the inside. */
 const level: Plan = {
@@ -65,6 +67,7 @@ describe('what is seen of a bed', () => {
     ])
     expect(see(plan, 'left').map(({ seen }) => seen)).toEqual([1, 1])
     expect(see(plan, 'right').map(({ seen }) => seen)).toEqual([1, 1])
+    expect(see(plan, 'back')[0]?.seen).toBeCloseTo(8 / 12, 2)
   })
   test('a tall one behind a low one shows what rises above: 8 of 12 cm', () => {
     const plan = { ...level, beds: [bed('a', box(20, 5, 60, 15), 'low'), bed('b', box(20, 30, 60, 40), 'high')] }

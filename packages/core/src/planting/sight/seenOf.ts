@@ -3,7 +3,7 @@ import type { PlacedPiece } from '../../hardscape/piece.js'
 import { patchwork } from '../../numeric/patchwork.js'
 import type { PlantSpecies } from '../../species/plantSpecies.js'
 import type { LaidBed } from '../bedsOf.js'
-import { heightAfterCm, spreadAfterCm } from '../rise.js'
+import { closedShare, heightInBedCm } from '../heightInBed.js'
 import { FROM_COUCH, raysOf, type Eye, type Look } from './look.js'
 
 /** What stands before something: another bed, a piece, or the rising ground. */
@@ -28,6 +28,8 @@ interface SeenOptions {
   /** Growth of a plant against its best here, 0–1. */
   readonly supplyOf: (plant: PlantSpecies) => number
   readonly eye?: Eye
+  /** As the trim plan keeps it at this light; left out: never cut. */
+  readonly cutAtPpfd?: number | undefined
 }
 
 /** Of the floor and of the pane: finer than a carpet is high. */
@@ -37,9 +39,9 @@ const BIN_CM = 0.5
 const GROUND = -1
 
 /** How much of each bed is seen so many weeks after planting, and what hides most of the rest: lines of sight over a grid of the floor, nearest first. A bed that has not closed yet hides as much as it has closed; stones, wood and ground hide all. */
-export function seenOf(scene: Scene, { look, weeks, supplyOf, eye = FROM_COUCH }: SeenOptions): SeenBed[] {
+export function seenOf(scene: Scene, { look, weeks, supplyOf, eye = FROM_COUCH, cutAtPpfd }: SeenOptions): SeenBed[] {
   const { beds, pieces, ground, inner } = scene
-  const standing = beds.map((bed) => standingOf(bed, weeks, supplyOf))
+  const standing = beds.map((bed) => standingOf(bed, { weeks, supplyOf, cutAtPpfd }))
   const owners = ownersOf(beds, pieces, inner)
   const { rays, deepCm } = raysOf(look, inner, eye)
   const bins = Math.ceil(Math.max(inner.waterDepthCm, ...pieces.map(({ topCm }) => topCm), eye.highCm) / BIN_CM) + 1
@@ -93,15 +95,16 @@ export function seenOf(scene: Scene, { look, weeks, supplyOf, eye = FROM_COUCH }
 }
 
 /** Mean height of a bed by area, and how far it has closed. */
-function standingOf({ bed, plants, isFloating }: LaidBed, weeks: number, supplyOf: (plant: PlantSpecies) => number) {
+function standingOf(bed: LaidBed, { weeks, supplyOf, cutAtPpfd }: Pick<SeenOptions, 'weeks' | 'supplyOf' | 'cutAtPpfd'>) {
+  const { plants, isFloating } = bed
   const areaCm2 = plants.reduce((sum, planted) => sum + planted.areaCm2, 0)
   if (isFloating || areaCm2 === 0) return { heightCm: 0, closed: 0 }
   let heightCm = 0
   let closed = 0
-  for (const { plant, areaCm2: ownCm2, spacingCm } of plants) {
-    const supply = supplyOf(plant)
-    heightCm += (heightAfterCm(plant, { weeks, supply, start: bed.start }) * ownCm2) / areaCm2
-    closed += (Math.min(1, (spreadAfterCm(plant, weeks, supply) * Math.sqrt(3)) / spacingCm) * ownCm2) / areaCm2
+  for (const planted of plants) {
+    const supply = supplyOf(planted.plant)
+    heightCm += (heightInBedCm(bed, planted, { weeks, supply, cutAtPpfd }) * planted.areaCm2) / areaCm2
+    closed += (closedShare(planted, weeks, supply) * planted.areaCm2) / areaCm2
   }
   return { heightCm, closed }
 }

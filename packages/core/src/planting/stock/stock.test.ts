@@ -28,7 +28,8 @@ const lawn = anyPlant(
   },
   { id: 'lawn' },
 )
-const laid = (plant: typeof stem, portions: number) => laidPlant({ start: 'pot', spacingCm: null }, plant.id, plant, 100, portions)
+const laid = (plant: typeof stem, portions: number) =>
+  laidPlant({ start: 'pot', spacingCm: null, cutCm: null }, plant.id, plant, 100, portions)
 const donor = (plant: typeof stem, portions: number, ageDays: number) => ({
   plants: [laid(plant, portions)],
   ageDays,

@@ -18,13 +18,25 @@ interface CouchViewProps {
   /** Left out: without plants. */
   readonly weeks?: number
   readonly chosenBedId?: string | null
+  readonly isCut?: boolean
 }
 
 const STRIPES = 9
 const STEPS = 12
 
 /** The tank as an eye in front of it sees it: straight lines to the eye cut the front pane (one-point perspective, Alberti 1435). Refraction, which brings everything a quarter nearer, is left out. */
-export function CouchView({ figures, eye, width, pxPerCm, left, height, description, weeks, chosenBedId = null }: CouchViewProps) {
+export function CouchView({
+  figures,
+  eye,
+  width,
+  pxPerCm,
+  left,
+  height,
+  description,
+  weeks,
+  chosenBedId = null,
+  isCut = false,
+}: CouchViewProps) {
   const prefix = svgPrefix(useId())
   const { inner, ground, vessel, pieces } = figures
   const floorY = height - vessel.glassCm * pxPerCm - 4
@@ -57,6 +69,7 @@ export function CouchView({ figures, eye, width, pxPerCm, left, height, descript
         depthCm={depthCm}
         figures={figures}
         weeks={weeks ?? 0}
+        isCut={isCut}
         isChosen={bed.bed.id === chosenBedId}
         along="length"
         place={placeAt(depthCm)}

@@ -1,13 +1,4 @@
-import {
-  boundsOf,
-  groundHeightCm,
-  heightAfterCm,
-  spreadAfterCm,
-  trimOf,
-  type LaidBed,
-  type LaidPlant,
-  type TankFigures,
-} from '@jovrin/core'
+import { boundsOf, closedShare, groundHeightCm, heightInBedCm, trimOf, type LaidBed, type LaidPlant, type TankFigures } from '@jovrin/core'
 import { INK } from '../ink.js'
 import { PlantParts } from '../species/PlantGlyph.js'
 import { plantShape } from '../species/plantShape.js'
@@ -19,6 +10,8 @@ interface BedRowsProps {
   readonly depthCm: number
   readonly figures: TankFigures
   readonly weeks: number
+  /** As the trim plan keeps it; otherwise as it grows. */
+  readonly isCut: boolean
   /** Its cut line is shown. */
   readonly isChosen: boolean
   /** Looked at from the front or the couch, it runs along the tank; from an end, from the front pane to the rear. */
@@ -28,7 +21,7 @@ interface BedRowsProps {
 }
 
 /** The plants of a bed as they are looked at, side by side: each by its own gesture, as high and as closed as it is after so many weeks. */
-export function BedRows({ bed, depthCm, figures, weeks, isChosen, along, place }: BedRowsProps) {
+export function BedRows({ bed, depthCm, figures, weeks, isCut, isChosen, along, place }: BedRowsProps) {
   const { ground, inner } = figures
   const bounds = boundsOf(bed.ring)
   const [alongCm, acrossCm] = along === 'length' ? [inner.lengthCm, inner.widthCm] : [inner.widthCm, inner.lengthCm]
@@ -56,6 +49,7 @@ export function BedRows({ bed, depthCm, figures, weeks, isChosen, along, place }
           widthCm={widthCm}
           headroomCm={Math.max(1, inner.waterDepthCm - standsCm)}
           weeks={weeks}
+          isCut={isCut}
         />
         {isChosen && <CutLine cutToCm={trimOf(planted, figures.ppfd).cutToCm} widthCm={widthCm} />}
       </g>
@@ -83,12 +77,16 @@ interface RowProps {
   readonly widthCm: number
   readonly headroomCm: number
   readonly weeks: number
+  readonly isCut: boolean
 }
 /** Plants side by side along a bed; apart while they have not closed. */
-function Row({ planted: { plant, spacingCm }, bed, figures, widthCm, headroomCm, weeks }: RowProps) {
-  const supply = supplyIn(figures, plant)
-  const heightCm = heightAfterCm(plant, { weeks, supply, mostCm: bed.isFloating ? Infinity : headroomCm * 0.97, start: bed.bed.start })
-  const closed = Math.min(1, (spreadAfterCm(plant, weeks, supply) * Math.sqrt(3)) / spacingCm)
+function Row({ planted, bed, figures, widthCm, headroomCm, weeks, isCut }: RowProps) {
+  const { plant, spacingCm } = planted
+  // Out of the water neither light nor carbon is short.
+  const supply = bed.isOut ? 1 : supplyIn(figures, plant)
+  const mostCm = bed.isFloating ? Infinity : headroomCm * 0.97
+  const heightCm = heightInBedCm(bed, planted, { weeks, supply, mostCm, cutAtPpfd: isCut ? figures.ppfd : undefined })
+  const closed = closedShare(planted, weeks, supply)
   // As many as fit a reader's eye: one drawn stands for a few portions of what is small.
   const pieceCm = Math.max(spacingCm, plant.spreadCm.value * (plant.kind === 'carpet' || plant.kind === 'moss' ? 1.6 : 1), 2)
   const count = Math.max(1, Math.min(MOST_PIECES, Math.round(widthCm / pieceCm)))

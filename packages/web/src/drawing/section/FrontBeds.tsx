@@ -10,10 +10,11 @@ interface FrontBedsProps {
   /** Drawn between what stands behind the middle of the tank and what stands before it. */
   readonly between: ReactNode
   readonly chosenId?: string | null
+  readonly isCut?: boolean
 }
 
 /** Beds of the map from the front, the rearmost first: each plant by its own gesture, as high and as closed as it is after so many weeks. */
-export const FrontBeds = memo(function FrontBeds({ figures, layout, weeks, between, chosenId = null }: FrontBedsProps) {
+export const FrontBeds = memo(function FrontBeds({ figures, layout, weeks, between, chosenId = null, isCut = false }: FrontBedsProps) {
   const middleCm = figures.inner.widthCm / 2
   const ordered = figures.beds
     .filter(({ areaCm2, plants }) => areaCm2 > 1 && plants.length > 0)
@@ -30,6 +31,7 @@ export const FrontBeds = memo(function FrontBeds({ figures, layout, weeks, betwe
           figures={figures}
           layout={layout}
           weeks={weeks}
+          isCut={isCut}
           isFaint={chosenId !== null && chosenId !== bed.bed.id}
           isChosen={chosenId === bed.bed.id}
         />
@@ -50,6 +52,7 @@ interface FrontBedProps {
   readonly figures: TankFigures
   readonly layout: SectionLayout
   readonly weeks: number
+  readonly isCut: boolean
   readonly isFaint: boolean
   /** Its cut line is shown. */
   readonly isChosen: boolean

@@ -15,6 +15,8 @@ interface ElevationProps {
   readonly chosenPieceId?: string | null
   readonly hasPlants?: boolean
   readonly chosenBedId?: string | null
+  /** Plants of the map as the trim plan keeps them; otherwise as they grow. */
+  readonly isCut?: boolean
 }
 
 /** The front view alone: water, light, plants, stones, ground, glass. */
@@ -26,6 +28,7 @@ export function FrontElevation({
   chosenPieceId = null,
   hasPlants = true,
   chosenBedId = null,
+  isCut = false,
 }: ElevationProps) {
   const { front, floorY, rimY, pxPerCm } = layout
   const { inner, ground } = figures
@@ -60,7 +63,9 @@ export function FrontElevation({
             layout={layout}
             figures={figures}
             ageDays={ageDays}
-            between={<FrontBeds layout={layout} figures={figures} weeks={ageDays / 7} between={pieces} chosenId={chosenBedId} />}
+            between={
+              <FrontBeds layout={layout} figures={figures} weeks={ageDays / 7} between={pieces} chosenId={chosenBedId} isCut={isCut} />
+            }
           />
         )}
       </g>

@@ -16,8 +16,9 @@ const AT_PANE_CM = 0.02
 const HORIZON_STEPS = 36
 const HORIZON_ROWS = 8
 
-/** A pane that the ground is seen through; the end panes with the front at the left. */
-export type Pane = 'front' | 'left' | 'right'
+/** A pane that the ground is seen through; the end panes with the front at the left, the rear with the left end at the left. */
+export type Pane = 'front' | 'left' | 'right' | 'back'
+const isAlong = (pane: Pane): boolean => pane === 'front' || pane === 'back'
 interface PaneProps extends GroundProps {
   readonly pane?: Pane
 }
@@ -26,13 +27,13 @@ interface PaneProps extends GroundProps {
 export const GroundBehind = memo(function GroundBehind({ ground, view, layout, prefix, pane = 'front' }: PaneProps) {
   const x = (cm: number): number => view.innerLeft + cm * layout.pxPerCm
   const y = (cm: number): number => layout.floorY - cm * layout.pxPerCm
-  const [paneCm, deepCm] = pane === 'front' ? [ground.lengthCm, ground.widthCm] : [ground.widthCm, ground.lengthCm]
+  const [paneCm, deepCm] = isAlong(pane) ? [ground.lengthCm, ground.widthCm] : [ground.widthCm, ground.lengthCm]
   const horizon = Array.from({ length: HORIZON_STEPS + 1 }, (_, step) => {
     const alongCm = Math.min((paneCm * step) / HORIZON_STEPS, paneCm - AT_PANE_CM)
     const highest = Math.max(
       ...Array.from({ length: HORIZON_ROWS + 1 }, (_unused, row) => {
         const behindCm = AT_PANE_CM + ((deepCm - 2 * AT_PANE_CM) * row) / HORIZON_ROWS
-        return pane === 'front' ? groundHeightCm(ground, alongCm, behindCm) : groundHeightCm(ground, behindCm, alongCm)
+        return isAlong(pane) ? groundHeightCm(ground, alongCm, behindCm) : groundHeightCm(ground, behindCm, alongCm)
       }),
     )
     return `${x(alongCm).toFixed(1)} ${y(highest).toFixed(1)}`
@@ -53,10 +54,10 @@ export const GroundFront = memo(function GroundFront({ ground, view, layout, pre
   const x = (cm: number): number => view.innerLeft + cm * layout.pxPerCm
   const y = (cm: number): number => layout.floorY - cm * layout.pxPerCm
   const atEndCm = pane === 'left' ? AT_PANE_CM : ground.lengthCm - AT_PANE_CM
-  const cut =
-    pane === 'front'
-      ? cutGround(ground, { xCm: 0, yCm: AT_PANE_CM }, { xCm: ground.lengthCm, yCm: AT_PANE_CM })
-      : cutGround(ground, { xCm: atEndCm, yCm: 0 }, { xCm: atEndCm, yCm: ground.widthCm })
+  const atLongCm = pane === 'front' ? AT_PANE_CM : ground.widthCm - AT_PANE_CM
+  const cut = isAlong(pane)
+    ? cutGround(ground, { xCm: 0, yCm: atLongCm }, { xCm: ground.lengthCm, yCm: atLongCm })
+    : cutGround(ground, { xCm: atEndCm, yCm: 0 }, { xCm: atEndCm, yCm: ground.widthCm })
   const faces = groundFaces(cut, x, y)
   return (
     <g>

@@ -1,7 +1,7 @@
 import type { Handling, Look, Melt, PlantingOrder, TabPattern, TrimWay } from '@jovrin/core'
 import { counted } from '../../plural.js'
 
-const LOOK_WORDS = { front: 'front', left: 'left end', right: 'right end', couch: 'couch' } satisfies Record<Look, string>
+const LOOK_WORDS = { front: 'front', left: 'left end', right: 'right end', back: 'rear', couch: 'couch' } satisfies Record<Look, string>
 
 /** The planting sheet: map, front view over the weeks, patches, numbers. */
 export const plantingWords = {
@@ -19,7 +19,8 @@ export const plantingWords = {
     title: 'What is seen',
     caption: (week: string) => `Share of each patch that is seen, week ${week}`,
     patch: 'Patch',
-    looks: { front: 'front', left: 'left', right: 'right', couch: 'couch' } satisfies Record<Look, string>,
+    looks: { front: 'front', left: 'left', right: 'right', back: 'rear', couch: 'couch' } satisfies Record<Look, string>,
+    patchNumber: (number: string) => `patch ${number}`,
     ground: 'rising ground',
     hidden: (by: string) => `from the front behind ${by}`,
     why: 'Of the outline that it would show alone, to the nearest tenth. A patch that has not closed hides as much as it has closed; a stone hides all.',
@@ -54,6 +55,12 @@ export const plantingWords = {
   mirror: 'Mirror',
   duplicate: 'Duplicate',
   remove: 'Delete patch',
+  rising: 'Split in three, cut rising',
+  border: 'Set a separator round it',
+  apart: 'Keep off its neighbours',
+  symmetry: 'Symmetry',
+  symmetryWhy: 'What is drawn, changed or deleted on one side is done on the other as well; patches across the middle stand alone.',
+  symmetryStates: { off: 'off', on: 'on' },
   numbers: 'Numbers',
   numbersCaption: 'Plant, portions, to buy, over',
   sums: {
@@ -118,6 +125,9 @@ export const plantingWords = {
     } satisfies Record<TrimWay, string>,
     replant: 'Good tops may be put back in place of bare bases; every third or fourth cut, exchange the whole group for its tops.',
     noSprouts: 'Does not sprout again from what is left: replant the tops and pull the base.',
+    drawing: 'Drawing',
+    drawingWhy: 'The views above the map as plants grow, or as this trim plan keeps them.',
+    drawings: { grown: 'never cut', cut: 'cut by this plan' },
     outlook: 'Patch, plant, weeks 4, 12 and 26',
     lift: ['lies firm', 'getting thick', 'lifts'] as const,
     base: (percent: string) => `base −${percent} a week`,
@@ -171,11 +181,12 @@ export const plantingWords = {
   work: 'Work list',
   order: 'Planting order',
   orderWhy:
-    'All three are used, and none is proven better. From the back, hands do not press down what stands in front; from the front, the low plants get the most care; plants on wood need it dry, so they often go on first.',
+    'All four are used, and none is proven better. From the back, hands do not press down what stands in front; from the front, the low plants get the most care; plants on wood need it dry, so they often go on first; so does what stands above the water, while there is none.',
   orders: {
     'front-first': 'front first',
     'back-first': 'back first',
     'wood-first': 'wood and stone first',
+    'out-first': 'out of water first',
   } satisfies Record<PlantingOrder, string>,
   orderCaption: 'Patch, plants, portions',
   makeReady: 'Make ready',

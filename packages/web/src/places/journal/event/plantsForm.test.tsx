@@ -30,6 +30,8 @@ const mapped = {
         plants: [{ id: 'p1', species: redStem.id, share: 1 }],
         start: 'pot',
         spacingCm: null,
+        stands: 'water',
+        cutCm: null,
       },
     ],
   },

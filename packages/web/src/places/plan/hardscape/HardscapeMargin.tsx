@@ -64,7 +64,6 @@ interface HardscapeMarginProps extends MarginProps {
   readonly piece: Piece | null
 }
 
-
 export const HardscapeMargin = memo(function HardscapeMargin(margin: MarginProps) {
   const piece = margin.desk.plan.hardscape.find(({ id }) => id === margin.pieceId) ?? null
   const props = { ...margin, piece }

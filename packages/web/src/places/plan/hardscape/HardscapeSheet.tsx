@@ -1,6 +1,16 @@
 import { highestLampCm } from '../../../drawing/section/layout.js'
 import { hardscapeWords, materialWords } from '@jovrin/contract'
-import { addPiece, compositionOf, type Eye, type PlacedPiece, ringOutline, type Spot, TOOL_GAP_CM, withOutline, withPiece } from '@jovrin/core'
+import {
+  addPiece,
+  compositionOf,
+  type Eye,
+  type PlacedPiece,
+  ringOutline,
+  type Spot,
+  TOOL_GAP_CM,
+  withOutline,
+  withPiece,
+} from '@jovrin/core'
 import { useCallback, useId, useMemo, useState } from 'react'
 import { localId } from '../../../api/localId.js'
 import { svgPrefix } from '../../../drawing/ink.js'

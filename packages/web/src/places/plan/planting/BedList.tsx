@@ -12,13 +12,16 @@ import {
 } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
+import { useSearchParams } from 'react-router'
 import { localId } from '../../../api/localId.js'
 import { PlantGlyph } from '../../../drawing/species/PlantGlyph.js'
 import { inOrder, SortableList, useSortableRow } from '../../../ui/dragging/SortableList.js'
+import { Choice } from '../../../ui/Choice.js'
 import { MarginTable } from '../../../ui/MarginTable.js'
 import { RowButton } from '../../../ui/RowButton.js'
 import { significant } from '../../../ui/units.js'
 import { allPlants } from '../../library/species/species.queries.js'
+import { useSetParam } from '../../../ui/useSetParam.js'
 import type { Desk } from '../desk.js'
 import { TemplateChooser } from './TemplateChooser.js'
 
@@ -31,6 +34,8 @@ interface BedListProps {
 /** The legend of the map: its patches by number, in the order in which they lie over one another. */
 export function BedList({ desk, chosen, onChoose }: BedListProps) {
   const { plan, figures, change } = desk
+  const [search] = useSearchParams()
+  const setParam = useSetParam()
   const plants = useQuery(allPlants()).data
   const add = (): void => {
     const made = addBed(plan, figures.inner, localId)
@@ -65,11 +70,21 @@ export function BedList({ desk, chosen, onChoose }: BedListProps) {
       <Box sx={{ display: 'grid', mt: 1 }}>
         <TemplateChooser key={plan.beds.length === 0 ? 'bare' : 'planted'} desk={desk} isOpenFirst={plan.beds.length === 0} />
       </Box>
-      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mt: 1 }}>
+      <Box className="no-print" sx={{ display: 'flex', gap: 2, flexWrap: 'wrap', alignItems: 'end', mt: 1 }}>
         <Button onClick={add}>{plantingWords.addPatch}</Button>
         {plan.beds.length === 0 && plan.patches.length > 0 && plants !== undefined && (
           <Button onClick={() => change((now) => mapOf(now, figures, plants))}>{plantingWords.fromShares}</Button>
         )}
+        <Choice
+          label={plantingWords.symmetry}
+          why={plantingWords.symmetryWhy}
+          value={search.get('mirror') === '1' ? 'on' : 'off'}
+          options={[
+            ['off', plantingWords.symmetryStates.off],
+            ['on', plantingWords.symmetryStates.on],
+          ]}
+          onChange={(next) => setParam('mirror', next === 'on' ? '1' : null)}
+        />
       </Box>
     </>
   )

@@ -1,12 +1,16 @@
 import { plantingWords, plantPlaceWords, standingAspectWords } from '@jovrin/contract'
 import {
+  bordered,
+  doTouch,
   duplicateBed,
   exchangePlant,
   mirrorBed,
+  movedApart,
   placeOfBed,
   plantInBed,
   plantSiteOf,
   removeBed,
+  risingSteps,
   standingOf,
   supplyAt,
   takeOutPlant,
@@ -60,10 +64,23 @@ export function BedPanel({ desk, laid, onChoose }: BedPanelProps) {
       <Grid min={150}>
         <PlanChoice path="beds/*/start" item={bed} />
         <PlanField path="beds/*/spacingCm" item={bed} />
+        <PlanField path="beds/*/cutCm" item={bed} />
+        <PlanChoice path="beds/*/stands" item={bed} />
       </Grid>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
         <Button onClick={() => made(duplicateBed(plan, bed.id, figures.inner, localId))}>{plantingWords.duplicate}</Button>
         <Button onClick={() => made(mirrorBed(plan, bed.id, figures.inner, localId))}>{plantingWords.mirror}</Button>
+        {!laid.isFloating && plants.length > 0 && (
+          <>
+            <Button onClick={() => change((now) => risingSteps(now, laid, localId) ?? now)}>{plantingWords.rising}</Button>
+            <Button onClick={() => change((now) => bordered(now, laid, figures.ground, figures.inner, localId))}>
+              {plantingWords.border}
+            </Button>
+          </>
+        )}
+        {figures.beds.some((other) => doTouch(laid, other)) && (
+          <Button onClick={() => change((now) => movedApart(now, laid, figures.beds) ?? now)}>{plantingWords.apart}</Button>
+        )}
         <Button
           onClick={() => {
             change((now) => removeBed(now, bed.id))
@@ -84,13 +101,13 @@ interface OnePlantProps {
   readonly site: PlantSite
   readonly isMixed: boolean
 }
-function OnePlant({ desk: { change, tankId }, laid: { bed }, planted, site, isMixed }: OnePlantProps) {
+function OnePlant({ desk: { change, tankId }, laid: { bed, isOut }, planted, site, isMixed }: OnePlantProps) {
   const units = useUnits()
   const [isExchanging, setExchanging] = useState(false)
   const { plant, portions, spacingCm, pots, retail, spare } = planted
   const standing = standingOf(plant, site)
   const weeks = weeksToClose(plant, spacingCm, supplyAt(plant, site))
-  const doubts = standing.remarks.filter(({ verdict }) => verdict !== 'fits')
+  const doubts = isOut ? [] : standing.remarks.filter(({ verdict }) => verdict !== 'fits')
   return (
     <Box sx={{ borderBottom: '1px solid var(--hair)', pb: 1 }}>
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
@@ -105,7 +122,7 @@ function OnePlant({ desk: { change, tankId }, laid: { bed }, planted, site, isMi
             {plantingWords.openPlant}
           </Box>
         </Box>
-        <VerdictMark verdict={standing.verdict} />
+        {!isOut && <VerdictMark verdict={standing.verdict} />}
         <Button
           variant="text"
           sx={{ minWidth: 26, p: 0 }}

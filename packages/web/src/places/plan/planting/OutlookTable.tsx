@@ -12,7 +12,9 @@ const text = plantingWords.trims
 export function OutlookTable({ desk: { plan, figures } }: { readonly desk: Desk }) {
   const outlook = usePlanSum('outlook', useSettled(plan))
   const rows = figures.beds.flatMap(({ plants }, index) =>
-    plants.flatMap(({ id, plant }) => outlookAspects(plant).map((aspect) => ({ key: `${id} ${aspect}`, number: index + 1, plant, aspect }))),
+    plants.flatMap(({ id, plant }) =>
+      outlookAspects(plant).map((aspect) => ({ key: `${id} ${aspect}`, number: index + 1, plant, aspect })),
+    ),
   )
   if (rows.length === 0 || outlook == null) return null
   return (

@@ -19,7 +19,9 @@ import { LabelledFloor } from '../LabelledFloor.js'
 import { finishDrawn, OutlineSheet } from '../outline/OutlineSheet.js'
 import { OutlineTools } from '../outline/OutlineTools.js'
 import { useOutlines, type Gesture } from '../outline/useOutlines.js'
+import { PenContext, usePen } from '../pen.js'
 import { SheetFrame } from '../SheetFrame.js'
+import { useBothSides } from './bothSides.js'
 import { PlantingMargin } from './PlantingMargin.js'
 import { PlantingViews, VIEW_ABOVE_CM } from './PlantingViews.js'
 
@@ -34,19 +36,21 @@ const TOOLS = Object.keys(TOOL) as readonly Tool[]
 const weekOf = (search: URLSearchParams): number => Math.min(MOST_WEEKS, Math.max(0, Number(search.get('week') ?? 4) || 0))
 
 /** The planting map from above, and what it becomes, from the front, week by week. */
-export function PlantingSheet({ desk }: { readonly desk: Desk }) {
+export function PlantingSheet({ desk: plainDesk }: { readonly desk: Desk }) {
+  const [search] = useSearchParams()
+  const { desk, pen } = useBothSides(plainDesk, usePen(), search.get('mirror') === '1')
   const { plan, figures, change } = desk
   const { inner, vessel } = figures
   const prefix = svgPrefix(useId())
   // The front and what is found follow when the hand lets go: the map follows every step.
   const [marginDesk, onStep] = useMarginDesk(desk)
   const findings = useFindings(marginDesk)
-  const [search] = useSearchParams()
   const setParam = useSetParam()
   const outlines = useOutlines({ tankId: desk.tankId, param: 'patch', snaps: true, tools: TOOL })
   const { chosenId, choose, tool, setTool } = outlines
   // The drawing follows the hand; the address follows the drawing.
   const [week, setWeek] = useState(() => weekOf(search))
+  const isCut = search.get('cut') === '1'
   const settledWeek = weekOf(search)
   const look = LOOKS.find((one) => one === search.get('from')) ?? 'front'
   const bed = plan.beds.find(({ id }) => id === chosenId) ?? null
@@ -81,7 +85,9 @@ export function PlantingSheet({ desk }: { readonly desk: Desk }) {
               label={plantingWords.look}
               why={plantingWords.lookWhy}
               value={look}
-              options={LOOKS.map((one) => [one, plantingWords.looks[one]] as const)}
+              options={LOOKS.filter((one) => one !== 'back' || one === look || plan.intent.views.includes(one)).map(
+                (one) => [one, plantingWords.looks[one]] as const,
+              )}
               onChange={(next) => setParam('from', next === 'front' ? null : next)}
             />
             <Box sx={{ width: 210, px: 1 }}>
@@ -114,6 +120,7 @@ export function PlantingSheet({ desk }: { readonly desk: Desk }) {
                     drawn={marginDesk.figures}
                     look={look}
                     week={week}
+                    isCut={isCut}
                     width={width}
                     layout={layout}
                     bedId={bed?.id ?? null}
@@ -159,7 +166,16 @@ export function PlantingSheet({ desk }: { readonly desk: Desk }) {
         </>
       }
       margin={
-        <PlantingMargin desk={marginDesk} bedId={bed?.id ?? null} spotId={spotId} weeks={settledWeek} onBed={choose} onSpot={chooseSpot} />
+        <PenContext.Provider value={pen}>
+          <PlantingMargin
+            desk={marginDesk}
+            bedId={bed?.id ?? null}
+            spotId={spotId}
+            weeks={settledWeek}
+            onBed={choose}
+            onSpot={chooseSpot}
+          />
+        </PenContext.Provider>
       }
     />
   )

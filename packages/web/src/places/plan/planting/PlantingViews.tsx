@@ -5,7 +5,7 @@ import { Hatches } from '../../../drawing/Hatches.js'
 import { svgPrefix } from '../../../drawing/ink.js'
 import { CouchView } from '../../../drawing/plan/CouchView.js'
 import type { PlanLayout } from '../../../drawing/plan/planLayout.js'
-import { EndElevation } from '../../../drawing/section/EndElevation.js'
+import { PaneElevation } from '../../../drawing/section/PaneElevation.js'
 import { FrontElevation } from '../../../drawing/section/FrontElevation.js'
 import { frontLayout } from '../../../drawing/section/frontLayout.js'
 import { Enlarged } from '../../../ui/enlarge/Enlarged.js'
@@ -21,6 +21,7 @@ interface PlantingViewsProps {
   readonly drawn: TankFigures
   readonly look: Look
   readonly week: number
+  readonly isCut: boolean
   readonly width: number
   /** Of the map below, whose scale the views share. */
   readonly layout: PlanLayout
@@ -31,7 +32,7 @@ interface PlantingViewsProps {
 }
 
 /** What the map becomes, looked at from one side. Spots on wood and stone are moved from the front. */
-export function PlantingViews({ desk, drawn, look, week, width, layout, bedId, spotId, onSpot, onStep }: PlantingViewsProps) {
+export function PlantingViews({ desk, drawn, look, week, isCut, width, layout, bedId, spotId, onSpot, onStep }: PlantingViewsProps) {
   const { plan, figures, change } = desk
   const { vessel, inner } = figures
   const { pxPerCm } = layout
@@ -52,6 +53,7 @@ export function PlantingViews({ desk, drawn, look, week, width, layout, bedId, s
         height={front.height}
         description={description}
         weeks={week}
+        isCut={isCut}
         chosenBedId={bedId}
       />
     )
@@ -68,11 +70,11 @@ export function PlantingViews({ desk, drawn, look, week, width, layout, bedId, s
           data-testid="planting-front"
         >
           <Hatches prefix={prefix} />
-          {isEnd ? (
-            <EndElevation figures={drawn} layout={front} end={look} weeks={week} prefix={prefix} chosenBedId={bedId} />
+          {look !== 'front' ? (
+            <PaneElevation figures={drawn} layout={front} pane={look} weeks={week} prefix={prefix} chosenBedId={bedId} isCut={isCut} />
           ) : (
             <>
-              <FrontElevation figures={drawn} layout={front} ageDays={week * 7} prefix={prefix} chosenBedId={bedId} />
+              <FrontElevation figures={drawn} layout={front} ageDays={week * 7} prefix={prefix} chosenBedId={bedId} isCut={isCut} />
               <SpotMarks
                 plan={plan}
                 figures={figures}

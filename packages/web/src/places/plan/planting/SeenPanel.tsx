@@ -1,7 +1,8 @@
 import { plantingWords } from '@jovrin/contract'
-import { LOOKS, seenOf, type Hider, type SeenBed, type TankFigures } from '@jovrin/core'
+import { LOOKS, seenOf, type Hider, type Look, type SeenBed, type TankFigures } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useMemo } from 'react'
+import { useSearchParams } from 'react-router'
 import { supplyIn } from '../../../drawing/section/supplyIn.js'
 import { useUnits } from '../../../ui/units.js'
 import type { Desk } from '../desk.js'
@@ -15,13 +16,20 @@ interface SeenPanelProps {
 /** How much of each patch is seen from each side, and what stands before it. */
 export function SeenPanel({ desk: { plan, figures }, weeks, chosen }: SeenPanelProps) {
   const units = useUnits()
-  const looks = useMemo(() => LOOKS.map((look) => [look, seenFrom(figures, look, weeks)] as const), [figures, weeks])
+  const isCut = useSearchParams()[0].get('cut') === '1'
+  const { views } = plan.intent
+  // The rear only where somebody looks through it.
+  const looks = useMemo(
+    () =>
+      LOOKS.filter((look) => look !== 'back' || views.includes(look)).map((look) => [look, seenFrom(figures, look, weeks, isCut)] as const),
+    [figures, weeks, views, isCut],
+  )
   const numberOf = new Map(plan.beds.map(({ id }, index) => [id, index + 1]))
   const hiderText = (by: Hider): string =>
     by.kind === 'ground'
       ? plantingWords.seen.ground
       : by.kind === 'bed'
-        ? plantingWords.patch(String(numberOf.get(by.id) ?? ''))
+        ? plantingWords.seen.patchNumber(String(numberOf.get(by.id) ?? ''))
         : (plan.hardscape.find(({ id }) => id === by.id)?.name ?? '')
   const beds = figures.beds.filter(({ plants, isFloating }) => plants.length > 0 && !isFloating)
   return (
@@ -31,7 +39,7 @@ export function SeenPanel({ desk: { plan, figures }, weeks, chosen }: SeenPanelP
         <thead>
           <tr>
             <th style={HEAD}>{plantingWords.seen.patch}</th>
-            {LOOKS.map((look) => (
+            {looks.map(([look]) => (
               <th key={look} style={{ ...HEAD, textAlign: 'right' }}>
                 {plantingWords.seen.looks[look]}
               </th>
@@ -67,9 +75,12 @@ const HEAD = { textAlign: 'left', fontWeight: 400, fontSize: 12.5, color: 'var(-
 /** Less hidden than that is no remark. */
 const TOLD_FROM = 0.3
 
-function seenFrom(figures: TankFigures, look: (typeof LOOKS)[number], weeks: number): ReadonlyMap<string, SeenBed> {
+function seenFrom(figures: TankFigures, look: Look, weeks: number, isCut: boolean): ReadonlyMap<string, SeenBed> {
   const pieces = figures.pieces.flatMap(({ placed }) => (placed === null ? [] : [placed]))
-  const seen = seenOf({ ...figures, pieces }, { look, weeks, supplyOf: (plant) => supplyIn(figures, plant) })
+  const seen = seenOf(
+    { ...figures, pieces },
+    { look, weeks, supplyOf: (plant) => supplyIn(figures, plant), cutAtPpfd: isCut ? figures.ppfd : undefined },
+  )
   return new Map(seen.map((one) => [one.bed.bed.id, one]))
 }
 /** To tenths of the whole: the outlines are a sketch. */

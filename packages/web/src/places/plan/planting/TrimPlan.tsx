@@ -1,9 +1,12 @@
 import { plantingWords } from '@jovrin/contract'
 import { TRIM_WAYS, trimOf, workMinutes, type LaidPlant, type TrimOfPlant } from '@jovrin/core'
 import { Box } from '@mui/material'
+import { useSearchParams } from 'react-router'
 import { spotLetter } from '../../../drawing/spotLetter.js'
+import { Choice } from '../../../ui/Choice.js'
 import { MarginTable } from '../../../ui/MarginTable.js'
 import { useUnits } from '../../../ui/units.js'
+import { useSetParam } from '../../../ui/useSetParam.js'
 import type { Desk } from '../desk.js'
 import { OutlookTable } from './OutlookTable.js'
 
@@ -17,6 +20,8 @@ interface Row extends TrimOfPlant {
 /** Patch by patch: how often, how low, how long, and what becomes of the tops. */
 export function TrimPlan({ desk }: { readonly desk: Desk }) {
   const { plan, figures } = desk
+  const [search] = useSearchParams()
+  const setParam = useSetParam()
   const units = useUnits()
   const rowsOf = (name: string, plants: readonly LaidPlant[]): Row[] =>
     plants.map((planted) => ({ ...trimOf(planted, figures.ppfd), key: `${name} ${planted.id}`, name }))
@@ -66,6 +71,18 @@ export function TrimPlan({ desk }: { readonly desk: Desk }) {
         {text.week(units.show('minutes', workMinutes(figures, plan.changes.fraction).trim))}
       </Box>
       <Box sx={{ color: 'text.secondary', fontSize: 13 }}>{text.schools}</Box>
+      <Box className="no-print">
+        <Choice
+          label={text.drawing}
+          why={text.drawingWhy}
+          value={search.get('cut') === '1' ? 'cut' : 'grown'}
+          options={[
+            ['grown', text.drawings.grown],
+            ['cut', text.drawings.cut],
+          ]}
+          onChange={(next) => setParam('cut', next === 'cut' ? '1' : null)}
+        />
+      </Box>
       <OutlookTable desk={desk} />
     </Box>
   )

@@ -33,6 +33,8 @@ const bed = {
   plants: [],
   start: 'pot',
   spacingCm: null,
+  stands: 'water',
+  cutCm: null,
 } as const
 let number = 0
 const planted = (name: string, plan: Plan = { ...builtPlan, hardscape: [], beds: [bed] }): Plan =>
@@ -131,7 +133,7 @@ describe('the planting sheet', () => {
     const [, front, rear] = seen.getAllByRole('row')
     expect(front?.textContent).toMatch(/^1Rotala|^1 Rotala/)
     expect(front?.textContent).toContain('100 %')
-    expect(rear?.textContent).toContain(text.seen.hidden(text.patch('1')))
+    expect(rear?.textContent).toContain(text.seen.hidden(text.seen.patchNumber('1')))
     await press(text.looks.left)
     expect(screen.getByTestId('planting-front').getAttribute('aria-label')).toBe('Built from the left end, 12 weeks after planting')
     await press(text.looks.couch)
