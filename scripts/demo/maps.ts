@@ -85,11 +85,11 @@ export const RIVER_MAP: readonly MapPatch[] = [
     plants: [['micranthemum-tweediei', 1]],
   },
   {
-    outline: outline([0, 17.5], [12, 13, 1], [15, 22, 1], [21.5, 23], [21, 29], [12, 27, 1], [0, 26]),
+    outline: outline([0, 18], [12, 13.6, 1], [15, 22, 1], [21.5, 23], [20.8, 28.6], [12, 26.8, 1], [0, 25.8]),
     plants: [['cryptocoryne-x-willisii', 1]],
   },
   {
-    outline: outline([0, 27.5], [12, 28.5, 1], [22, 31], [27, 36], [25, 48], [0, 48]),
+    outline: outline([0, 27.5], [12, 28.5, 1], [21.6, 31], [26.2, 36], [24.2, 48], [0, 48]),
     plants: [['rotala-rotundifolia-green-form', 1]],
     spacingCm: 3.5,
   },
@@ -102,7 +102,7 @@ export const RIVER_MAP: readonly MapPatch[] = [
     spacingCm: 3.5,
   },
   {
-    outline: outline([66.5, 48], [61.5, 36.5], [67, 32], [71, 30, 1], [75, 36], [79, 41.5], [80, 48]),
+    outline: outline([66.5, 48], [61.5, 36.5], [67, 32], [71, 30, 1], [75, 36], [79, 41.5], [79.8, 48]),
     plants: [['ludwigia-palustris-deep-red-form', 1]],
   },
   {
@@ -111,7 +111,7 @@ export const RIVER_MAP: readonly MapPatch[] = [
     spacingCm: 3.5,
   },
   {
-    outline: outline([86.5, 24.5], [97, 22.5, 1], [108, 22.5], [108, 32.5], [99, 36, 1], [94, 34.5], [81, 32.5]),
+    outline: outline([86.5, 24.8], [97, 22.9, 1], [108, 22.9], [108, 32], [99, 35.6, 1], [94, 34.5], [81, 32.5]),
     plants: [['cryptocoryne-wendtii', 1]],
   },
   {

@@ -1,5 +1,5 @@
-import polygonClipping, { type Polygon } from 'polygon-clipping'
 import { areaCm2, boundsOf, distanceCm, distanceToEdgeCm, isInside, type Ring, type Spot } from './ring.js'
+import { partsWithout } from './without.js'
 
 /** Between two outlines, corner to edge [cm]; 0 where they overlap. */
 export function gapCm(a: Ring, b: Ring): number {
@@ -21,40 +21,29 @@ export function areNearer(a: Ring, b: Ring, leastCm: number): boolean {
 
 const ROUND = 12
 /** What lies within a distance of an outline, itself included: its edges as strips, its corners as discs (Minkowski 1903). */
-function widened(ring: Ring, byCm: number): Polygon[] {
-  const disc = ({ xCm, yCm }: Spot): Polygon => [
-    Array.from({ length: ROUND }, (_, step): [number, number] => {
+function widened(ring: Ring, byCm: number): Ring[] {
+  const disc = ({ xCm, yCm }: Spot): Ring =>
+    Array.from({ length: ROUND }, (_, step) => {
       // The disc lies within the twelve-sided figure, not the other way round.
       const reach = byCm / Math.cos(Math.PI / ROUND)
       const angle = (2 * Math.PI * step) / ROUND
-      return [xCm + reach * Math.cos(angle), yCm + reach * Math.sin(angle)]
-    }),
-  ]
-  const strips = ring.flatMap((from, index): Polygon[] => {
+      return { xCm: xCm + reach * Math.cos(angle), yCm: yCm + reach * Math.sin(angle) }
+    })
+  const strips = ring.flatMap((from, index): Ring[] => {
     const to = ring[(index + 1) % ring.length] ?? from
     const long = distanceCm(from, to)
-    if (long < 1e-9) return []
+    if (long < LEAST_EDGE_CM) return []
     const [dx, dy] = [(-(to.yCm - from.yCm) / long) * byCm, ((to.xCm - from.xCm) / long) * byCm]
-    return [
-      [
-        [
-          [from.xCm + dx, from.yCm + dy],
-          [to.xCm + dx, to.yCm + dy],
-          [to.xCm - dx, to.yCm - dy],
-          [from.xCm - dx, from.yCm - dy],
-        ],
-      ],
-    ]
+    const beside = ({ xCm, yCm }: Spot, sign: 1 | -1): Spot => ({ xCm: xCm + sign * dx, yCm: yCm + sign * dy })
+    return [[beside(from, 1), beside(to, 1), beside(to, -1), beside(from, -1)]]
   })
-  return [...strips, ...ring.map(disc)]
+  return [ring, ...strips, ...ring.map(disc)]
 }
-const polygonOf = (ring: Ring): Polygon => [ring.map(({ xCm, yCm }) => [xCm, yCm])]
+const LEAST_EDGE_CM = 0.01
 
-/** The largest part of a ring that keeps a distance from others; `null` where nothing is left, or what is left has a hole. */
-export function keptApart(ring: Ring, others: readonly Ring[], byCm: number): Spot[] | null {
-  if (others.length === 0) return [...ring]
-  const parts = polygonClipping.difference(polygonOf(ring), ...others.flatMap((other) => [polygonOf(other), ...widened(other, byCm)]))
-  const solid = parts.flatMap(([outer, ...holes]) => (outer === undefined || holes.length > 0 ? [] : [outer.slice(0, -1)]))
-  const rings = solid.map((outer) => outer.map(([xCm, yCm]): Spot => ({ xCm, yCm })))
-  return rings.sort((a, b) => areaCm2(b) - areaCm2(a))[0] ?? null
-}
+/** Parts of a ring that keep a distance from others, the largest first; none where nothing is left. */
+export const keptApart = (ring: Ring, others: readonly Ring[], byCm: number): Spot[][] =>
+  partsWithout(
+    ring,
+    others.flatMap((other) => widened(other, byCm)),
+  ).sort((a, b) => areaCm2(b) - areaCm2(a))

@@ -1,10 +1,11 @@
-import polygonClipping from 'polygon-clipping'
 import { MATERIAL } from '../hardscape/materials.js'
 import type { PlacedPiece } from '../hardscape/piece.js'
 import type { WeighedPiece } from '../hardscape/piecesOf.js'
+import { areNearer, keptApart } from '../numeric/gap.js'
 import { lineOf, outlineFault } from '../numeric/outline.js'
 import { thinned } from '../numeric/reshape.js'
-import { areaCm2, boundsOf, type Ring, type Spot } from '../numeric/ring.js'
+import { areaCm2, boundsOf, type Ring } from '../numeric/ring.js'
+import { partsWithout } from '../numeric/without.js'
 import type { NewId } from '../plan/id.js'
 import type { Bed, LayoutKind, Plan, PlantSpot, Vertex } from '../plan/plan.js'
 import type { PlantSpecies } from '../species/plantSpecies.js'
@@ -12,6 +13,7 @@ import type { PlantSite } from '../species/standing.js'
 import type { PlantPlace } from '../species/traits.js'
 import { weeded } from './bedEdits.js'
 import { Cast } from './cast.js'
+import { bedGapCm } from './shape/apart.js'
 import { LAYOUT_TEMPLATES, ROLE_PLANTS, type TemplateBed } from './templates.js'
 
 /** What sits on wood and at the foot of stones, the commonest first. General practice. */
@@ -39,21 +41,24 @@ export function fitTemplate(plan: Plan, kind: LayoutKind, { inner, pieces }: Flo
   const { isRound, beds: groups } = LAYOUT_TEMPLATES[kind]
   const cast = new Cast(garden.all, garden.siteOf)
   const bare = plan.zones.filter(({ purpose }) => purpose !== 'planted').map(({ outline }) => lineOf(outline))
-  const beds = groups.flatMap((group) => {
+  const beds: Bed[] = []
+  for (const group of groups) {
     const { place, plants } = ROLE_PLANTS[group.role]
     const plant = cast.next(plants, place)
-    if (plant === undefined) return []
-    return outlinesOf(group, isRound, inner, bare).map((outline): Bed => ({
-      id: newId('b'),
-      name: '',
-      outline,
-      plants: [{ id: newId('p'), species: plant.id, share: 1 }],
-      start: 'pot',
-      spacingCm: null,
-      stands: 'water',
-      cutCm: null,
-    }))
-  })
+    if (plant === undefined) continue
+    const others = beds.filter((other) => other.plants[0]?.species !== plant.id).map(({ outline }) => lineOf(outline))
+    for (const outline of outlinesOf(group, isRound, inner, bare).flatMap((one) => apartFrom(one, others, bedGapCm(inner))))
+      beds.push({
+        id: newId('b'),
+        name: '',
+        outline,
+        plants: [{ id: newId('p'), species: plant.id, share: 1 }],
+        start: 'pot',
+        spacingCm: null,
+        stands: 'water',
+        cutCm: null,
+      })
+  }
   const afloat = plan.beds.filter(
     ({ plants }) => plants.length > 0 && plants.every(({ species }) => plan.flora.find(({ id }) => id === species)?.kind === 'floater'),
   )
@@ -64,8 +69,13 @@ export function fitTemplate(plan: Plan, kind: LayoutKind, { inner, pieces }: Flo
 }
 
 /** A group on this floor, less what is no ground for plants; cut in two it is two patches. */
-function outlinesOf({ corners }: TemplateBed, isRound: boolean, { lengthCm, widthCm }: Floor['inner'], bare: readonly Ring[]): Vertex[][] {
-  const whole = corners.map(([x, y]): Vertex => ({
+function outlinesOf(
+  { corners: points }: TemplateBed,
+  isRound: boolean,
+  { lengthCm, widthCm }: Floor['inner'],
+  bare: readonly Ring[],
+): Vertex[][] {
+  const whole = points.map(([x, y]): Vertex => ({
     xCm: rounded(x * lengthCm),
     yCm: rounded(y * widthCm),
     isRound: isRound && !isAtGlass(x, y),
@@ -73,37 +83,24 @@ function outlinesOf({ corners }: TemplateBed, isRound: boolean, { lengthCm, widt
   const ring = lineOf(whole)
   const inTheWay = bare.filter((zone) => doMeet(boundsOf(zone), boundsOf(ring)))
   if (inTheWay.length === 0) return areaCm2(ring) < LEAST_CM2 ? [] : [whole]
-  return halves(ring, inTheWay)
-    .map((part) => thinned(part, LINE_CM).map(({ xCm, yCm }): Vertex => ({ xCm: rounded(xCm), yCm: rounded(yCm), isRound: false })))
-    .filter((outline) => outline.length > 2 && outlineFault(outline) === null && areaCm2(outline) >= LEAST_CM2)
+  return drawn(partsWithout(ring, inTheWay))
 }
+/** A group that keeps its distance from those before it; scraps of it are left out. */
+function apartFrom(outline: readonly Vertex[], others: readonly Ring[], gapCm: number): (readonly Vertex[])[] {
+  const ring = lineOf(outline)
+  const near = others.filter((other) => areNearer(ring, other, gapCm))
+  return near.length === 0 ? [outline] : drawn(keptApart(ring, near, gapCm))
+}
+/** Parts as outlines, without scraps. */
+const drawn = (parts: readonly Ring[]): Vertex[][] =>
+  parts
+    .map((part) => corners(thinned(part, LINE_CM)))
+    .filter((outline) => outline.length > 2 && outlineFault(outline) === null && areaCm2(outline) >= LEAST_CM2)
+const corners = (ring: Ring): Vertex[] => ring.map(({ xCm, yCm }) => ({ xCm: rounded(xCm), yCm: rounded(yCm), isRound: false }))
 const isAtGlass = (x: number, y: number): boolean => x === 0 || x === 1 || y === 0 || y === 1
 const rounded = (cm: number): number => Math.round(cm * 10) / 10
 type Bounds = ReturnType<typeof boundsOf>
 const doMeet = (a: Bounds, b: Bounds): boolean => a.left < b.right && b.left < a.right && a.front < b.back && b.front < a.back
-
-type Polygon = [number, number][][]
-const polygonOf = (ring: Ring): Polygon => [ring.map(({ xCm, yCm }) => [xCm, yCm])]
-/** What is left of a ring when others are taken out of it. An outline has no holes, so a part with one is halved through it. */
-function halves(ring: Ring, taken: readonly Ring[]): Spot[][] {
-  return polygonClipping.difference(polygonOf(ring), ...taken.map(polygonOf)).flatMap(([outer = [], ...holes]) => {
-    const [hole] = holes
-    if (hole === undefined) return [outer.slice(0, -1).map(([xCm, yCm]) => ({ xCm, yCm }))]
-    const middle = hole.reduce((sum, [x]) => sum + x, 0) / hole.length
-    const far = 1e4
-    const side = (left: number, right: number): Polygon => [
-      [
-        [left, -far],
-        [right, -far],
-        [right, far],
-        [left, far],
-      ],
-    ]
-    return [side(-far, middle), side(middle, far)].flatMap((half) =>
-      polygonClipping.intersection([outer, ...holes], half).map(([cut = []]) => cut.slice(0, -1).map(([xCm, yCm]) => ({ xCm, yCm }))),
-    )
-  })
-}
 
 /** A fern and some moss for each piece of wood, a dwarf rhizome at the foot of the largest stone. */
 function spotsOn(pieces: readonly WeighedPiece[], cast: Cast, newId: NewId): PlantSpot[] {

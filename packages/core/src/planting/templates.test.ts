@@ -5,6 +5,7 @@ import { lineOf, outlineFault } from '../numeric/outline.js'
 import { areaCm2, isInside, isSimple } from '../numeric/ring.js'
 import { LAYOUT_KINDS, type Plan } from '../plan/plan.js'
 import { UNPLACED } from '../plan/unplanned.js'
+import { checkGroups } from '../safety/checkGroups.js'
 import { plantSiteOf } from '../safety/plantSite.js'
 import { anyPlant } from '../testing/anyPlant.js'
 import { tries } from '../testing/properties.js'
@@ -56,6 +57,7 @@ describe.each(LAYOUT_KINDS)('the composition “%s”', (kind) => {
             expect(yCm).toBeLessThanOrEqual(inner.widthCm + 0.06)
           }
         }
+        expect(checkGroups(plan, tankFigures(plan)).map(({ code }) => code)).not.toContain('groups-touch')
         const share = bedsOf(plan, inner).reduce((sum, bed) => sum + bed.areaCm2, 0) / (inner.lengthCm * inner.widthCm)
         expect(share).toBeGreaterThan(kind === 'island' ? 0.22 : 0.5)
         expect(share).toBeLessThan(0.92)

@@ -10,7 +10,7 @@ import type { LaidBed } from '../planting/bedsOf.js'
 import { supplyAt } from '../planting/bedSupply.js'
 import { placeOfBed } from '../planting/placeOfBed.js'
 import { heightAfterCm } from '../planting/rise.js'
-import { BED_GAP_CM, BED_GAP_TOLD_CM, doTouch, movedApart } from '../planting/shape/apart.js'
+import { bedGapCm, doTouch, movedApart, toldGapCm } from '../planting/shape/apart.js'
 import { bordered } from '../planting/shape/bordered.js'
 import { isAcross, twinOf } from '../planting/shape/symmetry.js'
 import type { Shade } from '../species/traits.js'
@@ -39,7 +39,7 @@ export function checkGroups(plan: Plan, figures: TankFigures): Finding[] {
     ...checkHeights(plan, figures, rooted),
     ...checkRunners(plan, figures, rooted),
     ...checkReds(rooted),
-    ...checkGaps(plan, rooted),
+    ...checkGaps(plan, figures, rooted),
     ...checkPairs(plan, figures, rooted),
   ]
 }
@@ -89,9 +89,9 @@ function checkRunners(plan: Plan, { ground, inner }: TankFigures, rooted: readon
   return rooted.flatMap((bed) => {
     const runner = bed.plants.find(({ plant }) => plant.runnerCm.value >= STRAYS_CM)
     if (runner === undefined) return []
-    const neighbour = rooted.find((other) => other !== bed && areNearer(bed.ring, other.ring, BED_GAP_CM))
+    const neighbour = rooted.find((other) => other !== bed && areNearer(bed.ring, other.ring, toldGapCm(inner)))
     if (neighbour === undefined) return []
-    if (openShare(plan, facing(bed.ring, neighbour.ring)) < OPEN_SHARE) return []
+    if (openShare(plan, facing(bed.ring, neighbour.ring, bedGapCm(inner))) < OPEN_SHARE) return []
     const { barriers } = bordered(plan, bed, ground, inner, freeIds(plan.barriers.map(({ id }) => id)))
     const height = Math.max(...barriers.map(({ heightCm }) => heightCm))
     const mend =
@@ -100,13 +100,17 @@ function checkRunners(plan: Plan, { ground, inner }: TankFigures, rooted: readon
         : mendWith(MENDS.barrier, { height }, [{ path: '/barriers', from: plan.barriers, to: barriers }])
     const names = { plant: runner.plant.name, neighbour: nameOf(neighbour) }
     return [
-      raise(GROUP_FINDINGS['runner-strays'], { runner: runner.plant.runnerCm.value, gap: BED_GAP_CM }, { id: bed.bed.id, names, mend }),
+      raise(
+        GROUP_FINDINGS['runner-strays'],
+        { runner: runner.plant.runnerCm.value, gap: toldGapCm(inner) },
+        { id: bed.bed.id, names, mend },
+      ),
     ]
   })
 }
 
 /** Parts of an outline that lie near another one, a centimetre each or less. */
-const facing = (ring: Ring, other: Ring): Spot[][] =>
+const facing = (ring: Ring, other: Ring, withinCm: number): Spot[][] =>
   ring
     .flatMap((from, index) => {
       const to = ring[(index + 1) % ring.length] ?? from
@@ -117,7 +121,7 @@ const facing = (ring: Ring, other: Ring): Spot[][] =>
       })
       return Array.from({ length: steps }, (_, step) => [at(step), at(step + 1)])
     })
-    .filter((part) => areNearer(part, other, BED_GAP_CM))
+    .filter((part) => areNearer(part, other, withinCm))
 
 const REDS: ReadonlySet<Shade> = new Set(['red', 'pink', 'purple'])
 /** Nearer than that, nothing green fits between. Rule of thumb 3–6 cm. */
@@ -140,21 +144,21 @@ function checkReds(rooted: readonly LaidBed[]): Finding[] {
 }
 
 /** Groups that grow into each other for want of a gap, all told at once. */
-function checkGaps(plan: Plan, rooted: readonly LaidBed[]): Finding[] {
+function checkGaps(plan: Plan, { inner }: TankFigures, rooted: readonly LaidBed[]): Finding[] {
   const pairs = rooted.flatMap((bed, place) =>
-    rooted.slice(place + 1).flatMap((other) => (doTouch(bed, other) ? [[bed, other] as const] : [])),
+    rooted.slice(place + 1).flatMap((other) => (doTouch(bed, other, inner) ? [[bed, other] as const] : [])),
   )
   const [first] = pairs
   if (first === undefined) return []
   // The upper one of each pair is drawn back.
   let apart: Plan = plan
-  for (const upper of new Set(pairs.map(([, other]) => other))) apart = movedApart(apart, upper, rooted) ?? apart
-  const mend = apart === plan ? null : mendWith(MENDS.apart, { gap: BED_GAP_CM }, [{ path: '/beds', from: plan.beds, to: apart.beds }])
+  for (const upper of new Set(pairs.map(([, other]) => other))) apart = movedApart(apart, upper, rooted, inner) ?? apart
+  const mend = apart === plan ? null : mendWith(MENDS.apart, { gap: bedGapCm(inner) }, [{ path: '/beds', from: plan.beds, to: apart.beds }])
   const [one, other] = first
   return [
     raise(
       GROUP_FINDINGS['groups-touch'],
-      { gap: BED_GAP_TOLD_CM, pairs: pairs.length },
+      { gap: toldGapCm(inner), pairs: pairs.length },
       { id: other.bed.id, names: { one: nameOf(one), other: nameOf(other) }, mend },
     ),
   ]

@@ -5,6 +5,7 @@ import type { Bed, GroundZone, Piece, Plan, Vertex } from '../../plan/plan.js'
 import { UNPLACED } from '../../plan/unplanned.js'
 import type { PlantSpecies } from '../../species/plantSpecies.js'
 import { anyPlant, datum } from '../../testing/anyPlant.js'
+import { tries } from '../../testing/properties.js'
 import { box } from '../../testing/box.js'
 import { samplePlan } from '../../testing/samplePlan.js'
 import { LOOKS, type Look } from './look.js'
@@ -131,7 +132,7 @@ describe('what is seen of a bed', () => {
           if (seen !== null) expect(then ?? 2).toBeLessThanOrEqual(seen + 1e-9)
         })
       }),
-      { numRuns: 60, seed: 12 },
+      { numRuns: tries(60) },
     )
   })
 })

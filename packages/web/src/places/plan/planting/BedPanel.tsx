@@ -78,8 +78,8 @@ export function BedPanel({ desk, laid, onChoose }: BedPanelProps) {
             </Button>
           </>
         )}
-        {figures.beds.some((other) => doTouch(laid, other)) && (
-          <Button onClick={() => change((now) => movedApart(now, laid, figures.beds) ?? now)}>{plantingWords.apart}</Button>
+        {figures.beds.some((other) => doTouch(laid, other, figures.inner)) && (
+          <Button onClick={() => change((now) => movedApart(now, laid, figures.beds, figures.inner) ?? now)}>{plantingWords.apart}</Button>
         )}
         <Button
           onClick={() => {

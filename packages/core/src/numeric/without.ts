@@ -1,0 +1,40 @@
+import polygonClipping, { type Polygon } from 'polygon-clipping'
+import { boundsOf, type Ring, type Spot } from './ring.js'
+
+/** Corners are taken to a hundredth of a millimetre: nearly equal ones would confuse the sweep. */
+const GRID_PER_CM = 1000
+const onGrid = (cm: number): number => Math.round(cm * GRID_PER_CM) / GRID_PER_CM
+const polygonOf = (ring: Ring): Polygon => [[...ring, ...ring.slice(0, 1)].map(({ xCm, yCm }) => [onGrid(xCm), onGrid(yCm)])]
+const spotsOf = (outer: Polygon[number]): Spot[] => outer.slice(0, -1).map(([xCm, yCm]) => ({ xCm, yCm }))
+
+/** What is left of a ring when others are taken out of it, one after another (Martinez, Rueda and Feito 2009): many at once confuse the sweep as well. An outline has no holes, so a part with one is halved through it. */
+export function partsWithout(ring: Ring, taken: readonly Ring[]): Spot[][] {
+  let left: Polygon[] = [polygonOf(ring)]
+  for (const other of taken)
+    left = left.flatMap((part) => (doMeet(part, other) ? polygonClipping.difference(part, polygonOf(other)).map(regridded) : [part]))
+  return left.flatMap((part) => solid(part))
+}
+const regridded = (part: Polygon): Polygon => part.map((line) => line.map(([x, y]) => [onGrid(x), onGrid(y)]))
+function doMeet([outer = []]: Polygon, ring: Ring): boolean {
+  const bounds = boundsOf(ring)
+  const own = boundsOf(spotsOf(outer))
+  return own.left < bounds.right && bounds.left < own.right && own.front < bounds.back && bounds.front < own.back
+}
+
+const FAR_CM = 1e4
+function solid([outer = [], ...holes]: Polygon): Spot[][] {
+  const [hole] = holes
+  if (hole === undefined) return [spotsOf(outer)]
+  const middle = onGrid(hole.reduce((sum, [x]) => sum + x, 0) / hole.length)
+  const side = (left: number, right: number): Polygon => [
+    [
+      [left, -FAR_CM],
+      [right, -FAR_CM],
+      [right, FAR_CM],
+      [left, FAR_CM],
+    ],
+  ]
+  return [side(-FAR_CM, middle), side(middle, FAR_CM)].flatMap((half) =>
+    polygonClipping.intersection([outer, ...holes], half).flatMap((part) => solid(part)),
+  )
+}
