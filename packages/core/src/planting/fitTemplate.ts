@@ -21,8 +21,8 @@ const FERNS = ['leptochilus-pteropus', 'anubias-barteri-var-nana', 'bolbitis-heu
 const MOSSES = ['taxiphyllum-barbieri', 'vesicularia-montagnei']
 const ON_STONE = ['bucephalandra-motleyana', 'anubias-barteri-var-nana']
 const MOST_SPOTS = 6
-/** Smaller scraps of a group are left out. */
-const LEAST_CM2 = 25
+/** Smaller scraps of a group are left out: what a hand plants, and in a small tank a fiftieth of its floor. */
+const leastCm2 = ({ lengthCm, widthCm }: Floor['inner']): number => Math.min(25, (lengthCm * widthCm) / 50)
 /** A cut edge keeps to its line so closely. */
 const LINE_CM = 0.3
 
@@ -47,7 +47,7 @@ export function fitTemplate(plan: Plan, kind: LayoutKind, { inner, pieces }: Flo
     const plant = cast.next(plants, place)
     if (plant === undefined) continue
     const others = beds.filter((other) => other.plants[0]?.species !== plant.id).map(({ outline }) => lineOf(outline))
-    for (const outline of outlinesOf(group, isRound, inner, bare).flatMap((one) => apartFrom(one, others, bedGapCm(inner))))
+    for (const outline of outlinesOf(group, isRound, inner, bare).flatMap((one) => apartFrom(one, others, inner)))
       beds.push({
         id: newId('b'),
         name: '',
@@ -82,20 +82,21 @@ function outlinesOf(
   }))
   const ring = lineOf(whole)
   const inTheWay = bare.filter((zone) => doMeet(boundsOf(zone), boundsOf(ring)))
-  if (inTheWay.length === 0) return areaCm2(ring) < LEAST_CM2 ? [] : [whole]
-  return drawn(partsWithout(ring, inTheWay))
+  if (inTheWay.length === 0) return areaCm2(ring) < leastCm2({ lengthCm, widthCm }) ? [] : [whole]
+  return drawn(partsWithout(ring, inTheWay), leastCm2({ lengthCm, widthCm }))
 }
 /** A group that keeps its distance from those before it; scraps of it are left out. */
-function apartFrom(outline: readonly Vertex[], others: readonly Ring[], gapCm: number): (readonly Vertex[])[] {
+function apartFrom(outline: readonly Vertex[], others: readonly Ring[], inner: Floor['inner']): (readonly Vertex[])[] {
+  const gapCm = bedGapCm(inner)
   const ring = lineOf(outline)
   const near = others.filter((other) => areNearer(ring, other, gapCm))
-  return near.length === 0 ? [outline] : drawn(keptApart(ring, near, gapCm))
+  return near.length === 0 ? [outline] : drawn(keptApart(ring, near, gapCm), leastCm2(inner))
 }
 /** Parts as outlines, without scraps. */
-const drawn = (parts: readonly Ring[]): Vertex[][] =>
+const drawn = (parts: readonly Ring[], least: number): Vertex[][] =>
   parts
     .map((part) => corners(thinned(part, LINE_CM)))
-    .filter((outline) => outline.length > 2 && outlineFault(outline) === null && areaCm2(outline) >= LEAST_CM2)
+    .filter((outline) => outline.length > 2 && outlineFault(outline) === null && areaCm2(outline) >= least)
 const corners = (ring: Ring): Vertex[] => ring.map(({ xCm, yCm }) => ({ xCm: rounded(xCm), yCm: rounded(yCm), isRound: false }))
 const isAtGlass = (x: number, y: number): boolean => x === 0 || x === 1 || y === 0 || y === 1
 const rounded = (cm: number): number => Math.round(cm * 10) / 10

@@ -44,7 +44,7 @@ describe.each(LAYOUT_KINDS)('the composition “%s”', (kind) => {
     // What a later bed takes from an earlier one is missing from its area.
     for (const { areaCm2: area, ring } of bedsOf(plan, inner)) expect(area / areaCm2(ring)).toBeGreaterThan(0.97)
   })
-  test('fits any tank: inside the glass, sound outlines, each patch with a plant, half to nine tenths of the floor planted', () =>
+  test('fits any tank: inside the glass, sound outlines, each patch with a plant, nearly half to nine tenths of the floor planted', () =>
     fc.assert(
       fc.property(fc.integer({ min: 30, max: 300 }), fc.integer({ min: 25, max: 120 }), (lengthCm, widthCm) => {
         const { plan, inner } = fitted(sized(lengthCm, widthCm), kind)
@@ -59,7 +59,7 @@ describe.each(LAYOUT_KINDS)('the composition “%s”', (kind) => {
         }
         expect(checkGroups(plan, tankFigures(plan)).map(({ code }) => code)).not.toContain('groups-touch')
         const share = bedsOf(plan, inner).reduce((sum, bed) => sum + bed.areaCm2, 0) / (inner.lengthCm * inner.widthCm)
-        expect(share).toBeGreaterThan(kind === 'island' ? 0.22 : 0.5)
+        expect(share).toBeGreaterThan(kind === 'island' ? 0.22 : 0.45)
         expect(share).toBeLessThan(0.92)
       }),
       { numRuns: tries(20) },

@@ -3,7 +3,9 @@ import { findingsOf, mendWith, raise, type Finding } from '../plan/finding.js'
 import type { Plan } from '../plan/plan.js'
 import { removeBed } from '../planting/bedEdits.js'
 import type { LaidBed, LaidPlant } from '../planting/bedsOf.js'
+import { trimOf } from '../planting/trimPlan.js'
 import { placeOfBed } from '../planting/placeOfBed.js'
+import { workMinutes } from '../routine/minutes.js'
 import { standingOf, type PlantSite, type StandingCode } from '../species/standing.js'
 import type { PlantForm, PlantPlace } from '../species/traits.js'
 import { MENDS } from './mends.js'
@@ -11,6 +13,8 @@ import { plantSiteOf } from './plantSite.js'
 
 export const PLANTING_FINDINGS = findingsOf('planting', {
   'bed-too-dark': { severity: 'warn', values: { here: 'ppfd', least: 'ppfd' }, names: ['plant'] },
+  'slow-too-bright': { severity: 'note', values: { here: 'ppfd', high: 'ppfd' }, names: ['plant'] },
+  'trim-heavy': { severity: 'note', values: { trim: 'minutes', have: 'minutes' }, names: ['plant'] },
   'bed-without-gas': { severity: 'warn', values: {}, names: ['plant'] },
   'bed-too-warm': { severity: 'warn', values: { here: 'temperature', most: 'temperature' }, names: ['plant'] },
   'bed-too-cool': { severity: 'warn', values: { here: 'temperature', least: 'temperature' }, names: ['plant'] },
@@ -25,6 +29,7 @@ export const PLANTING_FINDINGS = findingsOf('planting', {
 /** Which finding a failing remark of a plant is told as. */
 const FINDING_OF: Readonly<Partial<Record<StandingCode, keyof typeof PLANTING_FINDINGS>>> = {
   'light-none': 'bed-too-dark',
+  'light-much': 'slow-too-bright',
   'gas-missing': 'bed-without-gas',
   'far-too-warm': 'bed-too-warm',
   'summer-too-warm': 'bed-too-warm',
@@ -32,6 +37,9 @@ const FINDING_OF: Readonly<Partial<Record<StandingCode, keyof typeof PLANTING_FI
   'too-tall': 'bed-too-tall',
   'dug-up': 'bed-dug-up',
 }
+
+/** A plant lives through these, and they spoil a layout all the same. */
+const TOLD_THOUGH_MARGINAL: ReadonlySet<StandingCode> = new Set(['summer-too-warm', 'light-much'])
 
 export const LEAST_BED_CM2 = 2
 /** Plants that have no form with leaves in air. */
@@ -71,7 +79,21 @@ export function checkPlanting(plan: Plan, figures: TankFigures): Finding[] {
         found.push(raise(PLANTING_FINDINGS['rhizome-on-ground'], {}, { id, names: { plant: plant.name } }))
     }
   }
-  return found
+  return [...found, ...checkTrims(plan, figures)]
+}
+
+/** More of the week than that is no hobby for most. Rule of thumb. */
+const TRIM_SHARE = 0.5
+/** Scissors that take most of the hours that somebody has, and the plant that asks for them most. */
+function checkTrims(plan: Plan, figures: TankFigures): Finding[] {
+  const { hoursPerWeek } = plan.intent
+  if (hoursPerWeek === null) return []
+  const [trim, have] = [workMinutes(figures, plan.changes.fraction).trim, hoursPerWeek * 60]
+  if (trim <= have * TRIM_SHARE) return []
+  const trims = figures.beds.flatMap(({ bed, plants }) => plants.map((planted) => ({ id: bed.id, ...trimOf(planted, figures.ppfd) })))
+  const [most] = trims.sort((a, b) => b.minutesAVisit / b.everyWeeks - a.minutesAVisit / a.everyWeeks)
+  if (most === undefined) return []
+  return [raise(PLANTING_FINDINGS['trim-heavy'], { trim, have }, { id: most.id, names: { plant: most.plant.name } })]
 }
 
 /** What a plant of a bed would not live with; what is only marginal is told on its page and in the margin. */
@@ -79,7 +101,7 @@ export function checkStanding(id: string, { plant }: LaidPlant, site: PlantSite)
   const names = { plant: plant.name }
   return standingOf(plant, site).remarks.flatMap(({ code, verdict, isDoubtful, values }) => {
     const told = FINDING_OF[code]
-    if (told === undefined || (verdict !== 'fails' && code !== 'summer-too-warm') || isDoubtful) return []
+    if (told === undefined || (verdict !== 'fails' && !TOLD_THOUGH_MARGINAL.has(code)) || isDoubtful) return []
     const numbers = Object.fromEntries(Object.entries(values).map(([name, { value }]) => [name === 'summer' ? 'here' : name, value]))
     // The remark and the finding that it is told as carry the same values.
     return [raise(PLANTING_FINDINGS[told], numbers as never, { id, names: names as never })]

@@ -19,6 +19,10 @@ export const findingWords = {
   'thin-start': (v) =>
     `Only ${v.planted} of the floor is planted under ${v.light}: the commonest cause of early algae. Plant more, add floaters for the first weeks, or dim.`,
   'bed-too-dark': (v) => `${named(v.plant)}: about ${v.here} reach it where it is planned; under ${v.least} it does not live.`,
+  'slow-too-bright': (v) =>
+    `${named(v.plant)} is slow and gets about ${v.here} here; from about ${v.high} on, algae settle on leaves that stay so long. Give it a shaded spot, or the fast ones the bright one.`,
+  'trim-heavy': (v) =>
+    `Trimming takes about ${v.trim} of the ${v.have} that you have a week, most of it for ${named(v.plant, 'one plant')}. Fewer stems, slower ones, or weaker light.`,
   'bed-without-gas': (v) => `${named(v.plant)} needs CO2, and none is planned: it dwindles at the light it asks for.`,
   'bed-too-warm': (v) => `${named(v.plant)} does not bear more than ${v.most} for long; the water reaches ${v.here}.`,
   'bed-too-cool': (v) => `${named(v.plant)} does not bear less than ${v.least} for long; the water is held at ${v.here}.`,

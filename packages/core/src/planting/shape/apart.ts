@@ -16,8 +16,8 @@ export const bedGapCm = ({ lengthCm, widthCm }: Floor): number =>
   Math.min(MOST_GAP_CM, Math.max(LEAST_GAP_CM, Math.round(Math.min(lengthCm, widthCm) / 2) / 10))
 const MOST_GAP_CM = 2
 const LEAST_GAP_CM = 0.5
-/** A gap that is a little too narrow is let pass. */
-const TOLD = 0.75
+/** A gap that is somewhat too narrow is let pass. */
+const TOLD = 0.6
 /** Nearer than that is told. */
 export const toldGapCm = (floor: Floor): number => Math.round(10 * TOLD * bedGapCm(floor)) / 10
 const THINNED_CM = 0.1

@@ -2,6 +2,9 @@ import type { RunningPart } from '@jovrin/core'
 
 /** Texts of the shopping list and the build programme. */
 export const shoppingWords = {
+  substitutes: 'Where one is not to be had',
+  noSubstitute: 'nothing of the library does the same job here',
+  or: 'or',
   title: 'Shopping list',
   currency: 'Currency',
   currencyWhy: 'Three letters, such as EUR, USD or JPY.',

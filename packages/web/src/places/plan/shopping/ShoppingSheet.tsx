@@ -24,6 +24,7 @@ import { useFindings, type Desk } from '../desk.js'
 import { PriceCell, withPrice } from '../PriceCell.js'
 import { FindingsList } from '../FindingsList.js'
 import { SumFigure } from '../SumFigure.js'
+import { Substitutes } from './Substitutes.js'
 import { itemName, plantsOfItem } from './shopping.text.js'
 import { saveCsv } from './shoppingCsv.js'
 
@@ -202,7 +203,12 @@ function GroupRows({ desk, name, items, totals, columnName }: GroupRowsProps) {
           <Box component="tr" key={item.key} sx={{ color: item.isOwned ? 'text.secondary' : 'inherit' }}>
             <td style={{ paddingLeft: 10 }}>
               {told}
-              {item.plants.length > 0 && <Box sx={{ fontSize: 13, color: 'text.secondary' }}>{plantsOfItem(item)}</Box>}
+              {item.plants.length > 0 && (
+                <>
+                  <Box sx={{ fontSize: 13, color: 'text.secondary' }}>{plantsOfItem(item)}</Box>
+                  <Substitutes desk={desk} plants={item.plants} />
+                </>
+              )}
             </td>
             <Box component="td" sx={{ whiteSpace: 'nowrap' }}>
               {shoppingWords.counted[item.unit](String(item.count))}
