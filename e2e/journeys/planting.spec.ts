@@ -8,6 +8,16 @@ interface StoredMap {
 const mapOf = async (page: Page, app: string): Promise<StoredMap> =>
   (await (await page.request.get(`${app}/api/tanks/${RIVER}/plan`)).json()) as StoredMap
 
+const SHALLOW = '01920000-0000-7000-8000-000000000002'
+const UNMAPPED = { beds: [], spots: [], flora: [] }
+/** The shallow tank, described otherwise by another hand. */
+async function describeAnew(page: Page, app: string, edit: (plan: { readonly lamps: readonly object[] }) => object): Promise<void> {
+  const held = await page.request.get(`${app}/api/tanks/${SHALLOW}/plan`)
+  const data = edit((await held.json()) as { lamps: object[] })
+  const headers = { 'If-Match': held.headers()['etag'] ?? '' }
+  expect((await page.request.put(`${app}/api/tanks/${SHALLOW}/plan`, { data, headers })).ok()).toBe(true)
+}
+
 test('a patch is drawn by keys alone, planted by an older name, counted, seen from the front, and taken back', async ({
   page,
   demoApp,
@@ -58,15 +68,15 @@ test('a patch is drawn by keys alone, planted by an older name, counted, seen fr
 })
 
 test('a tank told by shares gets its map in one step, and the forecast and the shopping list follow it', async ({ page, demoApp }) => {
-  const shallow = '01920000-0000-7000-8000-000000000002'
-  await page.goto(`${demoApp}/tanks/${shallow}/plan/planting`)
+  await describeAnew(page, demoApp, (plan) => ({ ...plan, ...UNMAPPED }))
+  await page.goto(`${demoApp}/tanks/${SHALLOW}/plan/planting`)
   await page.getByRole('button', { name: 'Turn the shares into a map' }).click()
   const legend = page.getByRole('region', { name: 'Patches' })
   await expect(legend.getByRole('row').first()).toBeVisible()
   await expect(page.getByText('Floor planted')).toBeVisible()
-  await page.goto(`${demoApp}/tanks/${shallow}/plan`)
+  await page.goto(`${demoApp}/tanks/${SHALLOW}/plan`)
   await expect(page.getByText('Carpet: as the planting map shows.')).toBeVisible()
-  await page.goto(`${demoApp}/tanks/${shallow}/plan/shopping`)
+  await page.goto(`${demoApp}/tanks/${SHALLOW}/plan/shopping`)
   await expect(page.getByRole('row', { name: /^Carpet/ })).toBeVisible()
 })
 
@@ -96,18 +106,14 @@ test('ten pots added in week 3 change the forecast; the map’s patch tells of t
 })
 
 test('a start too thin for its light is warned of, with pots and power, and mended by one click', async ({ page, demoApp }) => {
-  const shallow = '01920000-0000-7000-8000-000000000002'
-  const held = await page.request.get(`${demoApp}/api/tanks/${shallow}/plan`)
-  const plan = (await held.json()) as { patches: object[]; lamps: object[] }
-  const thin = {
+  await describeAnew(page, demoApp, (plan) => ({
     ...plan,
+    ...UNMAPPED,
     startedOn: '2026-12-05',
     patches: ['carpet', 'stems'].map((kind) => ({ id: kind, kind, footFraction: 0.15, density: 'thin', pots: null })),
     lamps: plan.lamps.map((lamp) => ({ ...lamp, dimFraction: 1 })),
-  }
-  const ifMatch = held.headers()['etag'] ?? ''
-  expect((await page.request.put(`${demoApp}/api/tanks/${shallow}/plan`, { data: thin, headers: { 'If-Match': ifMatch } })).ok()).toBe(true)
-  await page.goto(`${demoApp}/tanks/${shallow}/plan/planting`)
+  }))
+  await page.goto(`${demoApp}/tanks/${SHALLOW}/plan/planting`)
   const warning = page.getByText(/^Thinly planted for this light: .* times the algae of a dense start\. About \d+ more pots/)
   await expect(warning).toBeVisible()
   await page.getByRole('button', { name: /^Plan \d+ more pots of stems$/ }).click()
@@ -225,4 +231,26 @@ test('two maps side by side, with what each asks for; the other one is taken, an
   await expect(legend.getByRole('row')).toHaveCount(8)
   await page.getByRole('button', { name: 'Make map A the plan; the plan of now is kept aside' }).click()
   await expect(legend.getByRole('row')).toHaveCount(islands)
+})
+
+test('plants that arrive wait apart with their days, and are a job on the day that they may go in', async ({ page, demoApp }) => {
+  await page.goto(`${demoApp}/tanks/${RIVER}/journal?log=plants`)
+  const form = page.getByRole('form', { name: 'Plants' })
+  await form.getByRole('combobox', { name: 'What was done' }).click()
+  await page.getByRole('option', { name: /^arrived/ }).click()
+  await form.getByRole('combobox', { name: 'Plant', exact: true }).fill('anubias nana')
+  await page
+    .getByRole('option', { name: /^Anubias barteri var\. nana/ })
+    .first()
+    .click()
+  await form.getByLabel('How many').fill('2')
+  await typeDate(page, 'Kept apart until', '24112026')
+  await form.getByRole('button', { name: 'Earlier …' }).click()
+  await typeDate(page, 'When', '031120260900')
+  await form.getByRole('button', { name: 'Log plants' }).click()
+  await expect(form).toBeHidden()
+  await page.goto(`${demoApp}/tanks/${RIVER}/plan/planting`)
+  await expect(page.getByRole('region', { name: 'Waiting to be planted' }).getByText(/^8 portions Anubias barteri var\. nana, 21 days .* kept apart until 24 Nov$/)).toBeVisible()
+  await page.goto(`${demoApp}/today`)
+  await expect(page.getByText('Plants kept apart may go in').first()).toBeVisible()
 })

@@ -33,6 +33,8 @@ export async function planEditWaits(browser, base, sheet = 'ground') {
     plants: [{ id: `p${index}`, species: flora[index % flora.length].id, share: 1 }],
     start: 'pot',
     spacingCm: null,
+    stands: 'water',
+    cutCm: null,
   }))
   const made = await fetch(`${base}/api/tanks`, {
     method: 'POST',

@@ -181,6 +181,17 @@ export const RIVER_PLANTS_SINCE: readonly DemoPlants[] = [
     note: null,
   },
   {
+    day: 60,
+    deed: 'arrived',
+    species: 'bucephalandra-sp-wavy-leaved-form',
+    count: 2,
+    countedIn: 'pot',
+    raised: 'in-air',
+    bed: null,
+    heldDays: 21,
+    note: 'from a swap; in a lit box under film until the shrimps are safe from whatever was sprayed on them',
+  },
+  {
     day: 57,
     deed: 'replanted',
     species: 'rotala-rotundifolia-orange-form',

@@ -2,9 +2,11 @@ import { datePlusDays, type LayoutKind, type Plan } from '@jovrin/core'
 import type { DemoPlants } from './life.js'
 import { RIVER_MAP, RIVER_PLANTS_SINCE, RIVER_SPOTS, type MapSpot, type MapPatch } from './maps.js'
 import { archiveTank } from './tanks/archive.js'
+import { ARCHIVE_MAP, ARCHIVE_SPOTS } from './tanks/archiveMap.js'
 import { rackLeft, rackRight } from './tanks/racks.js'
 import { riverTank } from './tanks/river.js'
 import { shallowTank } from './tanks/shallow.js'
+import { SHALLOW_MAP, SHALLOW_SPOTS } from './tanks/shallowMap.js'
 
 /** The made-up library's tanks; ages in days at the demo's "today". */
 export interface DemoTank {
@@ -52,12 +54,16 @@ export const DEMO_TANKS: readonly DemoTank[] = [
     id: '01920000-0000-7000-8000-000000000002',
     age: 19,
     plan: shallowTank,
+    map: SHALLOW_MAP,
+    spots: SHALLOW_SPOTS,
     changes: [change(8, '/gasLines/gas/beforeLightMin', 60, 'pH fell too late')],
   },
   {
     id: '01920000-0000-7000-8000-000000000003',
     age: 420,
     plan: archiveTank,
+    map: ARCHIVE_MAP,
+    spots: ARCHIVE_SPOTS,
     changes: [
       change(310, '/lamps/strip/dimFraction', 0.65, 'gas taken off, so less light'),
       change(310, '/changes/everyDays', 7, 'held still from here'),

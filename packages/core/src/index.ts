@@ -31,6 +31,7 @@ export {
   boundsOf,
   centreOf,
   distanceCm,
+  doBoundsMeet,
   isInside,
   isSimple,
   signedAreaCm2,

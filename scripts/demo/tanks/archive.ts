@@ -9,11 +9,11 @@ export const archiveTank = (startedOn: string): Plan => ({
   intent: { layout: 'wood-and-stones', pace: 'quiet', hoursPerWeek: 1, money: null, views: ['front'], wishes: ['shoal'] },
   layers: [layer('gravel', 'gravel', 3, 5)],
   tabs: [
-    [12, 26],
-    [24, 29],
-    [36, 26],
-    [48, 29],
-    [54, 24],
+    [7, 23],
+    [24, 32],
+    [37, 32],
+    [52, 31],
+    [58, 30],
   ].map(([xCm = 0, yCm = 0], index) => ({ id: `t${index + 1}`, kind: 'tab', xCm, yCm })),
   tabProduct: { name: 'Root tabs, pack of 10', pack: 10, price: 8, renewDays: 90 },
   hardscape: [

@@ -53,6 +53,9 @@ export function boundsOf(ring: Ring): Bounds {
   return ring.length === 0 ? { left: 0, right: 0, front: 0, back: 0 } : { left, right, front, back }
 }
 
+/** Whether two reaches share more than an edge. */
+export const doBoundsMeet = (a: Bounds, b: Bounds): boolean => a.left < b.right && b.left < a.right && a.front < b.back && b.front < a.back
+
 export const distanceCm = (a: Spot, b: Spot): number => Math.hypot(a.xCm - b.xCm, a.yCm - b.yCm)
 
 /** From a spot to the nearest one between two others. */

@@ -1,5 +1,5 @@
 import polygonClipping, { type Polygon } from 'polygon-clipping'
-import { boundsOf, type Ring, type Spot } from './ring.js'
+import { boundsOf, doBoundsMeet, type Ring, type Spot } from './ring.js'
 
 /** Corners are taken to a hundredth of a millimetre: nearly equal ones would confuse the sweep. */
 const GRID_PER_CM = 1000
@@ -15,11 +15,7 @@ export function partsWithout(ring: Ring, taken: readonly Ring[]): Spot[][] {
   return left.flatMap((part) => solid(part))
 }
 const regridded = (part: Polygon): Polygon => part.map((line) => line.map(([x, y]) => [onGrid(x), onGrid(y)]))
-function doMeet([outer = []]: Polygon, ring: Ring): boolean {
-  const bounds = boundsOf(ring)
-  const own = boundsOf(spotsOf(outer))
-  return own.left < bounds.right && bounds.left < own.right && own.front < bounds.back && bounds.front < own.back
-}
+const doMeet = ([outer = []]: Polygon, ring: Ring): boolean => doBoundsMeet(boundsOf(ring), boundsOf(spotsOf(outer)))
 
 const FAR_CM = 1e4
 function solid([outer = [], ...holes]: Polygon): Spot[][] {

@@ -4,7 +4,7 @@ import type { WeighedPiece } from '../hardscape/piecesOf.js'
 import { areNearer, keptApart } from '../numeric/gap.js'
 import { lineOf, outlineFault } from '../numeric/outline.js'
 import { thinned } from '../numeric/reshape.js'
-import { areaCm2, boundsOf, type Ring } from '../numeric/ring.js'
+import { areaCm2, boundsOf, doBoundsMeet, type Ring } from '../numeric/ring.js'
 import { partsWithout } from '../numeric/without.js'
 import type { NewId } from '../plan/id.js'
 import type { Bed, LayoutKind, Plan, PlantSpot, Vertex } from '../plan/plan.js'
@@ -81,7 +81,7 @@ function outlinesOf(
     isRound: isRound && !isAtGlass(x, y),
   }))
   const ring = lineOf(whole)
-  const inTheWay = bare.filter((zone) => doMeet(boundsOf(zone), boundsOf(ring)))
+  const inTheWay = bare.filter((zone) => doBoundsMeet(boundsOf(zone), boundsOf(ring)))
   if (inTheWay.length === 0) return areaCm2(ring) < leastCm2({ lengthCm, widthCm }) ? [] : [whole]
   return drawn(partsWithout(ring, inTheWay), leastCm2({ lengthCm, widthCm }))
 }
@@ -100,8 +100,6 @@ const drawn = (parts: readonly Ring[], least: number): Vertex[][] =>
 const corners = (ring: Ring): Vertex[] => ring.map(({ xCm, yCm }) => ({ xCm: rounded(xCm), yCm: rounded(yCm), isRound: false }))
 const isAtGlass = (x: number, y: number): boolean => x === 0 || x === 1 || y === 0 || y === 1
 const rounded = (cm: number): number => Math.round(cm * 10) / 10
-type Bounds = ReturnType<typeof boundsOf>
-const doMeet = (a: Bounds, b: Bounds): boolean => a.left < b.right && b.left < a.right && a.front < b.back && b.front < a.back
 
 /** A fern and some moss for each piece of wood, a dwarf rhizome at the foot of the largest stone. */
 function spotsOn(pieces: readonly WeighedPiece[], cast: Cast, newId: NewId): PlantSpot[] {

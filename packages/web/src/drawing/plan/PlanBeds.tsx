@@ -1,4 +1,17 @@
-import { boundsOf, centreOf, distanceCm, isInside, lineOf, type Bed, type LaidBed, type Plan, type Ring, type Spot } from '@jovrin/core'
+import {
+  boundsOf,
+  centreOf,
+  distanceCm,
+  doBoundsMeet,
+  isInside,
+  lineOf,
+  type Bed,
+  type Bounds,
+  type LaidBed,
+  type Plan,
+  type Ring,
+  type Spot,
+} from '@jovrin/core'
 import { memo, useMemo } from 'react'
 import { INK } from '../ink.js'
 import { shadeInk, shadesAt } from '../species/shades.js'
@@ -76,27 +89,54 @@ function isDrawnAlike(before: OneBedProps, now: OneBedProps): boolean {
 interface NumbersProps extends Omit<PlanBedsProps, 'prefix'> {
   readonly pieces: Plan['hardscape']
 }
-/** Numbers of the legend, above all that lies on the floor; each on ground of its bed that no stone covers, as near to its middle as there is. */
+/** Numbers of the legend, above all that lies on the floor; each on ground of its bed that no stone and no other bed covers, as near to its middle as there is. */
 export const BedNumbers = memo(function BedNumbers({ layout, beds, chosenId, pieces }: NumbersProps) {
   const stones = useMemo(() => pieces.flatMap(({ outline }) => (outline === null ? [] : [lineOf(outline)])), [pieces])
+  const over = useMemo(() => {
+    const bounded = beds.map((bed) => ({ bed, bounds: boundsOf(bed.ring) }))
+    return bounded.map((one, index) => ringsOver(one, index, bounded))
+  }, [beds])
   return (
     <g pointerEvents="none">
       {beds.map(({ bed: { id, outline } }, index) => (
-        <BedNumber key={id} layout={layout} outline={outline} stones={stones} number={index + 1} isChosen={id === chosenId} />
+        <BedNumber
+          key={id}
+          layout={layout}
+          outline={outline}
+          stones={stones}
+          over={over[index] ?? NONE}
+          number={index + 1}
+          isChosen={id === chosenId}
+        />
       ))}
     </g>
   )
 })
 
+const NONE: readonly Ring[] = []
+interface BoundedBed {
+  readonly bed: LaidBed
+  readonly bounds: Bounds
+}
+/** Rings that lie over a bed: later ones, and what floats over what is rooted. */
+function ringsOver({ bed, bounds: own }: BoundedBed, place: number, all: readonly BoundedBed[]): readonly Ring[] {
+  const over = all.flatMap(({ bed: other, bounds }, at) => {
+    if (at === place || !(at > place || (other.isFloating && !bed.isFloating))) return []
+    return doBoundsMeet(own, bounds) ? [other.ring] : []
+  })
+  return over.length === 0 ? NONE : over
+}
+
 interface NumberProps {
   readonly layout: PlanLayout
   readonly outline: Bed['outline']
   readonly stones: readonly Ring[]
+  readonly over: readonly Ring[]
   readonly number: number
   readonly isChosen: boolean
 }
-const BedNumber = memo(function BedNumber({ layout, outline, stones, number, isChosen }: NumberProps) {
-  const { xCm, yCm } = clearSpot(lineOf(outline), stones)
+const BedNumber = memo(function BedNumber({ layout, outline, stones, over, number, isChosen }: NumberProps) {
+  const { xCm, yCm } = clearSpot(lineOf(outline), over.length === 0 ? stones : [...stones, ...over])
   const [x, y] = [xPx(layout, xCm), yPx(layout, yCm)]
   return (
     <g>
@@ -109,10 +149,10 @@ const BedNumber = memo(function BedNumber({ layout, outline, stones, number, isC
 })
 
 const STEPS = 7
-function clearSpot(ring: Ring, stones: readonly Ring[]): Spot {
+function clearSpot(ring: Ring, covers: readonly Ring[]): Spot {
   const middle = centreOf(ring)
   const { left, right, front, back } = boundsOf(ring)
-  const isClear = ({ xCm, yCm }: Spot): boolean => isInside(ring, xCm, yCm) && !stones.some((stone) => isInside(stone, xCm, yCm))
+  const isClear = ({ xCm, yCm }: Spot): boolean => isInside(ring, xCm, yCm) && !covers.some((cover) => isInside(cover, xCm, yCm))
   if (isClear(middle)) return middle
   const spots = Array.from({ length: STEPS * STEPS }, (_, index): Spot => ({
     xCm: left + ((right - left) * ((index % STEPS) + 0.5)) / STEPS,

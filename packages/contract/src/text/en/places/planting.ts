@@ -169,6 +169,7 @@ export const plantingWords = {
   },
   box: {
     title: 'Waiting to be planted',
+    portions: (amount: string) => `${amount} portions`,
     held: (date: string) => `kept apart until ${date}`,
     kept: (days: string, keeps: string) => `${days} in the box; its kind keeps about ${keeps}`,
     past: 'longer than its kind keeps: plant it or look it through',

@@ -24,7 +24,7 @@ export function BoxList({ records, timeZone }: BoxListProps) {
       <Box component="ul" sx={{ m: 0, p: 0, listStyle: 'none' }}>
         {box.map(({ id, plant, plantKind, portions, daysKept, keepsDays, heldUntil }) => (
           <Box component="li" key={id} className="figures">
-            {significant(portions, 3)} <i>{plant ?? plantKindWords[plantKind]}</i>,{' '}
+            {text.portions(significant(portions, 3))} <i>{plant ?? plantKindWords[plantKind]}</i>,{' '}
             {text.kept(units.show('days', daysKept), units.show('days', keepsDays))}
             {heldUntil !== null && `; ${text.held(shortDate(heldUntil))}`}
             {daysKept > keepsDays && heldUntil === null && <b>; {text.past}</b>}

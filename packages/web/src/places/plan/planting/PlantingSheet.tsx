@@ -23,7 +23,7 @@ import { PenContext, usePen } from '../pen.js'
 import { SheetFrame } from '../SheetFrame.js'
 import { useBothSides } from './bothSides.js'
 import { PlantingMargin } from './PlantingMargin.js'
-import { PlantingViews, VIEW_ABOVE_CM } from './PlantingViews.js'
+import { PlantingViews, viewAboveCm } from './PlantingViews.js'
 
 /** Both views fit a desk's screen together. */
 const SHEET_HEIGHT_PX = 540
@@ -110,7 +110,7 @@ export function PlantingSheet({ desk: plainDesk }: { readonly desk: Desk }) {
           </OutlineTools>
           <Measured usual={740}>
             {(width) => {
-              const frontCm = vessel.heightCm + VIEW_ABOVE_CM
+              const frontCm = vessel.heightCm + viewAboveCm(figures.beds)
               const pxPerCm = (SHEET_HEIGHT_PX - PLAN_MARGIN_PX) / (inner.widthCm + frontCm)
               const layout = planLayout(inner, width, inner.widthCm * pxPerCm + PLAN_MARGIN_PX)
               return (

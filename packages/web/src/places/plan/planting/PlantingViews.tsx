@@ -12,8 +12,8 @@ import { Enlarged } from '../../../ui/enlarge/Enlarged.js'
 import type { Desk } from '../desk.js'
 import { SpotMarks } from './spots/SpotMarks.js'
 
-/** Room over the rim. */
-export const VIEW_ABOVE_CM = 3
+/** Room over the rim; more where something grows out of the water. */
+export const viewAboveCm = (beds: TankFigures['beds']): number => (beds.some(({ isOut, plants }) => isOut && plants.length > 0) ? 16 : 3)
 
 interface PlantingViewsProps {
   readonly desk: Desk
@@ -40,7 +40,7 @@ export function PlantingViews({ desk, drawn, look, week, isCut, width, layout, b
   const isEnd = look === 'left' || look === 'right'
   const paneCm = isEnd ? inner.widthCm : inner.lengthCm
   const left = isEnd ? layout.left + ((inner.lengthCm - inner.widthCm) / 2) * pxPerCm : layout.left
-  const front = frontLayout(vessel, paneCm, VIEW_ABOVE_CM, pxPerCm, left)
+  const front = frontLayout(vessel, paneCm, viewAboveCm(figures.beds), pxPerCm, left)
   const description = plantingWords.viewDescription(plan.name, look, String(week))
   if (look === 'couch')
     return (

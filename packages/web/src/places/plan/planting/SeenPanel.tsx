@@ -5,7 +5,7 @@ import { useMemo } from 'react'
 import { useSearchParams } from 'react-router'
 import { supplyIn } from '../../../drawing/section/supplyIn.js'
 import { useUnits } from '../../../ui/units.js'
-import type { Desk } from '../desk.js'
+import { useSettled, type Desk } from '../desk.js'
 
 interface SeenPanelProps {
   readonly desk: Desk
@@ -14,7 +14,8 @@ interface SeenPanelProps {
 }
 
 /** How much of each patch is seen from each side, and what stands before it. */
-export function SeenPanel({ desk: { plan, figures }, weeks, chosen }: SeenPanelProps) {
+export function SeenPanel({ desk: { plan, figures: newest }, weeks, chosen }: SeenPanelProps) {
+  const figures = useSettled(newest)
   const units = useUnits()
   const isCut = useSearchParams()[0].get('cut') === '1'
   const { views } = plan.intent
