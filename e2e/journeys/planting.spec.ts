@@ -250,7 +250,11 @@ test('plants that arrive wait apart with their days, and are a job on the day th
   await form.getByRole('button', { name: 'Log plants' }).click()
   await expect(form).toBeHidden()
   await page.goto(`${demoApp}/tanks/${RIVER}/plan/planting`)
-  await expect(page.getByRole('region', { name: 'Waiting to be planted' }).getByText(/^8 portions Anubias barteri var\. nana, 21 days .* kept apart until 24 Nov$/)).toBeVisible()
+  await expect(
+    page
+      .getByRole('region', { name: 'Waiting to be planted' })
+      .getByText(/^8 portions Anubias barteri var\. nana, 21 days .* kept apart until 24 Nov$/),
+  ).toBeVisible()
   await page.goto(`${demoApp}/today`)
   await expect(page.getByText('Plants kept apart may go in').first()).toBeVisible()
 })

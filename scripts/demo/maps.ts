@@ -183,7 +183,7 @@ export const RIVER_PLANTS_SINCE: readonly DemoPlants[] = [
   {
     day: 60,
     deed: 'arrived',
-    species: 'bucephalandra-sp-wavy-leaved-form',
+    species: 'bucephalandra-motleyana',
     count: 2,
     countedIn: 'pot',
     raised: 'in-air',

@@ -437,7 +437,7 @@ export {
 } from './startup/backward.js'
 export { PREPARATIONS, type PreparationCode } from './startup/preparations.js'
 export { animalsAllowedFromDay } from './startup/animalsAllowed.js'
-export { outlookAspects, standOutlook, type OutlookAspect, type OutlookOfWeek } from './startup/standOutlook.js'
+export { OUTLOOK_ASPECTS, outlookAspects, standOutlook, type OutlookAspect, type OutlookOfWeek } from './startup/standOutlook.js'
 export { startDensity, type StartDensity } from './startup/startDensity.js'
 export { withLight, type LightSetting, type LightStep, type StepPutOff } from './startup/lightSteps.js'
 export { programmed, type ProgrammedLife } from './startup/programmed.js'

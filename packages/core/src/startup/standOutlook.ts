@@ -38,7 +38,8 @@ export function standOutlook(plan: Plan): readonly OutlookOfWeek[] | null {
 }
 
 /** What of an outlook is about a plant: carpets lift, stems lose their bases, some stems are red. */
-export type OutlookAspect = 'lift' | 'base' | 'red'
+export const OUTLOOK_ASPECTS = ['lift', 'base', 'red'] as const
+export type OutlookAspect = (typeof OUTLOOK_ASPECTS)[number]
 export const outlookAspects = ({ kind, form, colour, redNeeds }: PlantSpecies): readonly OutlookAspect[] => [
   ...(kind === 'carpet' ? (['lift'] as const) : []),
   ...(kind === 'stems' && form === 'stem' ? (['base'] as const) : []),

@@ -1,4 +1,4 @@
-import type { Handling, Look, Melt, PlantingOrder, TabPattern, TrimWay } from '@jovrin/core'
+import type { Handling, Look, Melt, PlantingOrder, TabPattern, OutlookAspect, TrimWay } from '@jovrin/core'
 import { counted } from '../../plural.js'
 
 const LOOK_WORDS = { front: 'front', left: 'left end', right: 'right end', back: 'rear', couch: 'couch' } satisfies Record<Look, string>
@@ -128,12 +128,15 @@ export const plantingWords = {
     drawing: 'Drawing',
     drawingWhy: 'The views above the map as plants grow, or as this trim plan keeps them.',
     drawings: { grown: 'never cut', cut: 'cut by this plan' },
-    outlook: 'Patch, plant, weeks 4, 12 and 26',
+    outlook: 'Half a year on: weeks 4, 12 and 26',
+    aspects: {
+      lift: (patches: string) => `Carpets (${patches})`,
+      base: (patches: string) => `Stem bases, lost a week (${patches})`,
+      red: (patches: string) => `Reds, of their full colour (${patches})`,
+    } satisfies Record<OutlookAspect, (patches: string) => string>,
     lift: ['lies firm', 'getting thick', 'lifts'] as const,
-    base: (percent: string) => `base −${percent} a week`,
-    red: (percent: string) => `${percent} red`,
     outlookWhy:
-      'By the model’s common tank, trimmed, and the same for all patches of a group. Carpets: thin what gets thick before it lifts. Stems: what they lose below, in the shade of their own tops. Red: against the most that strong light and lean nitrogen give. All three are guesses in size, better in direction.',
+      'By the model’s common tank, trimmed; it grows groups, so what it says holds for all patches of one (their numbers in brackets). Carpets: thin what gets thick before it lifts. Stems: what they lose below, in the shade of their own tops. Red: against the most that strong light and lean nitrogen give. All three are guesses in size, better in direction.',
     schools:
       'Two schools: everything low in one visit every two or three weeks, quick and even; or a part at a time, so that tops keep their colour and uptake never falls off a cliff. In a young tank, or with algae about, the second is the safer one. Weigh what is cut, shaken wet: the forecast uses it.',
   },

@@ -1,5 +1,5 @@
 import { plantingWords } from '@jovrin/contract'
-import { outlookAspects, type OutlookAspect, type OutlookOfWeek } from '@jovrin/core'
+import { OUTLOOK_ASPECTS, outlookAspects, type OutlookAspect, type OutlookOfWeek } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { MarginTable } from '../../../ui/MarginTable.js'
 import { percent } from '../../../ui/units.js'
@@ -11,23 +11,21 @@ const text = plantingWords.trims
 /** Carpets that lift, stems that lose their bases, reds that are red: patch by patch over half a year. */
 export function OutlookTable({ desk: { plan, figures } }: { readonly desk: Desk }) {
   const outlook = usePlanSum('outlook', useSettled(plan))
-  const rows = figures.beds.flatMap(({ plants }, index) =>
-    plants.flatMap(({ id, plant }) =>
-      outlookAspects(plant).map((aspect) => ({ key: `${id} ${aspect}`, number: index + 1, plant, aspect })),
-    ),
-  )
+  const rows = OUTLOOK_ASPECTS.flatMap((aspect) => {
+    const patches = figures.beds.flatMap(({ plants, isOut }, index) =>
+      !isOut && plants.some(({ plant }) => outlookAspects(plant).includes(aspect)) ? [index + 1] : [],
+    )
+    return patches.length === 0 ? [] : [{ aspect, patches: patches.join(', ') }]
+  })
   if (rows.length === 0 || outlook == null) return null
   return (
     <Box sx={{ display: 'grid', gap: 0.5 }}>
       <MarginTable caption={text.outlook}>
-        {rows.map(({ key, number, plant, aspect }) => (
-          <tr key={key} style={{ verticalAlign: 'top' }}>
-            <td style={{ width: 22 }}>{number}</td>
-            <td>
-              <i>{plant.name}</i>
-            </td>
+        {rows.map(({ aspect, patches }) => (
+          <tr key={aspect} style={{ verticalAlign: 'top' }}>
+            <td>{text.aspects[aspect](patches)}</td>
             {outlook.map((week) => (
-              <td key={week.week} style={{ textAlign: 'right', paddingLeft: 8 }}>
+              <td key={week.week} style={{ textAlign: 'right', paddingLeft: 8, whiteSpace: 'nowrap' }}>
                 {TOLD[aspect](week)}
               </td>
             ))}
@@ -43,6 +41,6 @@ export function OutlookTable({ desk: { plan, figures } }: { readonly desk: Desk 
 const THICK = 0.75
 const TOLD: Readonly<Record<OutlookAspect, (week: OutlookOfWeek) => string>> = {
   lift: ({ lift }) => text.lift[lift >= 1 ? 2 : lift >= THICK ? 1 : 0],
-  base: ({ baseLossPerWeek }) => text.base(`${percent(baseLossPerWeek)} %`),
-  red: ({ redness }) => text.red(`${percent(redness)} %`),
+  base: ({ baseLossPerWeek }) => `${percent(baseLossPerWeek)} %`,
+  red: ({ redness }) => `${percent(redness)} %`,
 }
