@@ -3,7 +3,7 @@ import type { Bed, Plan } from '../plan/plan.js'
 import { anyPlant } from '../testing/anyPlant.js'
 import { samplePlan } from '../testing/samplePlan.js'
 import { removeBed } from './bedEdits.js'
-import { asVariant, keepVariant, MOST_VARIANTS, removeVariant, takeVariant } from './variants.js'
+import { asVariant, keepVariant, MOST_VARIANTS, removeVariant, renameVariant, takeVariant } from './variants.js'
 
 let number = 0
 const newId = (stem: string): string => `${stem}${++number}`
@@ -46,6 +46,10 @@ describe('maps side by side', () => {
     const bare = removeBed(both, 'b2')
     expect(bare.flora.map(({ id }) => id)).toEqual(['one'])
     expect(removeVariant(bare, both.variants[0]!.id).flora).toEqual([])
+  })
+  test('a kept map gets another name, and nothing else changes', () => {
+    const renamed = renameVariant(both, both.variants[0]!.id, 'Low tide')
+    expect(renamed).toEqual({ ...both, variants: [{ ...both.variants[0]!, name: 'Low tide' }] })
   })
   test('no more than lie side by side', () => {
     let many = first

@@ -32,4 +32,9 @@ export function takeVariant(plan: Plan, id: string, nameOfBefore: string): Plan 
   return weeded({ ...asVariant(plan, { beds: taken.beds, spots: taken.spots.filter(({ piece }) => pieces.has(piece)) }), variants })
 }
 
+export const renameVariant = (plan: Plan, id: string, name: string): Plan => ({
+  ...plan,
+  variants: plan.variants.map((one) => (one.id === id ? { ...one, name } : one)),
+})
+
 export const removeVariant = (plan: Plan, id: string): Plan => weeded({ ...plan, variants: plan.variants.filter((one) => one.id !== id) })

@@ -1,12 +1,13 @@
 import { describe, expect, test } from 'vitest'
 import { tankFigures } from '../../ecosystem/tankFigures.js'
-import { areaCm2 } from '../../numeric/ring.js'
+import { areaCm2, boundsOf } from '../../numeric/ring.js'
 import { lineOf } from '../../numeric/outline.js'
 import type { Bed, Plan, Vertex } from '../../plan/plan.js'
 import { anyPlant, datum } from '../../testing/anyPlant.js'
 import { box } from '../../testing/box.js'
 import { samplePlan } from '../../testing/samplePlan.js'
 import { removeBed, withBed } from '../bedEdits.js'
+import { bedAt } from './bedAt.js'
 import { bordered } from './bordered.js'
 import { risingSteps } from './risingSteps.js'
 import { isAcross, keepSymmetric, twinOf } from './symmetry.js'
@@ -103,5 +104,23 @@ describe('a wall round a group', () => {
     ])
     // Ground rises from 4 to 8 cm over the 48 cm of the floor.
     expect(wall?.heightCm).toBeCloseTo(4 + (4 * 20) / 48 + 1.5, 1)
+  })
+})
+
+describe('a plant put down', () => {
+  const bounds = (plan: Plan, id: string) => boundsOf(plan.beds.find((one) => one.id === id)!.outline)
+  test('in a round patch of its own about the spot, within the glass', () => {
+    const { plan, id } = bedAt(mapOf(left), stem, { xCm: 60, yCm: 20 }, inner, newId)
+    expect(bounds(plan, id)).toEqual({ left: 53, right: 67, front: 13, back: 27 })
+    expect(plan.beds.at(-1)?.plants.map(({ species }) => species)).toEqual(['stem'])
+    const cornered = bedAt(mapOf(), stem, { xCm: 107, yCm: 1 }, inner, newId)
+    expect(bounds(cornered.plan, cornered.id)).toEqual({ left: 94, right: 108, front: 0, back: 14 })
+  })
+  test('in a patch that waits for its plant', () => {
+    const empty = bed('e', box(50, 10, 80, 40), { plants: [] })
+    const { plan, id } = bedAt(mapOf(left, empty), stem, { xCm: 60, yCm: 20 }, inner, newId)
+    expect(id).toBe('e')
+    expect(plan.beds).toHaveLength(2)
+    expect(plan.beds[1]?.plants).toHaveLength(1)
   })
 })

@@ -27,13 +27,9 @@ export function BedRows({ bed, depthCm, figures, weeks, isCut, isChosen, along, 
   const [alongCm, acrossCm] = along === 'length' ? [inner.lengthCm, inner.widthCm] : [inner.widthCm, inner.lengthCm]
   const [least, most] = along === 'length' ? [bounds.left, bounds.right] : [bounds.front, bounds.back]
   const [from, to] = [Math.max(0, least), Math.min(alongCm, most)]
-  const shares = bed.plants.reduce((sum, { areaCm2 }) => sum + areaCm2, 0)
-  const widthOf = ({ areaCm2 }: LaidPlant): number => (shares === 0 ? 0 : ((to - from) * areaCm2) / shares)
   const within = (cm: number, mostCm: number): number => Math.min(Math.max(cm, 0.1), mostCm - 0.1)
-  return bed.plants.map((planted, index) => {
-    const widthCm = widthOf(planted)
-    const start = bed.plants.slice(0, index).reduce((left, before) => left + widthOf(before), from)
-    const middle = within(start + widthCm / 2, alongCm)
+  return stretchesOf(bed, from, to).map(({ planted, fromCm, widthCm }, index) => {
+    const middle = within(fromCm + widthCm / 2, alongCm)
     const across = within(depthCm, acrossCm)
     const standsCm = bed.isFloating
       ? inner.waterDepthCm
@@ -41,7 +37,7 @@ export function BedRows({ bed, depthCm, figures, weeks, isCut, isChosen, along, 
         ? groundHeightCm(ground, middle, across)
         : groundHeightCm(ground, across, middle)
     return (
-      <g key={planted.id} transform={place(start, standsCm)}>
+      <g key={index} transform={place(fromCm, standsCm)}>
         <Row
           planted={planted}
           bed={bed}
@@ -55,6 +51,23 @@ export function BedRows({ bed, depthCm, figures, weeks, isCut, isChosen, along, 
       </g>
     )
   })
+}
+
+/** Mixed plants stand in turns, this far from one turn to the next. */
+const TURN_CM = 12
+const MOST_TURNS = 3
+/** A bed from its one end to the other, plant after plant by their shares; mixed ones take turns. */
+function stretchesOf({ plants }: LaidBed, from: number, to: number) {
+  const areaCm2 = plants.reduce((sum, planted) => sum + planted.areaCm2, 0)
+  const turns = plants.length === 1 ? 1 : Math.min(MOST_TURNS, Math.max(1, Math.round((to - from) / TURN_CM)))
+  let fromCm = from
+  return Array.from({ length: turns }, () => plants)
+    .flat()
+    .map((planted) => {
+      const widthCm = areaCm2 === 0 ? 0 : ((to - from) * planted.areaCm2) / areaCm2 / turns
+      fromCm += widthCm
+      return { planted, fromCm: fromCm - widthCm, widthCm }
+    })
 }
 
 /** How low the scissors go. */

@@ -32,8 +32,7 @@ export const FrontPlants = memo(function FrontPlants({
   ageDays,
   between,
 }: Omit<PlantsProps, 'plan'> & { readonly between: ReactNode }) {
-  // What the map names is drawn by its own gesture.
-  const mapped = new Set(figures.beds.flatMap(({ plants }) => plants.map(({ plant }) => plant.kind)))
+  const mapped = drawnByThemselves(figures)
   const { front, pxPerCm, floorY } = layout
   const { ground, inner } = figures
   const width = front.innerRight - front.innerLeft
@@ -84,7 +83,10 @@ export const FrontPlants = memo(function FrontPlants({
 export const SidePlants = memo(function SidePlants({ plan, layout, figures, ageDays, atCm }: PlantsProps & { readonly atCm: number }) {
   const { side, pxPerCm, floorY } = layout
   const width = side.innerRight - side.innerLeft
-  const kinds = [...new Set(plan.patches.map((patch) => patch.kind))].filter((kind) => figures.stand[kind].footFraction > 0)
+  const mapped = drawnByThemselves(figures)
+  const kinds = [...new Set(plan.patches.map((patch) => patch.kind))].filter(
+    (kind) => !mapped.has(kind) && figures.stand[kind].footFraction > 0,
+  )
   return (
     <g>
       {kinds.map((one) => {
@@ -99,6 +101,10 @@ export const SidePlants = memo(function SidePlants({ plan, layout, figures, ageD
     </g>
   )
 })
+
+/** Kinds that the map, or wood and stone, name: their plants are drawn each by its own gesture. */
+const drawnByThemselves = ({ beds, spots }: Pick<TankFigures, 'beds' | 'spots'>): ReadonlySet<PlantKind> =>
+  new Set([...beds.filter(({ isOut }) => !isOut), ...spots].flatMap(({ plants }) => plants.map(({ plant }) => plant.kind)))
 
 const heightPx = (kind: PlantKind, ageDays: number, layout: SectionLayout, standingY: number): number =>
   Math.max(4, Math.min(heightCmAtAge(kind, ageDays) * layout.pxPerCm, (standingY - layout.waterY) * 0.97))

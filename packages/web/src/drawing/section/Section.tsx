@@ -10,6 +10,7 @@ import { highestLampCm, sectionLayout, type SectionLayout } from './layout.js'
 import { Diffuser, Glass, LampBars, ScaleBar } from './marks.js'
 import { PlacedSide } from './Pieces.js'
 import { SidePlants } from './Plants.js'
+import { SideBeds } from './SideBeds.js'
 
 export interface SectionLabels {
   readonly description: string
@@ -98,7 +99,12 @@ export function Section({
       />
       <PlacedSide pieces={figures.pieces} layout={layout} prefix={prefix} atCm={atCm} />
       <GroundSide ground={ground} view={side} layout={layout} prefix={prefix} atCm={atCm} />
-      {hasPlants && <SidePlants plan={plan} layout={layout} figures={figures} ageDays={ageDays} atCm={atCm} />}
+      {hasPlants && (
+        <>
+          <SideBeds layout={layout} figures={figures} weeks={ageDays / 7} atCm={atCm} />
+          <SidePlants plan={plan} layout={layout} figures={figures} ageDays={ageDays} atCm={atCm} />
+        </>
+      )}
       {figures.gasLines.length > 0 && (
         <Diffuser layout={layout} groundCm={groundHeightCm(ground, inner.lengthCm - 1, inner.widthCm * 0.8)} label={labels.gas} />
       )}

@@ -1,6 +1,7 @@
 import { Small } from './Icon.js'
 
 export const AddIcon = () => <Small d="M12 4v14M5 11h14" />
+export const RenameIcon = () => <Small d="M5 19l1-4L15.5 5.5l3 3L9 18l-4 1M13.5 7.5l3 3" />
 export const TickIcon = () => <Small d="M4 11l5 6L20 5" />
 export const UpIcon = () => <Small d="M12 18V4M6 10l6-6 6 6" />
 export const DownIcon = () => <Small d="M12 4v14M6 12l6 6 6-6" />

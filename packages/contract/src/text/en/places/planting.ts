@@ -58,6 +58,11 @@ export const plantingWords = {
   rising: 'Split in three, cut rising',
   border: 'Set a separator round it',
   apart: 'Keep off its neighbours',
+  palette: {
+    title: 'Drag a plant on to the map, or press it for a patch in the middle',
+    put: (name: string) => `Put down ${name}`,
+    find: 'Put down another plant',
+  },
   symmetry: 'Symmetry',
   symmetryWhy: 'What is drawn, changed or deleted on one side is done on the other as well; patches across the middle stand alone.',
   symmetryStates: { off: 'off', on: 'on' },
@@ -100,6 +105,8 @@ export const plantingWords = {
     keep: 'Keep this map aside',
     take: 'Take',
     takeNamed: (name: string) => `Make map ${name} the plan; the plan of now is kept aside`,
+    renameNamed: (name: string) => `Rename map ${name}`,
+    newName: (name: string) => `New name of map ${name}`,
     removeNamed: (name: string) => `Delete map ${name}`,
   },
   tabs: {

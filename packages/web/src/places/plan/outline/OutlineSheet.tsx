@@ -1,7 +1,7 @@
 import { outlineWords } from '@jovrin/contract'
 import { isInside, lineOf, outlineFault, ringOutline, type Spot, type Vertex } from '@jovrin/core'
 import { Box } from '@mui/material'
-import { useId, useMemo, useRef, type KeyboardEvent, type MouseEvent, type ReactNode } from 'react'
+import { useId, useMemo, useRef, type DragEvent, type KeyboardEvent, type MouseEvent, type ReactNode } from 'react'
 import { seenThrough } from '../../../drawing/plan/planView.js'
 import { OutlineHandles } from '../../../drawing/plan/OutlineHandles.js'
 import { pathOf, snapped, spotOf, xPx, yPx, type PlanLayout } from '../../../drawing/plan/planLayout.js'
@@ -37,6 +37,8 @@ interface OutlineSheetProps {
   /** A closed outline or an open line has been drawn. */
   readonly onDrawn: (spots: readonly Spot[]) => void
   readonly onSpot?: (spot: Spot) => void
+  /** Something of one type that was carried here and let go; nothing else is taken. */
+  readonly takes?: { readonly type: string; readonly onDropped: (what: string, spot: Spot) => void }
 }
 
 /** So close to the first corner, a click closes the outline [px]. */
@@ -57,6 +59,7 @@ export function OutlineSheet(sheet: OutlineSheetProps) {
   const cross = useCross(inner)
   const told = useToldSpot()
   const chosen = shapes.find(({ id }) => id === chosenId)
+  const { takes } = sheet
   const isDrawing = gesture === 'outline' || gesture === 'line'
 
   const take = (spot: Spot): void => {
@@ -125,6 +128,15 @@ export function OutlineSheet(sheet: OutlineSheetProps) {
             '&:focus-visible': { outline: '2px solid var(--focus)' },
           }}
           onClick={click}
+          onDragOver={(event: DragEvent<SVGSVGElement>) => {
+            if (takes !== undefined && event.dataTransfer.types.includes(takes.type)) event.preventDefault()
+          }}
+          onDrop={(event: DragEvent<SVGSVGElement>) => {
+            const what = takes === undefined ? '' : event.dataTransfer.getData(takes.type)
+            if (what === '') return
+            event.preventDefault()
+            takes?.onDropped(what, withinGlass(toMillimetre(spotOf(seen, event.currentTarget, event)), inner))
+          }}
           onKeyDown={keys}
           onBlur={cross.hide}
           {...enlarging.hand}

@@ -1,15 +1,5 @@
 import { plantingWords } from '@jovrin/contract'
-import {
-  addBed,
-  mapFromShares,
-  plantSiteOf,
-  usualPlants,
-  type LaidBed,
-  type Plan,
-  type PlantKind,
-  type PlantPlace,
-  type PlantSpecies,
-} from '@jovrin/core'
+import { addBed, mapFromShares, plantSiteOf, usualPlants, type LaidBed, type Plan, type PlantSpecies } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { useSearchParams } from 'react-router'
@@ -23,6 +13,8 @@ import { significant } from '../../../ui/units.js'
 import { allPlants } from '../../library/species/species.queries.js'
 import { useSetParam } from '../../../ui/useSetParam.js'
 import type { Desk } from '../desk.js'
+import { PLACE_OF_KIND } from './placeOfKind.js'
+import { PlantPalette } from './PlantPalette.js'
 import { TemplateChooser } from './TemplateChooser.js'
 
 interface BedListProps {
@@ -86,6 +78,7 @@ export function BedList({ desk, chosen, onChoose }: BedListProps) {
           onChange={(next) => setParam('mirror', next === 'on' ? '1' : null)}
         />
       </Box>
+      <PlantPalette desk={desk} onChoose={onChoose} />
     </>
   )
 }
@@ -99,14 +92,6 @@ const mapOf = (plan: Plan, figures: Desk['figures'], plants: readonly PlantSpeci
     (kind) => usualPlants(kind, plants, plantSiteOf(plan, figures, PLACE_OF_KIND[kind])),
     localId,
   )
-const PLACE_OF_KIND: Readonly<Record<PlantKind, PlantPlace>> = {
-  carpet: 'front',
-  stems: 'back',
-  rhizome: 'mid',
-  rosette: 'mid',
-  moss: 'mid',
-  floater: 'surface',
-}
 
 interface BedRowProps {
   readonly bed: LaidBed

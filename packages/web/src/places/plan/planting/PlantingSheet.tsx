@@ -1,6 +1,7 @@
 import { plantingWords } from '@jovrin/contract'
-import { bedOf, lineOf, LOOKS, ringOutline, withBed, type Spot } from '@jovrin/core'
+import { bedAt, bedOf, lineOf, LOOKS, ringOutline, withBed, type Spot } from '@jovrin/core'
 import { Box, Slider } from '@mui/material'
+import { useQuery } from '@tanstack/react-query'
 import { useCallback, useId, useMemo, useState } from 'react'
 import { useSearchParams } from 'react-router'
 import { localId } from '../../../api/localId.js'
@@ -22,6 +23,8 @@ import { useOutlines, type Gesture } from '../outline/useOutlines.js'
 import { PenContext, usePen } from '../pen.js'
 import { SheetFrame } from '../SheetFrame.js'
 import { useBothSides } from './bothSides.js'
+import { allPlants } from '../../library/species/species.queries.js'
+import { PLANT_CARRIED } from './PlantPalette.js'
 import { PlantingMargin } from './PlantingMargin.js'
 import { PlantingViews, viewAboveCm } from './PlantingViews.js'
 
@@ -63,6 +66,17 @@ export function PlantingSheet({ desk: plainDesk }: { readonly desk: Desk }) {
     ],
     [plan.beds, plan.zones, chosenId],
   )
+  const library = useQuery(allPlants()).data
+  const carried = {
+    type: PLANT_CARRIED,
+    onDropped: (id: string, spot: Spot): void => {
+      const plant = [...plan.flora, ...(library ?? [])].find((one) => one.id === id)
+      if (plant === undefined) return
+      const made = bedAt(plan, plant, spot, inner, localId)
+      change(() => made.plan)
+      choose(made.id)
+    },
+  }
   const takeDrawn = (spots: readonly Spot[]): void => {
     const made = bedOf(plan, ringOutline(spots), localId)
     change(() => made.plan)
@@ -142,6 +156,7 @@ export function PlantingSheet({ desk: plainDesk }: { readonly desk: Desk }) {
                       if (bed) change((now) => withBed(now, bed.id, (one) => ({ ...one, outline })), isFinal)
                     }}
                     onDrawn={takeDrawn}
+                    takes={carried}
                   >
                     {(seen) => (
                       <>

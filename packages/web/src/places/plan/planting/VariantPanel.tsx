@@ -8,6 +8,7 @@ import {
   MOST_VARIANTS,
   plantingWork,
   removeVariant,
+  renameVariant,
   shoppingList,
   takeVariant,
   tankFigures,
@@ -16,6 +17,7 @@ import {
 import { Box, Button, TextField } from '@mui/material'
 import { useId, useMemo, useState } from 'react'
 import { localId } from '../../../api/localId.js'
+import { RenameIcon } from '../../../ui/icons/acts.js'
 import { RemoveIcon } from '../../../ui/icons/RemoveIcon.js'
 import { money, percent, significant, useUnits } from '../../../ui/units.js'
 import { usePlanSum } from '../../../workers/usePlanSum.js'
@@ -61,6 +63,7 @@ export function VariantPanel({ desk: { plan, change } }: { readonly desk: Desk }
                   plan={asVariant(plan, variant)}
                   name={variant.name}
                   onTake={() => change((now) => takeVariant(now, variant.id, free))}
+                  onRename={(next) => change((now) => renameVariant(now, variant.id, next))}
                   onRemove={() => change((now) => removeVariant(now, variant.id))}
                 />
               ))}
@@ -97,9 +100,10 @@ interface RowProps {
   readonly plan: Plan
   readonly name: string
   readonly onTake?: () => void
+  readonly onRename?: (name: string) => void
   readonly onRemove?: () => void
 }
-function VariantRow({ plan, name, onTake, onRemove }: RowProps) {
+function VariantRow({ plan, name, onTake, onRename, onRemove }: RowProps) {
   const units = useUnits()
   const settled = useSettled(plan)
   const density = usePlanSum('density', settled)
@@ -107,7 +111,7 @@ function VariantRow({ plan, name, onTake, onRemove }: RowProps) {
   return (
     <tr>
       <th scope="row" style={{ textAlign: 'left', fontWeight: onTake === undefined ? 700 : 400 }}>
-        {name}
+        {onRename === undefined ? name : <VariantName name={name} onRename={onRename} />}
       </th>
       <td>{percent(planted)} %</td>
       <td>{pots}</td>
@@ -127,6 +131,37 @@ function VariantRow({ plan, name, onTake, onRemove }: RowProps) {
         )}
       </td>
     </tr>
+  )
+}
+
+/** A name, and a pencil that turns it into a field; an empty one is no name. */
+function VariantName({ name, onRename }: { readonly name: string; readonly onRename: (name: string) => void }) {
+  const [typed, setTyped] = useState<string | null>(null)
+  const finish = (): void => {
+    const next = typed?.trim() ?? ''
+    if (next !== '' && next !== name) onRename(next)
+    setTyped(null)
+  }
+  return typed === null ? (
+    <>
+      {name}{' '}
+      <Button variant="text" sx={{ p: 0, minWidth: 22 }} aria-label={text.renameNamed(name)} onClick={() => setTyped(name)}>
+        <RenameIcon />
+      </Button>
+    </>
+  ) : (
+    <TextField
+      autoFocus
+      value={typed}
+      onChange={({ target }) => setTyped(target.value)}
+      onBlur={finish}
+      onKeyDown={({ key }) => {
+        if (key === 'Enter') finish()
+        if (key === 'Escape') setTyped(null)
+      }}
+      slotProps={{ htmlInput: { maxLength: 40, 'aria-label': text.newName(name) } }}
+      sx={{ width: 90 }}
+    />
   )
 }
 

@@ -1,6 +1,6 @@
 import { fieldWords, plantingWords, PlanSchema } from '@jovrin/contract'
 import { plantInBed, twinOf, type Bed, type Plan } from '@jovrin/core'
-import { cleanup, configure, screen, within } from '@testing-library/react'
+import { cleanup, configure, fireEvent, screen, within } from '@testing-library/react'
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
 import { builtPlan } from '../../../testing/builtPlan.js'
 import { hand, press } from '../../../testing/hand.js'
@@ -79,6 +79,37 @@ describe('what is done to a patch', () => {
     await press('out of the water')
     expect(work.valid().beds[0]?.stands).toBe('air')
     expect(planted()).toBe('0 %')
+  })
+})
+
+describe('plants to put down', () => {
+  test('pressed, it gets a patch in the middle; dragged, where it is let go', async () => {
+    const work = show({ ...bare, beds: [] })
+    const glyph = await screen.findByRole('button', { name: text.palette.put('Bacopa caroliniana') })
+    await hand.click(glyph)
+    const outline = (index: number) => work.valid().beds[index]!.outline
+    expect(outline(0).reduce((sum, { xCm }) => sum + xCm, 0) / 4).toBeCloseTo(107.6 / 2, 1)
+    const carried = new Map<string, string>()
+    const dataTransfer = {
+      setData: (type: string, what: string) => void carried.set(type, what),
+      getData: (type: string) => carried.get(type) ?? '',
+      get types() {
+        return [...carried.keys()]
+      },
+    }
+    fireEvent.dragStart(glyph, { dataTransfer })
+    const map = screen.getByTestId('planting-plan')
+    expect(fireEvent.dragOver(map, { dataTransfer })).toBe(false)
+    fireEvent.drop(map, { dataTransfer, clientX: 0, clientY: 0 })
+    expect(work.valid().beds).toHaveLength(2)
+    expect(work.valid().beds[1]?.plants[0]?.species).toBe('bacopa-caroliniana')
+  })
+  test('what is no plant is not taken', () => {
+    const work = show({ ...bare, beds: [] })
+    const dataTransfer = { types: ['text/plain'], getData: () => '' }
+    expect(fireEvent.dragOver(screen.getByTestId('planting-plan'), { dataTransfer })).toBe(true)
+    fireEvent.drop(screen.getByTestId('planting-plan'), { dataTransfer, clientX: 0, clientY: 0 })
+    expect(work.valid().beds).toEqual([])
   })
 })
 
