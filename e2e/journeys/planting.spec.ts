@@ -68,6 +68,17 @@ test('a patch is drawn by keys alone, planted by an older name, counted, seen fr
   await expect(legend.getByRole('row')).toHaveCount(9)
   await expect(legend.getByRole('row').last()).toContainText('Eleocharis pusilla')
   await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(legend.getByRole('row')).toHaveCount(8)
+  await page.getByRole('button', { name: 'paints one' }).click()
+  const floor = (await page.getByTestId('planting-plan').boundingBox())!
+  await page.mouse.move(floor.x + floor.width * 0.45, floor.y + floor.height * 0.75)
+  await page.mouse.down()
+  await page.mouse.move(floor.x + floor.width * 0.5, floor.y + floor.height * 0.5, { steps: 6 })
+  await page.mouse.move(floor.x + floor.width * 0.55, floor.y + floor.height * 0.7, { steps: 6 })
+  await page.mouse.up()
+  await expect(legend.getByRole('row')).toHaveCount(9)
+  await expect(legend.getByRole('row').last()).toContainText('no plant yet')
+  await page.getByRole('button', { name: 'Undo' }).click()
   await expect.poll(async () => (await mapOf(page, demoApp)).beds.length).toBe(8)
 })
 

@@ -1,5 +1,5 @@
 import polygonClipping, { type Polygon } from 'polygon-clipping'
-import { boundsOf, doBoundsMeet, type Ring, type Spot } from './ring.js'
+import { areaCm2, boundsOf, doBoundsMeet, type Ring, type Spot } from './ring.js'
 
 /** Corners are taken to a hundredth of a millimetre: nearly equal ones would confuse the sweep. */
 const GRID_PER_CM = 1000
@@ -16,6 +16,15 @@ export function partsWithout(ring: Ring, taken: readonly Ring[]): Spot[][] {
 }
 const regridded = (part: Polygon): Polygon => part.map((line) => line.map(([x, y]) => [onGrid(x), onGrid(y)]))
 const doMeet = ([outer = []]: Polygon, ring: Ring): boolean => doBoundsMeet(boundsOf(ring), boundsOf(spotsOf(outer)))
+
+/** Rings that overlap as one, the largest where they are several; holes are filled. They are joined one after another. */
+export function joined([first, ...rest]: readonly Ring[]): Spot[] {
+  if (first === undefined) return []
+  let all: Polygon[] = [polygonOf(first)]
+  for (const ring of rest) all = polygonClipping.union(all, polygonOf(ring)).map(regridded)
+  const outer = all.flatMap(([line]) => (line === undefined ? [] : [spotsOf(line)]))
+  return outer.sort((a, b) => areaCm2(b) - areaCm2(a))[0] ?? []
+}
 
 const FAR_CM = 1e4
 function solid([outer = [], ...holes]: Polygon): Spot[][] {

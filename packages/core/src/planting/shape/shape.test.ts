@@ -1,14 +1,17 @@
+import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { tankFigures } from '../../ecosystem/tankFigures.js'
 import { areaCm2, boundsOf } from '../../numeric/ring.js'
-import { lineOf } from '../../numeric/outline.js'
+import { lineOf, outlineFault } from '../../numeric/outline.js'
 import type { Bed, Plan, Vertex } from '../../plan/plan.js'
 import { anyPlant, datum } from '../../testing/anyPlant.js'
 import { box } from '../../testing/box.js'
+import { tries } from '../../testing/properties.js'
 import { samplePlan } from '../../testing/samplePlan.js'
 import { removeBed, withBed } from '../bedEdits.js'
 import { bedAt } from './bedAt.js'
 import { bordered } from './bordered.js'
+import { brushCm, painted } from './painted.js'
 import { risingSteps } from './risingSteps.js'
 import { isAcross, keepSymmetric, twinOf } from './symmetry.js'
 
@@ -122,5 +125,53 @@ describe('a plant put down', () => {
     expect(id).toBe('e')
     expect(plan.beds).toHaveLength(2)
     expect(plan.beds[1]?.plants).toHaveLength(1)
+  })
+})
+
+describe('a patch that is painted', () => {
+  const area = (outline: readonly Vertex[]): number => areaCm2(lineOf(outline))
+  const by = brushCm(inner)
+  test('one touch is a round patch as wide as the brush', () => {
+    const dot = painted([{ xCm: 50, yCm: 24 }], inner)!
+    expect(area(dot)).toBeGreaterThan(Math.PI * by ** 2 * 0.97)
+    expect(area(dot)).toBeLessThan(Math.PI * by ** 2 * 1.06)
+  })
+  test('a stroke is as long as its way, and ends at the glass', () => {
+    const stroke = painted(
+      [
+        { xCm: 30, yCm: 24 },
+        { xCm: 50, yCm: 24 },
+      ],
+      inner,
+    )!
+    const whole = Math.PI * by ** 2 + 20 * 2 * by
+    expect(area(stroke)).toBeGreaterThan(whole)
+    expect(area(stroke)).toBeLessThan(whole * 1.05)
+    const atGlass = painted(
+      [
+        { xCm: 0, yCm: 0 },
+        { xCm: 20, yCm: 0 },
+      ],
+      inner,
+    )!
+    for (const { xCm, yCm } of atGlass) expect(Math.min(xCm, yCm)).toBeGreaterThanOrEqual(0)
+  })
+  test('a ring that closes is filled', () => {
+    const ring = Array.from({ length: 37 }, (_, step) => {
+      const angle = (2 * Math.PI * step) / 36
+      return { xCm: 50 + 12 * Math.cos(angle), yCm: 24 + 12 * Math.sin(angle) }
+    })
+    expect(area(painted(ring, inner)!)).toBeGreaterThan(Math.PI * (12 + by) ** 2 * 0.93)
+  })
+  test('any way of a hand gives a sound outline', () => {
+    const spot = fc.record({ xCm: fc.double({ min: 0, max: 108, noNaN: true }), yCm: fc.double({ min: 0, max: 48, noNaN: true }) })
+    fc.assert(
+      fc.property(fc.array(spot, { minLength: 1, maxLength: 40 }), (trail) => {
+        const outline = painted(trail, inner)
+        expect(outline === null ? null : outlineFault(outline)).toBeNull()
+        expect(outline).not.toBeNull()
+      }),
+      { numRuns: tries(60) },
+    )
   })
 })

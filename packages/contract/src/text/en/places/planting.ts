@@ -7,7 +7,7 @@ const LOOK_WORDS = { front: 'front', left: 'left end', right: 'right end', back:
 export const plantingWords = {
   tool: 'A click',
   toolWhy: 'What a click on the floor does.',
-  tools: { choose: 'selects', draw: 'draws a patch' },
+  tools: { choose: 'selects', draw: 'draws a patch', paint: 'paints one' },
   week: 'Weeks after planting',
   weekTold: (week: string) => `week ${week}`,
   planDescription: (tank: string) => `Planting map of ${tank} from above`,

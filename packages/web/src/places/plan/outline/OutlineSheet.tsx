@@ -9,6 +9,7 @@ import { usePaperView } from '../../../ui/enlarge/usePaperView.js'
 import { ZoomButtons } from '../../../ui/enlarge/ZoomButtons.js'
 import { useUnits } from '../../../ui/units.js'
 import { outlineFaultText } from '../outlineFault.text.js'
+import { Brush } from './Brush.js'
 import { Cross, useCross, useToldSpot } from './Cross.js'
 import { LEAST_CORNERS, type Outlines } from './useOutlines.js'
 
@@ -37,6 +38,8 @@ interface OutlineSheetProps {
   /** A closed outline or an open line has been drawn. */
   readonly onDrawn: (spots: readonly Spot[]) => void
   readonly onSpot?: (spot: Spot) => void
+  /** Half the width of the brush, and the way that it went. */
+  readonly brush?: { readonly radiusCm: number; readonly onPainted: (trail: readonly Spot[]) => void }
   /** Something of one type that was carried here and let go; nothing else is taken. */
   readonly takes?: { readonly type: string; readonly onDropped: (what: string, spot: Spot) => void }
 }
@@ -63,6 +66,7 @@ export function OutlineSheet(sheet: OutlineSheetProps) {
   const isDrawing = gesture === 'outline' || gesture === 'line'
 
   const take = (spot: Spot): void => {
+    if (gesture === 'brush') return sheet.brush?.onPainted([spot])
     if (gesture === 'spot') return onSpot?.(spot)
     const first = drawn[0]
     const closes =
@@ -146,6 +150,7 @@ export function OutlineSheet(sheet: OutlineSheetProps) {
           {sheet.children(seen)}
           {gesture === 'choose' && chosen?.outline && <ChosenHandles {...sheet} seen={seen} outline={chosen.outline} />}
           {isDrawing && <Drawn layout={seen} spots={drawn} />}
+          {gesture === 'brush' && sheet.brush && <Brush seen={seen} svg={svg} {...sheet.brush} />}
           {gesture !== 'choose' && cross.isShown && <Cross layout={seen} spot={cross.spot} />}
         </Box>
         <ZoomButtons of={sheet.description} view={enlarging} />

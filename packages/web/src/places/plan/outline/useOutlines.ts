@@ -4,8 +4,8 @@ import { useSearchParams } from 'react-router'
 import { useKeptState } from '../../../ui/useKeptState.js'
 import { useSetParam } from '../../../ui/useSetParam.js'
 
-/** What a hand does on the sheet: choose an outline and change it, draw a closed one or an open line corner by corner, or set a spot. */
-export type Gesture = 'choose' | 'outline' | 'line' | 'spot'
+/** What a hand does on the sheet: choose an outline and change it, draw a closed one or an open line corner by corner, set a spot, or paint. */
+export type Gesture = 'choose' | 'outline' | 'line' | 'spot' | 'brush'
 
 /** Corners that an outline or a line needs. */
 export const LEAST_CORNERS = { outline: 3, line: 2 } as const

@@ -1,5 +1,5 @@
 import { plantingWords } from '@jovrin/contract'
-import { bedAt, bedOf, lineOf, LOOKS, ringOutline, withBed, type Spot } from '@jovrin/core'
+import { bedAt, bedOf, brushCm, lineOf, LOOKS, painted, ringOutline, withBed, type Spot, type Vertex } from '@jovrin/core'
 import { Box, Slider } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { useCallback, useId, useMemo, useState } from 'react'
@@ -32,7 +32,7 @@ import { PlantingViews, viewAboveCm } from './PlantingViews.js'
 const SHEET_HEIGHT_PX = 540
 const PLAN_MARGIN_PX = 58
 const MOST_WEEKS = 12
-const TOOL = { choose: 'choose', draw: 'outline' } as const satisfies Record<string, Gesture>
+const TOOL = { choose: 'choose', draw: 'outline', paint: 'brush' } as const satisfies Record<string, Gesture>
 type Tool = keyof typeof TOOL
 const TOOLS = Object.keys(TOOL) as readonly Tool[]
 
@@ -77,11 +77,19 @@ export function PlantingSheet({ desk: plainDesk }: { readonly desk: Desk }) {
       choose(made.id)
     },
   }
-  const takeDrawn = (spots: readonly Spot[]): void => {
-    const made = bedOf(plan, ringOutline(spots), localId)
+  const addPatch = (outline: readonly Vertex[]): void => {
+    const made = bedOf(plan, outline, localId)
     change(() => made.plan)
     choose(made.id)
     setTool('choose')
+  }
+  const takeDrawn = (spots: readonly Spot[]): void => addPatch(ringOutline(spots))
+  const brush = {
+    radiusCm: brushCm(inner),
+    onPainted: (trail: readonly Spot[]): void => {
+      const outline = painted(trail, inner)
+      if (outline !== null) addPatch(outline)
+    },
   }
   return (
     <SheetFrame
@@ -157,6 +165,7 @@ export function PlantingSheet({ desk: plainDesk }: { readonly desk: Desk }) {
                     }}
                     onDrawn={takeDrawn}
                     takes={carried}
+                    brush={brush}
                   >
                     {(seen) => (
                       <>
