@@ -54,7 +54,7 @@ export const findingWords = {
   'red-beside-red': (v) =>
     `${named(v.one)} and ${named(v.other, 'another red plant')} stand side by side: two reds run into one. Green between them makes both tell.`,
   'groups-touch': (v, n) =>
-    `${named(v.one)} and ${named(v.other, 'another plant')}${n.pairs > 1 ? `, and ${counted(n.pairs - 1, { one: 'other pair', other: 'other pairs' })},` : ''} stand less than ${v.gap} apart: they grow into each other, and the line between them is lost.`,
+    `${named(v.one)} and ${named(v.other, 'another plant')} stand less than ${v.gap} apart${n.pairs > 1 ? `, one of ${v.pairs} such pairs` : ''}: they grow into each other, and the line between them is lost.`,
   'pair-missing': (v) => `Formal rows stand in pairs: ${named(v.plant)} has no partner on the other side.`,
   'not-in-air': (v) => `${named(v.plant)} does not grow out of the water: it dries up there.`,
   'rhizome-on-ground': (v) =>
