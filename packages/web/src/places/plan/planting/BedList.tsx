@@ -2,17 +2,15 @@ import { plantingWords } from '@jovrin/contract'
 import { addBed, mapFromShares, plantSiteOf, usualPlants, type LaidBed, type Plan, type PlantSpecies } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
-import { useSearchParams } from 'react-router'
 import { localId } from '../../../api/localId.js'
 import { PlantGlyph } from '../../../drawing/species/PlantGlyph.js'
 import { inOrder, SortableList, useSortableRow } from '../../../ui/dragging/SortableList.js'
-import { Choice } from '../../../ui/Choice.js'
 import { MarginTable } from '../../../ui/MarginTable.js'
 import { RowButton } from '../../../ui/RowButton.js'
 import { significant } from '../../../ui/units.js'
 import { allPlants } from '../../library/species/species.queries.js'
-import { useSetParam } from '../../../ui/useSetParam.js'
 import type { Desk } from '../desk.js'
+import { AddressChoice } from './AddressChoice.js'
 import { PLACE_OF_KIND } from './placeOfKind.js'
 import { PlantPalette } from './PlantPalette.js'
 import { TemplateChooser } from './TemplateChooser.js'
@@ -26,8 +24,6 @@ interface BedListProps {
 /** The legend of the map: its patches by number, in the order in which they lie over one another. */
 export function BedList({ desk, chosen, onChoose }: BedListProps) {
   const { plan, figures, change } = desk
-  const [search] = useSearchParams()
-  const setParam = useSetParam()
   const plants = useQuery(allPlants()).data
   const add = (): void => {
     const made = addBed(plan, figures.inner, localId)
@@ -67,15 +63,12 @@ export function BedList({ desk, chosen, onChoose }: BedListProps) {
         {plan.beds.length === 0 && plan.patches.length > 0 && plants !== undefined && (
           <Button onClick={() => change((now) => mapOf(now, figures, plants))}>{plantingWords.fromShares}</Button>
         )}
-        <Choice
+        <AddressChoice
           label={plantingWords.symmetry}
           why={plantingWords.symmetryWhy}
-          value={search.get('mirror') === '1' ? 'on' : 'off'}
-          options={[
-            ['off', plantingWords.symmetryStates.off],
-            ['on', plantingWords.symmetryStates.on],
-          ]}
-          onChange={(next) => setParam('mirror', next === 'on' ? '1' : null)}
+          param="mirror"
+          off={plantingWords.symmetryStates.off}
+          on={plantingWords.symmetryStates.on}
         />
       </Box>
       <PlantPalette desk={desk} onChoose={onChoose} />

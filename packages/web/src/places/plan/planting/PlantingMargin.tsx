@@ -22,14 +22,12 @@ interface PlantingMarginProps {
   readonly desk: Desk
   readonly bedId: string | null
   readonly spotId: string | null
-  /** After planting, where the hand let the slider go. */
-  readonly weeks: number
   readonly onBed: (id: string | null) => void
   readonly onSpot: (id: string | null) => void
 }
 
 /** Beside the map: its key, what is chosen, what it asks for, the work that follows. It rests while the week of the view moves. */
-export const PlantingMargin = memo(function PlantingMargin({ desk, bedId, spotId, weeks, onBed, onSpot }: PlantingMarginProps) {
+export const PlantingMargin = memo(function PlantingMargin({ desk, bedId, spotId, onBed, onSpot }: PlantingMarginProps) {
   const { plan, figures } = desk
   const laid = figures.beds.find(({ bed }) => bed.id === bedId) ?? null
   const laidSpot = figures.spots.find(({ spot }) => spot.id === spotId) ?? null
@@ -75,7 +73,7 @@ export const PlantingMargin = memo(function PlantingMargin({ desk, bedId, spotId
       {hasBeds && (
         <Box className="no-print">
           <Group number={8} title={plantingWords.seen.title}>
-            <SeenPanel desk={desk} weeks={weeks} chosen={bedId} />
+            <SeenPanel desk={desk} chosen={bedId} />
           </Group>
         </Box>
       )}

@@ -26,17 +26,15 @@ import { useBothSides } from './bothSides.js'
 import { allPlants } from '../../library/species/species.queries.js'
 import { PLANT_CARRIED } from './PlantPalette.js'
 import { PlantingMargin } from './PlantingMargin.js'
+import { MOST_WEEKS, weekOf } from './weekOf.js'
 import { PlantingViews, viewAboveCm } from './PlantingViews.js'
 
 /** Both views fit a desk's screen together. */
 const SHEET_HEIGHT_PX = 540
 const PLAN_MARGIN_PX = 58
-const MOST_WEEKS = 12
 const TOOL = { choose: 'choose', draw: 'outline', paint: 'brush' } as const satisfies Record<string, Gesture>
 type Tool = keyof typeof TOOL
 const TOOLS = Object.keys(TOOL) as readonly Tool[]
-
-const weekOf = (search: URLSearchParams): number => Math.min(MOST_WEEKS, Math.max(0, Number(search.get('week') ?? 4) || 0))
 
 /** The planting map from above, and what it becomes, from the front, week by week. */
 export function PlantingSheet({ desk: plainDesk }: { readonly desk: Desk }) {
@@ -54,7 +52,6 @@ export function PlantingSheet({ desk: plainDesk }: { readonly desk: Desk }) {
   // The drawing follows the hand; the address follows the drawing.
   const [week, setWeek] = useState(() => weekOf(search))
   const isCut = search.get('cut') === '1'
-  const settledWeek = weekOf(search)
   const look = LOOKS.find((one) => one === search.get('from')) ?? 'front'
   const bed = plan.beds.find(({ id }) => id === chosenId) ?? null
   const spotId = search.get('spot')
@@ -195,7 +192,7 @@ export function PlantingSheet({ desk: plainDesk }: { readonly desk: Desk }) {
             desk={marginDesk}
             bedId={bed?.id ?? null}
             spotId={spotId}
-            weeks={settledWeek}
+
             onBed={choose}
             onSpot={chooseSpot}
           />

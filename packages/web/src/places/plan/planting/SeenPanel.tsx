@@ -6,18 +6,20 @@ import { useSearchParams } from 'react-router'
 import { supplyIn } from '../../../drawing/section/supplyIn.js'
 import { useUnits } from '../../../ui/units.js'
 import { useSettled, type Desk } from '../desk.js'
+import { weekOf } from './weekOf.js'
 
 interface SeenPanelProps {
   readonly desk: Desk
-  readonly weeks: number
   readonly chosen: string | null
 }
 
 /** How much of each patch is seen from each side, and what stands before it. */
-export function SeenPanel({ desk: { plan, figures: newest }, weeks, chosen }: SeenPanelProps) {
+export function SeenPanel({ desk: { plan, figures: newest }, chosen }: SeenPanelProps) {
   const figures = useSettled(newest)
   const units = useUnits()
-  const isCut = useSearchParams()[0].get('cut') === '1'
+  const [search] = useSearchParams()
+  const isCut = search.get('cut') === '1'
+  const weeks = useSettled(weekOf(search))
   const { views } = plan.intent
   // The rear only where somebody looks through it.
   const looks = useMemo(

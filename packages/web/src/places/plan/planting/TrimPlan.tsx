@@ -1,13 +1,11 @@
 import { plantingWords } from '@jovrin/contract'
 import { TRIM_WAYS, trimOf, workMinutes, type LaidPlant, type TrimOfPlant } from '@jovrin/core'
 import { Box } from '@mui/material'
-import { useSearchParams } from 'react-router'
 import { spotLetter } from '../../../drawing/spotLetter.js'
-import { Choice } from '../../../ui/Choice.js'
 import { MarginTable } from '../../../ui/MarginTable.js'
 import { useUnits } from '../../../ui/units.js'
-import { useSetParam } from '../../../ui/useSetParam.js'
 import type { Desk } from '../desk.js'
+import { AddressChoice } from './AddressChoice.js'
 import { OutlookTable } from './OutlookTable.js'
 
 const text = plantingWords.trims
@@ -20,8 +18,6 @@ interface Row extends TrimOfPlant {
 /** Patch by patch: how often, how low, how long, and what becomes of the tops. */
 export function TrimPlan({ desk }: { readonly desk: Desk }) {
   const { plan, figures } = desk
-  const [search] = useSearchParams()
-  const setParam = useSetParam()
   const units = useUnits()
   const rowsOf = (name: string, plants: readonly LaidPlant[]): Row[] =>
     plants.map((planted) => ({ ...trimOf(planted, figures.ppfd), key: `${name} ${planted.id}`, name }))
@@ -72,16 +68,7 @@ export function TrimPlan({ desk }: { readonly desk: Desk }) {
       </Box>
       <Box sx={{ color: 'text.secondary', fontSize: 13 }}>{text.schools}</Box>
       <Box className="no-print">
-        <Choice
-          label={text.drawing}
-          why={text.drawingWhy}
-          value={search.get('cut') === '1' ? 'cut' : 'grown'}
-          options={[
-            ['grown', text.drawings.grown],
-            ['cut', text.drawings.cut],
-          ]}
-          onChange={(next) => setParam('cut', next === 'cut' ? '1' : null)}
-        />
+        <AddressChoice label={text.drawing} why={text.drawingWhy} param="cut" off={text.drawings.grown} on={text.drawings.cut} />
       </Box>
       <OutlookTable desk={desk} />
     </Box>
