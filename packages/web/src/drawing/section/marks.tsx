@@ -140,8 +140,15 @@ export function Diffuser({ layout, groundCm, label }: { layout: SectionLayout; g
 
 export const SCALE_BAR_CM = 20
 
-export function ScaleBar({ x, y, pxPerCm, label }: { x: number; y: number; pxPerCm: number; label: string }) {
-  const step = (SCALE_BAR_CM / 4) * pxPerCm
+interface ScaleBarProps {
+  readonly x: number
+  readonly y: number
+  readonly pxPerCm: number
+  readonly label: string
+  readonly lengthCm?: number
+}
+export function ScaleBar({ x, y, pxPerCm, label, lengthCm = SCALE_BAR_CM }: ScaleBarProps) {
+  const step = (lengthCm / 4) * pxPerCm
   return (
     <g>
       {[0, 1, 2, 3].map((part) => (

@@ -199,6 +199,7 @@ export const plantingWords = {
     'wood-first': 'wood and stone first',
     'out-first': 'out of water first',
   } satisfies Record<PlantingOrder, string>,
+  orderLine: (order: string, numbers: string) => `Order of work, ${order}: ${numbers}.`,
   orderCaption: 'Patch, plants, portions',
   makeReady: 'Make ready',
   handlings: {

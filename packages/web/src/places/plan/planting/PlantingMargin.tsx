@@ -7,6 +7,7 @@ import type { Desk } from '../desk.js'
 import { BedList } from './BedList.js'
 import { BedPanel } from './BedPanel.js'
 import { DensityPanel } from './DensityPanel.js'
+import { OrderLine } from './OrderLine.js'
 import { PlantNumbers } from './PlantNumbers.js'
 import { PlantsSince } from './PlantsSince.js'
 import { SeenPanel } from './SeenPanel.js'
@@ -37,6 +38,7 @@ export const PlantingMargin = memo(function PlantingMargin({ desk, bedId, spotId
     <>
       <Group number={1} title={plantingWords.patches}>
         <BedList desk={desk} chosen={bedId} onChoose={onBed} />
+        {hasPlants && <OrderLine figures={figures} />}
       </Group>
       {laid !== null && (
         <Group number={2} title={plantingWords.patch(String(plan.beds.findIndex(({ id }) => id === laid.bed.id) + 1))}>
@@ -93,9 +95,11 @@ export const PlantingMargin = memo(function PlantingMargin({ desk, bedId, spotId
         </Group>
       )}
       {(hasPlants || plan.variants.length > 0) && (
-        <Group number={12} title={plantingWords.variants.title}>
-          <VariantPanel desk={desk} />
-        </Group>
+        <Box className={plan.variants.length === 0 ? 'no-print' : ''}>
+          <Group number={12} title={plantingWords.variants.title}>
+            <VariantPanel desk={desk} />
+          </Group>
+        </Box>
       )}
       <Box className="no-print">
         <Group number={13} title={plantingWords.since}>

@@ -26,6 +26,7 @@ import { useBothSides } from './bothSides.js'
 import { allPlants } from '../../library/species/species.queries.js'
 import { PLANT_CARRIED } from './PlantPalette.js'
 import { PlantingMargin } from './PlantingMargin.js'
+import { MapScale } from './MapScale.js'
 import { MOST_WEEKS, weekOf } from './weekOf.js'
 import { PlantingViews, viewAboveCm } from './PlantingViews.js'
 
@@ -175,6 +176,7 @@ export function PlantingSheet({ desk: plainDesk }: { readonly desk: Desk }) {
                         <PlanPieces layout={seen} pieces={plan.hardscape} prefix={prefix} />
                         <BedNumbers layout={seen} beds={figures.beds} chosenId={bed?.id ?? null} pieces={plan.hardscape} />
                         <PlanTabs layout={seen} tabs={plan.tabs} />
+                        <MapScale layout={seen} floorCm={inner.lengthCm} />
                         <PlanSpots layout={seen} figures={figures} chosenId={spotId} />
                       </>
                     )}

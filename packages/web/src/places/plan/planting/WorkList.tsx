@@ -8,13 +8,14 @@ import { MarginTable } from '../../../ui/MarginTable.js'
 import { useUnits } from '../../../ui/units.js'
 import { useSetParam } from '../../../ui/useSetParam.js'
 import type { Desk } from '../desk.js'
+import { orderOf } from './orderOf.js'
 import { SprayReminder } from './SprayReminder.js'
 
 /** What hands do on the planting day: patch after patch, and what is done to each plant before it goes in. */
 export function WorkList({ desk: { tankId, plan, figures } }: { readonly desk: Desk }) {
   const [search] = useSearchParams()
   const setParam = useSetParam()
-  const order = PLANTING_ORDERS.find((one) => one === search.get('order')) ?? PLANTING_ORDERS[0]
+  const order = orderOf(search)
   const works = plantWork(plan, [...figures.beds, ...figures.spots])
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
