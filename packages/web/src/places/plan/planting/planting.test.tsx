@@ -129,7 +129,7 @@ describe('the planting sheet', () => {
     )
     show(plantInBed(tall, 'b2', libraryPlant('Micranthemum tweediei'), (stem) => `${stem}c`))
     fireEvent.change(screen.getByRole('slider', { name: text.week }), { target: { value: 12 } })
-    const seen = within(screen.getByRole('table', { name: text.seen.caption('12') }))
+    const seen = within(await screen.findByRole('table', { name: text.seen.caption('12') }))
     const [, front, rear] = seen.getAllByRole('row')
     expect(front?.textContent).toMatch(/^1Rotala|^1 Rotala/)
     expect(front?.textContent).toContain('100 %')
