@@ -63,6 +63,8 @@ test('from intent to a printed shopping list, before anything is bought', async 
   await page.getByRole('link', { name: 'Hardscape' }).click()
   await page.getByRole('button', { name: 'Add a stone' }).click()
   await page.getByRole('button', { name: 'Add wood' }).click()
+  // The stone's answers make room for the wood's first.
+  await expect(page.getByLabel('Name', { exact: true })).toHaveValue(/wood/i)
   await page.getByLabel('Fixed by').click()
   await page.getByRole('option', { name: 'nothing' }).click()
   await expect(page.getByText(/floats when new/)).toBeVisible()
