@@ -272,7 +272,7 @@ test('plants that arrive wait apart with their days, and are a job on the day th
   await expect(
     page
       .getByRole('region', { name: 'Waiting to be planted' })
-      .getByText(/^8 portions Anubias barteri var\. nana, 21 days .* kept apart until 24 Nov$/),
+      .getByText(/^8 portions Anubias barteri var\. nana, kept 21 days; .* kept apart until 24 Nov$/),
   ).toBeVisible()
   await page.goto(`${demoApp}/today`)
   await expect(page.getByText('Plants kept apart may go in').first()).toBeVisible()

@@ -189,7 +189,7 @@ export const RIVER_PLANTS_SINCE: readonly DemoPlants[] = [
     raised: 'in-air',
     bed: null,
     heldDays: 21,
-    note: 'from a swap; in a lit box under film until the shrimps are safe from whatever was sprayed on them',
+    note: 'from a swap; in a lit tub of their own, half its water changed twice a week: three weeks, for the shrimps’ sake',
   },
   {
     day: 57,

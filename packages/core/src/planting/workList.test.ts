@@ -69,6 +69,24 @@ describe('what is done to a plant', () => {
     expect(workOf(traits)).toMatchObject({ melt: 'marked', newLeavesByWeek: 5 })
     expect(workOf(traits, { start: 'cup' })).toMatchObject({ melt: 'slight', newLeavesByWeek: 2 })
   })
+  test('out of the water nothing melts; where it stands in both, the water is told', () => {
+    const fern = anyPlant({ form: 'rhizome', kind: 'rhizome', soldAs: ['pot-emersed'], melt: { pot: 'full', cup: 'none' } }, { id: 'fern' })
+    const laid = { ...bed('in', 20, 2, 'fern') }
+    const out = { ...bed('out', 60, 2, 'fern'), stands: 'air' as const }
+    const works = (beds: Bed[]) => {
+      const plan = { ...samplePlan, hardscape: [], flora: [fern], beds }
+      return plantWork(plan, tankFigures(plan).beds)
+    }
+    expect(works([out])).toMatchObject([{ melt: 'none' }])
+    expect(works([out])[0]?.handlings).not.toContain('strip-air-leaves')
+    for (const both of [
+      [out, laid],
+      [laid, out],
+    ]) {
+      expect(works(both)).toMatchObject([{ melt: 'full' }])
+      expect(works(both)[0]?.handlings).toContain('strip-air-leaves')
+    }
+  })
 })
 
 describe('order of planting', () => {

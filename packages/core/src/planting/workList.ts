@@ -36,18 +36,24 @@ export interface PlantWork {
 export const mayMeetShrimps = ({ intent, animals }: Pick<Plan, 'intent' | 'animals'>): boolean =>
   intent.wishes.includes('shrimps') || animals.grazers !== 0
 
-/** Plants of the map, and of wood and stone, with what is done to each. General practice. */
-export function plantWork(plan: Pick<Plan, 'intent' | 'animals'>, beds: readonly { readonly plants: readonly LaidPlant[] }[]): PlantWork[] {
+/** Plants that go in together; those out of the water keep the leaves that grew in air. */
+interface WorkedBed {
+  readonly plants: readonly LaidPlant[]
+  readonly isOut?: boolean
+}
+
+/** Plants of the map, and of wood and stone, with what is done to each. General practice. A plant that stands in the water and out of it is told as in the water. */
+export function plantWork(plan: Pick<Plan, 'intent' | 'animals'>, beds: readonly WorkedBed[]): PlantWork[] {
   const hasShrimps = mayMeetShrimps(plan)
   const all = new Map<string, PlantWork>()
-  for (const { plants } of beds)
+  for (const { plants, isOut = false } of [...beds].sort((a, b) => Number(b.isOut ?? false) - Number(a.isOut ?? false)))
     for (const { plant, retail } of plants) {
       const start = retail === 'cup' ? 'cup' : 'pot'
       all.set(`${plant.id} ${retail}`, {
         plant,
         retail,
-        handlings: handlingsOf(plant, retail, hasShrimps),
-        melt: plant.melt[start],
+        handlings: handlingsOf(plant, retail, hasShrimps).filter((handling) => !isOut || handling !== 'strip-air-leaves'),
+        melt: isOut ? 'none' : plant.melt[start],
         newLeavesByWeek: newLeavesWeeks(plant, start).high,
       })
     }

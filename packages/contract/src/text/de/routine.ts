@@ -77,7 +77,7 @@ export const jobTask: Translation<typeof jobTaskWords> = {
   tabs: (v, n) =>
     `${counted(n.tabs, { one: 'Tablette', other: 'Tabletten' }, v.tabs)}, tief im Boden, wo der Plan sie zeigt; was hochkommt, herausfangen und die Hälfte des Wassers wechseln`,
   release: (v, n) =>
-    `${counted(n.portions, { one: 'Portion', other: 'Portionen' }, v.portions)}; auf Schnecken, Laich und Fadenalgen durchsehen, abspülen, pflanzen und als hinzugekommen eintragen`,
+    `${counted(n.portions, { one: 'Portion', other: 'Portionen' }, v.portions)}; auf Schnecken, Laich und Fadenalgen durchsehen, abspülen, pflanzen und als hinzugesetzt eintragen; aus der Gärtnerei zu Garnelen erst nach zwei bis vier Wochen in gewechseltem Wasser`,
   'weigh-cylinder': nothingMore,
   photo: nothingMore,
   melt: () => 'an Luft gewachsene Blätter lösen sich jetzt auf; herausnehmen',

@@ -83,7 +83,7 @@ export const jobTaskWords = {
   tabs: (v, n) =>
     `${counted(n.tabs, { one: 'tab', other: 'tabs' }, v.tabs)}, deep in the ground where the map marks them; one that comes up is netted out and half the water changed`,
   release: (v, n) =>
-    `${counted(n.portions, { one: 'portion', other: 'portions' }, v.portions)}; look for snails, eggs and thread algae, rinse, plant, and log them as added`,
+    `${counted(n.portions, { one: 'portion', other: 'portions' }, v.portions)}; look for snails, eggs and thread algae, rinse, plant, and log them as added; farm-grown ones meet no shrimps before two to four weeks in water that was changed`,
   'weigh-cylinder': nothingMore,
   photo: nothingMore,
   melt: () => 'leaves grown in air dissolve now; take them out',
