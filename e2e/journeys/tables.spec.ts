@@ -51,6 +51,37 @@ test('the library is typed into like a spreadsheet: what is wrong stays in its c
   await expect(grounds.getByRole('row').nth(1)).toHaveText(/Rich soil, bag of 3 L/)
 })
 
+test('a cell that is still being kept takes neither the focus nor the keys of the next one', async ({ page, demoApp }) => {
+  await page.goto(`${demoApp}/library/products`)
+  await page.getByRole('button', { name: 'Add a ground' }).click()
+  const row = page.getByRole('row', { name: /My ground/ })
+  const cell = (nth: number): Locator => row.getByRole('gridcell').nth(nth)
+  await expect(row).toBeVisible()
+  // The house is slow: each answer waits until it is let go.
+  const waiting: (() => void)[] = []
+  await page.route('**/api/products/*', async (route) => {
+    if (route.request().method() === 'PUT') await new Promise<void>((resolve) => waiting.push(resolve))
+    await route.continue()
+  })
+  await write(page, cell(5), '7', 'Tab')
+  await expect.poll(() => waiting.length).toBe(1)
+  await cell(0).click()
+  await page.keyboard.press('ControlOrMeta+a')
+  await page.keyboard.type('Slow')
+  waiting.shift()?.()
+  await expect(cell(5).getByRole('textbox')).toHaveCount(0)
+  await page.keyboard.type(' river soil')
+  await page.keyboard.press('Tab')
+  await expect.poll(() => waiting.length).toBe(1)
+  waiting.shift()?.()
+  await expect(
+    page
+      .getByRole('row', { name: /Slow river soil/ })
+      .getByRole('gridcell')
+      .nth(5),
+  ).toHaveText('7')
+})
+
 test('readings in a table: changed, logged, deleted and taken back cell by cell, in the list as in the table', async ({
   page,
   emptyApp,

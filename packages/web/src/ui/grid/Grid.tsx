@@ -4,6 +4,7 @@ import { AddIcon, ColumnEdgeIcon, ColumnsIcon, DownIcon, FilterIcon, FindIcon, S
 import { RemoveIcon } from '../icons/RemoveIcon.js'
 import { reading } from '../locale.js'
 import { nonce } from '../nonce.js'
+import { besideCell } from './besideCell.js'
 
 /** What the grid itself says. */
 const GRID_WORDS = (reading.language === 'de' ? deDE : enUS).components.MuiDataGrid.defaultProps.localeText
@@ -30,7 +31,7 @@ const ICONS = {
 
 interface GridProps<Row extends GridValidRowModel> extends Omit<
   DataGridProps<Row>,
-  'sx' | 'apiRef' | 'slots' | 'localeText' | 'onCellClick'
+  'sx' | 'apiRef' | 'slots' | 'localeText' | 'onCellClick' | 'onCellEditStop'
 > {
   /** Names the table for those who cannot see it. */
   readonly label: string
@@ -49,6 +50,15 @@ export function Grid<Row extends GridValidRowModel>({ label, fileName, empty, sl
       nonce={nonce}
       onCellClick={({ id, field, isEditable = false, cellMode }) => {
         if (isEditable && cellMode !== EDITING) grid.current?.startCellEditMode({ id, field })
+      }}
+      onCellEditStop={(cell, event) => {
+        const api = grid.current
+        const next = api === null ? null : besideCell({ current: api }, cell)
+        if (api === null || next === null) return
+        // At once: what was typed is kept in the background, and a focus that moved only then would take the keys of the cell that is typed into meanwhile.
+        event.defaultMuiPrevented = true
+        api.stopCellEditMode({ id: cell.id, field: cell.field })
+        api.setCellFocus(next.id, next.field)
       }}
       density="compact"
       showToolbar
