@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { tries } from '../testing/properties.js'
+import { ownAreasCm2 } from './ownAreas.js'
 import { cellAreaCm2, integrateOverCell, integrateOverY, patchwork } from './patchwork.js'
 import { clipToFloor, splitByLine, thinned } from './reshape.js'
 import { areaCm2, boundsOf, centreOf, isInside, isSimple, signedAreaCm2, type Ring } from './ring.js'
@@ -77,6 +78,32 @@ describe('reshaping', () => {
         const parts = splitByLine(shape, { xCm: 25, yCm: 22 }, { xCm: 25 + Math.cos(lean), yCm: 22 + Math.sin(lean) })
         expect(parts.reduce((sum, part) => sum + areaCm2(part), 0)).toBeCloseTo(areaCm2(shape), 6)
       }),
+    ))
+})
+
+describe('own areas', () => {
+  const moved = fc
+    .tuple(star, fc.double({ min: -30, max: 30, noNaN: true }), fc.double({ min: -30, max: 30, noNaN: true }))
+    .map(([ring, dx, dy]) => ring.map(({ xCm, yCm }) => ({ xCm: xCm + dx, yCm: yCm + dy })))
+
+  test('by hand: a box half under the next, a corner of it under a stone, a part beyond the glass', () =>
+    expect(ownAreasCm2([box(0, 0, 10, 10), box(5, 0, 15, 10), box(40, 20, 60, 40)], [box(0, 8, 2, 12)], 50, 30)).toEqual([46, 100, 100]))
+  test('are those of the cells of a whole patchwork, also when one ring is changed and the others are not', () =>
+    fc.assert(
+      fc.property(
+        fc.array(moved, { minLength: 1, maxLength: 6 }),
+        fc.array(moved, { maxLength: 3 }),
+        moved,
+        fc.nat(),
+        (rings, covers, other, at) => {
+          for (const now of [rings, rings.with(at % rings.length, other)]) {
+            const sums = now.map(() => 0)
+            for (const cell of patchwork([...now, ...covers], 50, 44)) if (cell.owner in sums) sums[cell.owner]! += cellAreaCm2(cell)
+            ownAreasCm2(now, covers, 50, 44).forEach((area, index) => expect(area).toBeCloseTo(sums[index]!, 6))
+          }
+        },
+      ),
+      { numRuns: tries(60) },
     ))
 })
 

@@ -1,5 +1,5 @@
 import { lineOf } from '../numeric/outline.js'
-import { cellAreaCm2, patchwork } from '../numeric/patchwork.js'
+import { ownAreasCm2 } from '../numeric/ownAreas.js'
 import type { Ring } from '../numeric/ring.js'
 import type { Bed, Piece, Plan } from '../plan/plan.js'
 import type { PlantSpecies } from '../species/plantSpecies.js'
@@ -105,10 +105,12 @@ function areasOf(
   lengthCm: number,
   widthCm: number,
 ): [string, number][] {
-  const areas = beds.map(() => 0)
-  if (beds.length > 0)
-    for (const cell of patchwork([...beds.map(({ ring }) => ring), ...stones], lengthCm, widthCm))
-      if (cell.owner >= 0 && cell.owner < beds.length) areas[cell.owner] = (areas[cell.owner] ?? 0) + cellAreaCm2(cell)
+  const areas = ownAreasCm2(
+    beds.map(({ ring }) => ring),
+    stones,
+    lengthCm,
+    widthCm,
+  )
   return beds.map(({ bed }, index) => [bed.id, areas[index] ?? 0])
 }
 
