@@ -1,6 +1,6 @@
 import { groundHeightCm, type GroundPlan } from '../../ground/groundPlan.js'
 import type { PlacedPiece } from '../../hardscape/piece.js'
-import { patchwork } from '../../numeric/patchwork.js'
+import { boundsOf, type Ring } from '../../numeric/ring.js'
 import type { PlantSpecies } from '../../species/plantSpecies.js'
 import type { LaidBed } from '../bedsOf.js'
 import { closedShare, heightInBedCm } from '../heightInBed.js'
@@ -16,6 +16,7 @@ export interface SeenBed {
   /** What hides most of it, and how much. */
   readonly hider: { readonly by: Hider; readonly share: number } | null
 }
+/** Looked at from several sides, one and the same object serves them all. */
 interface Scene {
   readonly beds: readonly LaidBed[]
   readonly pieces: readonly PlacedPiece[]
@@ -40,9 +41,9 @@ const GROUND = -1
 
 /** How much of each bed is seen so many weeks after planting, and what hides most of the rest: lines of sight over a grid of the floor, nearest first. A bed that has not closed yet hides as much as it has closed; stones, wood and ground hide all. */
 export function seenOf(scene: Scene, { look, weeks, supplyOf, eye = FROM_COUCH, cutAtPpfd }: SeenOptions): SeenBed[] {
-  const { beds, pieces, ground, inner } = scene
+  const { beds, pieces, inner } = scene
   const standing = beds.map((bed) => standingOf(bed, { weeks, supplyOf, cutAtPpfd }))
-  const owners = ownersOf(beds, pieces, inner)
+  const floor = floorGrid(scene)
   const { rays, deepCm } = raysOf(look, inner, eye)
   const bins = Math.ceil(Math.max(inner.waterDepthCm, ...pieces.map(({ topCm }) => topCm), eye.highCm) / BIN_CM) + 1
   const binOf = (heightCm: number): number => Math.min(bins, Math.max(0, Math.round(heightCm / BIN_CM)))
@@ -57,9 +58,9 @@ export function seenOf(scene: Scene, { look, weeks, supplyOf, eye = FROM_COUCH, 
     for (let behindCm = CELL_CM / 2; behindCm < deepCm; behindCm += CELL_CM) {
       const { xCm, yCm } = ray.at(behindCm)
       if (xCm < 0 || xCm >= inner.lengthCm || yCm < 0 || yCm >= inner.widthCm) continue
-      const groundCm = groundHeightCm(ground, xCm, yCm)
+      const groundCm = floor.groundCmAt(xCm, yCm)
       for (let bin = binOf(ray.onPaneCm(groundCm, behindCm)) - 1; bin >= 0 && light[bin]! > 0; bin--) light[bin] = 0
-      const owner = owners.at(xCm, yCm)
+      const owner = floor.ownerAt(xCm, yCm)
       if (owner < 0) continue
       const piece = pieces[owner - beds.length]
       const stands = standing[owner]
@@ -122,20 +123,48 @@ function topOf({ silhouette, footCm }: PlacedPiece, xCm: number): number {
   return topCm
 }
 
-/** Who stands on a cell of the floor: index of the bed, after all beds of the piece, or nobody. */
-function ownersOf(beds: readonly LaidBed[], pieces: readonly PlacedPiece[], { lengthCm, widthCm }: Scene['inner']) {
-  const columns = Math.ceil(lengthCm / CELL_CM)
-  const rows = Math.ceil(widthCm / CELL_CM)
-  const owners = new Int32Array(columns * rows).fill(-1)
+/** The floor in cells: who stands there (index of the bed, after all beds of the piece, or nobody), and how high the ground is. */
+interface FloorGrid {
+  readonly ownerAt: (xCm: number, yCm: number) => number
+  readonly groundCmAt: (xCm: number, yCm: number) => number
+}
+const grids = new WeakMap<Scene, FloorGrid>()
+/** The same for each look. */
+function floorGrid(scene: Scene): FloorGrid {
+  const grid = grids.get(scene) ?? gridOf(scene)
+  grids.set(scene, grid)
+  return grid
+}
+function gridOf({ beds, pieces, ground, inner }: Scene): FloorGrid {
+  const columns = Math.ceil(inner.lengthCm / CELL_CM)
+  const rows = Math.ceil(inner.widthCm / CELL_CM)
+  const owners = new Int32Array(columns * rows).fill(NOBODY)
   const rings = [...beds.map(({ ring, isFloating }) => (isFloating ? [] : ring)), ...pieces.map(({ ring }) => ring)]
-  for (const { owner, y0, y1, left0, right0, left1, right1 } of patchwork(rings, lengthCm, widthCm)) {
-    if (owner < 0) continue
-    for (let row = Math.max(0, Math.ceil(y0 / CELL_CM - 0.5)); (row + 0.5) * CELL_CM < y1 && row < rows; row++) {
-      const share = ((row + 0.5) * CELL_CM - y0) / (y1 - y0)
-      const [left, right] = [left0 + (left1 - left0) * share, right0 + (right1 - right0) * share]
-      for (let column = Math.max(0, Math.ceil(left / CELL_CM - 0.5)); (column + 0.5) * CELL_CM < right && column < columns; column++)
-        owners[row * columns + column] = owner
+  rings.forEach((ring, owner) => {
+    const { front, back } = boundsOf(ring)
+    for (let row = Math.max(0, Math.floor(front / CELL_CM)); row < rows && row * CELL_CM < back; row++) {
+      const crossings = crossingsAt(ring, (row + 0.5) * CELL_CM)
+      for (let pair = 0; pair + 1 < crossings.length; pair += 2)
+        for (let column = Math.max(0, Math.ceil(crossings[pair]! / CELL_CM - 0.5)); column < columns; column++) {
+          if ((column + 0.5) * CELL_CM >= crossings[pair + 1]!) break
+          owners[row * columns + column] = owner
+        }
     }
-  }
-  return { at: (xCm: number, yCm: number): number => owners[Math.floor(yCm / CELL_CM) * columns + Math.floor(xCm / CELL_CM)] ?? -1 }
+  })
+  const cellOf = (xCm: number, yCm: number): number => Math.floor(yCm / CELL_CM) * columns + Math.floor(xCm / CELL_CM)
+  const heightsCm = Float64Array.from(owners, (_, cell) =>
+    groundHeightCm(ground, ((cell % columns) + 0.5) * CELL_CM, (Math.floor(cell / columns) + 0.5) * CELL_CM),
+  )
+  return { ownerAt: (x, y) => owners[cellOf(x, y)] ?? NOBODY, groundCmAt: (x, y) => heightsCm[cellOf(x, y)] ?? 0 }
+}
+const NOBODY = -1
+
+/** Where a line along x meets a ring, ascending. */
+function crossingsAt(ring: Ring, yCm: number): number[] {
+  const crossings: number[] = []
+  ring.forEach((a, index) => {
+    const b = ring[(index + 1) % ring.length] ?? a
+    if (a.yCm > yCm !== b.yCm > yCm) crossings.push(a.xCm + ((b.xCm - a.xCm) * (yCm - a.yCm)) / (b.yCm - a.yCm))
+  })
+  return crossings.sort((a, b) => a - b)
 }

@@ -66,7 +66,6 @@ export function CouchView({
     <g key={bed.bed.id} opacity={chosenBedId === null || chosenBedId === bed.bed.id ? 1 : FAINT}>
       <BedRows
         bed={bed}
-        depthCm={depthCm}
         figures={figures}
         weeks={weeks ?? 0}
         isCut={isCut}

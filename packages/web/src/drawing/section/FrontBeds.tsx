@@ -23,11 +23,10 @@ export const FrontBeds = memo(function FrontBeds({ figures, layout, weeks, betwe
   const draw = (isHere: (entry: (typeof ordered)[number]) => boolean): ReactNode =>
     ordered
       .filter(isHere)
-      .map(({ bed, depthCm }) => (
+      .map(({ bed }) => (
         <FrontBed
           key={bed.bed.id}
           bed={bed}
-          depthCm={depthCm}
           figures={figures}
           layout={layout}
           weeks={weeks}
@@ -48,7 +47,6 @@ export const FrontBeds = memo(function FrontBeds({ figures, layout, weeks, betwe
 
 interface FrontBedProps {
   readonly bed: LaidBed
-  readonly depthCm: number
   readonly figures: TankFigures
   readonly layout: SectionLayout
   readonly weeks: number

@@ -70,7 +70,6 @@ export function PaneElevation({ figures, layout, pane, weeks, prefix, chosenBedI
             <g key={bed.bed.id} opacity={chosenBedId === null || isChosen ? 1 : FAINT}>
               <BedRows
                 bed={bed}
-                depthCm={pane === 'back' ? centre.yCm : centre.xCm}
                 figures={figures}
                 weeks={weeks}
                 isCut={isCut}

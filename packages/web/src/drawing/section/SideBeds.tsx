@@ -1,4 +1,4 @@
-import { boundsOf, centreOf, type TankFigures } from '@jovrin/core'
+import { boundsOf, type TankFigures } from '@jovrin/core'
 import { memo } from 'react'
 import { BedRows } from './BedRows.js'
 import type { SectionLayout } from './layout.js'
@@ -28,7 +28,6 @@ export const SideBeds = memo(function SideBeds({ figures, layout, weeks, atCm }:
         <g key={bed.bed.id} opacity={awayCm === 0 ? 1 : BEHIND}>
           <BedRows
             bed={bed}
-            depthCm={centreOf(bed.ring).xCm}
             figures={figures}
             weeks={weeks}
             isCut={false}

@@ -49,8 +49,8 @@ class Sketch {
 }
 
 const sketched = new WeakMap<PlantSpecies, Map<string, PlantShape>>()
-/** Gestures kept of one plant: beds of it share them, and weeks that are seen again. */
-const MOST_KEPT = 120
+/** Gestures kept of one plant: beds of it share them, in all the weeks that a slider shows. */
+const MOST_KEPT = 400
 
 /** The gesture of a species: its own leaves at their size, as they stand, along what carries them. */
 export function plantShape(plant: PlantSpecies, options: ShapeOptions): PlantShape {

@@ -2,7 +2,7 @@ import { plantingWords } from '@jovrin/contract'
 import { bedAt, bedOf, brushCm, lineOf, LOOKS, painted, ringOutline, withBed, type Spot, type Vertex } from '@jovrin/core'
 import { Box, Slider } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
-import { useCallback, useId, useMemo, useState } from 'react'
+import { useCallback, useEffect, useId, useMemo, useState } from 'react'
 import { useSearchParams } from 'react-router'
 import { localId } from '../../../api/localId.js'
 import { svgPrefix } from '../../../drawing/ink.js'
@@ -33,6 +33,8 @@ import { PlantingViews, viewAboveCm } from './PlantingViews.js'
 /** Both views fit a desk's screen together. */
 const SHEET_HEIGHT_PX = 540
 const PLAN_MARGIN_PX = 58
+/** Longer than from one press of a key to the next [ms]. */
+const RESTED_MS = 400
 const TOOL = { choose: 'choose', draw: 'outline', paint: 'brush' } as const satisfies Record<string, Gesture>
 type Tool = keyof typeof TOOL
 const TOOLS = Object.keys(TOOL) as readonly Tool[]
@@ -50,8 +52,14 @@ export function PlantingSheet({ desk: plainDesk }: { readonly desk: Desk }) {
   const setParam = useSetParam()
   const outlines = useOutlines({ tankId: desk.tankId, param: 'patch', snaps: true, tools: TOOL })
   const { chosenId, choose, tool, setTool } = outlines
-  // The drawing follows the hand; the address follows the drawing.
+  // The drawing follows the hand; the address, and what is reckoned by it, follow when the hand has rested.
   const [week, setWeek] = useState(() => weekOf(search))
+  const told = weekOf(search)
+  useEffect(() => {
+    if (week === told) return
+    const timer = setTimeout(() => setParam('week', String(week)), RESTED_MS)
+    return () => clearTimeout(timer)
+  }, [week, told, setParam])
   const isCut = search.get('cut') === '1'
   const look = LOOKS.find((one) => one === search.get('from')) ?? 'front'
   const bed = plan.beds.find(({ id }) => id === chosenId) ?? null
@@ -124,7 +132,6 @@ export function PlantingSheet({ desk: plainDesk }: { readonly desk: Desk }) {
                 marks={[0, 4, 8, 12].map((value) => ({ value, label: String(value) }))}
                 getAriaValueText={(value) => plantingWords.weekTold(String(value))}
                 onChange={(_event, value) => setWeek(value)}
-                onChangeCommitted={(_event, value) => setParam('week', String(value))}
               />
             </Box>
           </OutlineTools>

@@ -8,8 +8,10 @@ import type { PlanLayout } from '../../../drawing/plan/planLayout.js'
 import { PaneElevation } from '../../../drawing/section/PaneElevation.js'
 import { FrontElevation } from '../../../drawing/section/FrontElevation.js'
 import { frontLayout } from '../../../drawing/section/frontLayout.js'
+import { useSketchAhead } from '../../../drawing/section/useSketchAhead.js'
 import { Enlarged } from '../../../ui/enlarge/Enlarged.js'
 import type { Desk } from '../desk.js'
+import { MOST_WEEKS } from './weekOf.js'
 import { SpotMarks } from './spots/SpotMarks.js'
 
 /** Room over the rim; more where something grows out of the water. */
@@ -41,6 +43,7 @@ export function PlantingViews({ desk, drawn, look, week, isCut, width, layout, b
   const paneCm = isEnd ? inner.widthCm : inner.lengthCm
   const left = isEnd ? layout.left + ((inner.lengthCm - inner.widthCm) / 2) * pxPerCm : layout.left
   const front = frontLayout(vessel, paneCm, viewAboveCm(figures.beds), pxPerCm, left)
+  useSketchAhead({ figures: drawn, along: isEnd ? 'width' : 'length', week, mostWeeks: MOST_WEEKS, isCut })
   const description = plantingWords.viewDescription(plan.name, look, String(week))
   if (look === 'couch')
     return (

@@ -1,5 +1,5 @@
 import { plantingWords } from '@jovrin/contract'
-import { LOOKS, seenOf, type Hider, type Look, type SeenBed, type TankFigures } from '@jovrin/core'
+import { LOOKS, seenOf, type Hider, type SeenBed } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useMemo } from 'react'
 import { useSearchParams } from 'react-router'
@@ -21,11 +21,23 @@ export function SeenPanel({ desk: { plan, figures: newest }, chosen }: SeenPanel
   const isCut = search.get('cut') === '1'
   const weeks = useSettled(weekOf(search))
   const { views } = plan.intent
+  const scene = useMemo(
+    () => ({ ...figures, pieces: figures.pieces.flatMap(({ placed }) => (placed === null ? [] : [placed])) }),
+    [figures],
+  )
   // The rear only where somebody looks through it.
   const looks = useMemo(
     () =>
-      LOOKS.filter((look) => look !== 'back' || views.includes(look)).map((look) => [look, seenFrom(figures, look, weeks, isCut)] as const),
-    [figures, weeks, views, isCut],
+      LOOKS.filter((look) => look !== 'back' || views.includes(look)).map((look) => {
+        const seen = seenOf(scene, {
+          look,
+          weeks,
+          supplyOf: (plant) => supplyIn(figures, plant),
+          cutAtPpfd: isCut ? figures.ppfd : undefined,
+        })
+        return [look, new Map(seen.map((one) => [one.bed.bed.id, one]))] as const
+      }),
+    [scene, figures, weeks, views, isCut],
   )
   const numberOf = new Map(plan.beds.map(({ id }, index) => [id, index + 1]))
   const hiderText = (by: Hider): string =>
@@ -78,14 +90,6 @@ const HEAD = { textAlign: 'left', fontWeight: 400, fontSize: 12.5, color: 'var(-
 /** Less hidden than that is no remark. */
 const TOLD_FROM = 0.3
 
-function seenFrom(figures: TankFigures, look: Look, weeks: number, isCut: boolean): ReadonlyMap<string, SeenBed> {
-  const pieces = figures.pieces.flatMap(({ placed }) => (placed === null ? [] : [placed]))
-  const seen = seenOf(
-    { ...figures, pieces },
-    { look, weeks, supplyOf: (plant) => supplyIn(figures, plant), cutAtPpfd: isCut ? figures.ppfd : undefined },
-  )
-  return new Map(seen.map((one) => [one.bed.bed.id, one]))
-}
 /** To tenths of the whole: the outlines are a sketch. */
 const shown = (seen: SeenBed | undefined, show: (share: number) => string): string =>
   seen === undefined || seen.seen === null ? '–' : show(Math.round(seen.seen * 10) / 10)
