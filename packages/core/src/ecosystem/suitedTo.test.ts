@@ -2,6 +2,8 @@ import { describe, expect, test } from 'vitest'
 import type { Bed, Plan } from '../plan/plan.js'
 import { PLANT_GROUPS } from '../planting/kinds.js'
 import { anyPlant, datum } from '../testing/anyPlant.js'
+import { box } from '../testing/box.js'
+import { potBed } from '../testing/potBed.js'
 import { samplePlan } from '../testing/samplePlan.js'
 import type { PlantSpecies } from '../species/plantSpecies.js'
 import { compile } from './compile.js'
@@ -11,21 +13,13 @@ import { DEFAULT_PARAMETERS, type Parameters } from './parameters.js'
 import { simulate } from './simulate.js'
 
 const STEMS = PLANT_GROUPS.indexOf('stems')
-const bed = (id: string, plants: readonly PlantSpecies[], start: Bed['start'] = 'pot'): Bed => ({
-  id,
-  name: '',
-  outline: [
-    { xCm: 0, yCm: 20, isRound: false },
-    { xCm: 60, yCm: 20, isRound: false },
-    { xCm: 60, yCm: 40, isRound: false },
-    { xCm: 0, yCm: 40, isRound: false },
-  ],
-  plants: plants.map(({ id: species }, index) => ({ id: `p${index}`, species, share: 1 })),
-  start,
-  spacingCm: null,
-  stands: 'water',
-  cutCm: null,
-})
+const bed = (id: string, plants: readonly PlantSpecies[], start: Bed['start'] = 'pot'): Bed =>
+  potBed(
+    id,
+    box(0, 20, 60, 40),
+    plants.map(({ id: species }) => [species, 1] as const),
+    { start },
+  )
 const mapped = (plants: readonly PlantSpecies[], start: Bed['start'] = 'pot'): Plan => ({
   ...samplePlan,
   beds: [bed('b1', plants, start)],

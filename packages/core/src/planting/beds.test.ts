@@ -1,10 +1,11 @@
 import { describe, expect, test } from 'vitest'
 import { tankFigures } from '../ecosystem/tankFigures.js'
-import type { Bed, Piece, Plan, Vertex } from '../plan/plan.js'
+import type { Bed, Piece, Plan } from '../plan/plan.js'
 import { UNPLACED } from '../plan/unplanned.js'
 import { checkPlanting } from '../safety/checkPlanting.js'
 import { anyPlant, datum, STEM } from '../testing/anyPlant.js'
 import { box } from '../testing/box.js'
+import { potBed } from '../testing/potBed.js'
 import { samplePlan } from '../testing/samplePlan.js'
 import { addBed, bedOf, duplicateBed, exchangePlant, mirrorBed, plantInBed, removeBed, takeOutPlant, withBed } from './bedEdits.js'
 import { bedsOf, countedSpecies } from './bedsOf.js'
@@ -34,17 +35,6 @@ const lawn = anyPlant(
   { id: 'lawn', name: 'Lawn' },
 )
 const raft = anyPlant({ form: 'floater', kind: 'floater', places: ['surface'], soldAs: ['loose'] }, { id: 'raft', name: 'Raft' })
-const bed = (id: string, outline: Vertex[], species: readonly (readonly [string, number])[], change: Partial<Bed> = {}): Bed => ({
-  id,
-  name: '',
-  outline,
-  plants: species.map(([one, share], index) => ({ id: `${id}p${index}`, species: one, share })),
-  start: 'pot',
-  spacingCm: null,
-  stands: 'water',
-  cutCm: null,
-  ...change,
-})
 const withMap = (beds: readonly Bed[], change: Partial<Plan> = {}): Plan => ({
   ...samplePlan,
   hardscape: [],
@@ -57,7 +47,7 @@ const newId = (stem: string): string => `${stem}${++count}`
 
 describe('beds of a map', () => {
   test('a patch of 21 × 20 cm at 2.5 cm: 78 portions, 6 pots of 14 and 6 over, by hand', () => {
-    const [laid] = bedsOf(withMap([bed('a', box(5, 4, 26, 24), [['lawn', 1]])]), inner)
+    const [laid] = bedsOf(withMap([potBed('a', box(5, 4, 26, 24), [['lawn', 1]])]), inner)
     expect(laid).toMatchObject({
       areaCm2: 420,
       isFloating: false,
@@ -67,27 +57,27 @@ describe('beds of a map', () => {
     expect(laid?.plants[0]?.massG).toBeCloseTo((78 * 0.7) / 14, 9)
   })
   test('cups hold more portions, and less than half the mass', () => {
-    const [laid] = bedsOf(withMap([bed('a', box(5, 4, 26, 24), [['lawn', 1]], { start: 'cup' })]), inner)
+    const [laid] = bedsOf(withMap([potBed('a', box(5, 4, 26, 24), [['lawn', 1]], { start: 'cup' })]), inner)
     expect(laid?.plants[0]).toMatchObject({ retail: 'cup', perRetail: 18, portions: 78, pots: 5, spare: 12 })
     expect(laid?.plants[0]?.massG).toBeCloseTo((78 * 0.7 * 0.375) / 18, 9)
   })
   test('later beds lie over earlier ones, stones over all, the glass cuts; what floats is apart', () => {
     const stone: Piece = { ...UNPLACED, id: 's', material: 'granite', massKg: 4, outline: box(0, 0, 10, 10) }
     const beds = [
-      bed('a', box(-20, -20, 20, 20), [['lawn', 1]]),
-      bed('b', box(10, 10, 40, 40), [['tall', 1]]),
-      bed('c', box(0, 0, 40, 40), [['raft', 1]]),
+      potBed('a', box(-20, -20, 20, 20), [['lawn', 1]]),
+      potBed('b', box(10, 10, 40, 40), [['tall', 1]]),
+      potBed('c', box(0, 0, 40, 40), [['raft', 1]]),
     ]
     const laid = bedsOf(withMap(beds, { hardscape: [stone] }), inner)
     expect(laid.map(({ areaCm2 }) => areaCm2)).toEqual([20 * 20 - 100 - 100, 900, 1600])
     expect(laid.map(({ isFloating }) => isFloating)).toEqual([false, false, true])
   })
   test('mixed plants share the ground by their shares, whatever these add up to', () => {
-    const [laid] = bedsOf(withMap([bed('a', box(0, 0, 20, 20), [['lawn', 0.3], ['tall', 0.9]])]), inner) // prettier-ignore
+    const [laid] = bedsOf(withMap([potBed('a', box(0, 0, 20, 20), [['lawn', 0.3], ['tall', 0.9]])]), inner) // prettier-ignore
     expect(laid?.plants.map(({ areaCm2 }) => areaCm2)).toEqual([100, 300])
   })
   test('pots are counted over all beds of a plant', () => {
-    const plan = withMap([bed('a', box(0, 0, 20, 20), [['lawn', 1]]), bed('b', box(30, 0, 50, 20), [['lawn', 1]])])
+    const plan = withMap([potBed('a', box(0, 0, 20, 20), [['lawn', 1]]), potBed('b', box(30, 0, 50, 20), [['lawn', 1]])])
     const [first, ...more] = countedSpecies(bedsOf(plan, inner))
     expect(more).toEqual([])
     // 74 portions each; 11 pots in all where each bed alone would want 6.
@@ -95,17 +85,17 @@ describe('beds of a map', () => {
     expect(potsOf(plan, tankFigures(plan).stand, 'carpet', inner)).toBe(11)
   })
   test('the same map is reckoned once; another is not taken for it', () => {
-    const plan = withMap([bed('a', box(0, 0, 20, 20), [['lawn', 1]])])
+    const plan = withMap([potBed('a', box(0, 0, 20, 20), [['lawn', 1]])])
     expect(bedsOf(plan, inner)).toBe(bedsOf(plan, inner))
     expect(bedsOf(plan, { lengthCm: 10, widthCm: 10 })[0]?.areaCm2).toBe(100)
   })
   test('a plant that the plan does not know is left out', () =>
-    expect(bedsOf(withMap([bed('a', box(0, 0, 20, 20), [['stranger', 1]])]), inner)[0]?.plants).toEqual([]))
+    expect(bedsOf(withMap([potBed('a', box(0, 0, 20, 20), [['stranger', 1]])]), inner)[0]?.plants).toEqual([]))
 })
 
 describe('what stands in the tank', () => {
   test('a group of the map goes before its share; the others stay as they were told', () => {
-    const plan = withMap([bed('a', box(0, 0, 108, 12), [['lawn', 1]])])
+    const plan = withMap([potBed('a', box(0, 0, 108, 12), [['lawn', 1]])])
     const { stand } = tankFigures(plan)
     expect([...mappedKinds(plan)]).toEqual(['carpet'])
     expect(stand.carpet.footFraction).toBeCloseTo(0.25, 9)
@@ -114,8 +104,8 @@ describe('what stands in the tank', () => {
     expect(plannedShare(plan, stand, 'stems')).toBe(0.35)
   })
   test('ten pots more are more mass', () => {
-    const few = tankFigures(withMap([bed('a', box(0, 0, 30, 12), [['lawn', 1]])])).stand.carpet.massG
-    const more = tankFigures(withMap([bed('a', box(0, 0, 90, 12), [['lawn', 1]])])).stand.carpet.massG
+    const few = tankFigures(withMap([potBed('a', box(0, 0, 30, 12), [['lawn', 1]])])).stand.carpet.massG
+    const more = tankFigures(withMap([potBed('a', box(0, 0, 90, 12), [['lawn', 1]])])).stand.carpet.massG
     expect(more / few).toBeCloseTo(3, 1)
   })
 })
@@ -188,23 +178,25 @@ describe('checks of a map', () => {
       { temperatureC: { ...STEM.temperatureC, min: 5, goodLow: 8, goodHigh: 15, max: 18 } },
       { id: 'hot', name: 'Cool lover' },
     )
-    const plan = withMap([bed('a', box(10, 30, 40, 46), [['hot', 1]])], { flora: [hot] })
+    const plan = withMap([potBed('a', box(10, 30, 40, 46), [['hot', 1]])], { flora: [hot] })
     const [found] = checkPlanting(plan, tankFigures(plan))
     expect(found).toMatchObject({ code: 'bed-too-warm', id: 'a', names: { plant: 'Cool lover' }, values: { most: { value: 18 } } })
     const gassed = anyPlant({ carbon: ['needed'] }, { id: 'gassed', name: 'Gas eater' })
-    expect(codes(withMap([bed('a', box(10, 30, 40, 46), [['gassed', 1]])], { flora: [gassed], gasLines: [] }))).toContain('bed-without-gas')
+    expect(codes(withMap([potBed('a', box(10, 30, 40, 46), [['gassed', 1]])], { flora: [gassed], gasLines: [] }))).toContain(
+      'bed-without-gas',
+    )
     const dark = anyPlant({ light: { ...STEM.light, min: 400, good: 600, goodLow: 500, goodHigh: 700 } }, { id: 'dark', name: 'Sun lover' })
-    expect(codes(withMap([bed('a', box(10, 30, 40, 46), [['dark', 1]])], { flora: [dark] }))).toContain('bed-too-dark')
+    expect(codes(withMap([potBed('a', box(10, 30, 40, 46), [['dark', 1]])], { flora: [dark] }))).toContain('bed-too-dark')
   })
   test('a rhizome in the ground is warned of', () => {
     const fern = anyPlant(
       { form: 'rhizome', kind: 'rhizome', attaches: 'can', buriedRots: true, places: ['mid'] },
       { id: 'fern', name: 'Fern' },
     )
-    expect(codes(withMap([bed('a', box(10, 20, 40, 30), [['fern', 1]])], { flora: [fern] }))).toContain('rhizome-on-ground')
+    expect(codes(withMap([potBed('a', box(10, 20, 40, 30), [['fern', 1]])], { flora: [fern] }))).toContain('rhizome-on-ground')
   })
   test('an empty bed, and one below another, are told; the hidden one can be taken out', () => {
-    const plan = withMap([bed('a', box(10, 2, 30, 14), [['lawn', 1]]), bed('b', box(5, 0, 40, 20), [])])
+    const plan = withMap([potBed('a', box(10, 2, 30, 14), [['lawn', 1]]), potBed('b', box(5, 0, 40, 20), [])])
     const found = checkPlanting(plan, tankFigures(plan))
     expect(found.map(({ code }) => code)).toEqual(['bed-hidden', 'bed-empty'])
     expect(found[0]?.mend?.edits[0]).toMatchObject({ path: '/beds', to: [{ id: 'b' }] })

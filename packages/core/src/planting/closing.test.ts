@@ -2,6 +2,7 @@ import { describe, expect, test } from 'vitest'
 import type { Bed, Plan } from '../plan/plan.js'
 import { anyPlant, datum } from '../testing/anyPlant.js'
 import { box } from '../testing/box.js'
+import { potBed } from '../testing/potBed.js'
 import { samplePlan } from '../testing/samplePlan.js'
 import { bedsOf, countedSpecies } from './bedsOf.js'
 import { meanWeeksToClose, withSpacingTimes } from './closing.js'
@@ -10,25 +11,16 @@ import { weeksToClose } from './rise.js'
 const inner = { lengthCm: 100, widthCm: 40 }
 const near = anyPlant({ spacingCm: datum(2) }, { id: 'near' })
 const far = anyPlant({ spacingCm: datum(6) }, { id: 'far' })
-const bed = (id: string, left: number, plants: Bed['plants'], spacingCm: number | null = null): Bed => ({
-  id,
-  name: '',
-  outline: box(left, 0, left + 20, 20),
-  plants,
-  start: 'pot',
-  spacingCm,
-  stands: 'water',
-  cutCm: null,
-})
+const bed = (id: string, left: number, species: Parameters<typeof potBed>[2]): Bed => potBed(id, box(left, 0, left + 20, 20), species)
 const plan: Plan = {
   ...samplePlan,
   hardscape: [],
   flora: [near, far],
   beds: [
-    bed('b1', 0, [{ id: 'p1', species: 'near', share: 1 }]),
+    bed('b1', 0, 'near'),
     bed('b2', 40, [
-      { id: 'p2', species: 'near', share: 3 },
-      { id: 'p3', species: 'far', share: 1 },
+      ['near', 3],
+      ['far', 1],
     ]),
     bed('b3', 70, []),
   ],

@@ -2,6 +2,7 @@ import { expect, test } from 'vitest'
 import type { Bed, Plan } from '../plan/plan.js'
 import { anyPlant, datum } from '../testing/anyPlant.js'
 import { box } from '../testing/box.js'
+import { potBed } from '../testing/potBed.js'
 import { samplePlan } from '../testing/samplePlan.js'
 import { bedsOf } from './bedsOf.js'
 import { floorShares } from './floorShares.js'
@@ -12,16 +13,12 @@ const flora = [
   anyPlant({ doublingDays: datum(40, 40, 40) }, { id: 'slow' }),
   anyPlant({ form: 'floater', kind: 'floater' }, { id: 'floats' }),
 ]
-const bed = (id: string, left: number, species: readonly string[]): Bed => ({
-  id,
-  name: '',
-  outline: box(left, 0, left + 20, 20),
-  plants: species.map((one, index) => ({ id: `${id}p${index}`, species: one, share: 1 })),
-  start: 'pot',
-  spacingCm: null,
-  stands: 'water',
-  cutCm: null,
-})
+const bed = (id: string, left: number, species: readonly string[]): Bed =>
+  potBed(
+    id,
+    box(left, 0, left + 20, 20),
+    species.map((one) => [one, 1] as const),
+  )
 const shares = (beds: readonly Bed[]) => {
   const plan: Plan = { ...samplePlan, hardscape: [], beds, flora }
   return floorShares(bedsOf(plan, inner), inner)

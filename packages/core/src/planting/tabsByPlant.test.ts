@@ -1,9 +1,10 @@
 import { describe, expect, test } from 'vitest'
 import { distanceCm, isInside } from '../numeric/ring.js'
-import type { Bed, Plan } from '../plan/plan.js'
+import type { Plan } from '../plan/plan.js'
 import type { PlantTraits } from '../species/traits.js'
 import { anyPlant, datum } from '../testing/anyPlant.js'
 import { box } from '../testing/box.js'
+import { potBed } from '../testing/potBed.js'
 import { samplePlan } from '../testing/samplePlan.js'
 import { bedsOf } from './bedsOf.js'
 import { tabsByPlant } from './tabsByPlant.js'
@@ -11,16 +12,7 @@ import { tabsByPlant } from './tabsByPlant.js'
 const inner = { lengthCm: 100, widthCm: 40 }
 const tabs = (traits: Partial<PlantTraits>, wide = 40, stones: Parameters<typeof tabsByPlant>[1] = []) => {
   const plant = anyPlant({ feeding: 'root', ...traits }, { id: 'p' })
-  const bed: Bed = {
-    id: 'b1',
-    name: '',
-    outline: box(0, 0, wide, 40),
-    plants: [{ id: 'x', species: 'p', share: 1 }],
-    start: 'pot',
-    spacingCm: null,
-    stands: 'water',
-    cutCm: null,
-  }
+  const bed = potBed('b1', box(0, 0, wide, 40), 'p')
   const plan: Plan = { ...samplePlan, hardscape: [], beds: [bed], flora: [plant] }
   return tabsByPlant(bedsOf(plan, inner), stones, inner)
 }

@@ -10,6 +10,7 @@ import { plantSiteOf } from '../safety/plantSite.js'
 import { anyPlant } from '../testing/anyPlant.js'
 import { tries } from '../testing/properties.js'
 import { box } from '../testing/box.js'
+import { potBed } from '../testing/potBed.js'
 import { samplePlan } from '../testing/samplePlan.js'
 import { bedsOf } from './bedsOf.js'
 import { fitTemplate, type Garden } from './fitTemplate.js'
@@ -91,16 +92,7 @@ describe('a composition on a tank', () => {
   test('keeps what floats, and only its plants beside its own', () => {
     const floater = anyPlant({ form: 'floater', kind: 'floater' }, { id: 'floats' })
     const old = anyPlant({}, { id: 'old' })
-    const bed = (id: string, species: string) => ({
-      id,
-      name: '',
-      outline: box(0, 0, 20, 20),
-      plants: [{ id: `p${id}`, species, share: 1 }],
-      start: 'pot' as const,
-      spacingCm: null,
-      stands: 'water' as const,
-      cutCm: null,
-    })
+    const bed = (id: string, species: string) => potBed(id, box(0, 0, 20, 20), species)
     const { plan } = fitted(sized(110, 50, { beds: [bed('b1', 'old'), bed('b2', 'floats')], flora: [old, floater] }), 'valley')
     expect(plan.beds.at(-1)?.id).toBe('b2')
     expect(plan.flora.map(({ id }) => id)).toContain('floats')

@@ -1,26 +1,15 @@
 import { describe, expect, test } from 'vitest'
 import type { Bed, Plan } from '../plan/plan.js'
 import { anyPlant } from '../testing/anyPlant.js'
+import { box } from '../testing/box.js'
+import { potBed } from '../testing/potBed.js'
 import { samplePlan } from '../testing/samplePlan.js'
 import { removeBed } from './bedEdits.js'
 import { asVariant, keepVariant, MOST_VARIANTS, removeVariant, renameVariant, takeVariant } from './variants.js'
 
 let number = 0
 const newId = (stem: string): string => `${stem}${++number}`
-const bed = (id: string, species: string): Bed => ({
-  id,
-  name: '',
-  outline: [
-    [0, 0],
-    [20, 0],
-    [20, 20],
-  ].map(([xCm = 0, yCm = 0]) => ({ xCm, yCm, isRound: false })),
-  plants: [{ id: `p${id}`, species, share: 1 }],
-  start: 'pot',
-  spacingCm: null,
-  stands: 'water',
-  cutCm: null,
-})
+const bed = (id: string, species: string): Bed => potBed(id, box(0, 0, 20, 20), species)
 const flora = ['one', 'two'].map((id) => anyPlant({}, { id }))
 const first: Plan = { ...samplePlan, beds: [bed('b1', 'one')], flora }
 const both: Plan = { ...keepVariant(first, 'A', newId), beds: [bed('b2', 'two')] }

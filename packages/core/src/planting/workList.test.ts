@@ -3,25 +3,14 @@ import { tankFigures } from '../ecosystem/tankFigures.js'
 import type { Bed, Plan } from '../plan/plan.js'
 import type { PlantRow, PlantTraits } from '../species/traits.js'
 import { anyPlant, datum } from '../testing/anyPlant.js'
+import { box } from '../testing/box.js'
+import { potBed } from '../testing/potBed.js'
 import { samplePlan } from '../testing/samplePlan.js'
 import { plantingOrder, plantWork, type Handling } from './workList.js'
 
 const inner = { lengthCm: 108, widthCm: 48 }
-const bed = (id: string, left: number, front: number, species: string, start: Bed['start'] = 'pot'): Bed => ({
-  id,
-  name: '',
-  outline: [
-    [left, front],
-    [left + 10, front],
-    [left + 10, front + 8],
-    [left, front + 8],
-  ].map(([xCm = 0, yCm = 0]) => ({ xCm, yCm, isRound: false })),
-  plants: [{ id: `${id}p`, species, share: 1 }],
-  start,
-  spacingCm: null,
-  stands: 'water',
-  cutCm: null,
-})
+const bed = (id: string, left: number, front: number, species: string, start: Bed['start'] = 'pot'): Bed =>
+  potBed(id, box(left, front, left + 10, front + 8), species, { start })
 const noShrimps: Partial<Plan> = {
   intent: { ...samplePlan.intent, wishes: [] },
   animals: { ...samplePlan.animals, grazers: 0 },

@@ -1,9 +1,10 @@
 import { describe, expect, test } from 'vitest'
 import { tankFigures } from '../ecosystem/tankFigures.js'
 import { applyEdits } from '../plan/edit.js'
-import type { Bed, Plan, Vertex } from '../plan/plan.js'
+import type { Bed, Plan } from '../plan/plan.js'
 import { anyPlant, datum } from '../testing/anyPlant.js'
 import { box } from '../testing/box.js'
+import { potBed } from '../testing/potBed.js'
 import { samplePlan } from '../testing/samplePlan.js'
 import { checkGroups } from './checkGroups.js'
 import { checkPlanting } from './checkPlanting.js'
@@ -13,17 +14,6 @@ const lawn = anyPlant(
   { form: 'carpet', kind: 'carpet', places: ['front'], matureHeightCm: datum(4), plantingHeightCm: datum(2), runnerCm: datum(8) },
   { id: 'lawn', name: 'Lawn' },
 )
-const bed = (id: string, outline: Vertex[], species: readonly (readonly [string, number])[], change: Partial<Bed> = {}): Bed => ({
-  id,
-  name: '',
-  outline,
-  plants: species.map(([one, share], index) => ({ id: `${id}p${index}`, species: one, share })),
-  start: 'pot',
-  spacingCm: null,
-  stands: 'water',
-  cutCm: null,
-  ...change,
-})
 const withMap = (beds: readonly Bed[], change: Partial<Plan> = {}): Plan => ({
   ...samplePlan,
   hardscape: [],
@@ -42,13 +32,13 @@ const mended = (plan: Plan, code: string): Plan => {
 describe('groups of a map against each other', () => {
   test('tall before short is told, short before tall is not', () => {
     const front = (species: string, behind: string) =>
-      withMap([bed('a', box(20, 2, 60, 14), [[species, 1]]), bed('b', box(25, 30, 55, 46), [[behind, 1]])])
+      withMap([potBed('a', box(20, 2, 60, 14), [[species, 1]]), potBed('b', box(25, 30, 55, 46), [[behind, 1]])])
     expect(codes(front('tall', 'lawn'))).toContain('tall-before-short')
     expect(codes(front('lawn', 'tall'))).not.toContain('tall-before-short')
   })
   test('runners beside another bed are told, across a gap or behind a wall they are not', () => {
     const beside = (right: number, change: Partial<Plan> = {}) =>
-      withMap([bed('a', box(10, 2, 30, 14), [['lawn', 1]]), bed('b', box(right, 2, right + 20, 14), [['tall', 1]])], change)
+      withMap([potBed('a', box(10, 2, 30, 14), [['lawn', 1]]), potBed('b', box(right, 2, right + 20, 14), [['tall', 1]])], change)
     expect(codes(beside(31))).toContain('runner-strays')
     expect(codes(beside(34))).not.toContain('runner-strays')
     const wall = { id: 'w', line: [{ xCm: 30, yCm: 0 }, { xCm: 30, yCm: 20 }], heightCm: 5 } // prettier-ignore
@@ -58,14 +48,14 @@ describe('groups of a map against each other', () => {
     const red = (id: string) => anyPlant({ colour: { weak: ['green'], strong: ['red', 'pink'] } }, { id, name: id })
     const flora = [red('ruby'), red('rose'), anyPlant({ colour: { weak: ['green'], strong: ['green', 'red'] } }, { id: 'green' })]
     const beside = (left: string, right: string, from = 33) =>
-      codes(withMap([bed('a', box(10, 34, 30, 46), [[left, 1]]), bed('b', box(from, 34, from + 20, 46), [[right, 1]])], { flora }))
+      codes(withMap([potBed('a', box(10, 34, 30, 46), [[left, 1]]), potBed('b', box(from, 34, from + 20, 46), [[right, 1]])], { flora }))
     expect(beside('ruby', 'rose').filter((code) => code === 'red-beside-red')).toHaveLength(1)
     expect(beside('ruby', 'rose', 35)).not.toContain('red-beside-red')
     expect(beside('ruby', 'green')).not.toContain('red-beside-red')
     expect(beside('ruby', 'ruby')).not.toContain('red-beside-red')
   })
   test('a wall that the finding offers keeps the runners in', () => {
-    const plan = withMap([bed('a', box(10, 2, 30, 14), [['lawn', 1]]), bed('b', box(31, 2, 51, 14), [['tall', 1]])])
+    const plan = withMap([potBed('a', box(10, 2, 30, 14), [['lawn', 1]]), potBed('b', box(31, 2, 51, 14), [['tall', 1]])])
     const walled = mended(plan, 'runner-strays')
     expect(walled.barriers.length).toBeGreaterThan(0)
     expect(codes(walled)).not.toContain('runner-strays')
@@ -73,9 +63,9 @@ describe('groups of a map against each other', () => {
   test('groups without a gap are told once, and drawn apart; one plant on both sides is one group', () => {
     const beside = (right: string) =>
       withMap([
-        bed('a', box(10, 20, 30, 40), [['tall', 1]]),
-        bed('b', box(29, 20, 50, 40), [[right, 1]]),
-        bed('c', box(50.5, 20, 70, 40), [['tall', 1]]),
+        potBed('a', box(10, 20, 30, 40), [['tall', 1]]),
+        potBed('b', box(29, 20, 50, 40), [[right, 1]]),
+        potBed('c', box(50.5, 20, 70, 40), [['tall', 1]]),
       ])
     expect(codes(beside('tall'))).not.toContain('groups-touch')
     const told = found(beside('lawn')).filter(({ code }) => code === 'groups-touch')
@@ -87,24 +77,27 @@ describe('groups of a map against each other', () => {
     expect(middle?.areaCm2).toBeGreaterThan(15 * 20)
   })
   test('an island in a carpet is meant so', () => {
-    const plan = withMap([bed('a', box(5, 2, 80, 40), [['lawn', 1]]), bed('b', box(30, 15, 45, 25), [['tall', 1]])])
+    const plan = withMap([potBed('a', box(5, 2, 80, 40), [['lawn', 1]]), potBed('b', box(30, 15, 45, 25), [['tall', 1]])])
     expect(codes(plan)).not.toContain('groups-touch')
   })
   test('formal rows ask for pairs, and only they', () => {
-    const one = bed('a', box(10, 20, 30, 40), [['tall', 1]])
+    const one = potBed('a', box(10, 20, 30, 40), [['tall', 1]])
     const rows = (beds: readonly Bed[]) => withMap(beds, { intent: { ...samplePlan.intent, layout: 'formal-rows' } })
     expect(codes(withMap([one]))).not.toContain('pair-missing')
     const paired = mended(rows([one]), 'pair-missing')
     expect(paired.beds).toHaveLength(2)
     expect(codes(paired)).not.toContain('pair-missing')
     expect(codes(rows([one, { ...paired.beds[1]!, plants: [{ id: 'x', species: 'lawn', share: 1 }] }]))).toContain('pair-missing')
-    expect(codes(rows([bed('m', box(44, 20, 64, 40), [['tall', 1]])]))).not.toContain('pair-missing')
+    expect(codes(rows([potBed('m', box(44, 20, 64, 40), [['tall', 1]])]))).not.toContain('pair-missing')
   })
   test('what grows out of the water is no neighbour; what cannot is told', () => {
     const raft = anyPlant({ form: 'free-stem' }, { id: 'raft', name: 'Raft' })
-    const plan = withMap([bed('a', box(10, 20, 30, 40), [['lawn', 1]]), bed('b', box(30, 20, 50, 40), [['raft', 1]], { stands: 'air' })], {
-      flora: [lawn, raft],
-    })
+    const plan = withMap(
+      [potBed('a', box(10, 20, 30, 40), [['lawn', 1]]), potBed('b', box(30, 20, 50, 40), [['raft', 1]], { stands: 'air' })],
+      {
+        flora: [lawn, raft],
+      },
+    )
     expect(codes(plan)).toEqual([])
     expect(checkPlanting(plan, tankFigures(plan))).toMatchObject([{ code: 'not-in-air', id: 'b', names: { plant: 'Raft' } }])
   })

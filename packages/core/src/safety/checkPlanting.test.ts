@@ -3,6 +3,7 @@ import { tankFigures } from '../ecosystem/tankFigures.js'
 import type { Plan } from '../plan/plan.js'
 import { anyPlant, datum, STEM } from '../testing/anyPlant.js'
 import { box } from '../testing/box.js'
+import { potBed } from '../testing/potBed.js'
 import { samplePlan } from '../testing/samplePlan.js'
 import { checkPlanting } from './checkPlanting.js'
 
@@ -10,18 +11,7 @@ const withPlant = (traits: Parameters<typeof anyPlant>[0], change: Partial<Plan>
   ...samplePlan,
   hardscape: [],
   flora: [anyPlant(traits, { id: 'one', name: 'One' })],
-  beds: [
-    {
-      id: 'a',
-      name: '',
-      outline: box(4, 4, 100, 44),
-      plants: [{ id: 'p', species: 'one', share: 1 }],
-      start: 'pot',
-      spacingCm: null,
-      stands: 'water',
-      cutCm: null,
-    },
-  ],
+  beds: [potBed('a', box(4, 4, 100, 44), 'one')],
   ...change,
 })
 const found = (plan: Plan) => checkPlanting(plan, tankFigures(plan))

@@ -3,6 +3,8 @@ import { tankFigures } from '../ecosystem/tankFigures.js'
 import type { Plan } from '../plan/plan.js'
 import { UNPLACED } from '../plan/unplanned.js'
 import { anyPlant, datum } from '../testing/anyPlant.js'
+import { box } from '../testing/box.js'
+import { potBed } from '../testing/potBed.js'
 import { samplePlan } from '../testing/samplePlan.js'
 import { backwardCalendar, plantingWork, waterLogistics } from './backward.js'
 
@@ -50,29 +52,12 @@ test('a group on the planting map is counted there: 78 portions of a lawn are 6 
     { form: 'carpet', kind: 'carpet', spacingCm: datum(2.5), portionsPerPot: datum(14), soldAs: ['pot-emersed'] },
     { id: 'lawn' },
   )
-  const outline = [
-    [5, 4],
-    [26, 4],
-    [26, 24],
-    [5, 24],
-  ].map(([xCm = 0, yCm = 0]) => ({ xCm, yCm, isRound: false }))
   const plan: Plan = {
     ...samplePlan,
     hardscape: [],
     patches: [{ id: 'p', kind: 'carpet', footFraction: 0.4, density: null, pots: 20 }],
     flora: [lawn],
-    beds: [
-      {
-        id: 'b',
-        name: '',
-        outline,
-        plants: [{ id: 'l', species: 'lawn', share: 1 }],
-        start: 'pot',
-        spacingCm: null,
-        stands: 'water',
-        cutCm: null,
-      },
-    ],
+    beds: [potBed('b', box(5, 4, 26, 24), 'lawn')],
   }
   const { pots, portions, hours } = plantingWork(plan, tankFigures(plan))
   expect({ pots, portions }).toEqual({ pots: 6, portions: 78 })

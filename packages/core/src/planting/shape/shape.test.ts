@@ -7,6 +7,7 @@ import type { Bed, Plan, Vertex } from '../../plan/plan.js'
 import { anyPlant, datum } from '../../testing/anyPlant.js'
 import { box } from '../../testing/box.js'
 import { tries } from '../../testing/properties.js'
+import { potBed } from '../../testing/potBed.js'
 import { samplePlan } from '../../testing/samplePlan.js'
 import { removeBed, withBed } from '../bedEdits.js'
 import { bedAt } from './bedAt.js'
@@ -18,17 +19,7 @@ import { isAcross, keepSymmetric, twinOf } from './symmetry.js'
 /** 108 × 48 cm on the inside. */
 const inner = { lengthCm: 108, widthCm: 48 }
 const stem = anyPlant({ cutBackCm: datum(10) }, { id: 'stem' })
-const bed = (id: string, outline: Vertex[], change: Partial<Bed> = {}): Bed => ({
-  id,
-  name: '',
-  outline,
-  plants: [{ id: `${id}p`, species: 'stem', share: 1 }],
-  start: 'pot',
-  spacingCm: null,
-  stands: 'water',
-  cutCm: null,
-  ...change,
-})
+const bed = (id: string, outline: Bed['outline'], change: Partial<Bed> = {}): Bed => potBed(id, outline, 'stem', change)
 const mapOf = (...beds: Bed[]): Plan => ({ ...samplePlan, hardscape: [], zones: [], barriers: [], beds, flora: [stem] })
 let count = 0
 const newId = (of: string): string => `${of}-new${++count}`
@@ -53,7 +44,7 @@ describe('both sides alike', () => {
     const before = mapOf(left, right)
     const moved = withBed(before, 'l', (one) => ({ ...one, outline: box(12, 20, 30, 44), spacingCm: 4 }))
     const both = after(before, moved)
-    expect(both.beds[1]).toMatchObject({ id: 'r', spacingCm: 4, plants: [{ id: 'rp' }] })
+    expect(both.beds[1]).toMatchObject({ id: 'r', spacingCm: 4, plants: [{ id: 'rp0' }] })
     expect(twinOf(both, both.beds[0]!, inner.lengthCm)?.id).toBe('r')
     expect(areaCm2(lineOf(both.beds[1]!.outline))).toBeCloseTo(areaCm2(lineOf(both.beds[0]!.outline)), 6)
   })

@@ -1,12 +1,13 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { tankFigures } from '../../ecosystem/tankFigures.js'
-import type { Bed, GroundZone, Piece, Plan, Vertex } from '../../plan/plan.js'
+import type { Bed, GroundZone, Piece, Plan } from '../../plan/plan.js'
 import { UNPLACED } from '../../plan/unplanned.js'
 import type { PlantSpecies } from '../../species/plantSpecies.js'
 import { anyPlant, datum } from '../../testing/anyPlant.js'
 import { tries } from '../../testing/properties.js'
 import { box } from '../../testing/box.js'
+import { potBed } from '../../testing/potBed.js'
 import { samplePlan } from '../../testing/samplePlan.js'
 import { LOOKS, type Look } from './look.js'
 import { seenOf } from './seenOf.js'
@@ -20,16 +21,7 @@ const block = (id: string, heightCm: number): PlantSpecies =>
 const low = block('low', 4)
 const high = block('high', 12)
 const raft = anyPlant({ form: 'floater', kind: 'floater', places: ['surface'], soldAs: ['loose'] }, { id: 'raft', name: 'Raft' })
-const bed = (id: string, outline: Vertex[], species: string, spacingCm = 2): Bed => ({
-  id,
-  name: '',
-  outline,
-  plants: [{ id: `${id}p`, species, share: 1 }],
-  start: 'pot',
-  spacingCm,
-  stands: 'water',
-  cutCm: null,
-})
+const bed = (id: string, outline: Bed['outline'], species: string): Bed => potBed(id, outline, species, { spacingCm: 2 })
 /** On level ground, 108 × 48 cm on the inside. */
 const level: Plan = {
   ...samplePlan,

@@ -1,0 +1,6 @@
+export { co2AirEquilibriumMgPerL } from './airEquilibrium.js'
+export { gasHoursOf, hasGas, type AnsweredLine } from './linesOf.js'
+export { GAS_ANIMALS, type GasAnimals } from './grade.js'
+export { openGasRate } from './gas.sums.js'
+export { LEAK_ALARM, LEAK_HARMFUL } from './leak.js'
+export { openLeak } from './leak.sums.js'

@@ -1,0 +1,49 @@
+export { gasFactsOf, type GasFacts } from './gas/facts.js'
+export {
+  GAS_DOUBTS,
+  GAS_MOMENTS,
+  GAS_SOURCES,
+  type GasDoubt,
+  type GasEvidence,
+  type GasMoment,
+  type GasSource,
+  type TakenInputs,
+} from './gas/evidence.js'
+export { GAS_EVIDENCE_MS } from './gas/gather.js'
+export {
+  GAS_ADVICE,
+  GAS_SEVERITIES,
+  GAS_VERDICTS,
+  judgeGas,
+  type GasAdvice,
+  type GasJudgement,
+  type GasSeverity,
+  type GasSupply,
+  type GasVerdict,
+} from './gas/judgeGas.js'
+export {
+  bestTrials,
+  TRIAL_MEMBERS,
+  TRIAL_WEEKS,
+  TRIALS,
+  trialsOf,
+  type MemberTrials,
+  type Trial,
+  type TrialCode,
+  type TrialEffect,
+} from './tryFirst.js'
+export { areAnimalsSeen } from './gas/suffering.js'
+export {
+  judgeNitrogen,
+  NITROGEN_DANGERS,
+  nitrogenClearAt,
+  READINESS,
+  UNIONISED_HARM,
+  UNIONISED_TROUBLE,
+  type NitrogenDanger,
+  type NitrogenFacts,
+  type NitrogenJudgement,
+  type Readiness,
+} from './judgeNitrogen.js'
+export { attentionOf, ATTENTIONS, type Attention } from './attention.js'
+export { againstForecast, type Fit, type FitSide } from './againstForecast.js'

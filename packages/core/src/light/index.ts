@@ -1,0 +1,5 @@
+export { dailyLightMolPerM2 } from './dailyLight.js'
+export { lightDayTable, openDayTable } from './dayTable.js'
+export { dimOf, effectiveHoursOf, lightHoursOf, lightsOnMin, type AnsweredLamp } from './lampsOf.js'
+export { edgeMinutes, moveEdge, SNAP_MIN, type DayEdge } from './dayEdits.js'
+export { openDailyLight, openFloorLight } from './light.sums.js'

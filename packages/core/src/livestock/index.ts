@@ -1,0 +1,1 @@
+export { gasAnimalsAt, hasAnimalsAt } from './presence.js'

@@ -1,0 +1,8 @@
+export { plantSiteOf } from './plantSite.js'
+export { MENDS, type MendCode } from './mends.js'
+export { checkTank } from './checkTank.js'
+export { TOOL_GAP_CM } from './checkHardscape.js'
+export { outletFlowsLPerH, outletReaches } from './checkKit.js'
+export { checkPlan } from './checkPlan.js'
+export { cornersOf, filledKg } from './filled.js'
+export { openWeights } from './filled.sums.js'

@@ -1,0 +1,20 @@
+export {
+  backwardCalendar,
+  firstFillL,
+  laterPlanting,
+  LONG_DAY_H,
+  OFTEN_FORGOTTEN,
+  plantingWork,
+  waterLogistics,
+  type Forgotten,
+  type Preparation,
+  type WaterLogistics,
+} from './backward.js'
+export { PREPARATIONS, type PreparationCode } from './preparations.js'
+export { animalsAllowedFromDay } from './animalsAllowed.js'
+export { OUTLOOK_ASPECTS, outlookAspects, standOutlook, type OutlookAspect, type OutlookOfWeek } from './standOutlook.js'
+export { startDensity, type StartDensity } from './startDensity.js'
+export { withLight, type LightSetting, type LightStep, type StepPutOff } from './lightSteps.js'
+export { programmed, type ProgrammedLife } from './programmed.js'
+export { PROGRAMME_DAYS } from './programmeDays.js'
+export { PROGRAMME_STEPS, stepsOn, wetStartProgramme, type ProgrammeCode, type ProgrammeStep } from './programme.js'

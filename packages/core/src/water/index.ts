@@ -1,0 +1,1 @@
+export { alkalinityOfDkh, dkhOfAlkalinity, phFromCo2 } from './carbonate.js'
