@@ -5,10 +5,11 @@ import { JobRecordSchema, JournalRecordSchema, SettingChangeSchema } from './jou
 import { LeversSchema } from './levers.js'
 import { SETTINGS_MOST } from './limits.js'
 import { EditSchema, PlanSchema } from './plan.js'
+import { PlantNote } from './species/plantNote.js'
 import { TankId } from './tank.js'
 import { WorkId } from './work.js'
 
-export const TANK_FILE_FORMAT = 3
+export const TANK_FILE_FORMAT = 4
 
 /** A revision as a file holds it: the whole plan, or what changed in it since the revision before. */
 const FiledRevision = z
@@ -50,6 +51,12 @@ export const TankFile = z.strictObject({
     .array(JobRecordSchema)
     .max(200_000)
     .refine((list) => distinct(list.map(({ ruleId, dueOn }) => `${ruleId} ${dueOn}`)), { error: 'duplicate_id' }),
+  /** How plants did in this tank. Older files hold none. */
+  plantNotes: z
+    .array(PlantNote.omit({ tankId: true }))
+    .max(20_000)
+    .refine((list) => distinct(list.map(({ id }) => id)), { error: 'duplicate_id' })
+    .default([]),
 })
 export type TankFile = z.output<typeof TankFile>
 /** Looked at before anything else, so that a newer file is named as such. */

@@ -20,7 +20,7 @@ import type { Told } from '../longWork/task.js'
 import { historyOf } from '../plan/history.js'
 import { revisionRow, settingRow, type NewRevision } from '../plan/rows.js'
 
-export type FiledTable = 'plan_revision' | 'setting_change' | 'reading' | 'event' | 'job_record'
+export type FiledTable = 'plan_revision' | 'setting_change' | 'reading' | 'event' | 'job_record' | 'plant_note'
 /** A tank's file, read whole and found good: rows ready to be kept, as JSON lists. */
 export interface ReadTank {
   readonly id: string
@@ -56,7 +56,7 @@ export function readTankFile(bytes: Uint8Array, { as, now }: ReadTankOptions, to
   if (head.data.formatVersion > TANK_FILE_FORMAT)
     throw new Refusal(422, 'newer_file', refusalWords.newerFile(String(head.data.formatVersion)))
   const given = TankFile.parse(inTodaysForm(body))
-  const { tank, settings, journal, jobs, levers, revisions: filed } = as === 'copy' ? withNewIds(given, now) : given
+  const { tank, settings, journal, jobs, levers, plantNotes, revisions: filed } = as === 'copy' ? withNewIds(given, now) : given
   const revisions = unfolded(filed, plansAsFiled(body), told)
   const known = new Set(filed.map(({ revision }) => revision))
   if (
@@ -87,6 +87,15 @@ export function readTankFile(bytes: Uint8Array, { as, now }: ReadTankOptions, to
         records.flatMap(({ record, place }) => (record.kind === 'reading' ? [] : [{ place, id: record.id, ...eventRow(record) }])),
       ),
       ...packed('job_record', jobs.map(jobRow)),
+      ...packed(
+        'plant_note',
+        plantNotes.map((note, index) => ({
+          place: index + 1,
+          id: note.id,
+          plant_id: note.plantId,
+          document: JSON.stringify({ ...note, tankId: tank.id }),
+        })),
+      ),
     ]),
   }
 }
@@ -183,5 +192,6 @@ function withNewIds(file: TankFile, now: string): TankFile {
     tank: { ...file.tank, id: uuidV7(Date.parse(now), randomBytes(16)) },
     settings: file.settings.map((change) => ({ ...change, id: idFor(change.id, `${change.effectiveOn}T00:00:00Z`) })),
     journal: file.journal.map(renewed),
+    plantNotes: file.plantNotes.map((note) => ({ ...note, id: idFor(note.id, `${note.notedOn}T00:00:00Z`) })),
   }
 }

@@ -13,6 +13,7 @@ import { calledOff } from '../longWork/calledOff.js'
 import type { Workers } from '../longWork/workers.js'
 import { photoRepository } from '../photo/photo.repository.js'
 import { settingRepository } from '../plan/setting.repository.js'
+import { plantNoteRepository } from '../species/plantNote.repository.js'
 import { tankRepository } from '../tank/tank.repository.js'
 import type { FiledTable, ReadTank } from './readTankFile.js'
 import type { TankFileToRead } from './readTankFile.worker.js'
@@ -51,6 +52,7 @@ const SHARED: Readonly<Record<FiledTable, (file: ReadTank) => Readonly<Record<st
   reading: ({ id, createdAt }) => ({ tank_id: id, version: 1, created_at: createdAt }),
   event: ({ id, createdAt }) => ({ tank_id: id, version: 1, created_at: createdAt }),
   job_record: ({ id }) => ({ tank_id: id }),
+  plant_note: ({ id, createdAt }) => ({ tank_id: id, changed_at: createdAt }),
 }
 
 async function keep(trx: Knex, file: ReadTank, work: Work): Promise<void> {
@@ -74,5 +76,8 @@ async function requireFreeIds(trx: Knex, table: FiledTable, rows: string): Promi
   } else if (table === 'setting_change') {
     const [place] = await settingRepository(trx).takenPlaces(rows)
     if (place !== undefined) throw new Refusal(409, 'id_taken', refusalWords.settingTaken(String(place)))
+  } else if (table === 'plant_note') {
+    const [place] = await plantNoteRepository(trx).takenPlaces(rows)
+    if (place !== undefined) throw new Refusal(409, 'id_taken', refusalWords.noteTaken(String(place)))
   }
 }

@@ -54,6 +54,14 @@ beforeAll(async () => {
     })
     .expect(201)
   await server.agent.put(`/api/tanks/${TANK_ID}/levers`).send({ hours: 7 }).expect(200)
+  const note = { plantId: 'anubias-gracilis', notedOn: '2026-11-01', outcome: 'grew', text: 'Slow, in the shade.' }
+  for (const tankId of [TANK_ID, null]) {
+    const noteId = id()
+    await server.agent
+      .put(`/api/species/${note.plantId}/notes/${noteId}`)
+      .send({ ...note, id: noteId, tankId })
+      .expect(200)
+  }
 })
 afterAll(() => server.close())
 
@@ -66,6 +74,9 @@ describe('a tank’s file', () => {
     expect((await fresh.agent.get('/api/tanks')).body).toEqual([])
     await fresh.agent.post('/api/tank-files').send(out).expect(201)
     expect(bare(await file(fresh))).toEqual(bare(out))
+    // What is noted of the tank came with it; what is noted of no tank did not.
+    const { body: notes } = await fresh.agent.get('/api/species/anubias-gracilis/notes').expect(200)
+    expect(notes).toMatchObject([{ tankId: TANK_ID, notedOn: '2026-11-01', outcome: 'grew', text: 'Slow, in the shade.' }])
     expect((await fresh.agent.get(`/api/tanks/${TANK_ID}/timeline`)).body).toEqual(
       (await server.agent.get(`/api/tanks/${TANK_ID}/timeline`)).body,
     )
@@ -79,7 +90,20 @@ describe('a tank’s file', () => {
     expect(refused.body.detail).toMatch(/already here/)
     const copy = await server.agent.post('/api/tank-files?as=copy').send(out).expect(201)
     expect(copy.body.tankId).not.toBe(TANK_ID)
-    expect((await file(server, copy.body.tankId)).journal).toHaveLength(out.journal.length)
+    const copied = await file(server, copy.body.tankId)
+    expect(copied.journal).toHaveLength(out.journal.length)
+    expect(copied.plantNotes).toMatchObject([{ outcome: 'grew' }])
+    expect(copied.plantNotes[0].id).not.toBe(out.plantNotes[0].id)
+  })
+  test('of an older form holds no notes on plants, and is read', async () => {
+    const fresh = await testServer()
+    const { plantNotes: _none, ...older } = await file()
+    await fresh.agent
+      .post('/api/tank-files')
+      .send({ ...older, formatVersion: 3 })
+      .expect(201)
+    expect((await file(fresh)).plantNotes).toEqual([])
+    await fresh.close()
   })
   test.each([
     ['another kind of file', () => ({ hello: 'world' }), 422, /not a tank’s file/],
@@ -98,13 +122,19 @@ describe('a tank’s file', () => {
       422,
       /names a revision/,
     ],
+    [
+      'a note of an outcome that there is not',
+      (out: { plantNotes: object[] }) => ({ ...out, plantNotes: [{ ...out.plantNotes[0], outcome: 'fine' }] }),
+      400,
+      /plantNotes\.0\.outcome/,
+    ],
     ['an unknown field', (out: object) => ({ ...out, extra: 1 }), 400, /no field extra/],
   ])('%s is refused, and nothing is kept', async (_what, spoil, status, sentence) => {
     const fresh = await testServer()
     const refused = await fresh.agent.post('/api/tank-files').send(spoil(await file()))
     expect(refused.status).toBe(status)
     expect(refused.body.detail).toMatch(sentence)
-    for (const table of ['tank', 'plan_revision', 'setting_change', 'reading', 'event', 'job_record'])
+    for (const table of ['tank', 'plan_revision', 'setting_change', 'reading', 'event', 'job_record', 'plant_note'])
       expect(await fresh.db(table)).toEqual([])
     await fresh.close()
   })
@@ -128,6 +158,11 @@ describe('a tank’s file', () => {
       .send({ ...stranger, settings: [] })
       .expect(409)
     expect(refused.body.detail).toMatch(/Record 1 of the journal/)
+    const noted = await server.agent
+      .post('/api/tank-files')
+      .send({ ...stranger, settings: [], journal: [] })
+      .expect(409)
+    expect(noted.body.detail).toMatch(/^Note 1 on a plant has an id that another tank uses/)
     expect((await server.agent.get(`/api/tanks/${stranger.tank.id}`)).status).toBe(404)
   })
 })

@@ -8,6 +8,7 @@ import { journalRepository } from '../journal/journal.repository.js'
 import { leverRepository } from '../levers/lever.repository.js'
 import { planRepository, type FoundRevision } from '../plan/plan.repository.js'
 import { settingRepository } from '../plan/setting.repository.js'
+import { plantNoteRepository } from '../species/plantNote.repository.js'
 import { tankRepository } from '../tank/tank.repository.js'
 import { VERSION } from '../version.js'
 
@@ -31,6 +32,7 @@ export async function writeTankFile(
     settings: await settingRepository(db).ofTank(tankId),
     levers: await leverRepository(db).ofTank(tankId),
     jobs: await jobRepository(db).ofTank(tankId),
+    plantNotes: (await plantNoteRepository(db).ofTank(tankId)).map(({ tankId: _here, ...note }) => note),
   }
   await out.writeFile(`${JSON.stringify(head).slice(0, -1)},"revisions":`)
   const revisions = await writeList(out, filedRevisions(db, tankId))

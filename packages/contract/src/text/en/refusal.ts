@@ -33,6 +33,7 @@ export const refusalWords = {
   calledOff: 'It was cancelled. Nothing was saved.',
   workTaken: 'Work under this id is under way already.',
   tooManySettings: (most: string) => `A tank keeps at most ${most} dated changes.`,
+  noteTaken: (index: string) => `Note ${index} on a plant has an id that another tank uses. Import the file as a copy instead.`,
   settingTaken: (index: string) => `Dated change ${index} has an id that another tank uses. Import the file as a copy instead.`,
   editsLost: (revision: string) => `Revision ${revision} does not follow from the one before it. Nothing was changed.`,
   brokenHistory: (revision: string) => `Revision ${revision} undoes or redoes what is not there. Nothing was changed.`,
