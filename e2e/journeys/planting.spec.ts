@@ -55,6 +55,8 @@ test('a patch is drawn by keys alone, planted by an older name, counted, seen fr
     'aria-label',
     'Reading-room river from the front, 12 weeks after planting',
   )
+  // The address follows once the slider rests.
+  await expect(page).toHaveURL(/week=12/)
   await page.reload()
   await expect(page.getByTestId('planting-front')).toHaveAttribute(
     'aria-label',

@@ -1,8 +1,7 @@
 import { plantingWords } from '@jovrin/contract'
 import { bedAt, bedOf, brushCm, lineOf, LOOKS, painted, ringOutline, withBed, type Spot, type Vertex } from '@jovrin/core'
-import { Box, Slider } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
-import { useCallback, useEffect, useId, useMemo, useState } from 'react'
+import { useCallback, useId, useMemo } from 'react'
 import { useSearchParams } from 'react-router'
 import { localId } from '../../../api/localId.js'
 import { svgPrefix } from '../../../drawing/ink.js'
@@ -27,14 +26,12 @@ import { allPlants } from '../../library/species/species.queries.js'
 import { PLANT_CARRIED } from './PlantPalette.js'
 import { PlantingMargin } from './PlantingMargin.js'
 import { MapScale } from './MapScale.js'
-import { MOST_WEEKS, weekOf } from './weekOf.js'
+import { WeekOfViewProvider, WeekSlider } from './WeekOfView.js'
 import { PlantingViews, viewAboveCm } from './PlantingViews.js'
 
 /** Both views fit a desk's screen together. */
 const SHEET_HEIGHT_PX = 540
 const PLAN_MARGIN_PX = 58
-/** Longer than from one press of a key to the next [ms]. */
-const RESTED_MS = 400
 const TOOL = { choose: 'choose', draw: 'outline', paint: 'brush' } as const satisfies Record<string, Gesture>
 type Tool = keyof typeof TOOL
 const TOOLS = Object.keys(TOOL) as readonly Tool[]
@@ -52,14 +49,6 @@ export function PlantingSheet({ desk: plainDesk }: { readonly desk: Desk }) {
   const setParam = useSetParam()
   const outlines = useOutlines({ tankId: desk.tankId, param: 'patch', snaps: true, tools: TOOL })
   const { chosenId, choose, tool, setTool } = outlines
-  // The drawing follows the hand; the address, and what is reckoned by it, follow when the hand has rested.
-  const [week, setWeek] = useState(() => weekOf(search))
-  const told = weekOf(search)
-  useEffect(() => {
-    if (week === told) return
-    const timer = setTimeout(() => setParam('week', String(week)), RESTED_MS)
-    return () => clearTimeout(timer)
-  }, [week, told, setParam])
   const isCut = search.get('cut') === '1'
   const look = LOOKS.find((one) => one === search.get('from')) ?? 'front'
   const bed = plan.beds.find(({ id }) => id === chosenId) ?? null
@@ -98,115 +87,101 @@ export function PlantingSheet({ desk: plainDesk }: { readonly desk: Desk }) {
     },
   }
   return (
-    <SheetFrame
-      drawing={
-        <>
-          <OutlineTools outlines={outlines} onFinish={() => finishDrawn(outlines, takeDrawn)}>
-            <Choice
-              label={plantingWords.tool}
-              why={plantingWords.toolWhy}
-              value={tool}
-              options={TOOLS.map((one) => [one, plantingWords.tools[one]] as const)}
-              onChange={(next) => setTool(next ?? 'choose')}
-            />
-            <Choice
-              label={plantingWords.look}
-              why={plantingWords.lookWhy}
-              value={look}
-              options={LOOKS.filter((one) => one !== 'back' || one === look || plan.intent.views.includes(one)).map(
-                (one) => [one, plantingWords.looks[one]] as const,
-              )}
-              onChange={(next) => setParam('from', next === 'front' ? null : next)}
-            />
-            <Box sx={{ width: 210, px: 1 }}>
-              <Box component="label" id={`${prefix}-week`} sx={{ fontSize: 12, color: 'text.secondary' }}>
-                {plantingWords.week}
-              </Box>
-              <Slider
-                size="small"
-                aria-labelledby={`${prefix}-week`}
-                value={week}
-                min={0}
-                max={MOST_WEEKS}
-                step={1}
-                marks={[0, 4, 8, 12].map((value) => ({ value, label: String(value) }))}
-                getAriaValueText={(value) => plantingWords.weekTold(String(value))}
-                onChange={(_event, value) => setWeek(value)}
+    <WeekOfViewProvider>
+      <SheetFrame
+        drawing={
+          <>
+            <OutlineTools outlines={outlines} onFinish={() => finishDrawn(outlines, takeDrawn)}>
+              <Choice
+                label={plantingWords.tool}
+                why={plantingWords.toolWhy}
+                value={tool}
+                options={TOOLS.map((one) => [one, plantingWords.tools[one]] as const)}
+                onChange={(next) => setTool(next ?? 'choose')}
               />
-            </Box>
-          </OutlineTools>
-          <Measured usual={740}>
-            {(width) => {
-              const frontCm = vessel.heightCm + viewAboveCm(figures.beds)
-              const pxPerCm = (SHEET_HEIGHT_PX - PLAN_MARGIN_PX) / (inner.widthCm + frontCm)
-              const layout = planLayout(inner, width, inner.widthCm * pxPerCm + PLAN_MARGIN_PX)
-              return (
-                <>
-                  <PlantingViews
-                    desk={desk}
-                    drawn={marginDesk.figures}
-                    look={look}
-                    week={week}
-                    isCut={isCut}
-                    width={width}
-                    layout={layout}
-                    bedId={bed?.id ?? null}
-                    spotId={spotId}
-                    onSpot={chooseSpot}
-                    onStep={onStep}
-                  />
-                  <OutlineSheet
-                    outlines={outlines}
-                    layout={layout}
-                    inner={inner}
-                    shapes={plan.beds}
-                    catches={catches}
-                    description={plantingWords.planDescription(plan.name)}
-                    shapeLabel={plantingWords.shape(String(plan.beds.findIndex(({ id }) => id === bed?.id) + 1))}
-                    testId="planting-plan"
-                    onOutline={(outline, isFinal) => {
-                      onStep(isFinal)
-                      if (bed) change((now) => withBed(now, bed.id, (one) => ({ ...one, outline })), isFinal)
-                    }}
-                    onDrawn={takeDrawn}
-                    takes={carried}
-                    brush={brush}
-                  >
-                    {(seen) => (
-                      <>
-                        <LabelledFloor layout={seen} figures={figures} prefix={prefix} />
-                        <g opacity="0.5">
-                          <PlanZones layout={seen} zones={plan.zones} prefix={prefix} />
-                          <PlanBarriers layout={seen} barriers={plan.barriers} chosenId={null} />
-                        </g>
-                        <PlanBeds layout={seen} beds={figures.beds} prefix={prefix} chosenId={bed?.id ?? null} />
-                        <PlanPieces layout={seen} pieces={plan.hardscape} prefix={prefix} />
-                        <BedNumbers layout={seen} beds={figures.beds} chosenId={bed?.id ?? null} pieces={plan.hardscape} />
-                        <PlanTabs layout={seen} tabs={plan.tabs} />
-                        <MapScale layout={seen} floorCm={inner.lengthCm} />
-                        <PlanSpots layout={seen} figures={figures} chosenId={spotId} />
-                      </>
-                    )}
-                  </OutlineSheet>
-                </>
-              )
-            }}
-          </Measured>
-          <FindingsList tankId={desk.tankId} muted={plan.muted} change={change} findings={findings} sheet="planting" onChoose={choose} />
-        </>
-      }
-      margin={
-        <PenContext.Provider value={pen}>
-          <PlantingMargin
-            desk={marginDesk}
-            bedId={bed?.id ?? null}
-            spotId={spotId}
+              <Choice
+                label={plantingWords.look}
+                why={plantingWords.lookWhy}
+                value={look}
+                options={LOOKS.filter((one) => one !== 'back' || one === look || plan.intent.views.includes(one)).map(
+                  (one) => [one, plantingWords.looks[one]] as const,
+                )}
+                onChange={(next) => setParam('from', next === 'front' ? null : next)}
+              />
+              <WeekSlider />
+            </OutlineTools>
+            <Measured usual={740}>
+              {(width) => {
+                const frontCm = vessel.heightCm + viewAboveCm(figures.beds)
+                const pxPerCm = (SHEET_HEIGHT_PX - PLAN_MARGIN_PX) / (inner.widthCm + frontCm)
+                const layout = planLayout(inner, width, inner.widthCm * pxPerCm + PLAN_MARGIN_PX)
+                return (
+                  <>
+                    <PlantingViews
+                      desk={desk}
+                      drawn={marginDesk.figures}
+                      look={look}
+                      isCut={isCut}
+                      width={width}
+                      layout={layout}
+                      bedId={bed?.id ?? null}
+                      spotId={spotId}
+                      onSpot={chooseSpot}
+                      onStep={onStep}
+                    />
+                    <OutlineSheet
+                      outlines={outlines}
+                      layout={layout}
+                      inner={inner}
+                      shapes={plan.beds}
+                      catches={catches}
+                      description={plantingWords.planDescription(plan.name)}
+                      shapeLabel={plantingWords.shape(String(plan.beds.findIndex(({ id }) => id === bed?.id) + 1))}
+                      testId="planting-plan"
+                      onOutline={(outline, isFinal) => {
+                        onStep(isFinal)
+                        if (bed) change((now) => withBed(now, bed.id, (one) => ({ ...one, outline })), isFinal)
+                      }}
+                      onDrawn={takeDrawn}
+                      takes={carried}
+                      brush={brush}
+                    >
+                      {(seen) => (
+                        <>
+                          <LabelledFloor layout={seen} figures={figures} prefix={prefix} />
+                          <g opacity="0.5">
+                            <PlanZones layout={seen} zones={plan.zones} prefix={prefix} />
+                            <PlanBarriers layout={seen} barriers={plan.barriers} chosenId={null} />
+                          </g>
+                          <PlanBeds layout={seen} beds={figures.beds} prefix={prefix} chosenId={bed?.id ?? null} />
+                          <PlanPieces layout={seen} pieces={plan.hardscape} prefix={prefix} />
+                          <BedNumbers layout={seen} beds={figures.beds} chosenId={bed?.id ?? null} pieces={plan.hardscape} />
+                          <PlanTabs layout={seen} tabs={plan.tabs} />
+                          <MapScale layout={seen} floorCm={inner.lengthCm} />
+                          <PlanSpots layout={seen} figures={figures} chosenId={spotId} />
+                        </>
+                      )}
+                    </OutlineSheet>
+                  </>
+                )
+              }}
+            </Measured>
+            <FindingsList tankId={desk.tankId} muted={plan.muted} change={change} findings={findings} sheet="planting" onChoose={choose} />
+          </>
+        }
+        margin={
+          <PenContext.Provider value={pen}>
+            <PlantingMargin
+              desk={marginDesk}
+              bedId={bed?.id ?? null}
+              spotId={spotId}
 
-            onBed={choose}
-            onSpot={chooseSpot}
-          />
-        </PenContext.Provider>
-      }
-    />
+              onBed={choose}
+              onSpot={chooseSpot}
+            />
+          </PenContext.Provider>
+        }
+      />
+    </WeekOfViewProvider>
   )
 }

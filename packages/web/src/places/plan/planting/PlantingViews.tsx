@@ -12,6 +12,7 @@ import { useSketchAhead } from '../../../drawing/section/useSketchAhead.js'
 import { Enlarged } from '../../../ui/enlarge/Enlarged.js'
 import type { Desk } from '../desk.js'
 import { MOST_WEEKS } from './weekOf.js'
+import { useWeek } from './WeekOfView.js'
 import { SpotMarks } from './spots/SpotMarks.js'
 
 /** Room over the rim; more where something grows out of the water. */
@@ -22,7 +23,6 @@ interface PlantingViewsProps {
   /** As it was when the hand last let go. */
   readonly drawn: TankFigures
   readonly look: Look
-  readonly week: number
   readonly isCut: boolean
   readonly width: number
   /** Of the map below, whose scale the views share. */
@@ -34,8 +34,9 @@ interface PlantingViewsProps {
 }
 
 /** What the map becomes, looked at from one side. Spots on wood and stone are moved from the front. */
-export function PlantingViews({ desk, drawn, look, week, isCut, width, layout, bedId, spotId, onSpot, onStep }: PlantingViewsProps) {
+export function PlantingViews({ desk, drawn, look, isCut, width, layout, bedId, spotId, onSpot, onStep }: PlantingViewsProps) {
   const { plan, figures, change } = desk
+  const { week } = useWeek()
   const { vessel, inner } = figures
   const { pxPerCm } = layout
   const prefix = `${svgPrefix(useId())}f`
