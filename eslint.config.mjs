@@ -17,7 +17,10 @@ export default tseslint.config(
       'no-restricted-syntax': [
         'error',
         { selector: 'ExportDefaultDeclaration', message: 'Name what you export.' },
-        { selector: 'ExportAllDeclaration', message: 'Say what is public.' },
+        {
+          selector: 'ExportAllDeclaration:not([source.value=/index.js$/])',
+          message: 'Say what is public; only doors of folders are gathered whole.',
+        },
         { selector: 'TSEnumDeclaration', message: 'Use a union of strings.' },
       ],
     },
