@@ -117,6 +117,15 @@ function listen(page: Page, complaints: string[]): void {
 
 export { expect }
 
+/** Goes to a place by its two keys. While a page reckons, the browser may hand on the second too late to belong to the first, as from a slow hand: then again. */
+export async function goByKeys(page: Page, key: string, title: string | RegExp): Promise<void> {
+  await expect(async () => {
+    await page.keyboard.press('g')
+    await page.keyboard.press(key)
+    await expect(page).toHaveTitle(title, { timeout: 3000 })
+  }).toPass()
+}
+
 /** The whole ensemble has answered. */
 export async function reckoned(page: Page): Promise<void> {
   await expect(page.getByRole('group', { name: /^Braid/ })).toBeVisible()

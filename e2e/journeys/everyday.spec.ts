@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import type { Page } from '@playwright/test'
-import { expect, expectAccessible, RIVER, test, typeDate } from '../fixtures.js'
+import { expect, expectAccessible, goByKeys, RIVER, test, typeDate } from '../fixtures.js'
 
 /** Whether the focused element shows that it has the focus: by a ring, a shadow, or the line under its field. */
 const isFocusSeen = (page: Page): Promise<{ readonly name: string; readonly isSeen: boolean } | null> =>
@@ -62,9 +62,7 @@ test('addresses, titles, focus and scroll follow as one expects of a page', asyn
   await page.getByRole('region', { name: 'Archive tank' }).scrollIntoViewIfNeeded()
   const left = await page.evaluate(() => window.scrollY)
   expect(left).toBeGreaterThan(50)
-  await page.keyboard.press('g')
-  await page.keyboard.press('l')
-  await expect(page).toHaveTitle('Library · Jovrin')
+  await goByKeys(page, 'l', 'Library · Jovrin')
   await expect(page.locator('#sheet')).toBeFocused()
   expect(await page.evaluate(() => window.scrollY)).toBe(0)
   await page.goBack()
@@ -123,8 +121,7 @@ test('an empty shelf has units to choose and a sample tank to play with; a tank 
   await page.getByRole('button', { name: 'Play with a sample tank' }).click()
   await expect(page).toHaveURL(/\/balance$/)
   await expect(page).toHaveTitle('Balance · Sample tank · Jovrin')
-  await page.keyboard.press('g')
-  await page.keyboard.press('s')
+  await goByKeys(page, 's', 'Shelf · Jovrin')
   await expect(page.getByText(/US gal/).first()).toBeVisible()
   await page.getByRole('button', { name: 'Duplicate Sample tank' }).click()
   await expect(page).toHaveTitle('Plan · Sample tank, copy · Jovrin')

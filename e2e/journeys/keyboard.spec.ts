@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { expect, reckoned, RIVER, test } from '../fixtures.js'
+import { expect, goByKeys, reckoned, RIVER, test } from '../fixtures.js'
 
 /** Tabs until the wanted thing has focus; fails when it cannot be reached. */
 async function tabTo(page: Page, name: string): Promise<void> {
@@ -79,10 +79,8 @@ test('shortcuts: the list, places, units, colours, undo and redo', async ({ page
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(page.getByLabel('Hours, h')).toHaveValue('8')
   await page.locator('body').click()
-  await page.keyboard.press('g')
-  await page.keyboard.press('b')
+  await goByKeys(page, 'b', /^Balance · /)
   await reckoned(page)
-  await page.keyboard.press('g')
-  await page.keyboard.press('s')
+  await goByKeys(page, 's', 'Shelf · Jovrin')
   await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible()
 })

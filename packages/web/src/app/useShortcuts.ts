@@ -1,7 +1,7 @@
 import { useEffect, useRef } from 'react'
 
-/** Keys in sequence ("g s") must follow within this time. */
-const SEQUENCE_MS = 900
+/** Keys in sequence ("g s") must follow within this time: a slow hand's, too. */
+const SEQUENCE_MS = 1500
 
 /** Listens for single keys and two-key sequences, never while text is typed or with a modifier held. */
 export function useShortcuts(actions: Readonly<Record<string, () => unknown>>, isOn: boolean): void {
