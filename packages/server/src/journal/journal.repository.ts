@@ -176,16 +176,6 @@ export const journalRepository = (db: Knex) => {
       }))
     },
 
-    /** Places in a JSON list of the rows whose id is in use, by any tank. */
-    takenPlaces: async (rows: string): Promise<number[]> => {
-      const found: { place: number }[] = await db.raw(
-        `SELECT ${given('place')} AS place FROM json_each(?) j
-         WHERE EXISTS (SELECT 1 FROM reading r WHERE r.id = ${given('id')}) OR EXISTS (SELECT 1 FROM event e WHERE e.id = ${given('id')})`,
-        [rows],
-      )
-      return found.map(({ place }) => place)
-    },
-
     change: async (record: JournalRecord, version: number): Promise<void> => {
       if (record.kind === 'reading')
         await readings()

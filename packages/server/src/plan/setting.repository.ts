@@ -44,14 +44,6 @@ export const settingRepository = (db: Knex) => ({
     ),
   count: async (tankId: string): Promise<number> =>
     Number((await db<SettingRow>('setting_change').where({ tank_id: tankId }).count({ n: '*' }))[0]?.['n'] ?? 0),
-  /** Places in a JSON list of the rows whose id is in use, by any tank. */
-  takenPlaces: async (rows: string): Promise<number[]> => {
-    const found: { place: number }[] = await db.raw(
-      `SELECT json_extract(j.value, '$.place') AS place FROM json_each(?) j WHERE EXISTS (SELECT 1 FROM setting_change s WHERE s.id = json_extract(j.value, '$.id'))`,
-      [rows],
-    )
-    return found.map(({ place }) => place)
-  },
   remove: async (tankId: string, ids: readonly string[]): Promise<void> => {
     for (const id of ids) await db<SettingRow>('setting_change').where({ tank_id: tankId, id }).delete()
   },

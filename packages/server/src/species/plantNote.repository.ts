@@ -28,14 +28,6 @@ export const plantNoteRepository = (db: Knex) => ({
   /** In the order of their ids. */
   ofTank: async (tankId: string): Promise<PlantNote[]> =>
     readables(PlantNote, await db<NoteRow>('plant_note').where({ tank_id: tankId }).orderBy('id'), PLANT_NOTE_SHELF.stored),
-  /** Places in a JSON list of the rows whose id is in use, by any tank. */
-  takenPlaces: async (rows: string): Promise<number[]> => {
-    const found: { place: number }[] = await db.raw(
-      `SELECT json_extract(j.value, '$.place') AS place FROM json_each(?) j WHERE EXISTS (SELECT 1 FROM plant_note n WHERE n.id = json_extract(j.value, '$.id'))`,
-      [rows],
-    )
-    return found.map(({ place }) => place)
-  },
   put: async (note: PlantNote, changedAt: string): Promise<void> => {
     await db<NoteRow>('plant_note')
       .insert({ id: note.id, plant_id: note.plantId, tank_id: note.tankId, document: JSON.stringify(note), changed_at: changedAt })

@@ -4,16 +4,14 @@ import type { Knex } from 'knex'
 import type { Clock } from '../clock.js'
 import { allOrNothing } from '../db/allOrNothing.js'
 import { insertJson } from '../db/insertJson.js'
+import { takenPlaces } from '../db/takenPlaces.js'
 import { Refusal } from '../http/refusal.js'
-import { journalRepository } from '../journal/journal.repository.js'
 import { leverRepository } from '../levers/lever.repository.js'
 import { sharedText } from '../longWork/sharedTexts.js'
 import type { Work } from '../longWork/works.js'
 import { calledOff } from '../longWork/calledOff.js'
 import type { Workers } from '../longWork/workers.js'
 import { photoRepository } from '../photo/photo.repository.js'
-import { settingRepository } from '../plan/setting.repository.js'
-import { plantNoteRepository } from '../species/plantNote.repository.js'
 import { tankRepository } from '../tank/tank.repository.js'
 import type { FiledTable, ReadTank } from './readTankFile.js'
 import type { TankFileToRead } from './readTankFile.worker.js'
@@ -68,16 +66,23 @@ async function keep(trx: Knex, file: ReadTank, work: Work): Promise<void> {
   }
 }
 
-/** Ids are of one record in the whole database; the file says which of its own is in use. */
+interface IdsInUse {
+  /** Where an id may be in use; readings and events share theirs. */
+  readonly tables: readonly FiledTable[]
+  readonly taken: (place: string) => string
+}
+const JOURNAL: IdsInUse = { tables: ['reading', 'event'], taken: refusalWords.recordTaken }
+/** Ids are of one record in the whole database. */
+const IDS_IN_USE: Partial<Readonly<Record<FiledTable, IdsInUse>>> = {
+  reading: JOURNAL,
+  event: JOURNAL,
+  setting_change: { tables: ['setting_change'], taken: refusalWords.settingTaken },
+  plant_note: { tables: ['plant_note'], taken: refusalWords.noteTaken },
+}
+/** The file says which of its own is in use. */
 async function requireFreeIds(trx: Knex, table: FiledTable, rows: string): Promise<void> {
-  if (table === 'reading' || table === 'event') {
-    const [place] = await journalRepository(trx).takenPlaces(rows)
-    if (place !== undefined) throw new Refusal(409, 'id_taken', refusalWords.recordTaken(String(place)))
-  } else if (table === 'setting_change') {
-    const [place] = await settingRepository(trx).takenPlaces(rows)
-    if (place !== undefined) throw new Refusal(409, 'id_taken', refusalWords.settingTaken(String(place)))
-  } else if (table === 'plant_note') {
-    const [place] = await plantNoteRepository(trx).takenPlaces(rows)
-    if (place !== undefined) throw new Refusal(409, 'id_taken', refusalWords.noteTaken(String(place)))
-  }
+  const inUse = IDS_IN_USE[table]
+  if (inUse === undefined) return
+  const [place] = await takenPlaces(trx, inUse.tables, rows)
+  if (place !== undefined) throw new Refusal(409, 'id_taken', inUse.taken(String(place)))
 }

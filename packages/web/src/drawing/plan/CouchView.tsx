@@ -2,6 +2,7 @@ import { centreOf, groundHeightCm, type Eye, type TankFigures } from '@jovrin/co
 import { useId } from 'react'
 import { Hatches } from '../Hatches.js'
 import { hatchFill, INK, svgPrefix } from '../ink.js'
+import { drawnBeds } from '../section/bedRow.js'
 import { BedRows } from '../section/BedRows.js'
 import { FAINT } from '../section/FrontBeds.js'
 import { SpotPlants } from '../section/FrontSpots.js'
@@ -61,7 +62,7 @@ export function CouchView({
     (yCm: number) =>
     (xCm: number, zCm: number): string =>
       `translate(${at(xCm, yCm, zCm).join(' ')}) scale(${pxPerCm * shrinkOf(yCm)})`
-  const beds = weeks === undefined ? [] : figures.beds.filter(({ areaCm2, plants }) => areaCm2 > 1 && plants.length > 0)
+  const beds = weeks === undefined ? [] : drawnBeds(figures)
   const bedOf = (bed: (typeof beds)[number], depthCm: number) => (
     <g key={bed.bed.id} opacity={chosenBedId === null || chosenBedId === bed.bed.id ? 1 : FAINT}>
       <BedRows

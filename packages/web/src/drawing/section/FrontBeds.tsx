@@ -1,5 +1,6 @@
 import { centreOf, type LaidBed, type TankFigures } from '@jovrin/core'
 import { memo, type ReactNode } from 'react'
+import { drawnBeds } from './bedRow.js'
 import { BedRows } from './BedRows.js'
 import type { SectionLayout } from './layout.js'
 
@@ -16,8 +17,7 @@ interface FrontBedsProps {
 /** Beds of the map from the front, the rearmost first: each plant by its own gesture, as high and as closed as it is after so many weeks. */
 export const FrontBeds = memo(function FrontBeds({ figures, layout, weeks, between, chosenId = null, isCut = false }: FrontBedsProps) {
   const middleCm = figures.inner.widthCm / 2
-  const ordered = figures.beds
-    .filter(({ areaCm2, plants }) => areaCm2 > 1 && plants.length > 0)
+  const ordered = drawnBeds(figures)
     .map((bed) => ({ bed, depthCm: centreOf(bed.ring).yCm }))
     .sort((a, b) => b.depthCm - a.depthCm)
   const draw = (isHere: (entry: (typeof ordered)[number]) => boolean): ReactNode =>

@@ -1,5 +1,6 @@
 import { centreOf, type Spot, type TankFigures } from '@jovrin/core'
 import type { ReactNode } from 'react'
+import { drawnBeds } from './bedRow.js'
 import { BedRows } from './BedRows.js'
 import { FAINT } from './FrontBeds.js'
 import { SpotPlants } from './FrontSpots.js'
@@ -58,29 +59,27 @@ export function PaneElevation({ figures, layout, pane, weeks, prefix, chosenBedI
         </g>
       ),
     })),
-    ...figures.beds
-      .filter(({ areaCm2, plants }) => areaCm2 > 1 && plants.length > 0)
-      .map((bed) => {
-        const centre = centreOf(bed.ring)
-        const isChosen = bed.bed.id === chosenBedId
-        return {
-          away: awayOf(centre),
-          isFloating: bed.isFloating,
-          drawn: (
-            <g key={bed.bed.id} opacity={chosenBedId === null || isChosen ? 1 : FAINT}>
-              <BedRows
-                bed={bed}
-                figures={figures}
-                weeks={weeks}
-                isCut={isCut}
-                isChosen={isChosen}
-                along={pane === 'back' ? 'length' : 'width'}
-                place={place}
-              />
-            </g>
-          ),
-        }
-      }),
+    ...drawnBeds(figures).map((bed) => {
+      const centre = centreOf(bed.ring)
+      const isChosen = bed.bed.id === chosenBedId
+      return {
+        away: awayOf(centre),
+        isFloating: bed.isFloating,
+        drawn: (
+          <g key={bed.bed.id} opacity={chosenBedId === null || isChosen ? 1 : FAINT}>
+            <BedRows
+              bed={bed}
+              figures={figures}
+              weeks={weeks}
+              isCut={isCut}
+              isChosen={isChosen}
+              along={pane === 'back' ? 'length' : 'width'}
+              place={place}
+            />
+          </g>
+        ),
+      }
+    }),
   ]
   const ordered = [...standing].sort((a, b) => Number(a.isFloating) - Number(b.isFloating) || b.away - a.away)
   return (

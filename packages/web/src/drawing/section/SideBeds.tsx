@@ -1,5 +1,6 @@
 import { boundsOf, type TankFigures } from '@jovrin/core'
 import { memo } from 'react'
+import { drawnBeds } from './bedRow.js'
 import { BedRows } from './BedRows.js'
 import type { SectionLayout } from './layout.js'
 
@@ -18,8 +19,7 @@ export const SideBeds = memo(function SideBeds({ figures, layout, weeks, atCm }:
     const { left, right } = boundsOf(ring)
     return atCm < left ? left - atCm : atCm > right ? atCm - right : 0
   }
-  const ordered = figures.beds
-    .filter(({ areaCm2, plants }) => areaCm2 > 1 && plants.length > 0)
+  const ordered = drawnBeds(figures)
     .map((bed) => ({ bed, awayCm: away(bed.ring) }))
     .sort((a, b) => b.awayCm - a.awayCm)
   return (

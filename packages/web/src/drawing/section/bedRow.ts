@@ -19,6 +19,10 @@ export interface Season {
   readonly isCut: boolean
 }
 
+/** Beds of which there is something to draw. */
+export const drawnBeds = ({ beds }: TankFigures): readonly LaidBed[] =>
+  beds.filter(({ areaCm2, plants }) => areaCm2 > 1 && plants.length > 0)
+
 /** Plants of one kind side by side within a bed. */
 export interface Stretch {
   readonly planted: LaidPlant

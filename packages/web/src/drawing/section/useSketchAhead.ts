@@ -1,6 +1,6 @@
 import type { LaidBed, TankFigures } from '@jovrin/core'
 import { useEffect } from 'react'
-import { rowOf, stretchesOf, type Along } from './bedRow.js'
+import { drawnBeds, rowOf, stretchesOf, type Along } from './bedRow.js'
 
 /** Safari has none: there each week is sketched when it is first shown. */
 const whenIdle = globalThis.requestIdleCallback as typeof requestIdleCallback | undefined
@@ -19,9 +19,9 @@ interface Ahead {
 export function useSketchAhead({ figures, along, week, mostWeeks, isCut }: Ahead): void {
   useEffect(() => {
     if (whenIdle === undefined) return
-    const todo = sketches(figures, along, nearest(week, mostWeeks), isCut)
+    const ahead = sketches(figures, along, nearest(week, mostWeeks), isCut)
     const work: IdleRequestCallback = (moment) => {
-      while (moment.timeRemaining() > ENOUGH_MS) if (todo.next().done === true) return
+      while (moment.timeRemaining() > ENOUGH_MS) if (ahead.next().done === true) return
       waiting = whenIdle(work)
     }
     let waiting = whenIdle(work)
@@ -37,7 +37,7 @@ const nearest = (week: number, mostWeeks: number): readonly number[] =>
 /** One bed of one week at a time; what is sketched is kept with its plant. */
 function* sketches(figures: TankFigures, along: Along, weeks: readonly number[], isCut: boolean): Generator<LaidBed, void, undefined> {
   for (const one of weeks)
-    for (const bed of figures.beds) {
+    for (const bed of drawnBeds(figures)) {
       for (const stretch of stretchesOf(bed, figures, along)) rowOf(bed, stretch, figures, { weeks: one, isCut })
       yield bed
     }
