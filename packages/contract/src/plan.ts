@@ -150,6 +150,7 @@ const PARTS = {
   variants: listOf(z.strictObject({ id: LocalId, name: named(40), beds: Beds, spots: Spots }), MOST_VARIANTS),
   flora: listOf(PlantSpeciesSchema, 50),
   lamps: listOf(z.strictObject({ id: LocalId, ...under('lamps/*') }), 20),
+  light: z.strictObject({ ...under('light'), readings: listOf(z.strictObject({ id: LocalId, ...under('light/readings/*') }), 60) }),
   lightWindows: listOf(z.strictObject({ id: LocalId, on: Clock, ...under('lightWindows/*') }), 6),
   gasLines: listOf(z.strictObject({ id: LocalId, ...under('gasLines/*') }), 4),
   flow: z.strictObject({ ...under('flow'), hasSkimmer: z.boolean() }),

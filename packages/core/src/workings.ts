@@ -10,6 +10,7 @@ import { filledWeightWorking } from './hardscape/filledWeight.working.js'
 import { netWaterWorking } from './hardscape/netWater.working.js'
 import { dliWorking, floorPpfdWorking } from './light/light.workings.js'
 import { ppfdFromLuxWorking } from './light/light.workings.js'
+import { linePpfdWorking, panelPpfdWorking, pointPpfdWorking, transmittanceWorking } from './light/lineSource.workings.js'
 import { plantingPortionsWorking } from './planting/portions.working.js'
 import type { Working } from './quantity/working.js'
 import { evaporationWorking, jetReachWorking, paneSafetyWorking, realFlowWorking, twistWorking } from './tank/vessel.workings.js'
@@ -37,6 +38,10 @@ export const WORKINGS: readonly Working[] = [
   floorPpfdWorking,
   dliWorking,
   ppfdFromLuxWorking,
+  pointPpfdWorking,
+  linePpfdWorking,
+  panelPpfdWorking,
+  transmittanceWorking,
   co2FromPhWorking,
   phFromCo2Working,
   co2FromDropWorking,

@@ -1,4 +1,4 @@
-import type { Plan } from '@jovrin/core'
+import { UNKNOWN_LAMP, type Plan } from '@jovrin/core'
 import { layer, outline, piece, PROFILE } from '../layouts.js'
 import { common } from './common.js'
 
@@ -40,7 +40,7 @@ export const archiveTank = (startedOn: string): Plan => ({
     { id: 'moss', kind: 'moss', footFraction: 0.2, density: 'full', pots: null },
     { id: 'rosette', kind: 'rosette', footFraction: 0.2, density: 'half', pots: null },
   ],
-  lamps: [{ id: 'strip', fluxUmolPerS: null, watts: 18, lengthCm: 55, aboveWaterCm: 14, dimFraction: 0.5 }],
+  lamps: [{ ...UNKNOWN_LAMP, id: 'strip', watts: 18, lengthCm: 55, aboveWaterCm: 14, dimFraction: 0.5 }],
   lightWindows: [{ id: 'day', on: '10:00', hours: 8, rampMin: 30 }],
   gasLines: [],
   flow: { surface: 'ripple', hasSkimmer: false, turnoverPerH: 5, filter: 'mature' },

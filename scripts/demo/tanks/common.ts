@@ -7,7 +7,7 @@ export const common = (
 ): Pick<Plan, keyof typeof UNPLANNED | 'schemaVersion' | 'name' | 'startedOn' | 'timeZone' | 'roomCo2Ppm' | 'isTrimmed' | 'sources'> => ({
   ...UNPLANNED,
   room: { monthlyC: [19.5, 19.5, 20, 20.5, 21.5, 23, 24.5, 24.5, 22.5, 21, 20, 19.5], humidityFraction: 0.48, sunHours: 0, volumeM3: 180 },
-  schemaVersion: 4,
+  schemaVersion: 5,
   name,
   startedOn,
   timeZone: 'Europe/Berlin',

@@ -1,4 +1,4 @@
-import type { Plan } from '@jovrin/core'
+import { UNKNOWN_LAMP, type Plan } from '@jovrin/core'
 import { layer, outline, piece, PROFILE } from '../layouts.js'
 import { common } from './common.js'
 
@@ -34,7 +34,7 @@ const rackTank =
       { id: 'stems', kind: 'stems', footFraction: 0.35, density: 'half', pots: null },
       { id: 'rosette', kind: 'rosette', footFraction: 0.15, density: 'half', pots: null },
     ],
-    lamps: [{ id: 'strip', fluxUmolPerS: null, watts: 16, lengthCm: 36, aboveWaterCm: 12, dimFraction }],
+    lamps: [{ ...UNKNOWN_LAMP, id: 'strip', watts: 16, lengthCm: 36, aboveWaterCm: 12, dimFraction }],
     lightWindows: [{ id: 'day', on, hours, rampMin: 15 }],
     gasLines: [
       {

@@ -1,4 +1,4 @@
-import type { Plan } from '@jovrin/core'
+import { UNKNOWN_LAMP, type Plan } from '@jovrin/core'
 import { bank, layer, outline, piece, PROFILE, zone } from '../layouts.js'
 import { common } from './common.js'
 
@@ -171,7 +171,7 @@ export const riverTank = (startedOn: string): Plan => ({
     { id: 'rosette', kind: 'rosette', footFraction: 0.12, density: 'full', pots: null },
     { id: 'moss', kind: 'moss', footFraction: 0.05, density: 'half', pots: null },
   ],
-  lamps: [{ id: 'strip', fluxUmolPerS: null, watts: 68, lengthCm: 100, aboveWaterCm: 16, dimFraction: 0.72 }],
+  lamps: [{ ...UNKNOWN_LAMP, id: 'strip', watts: 68, lengthCm: 100, aboveWaterCm: 16, dimFraction: 0.72 }],
   lightWindows: [{ id: 'day', on: '11:30', hours: 8, rampMin: 30 }],
   gasLines: [
     {

@@ -1,4 +1,4 @@
-import type { Plan } from '@jovrin/core'
+import { UNKNOWN_LAMP, type Plan } from '@jovrin/core'
 import { bank, layer, outline, piece, PROFILE, zone } from '../layouts.js'
 import { common } from './common.js'
 
@@ -65,7 +65,7 @@ export const shallowTank = (startedOn: string): Plan => ({
     { id: 'stems', kind: 'stems', footFraction: 0.2, density: 'half', pots: null },
     { id: 'rhizome', kind: 'rhizome', footFraction: 0.12, density: 'half', pots: null },
   ],
-  lamps: [{ id: 'strip', fluxUmolPerS: null, watts: 40, lengthCm: 65, aboveWaterCm: 20, dimFraction: 0.6 }],
+  lamps: [{ ...UNKNOWN_LAMP, id: 'strip', watts: 40, lengthCm: 65, aboveWaterCm: 20, dimFraction: 0.6 }],
   lightWindows: [{ id: 'day', on: '12:00', hours: 7, rampMin: 30 }],
   gasLines: [
     {

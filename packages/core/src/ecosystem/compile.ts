@@ -9,6 +9,7 @@ import type { FeedShare, Plan, TimelineEntry } from '../plan/plan.js'
 import { molarMass } from '../feed/chemicalFormula.js'
 import { Answers, type Draw } from '../plan/answers.js'
 import { PLANT_GROUPS } from '../planting/kinds.js'
+import { lightOfKinds } from '../planting/lightOfBeds.js'
 import { byGroup } from '../planting/standOf.js'
 import { waterCInMonth } from '../tank/waterTemperature.js'
 import { tapOf, type TapWater } from '../water/tapOf.js'
@@ -176,6 +177,7 @@ function conditionsOf(
     skimmer: figures.skimmer,
     flow: figures.flow,
     ppfd: figures.ppfd,
+    lightOfGroup: lightOfGroups(plan),
     lightShareOfStep: lightDayTable(light, stepMin),
     gasShareOfStep: gasShareOfStep(figures, plan.lightWindows, stepMin),
     // The kernel dissolves one share of all gas; lines that dissolve another give as much more or less.
@@ -184,6 +186,18 @@ function conditionsOf(
     foodGPerDay: day >= plan.animals.fishFromDay ? figures.foodGPerDay : 0,
     grazers: day >= plan.animals.grazersFromDay ? figures.grazers : 0,
   }
+}
+
+const lightOnce = new WeakMap<Plan, Float64Array>()
+/** Of each group its own part of the floor against the mean, by the common answers: what nobody knows of lamps and water moves all parts alike. */
+function lightOfGroups(plan: Plan): Float64Array {
+  const known = lightOnce.get(plan)
+  if (known !== undefined) return known
+  const figures = tankFigures(plan)
+  const light = lightOfKinds(figures.beds, figures, figures.ppfd)
+  const found = Float64Array.from(byGroup(PLANT_GROUPS, (kind) => light[kind]))
+  lightOnce.set(plan, found)
+  return found
 }
 
 /** Gas that dissolves in each step as a share of what all lines dissolve together: every line by what it gives, open around the light by its own times. */

@@ -32,6 +32,8 @@ export interface Conditions {
   readonly flow: number
   /** Peak at the bare ground in clear water [µmol m⁻² s⁻¹]. */
   readonly ppfd: number
+  /** Of each plant group: light of its own part of the floor over that. */
+  readonly lightOfGroup: Float64Array
   /** Light as a share of the peak, one value per step of the day, taken at the middle of the step; circular over midnight. */
   readonly lightShareOfStep: Float64Array
   /** Share of each step in which the valve is open. */

@@ -43,6 +43,7 @@ const CONDITIONS_TEMPLATE: KernelConditions = templateOf({
   skimmer: 1,
   flow: 1,
   ppfd: 1,
+  lightOfGroup: new Float64Array(),
   lightShareOfStep: new Float64Array(),
   gasShareOfStep: new Float64Array(),
   gasMgPerH: 1,

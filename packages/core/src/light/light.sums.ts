@@ -1,8 +1,7 @@
 import type { Plan } from '../plan/plan.js'
 import { answered, defineSum, openSum, reckoned, type OpenedSum, type Word } from '../quantity/sum.js'
-import { dliWorking, FLOOR_SPREAD } from './light.workings.js'
+import { dliWorking, FIELD_SOURCE, FLOOR_SPREAD } from './light.workings.js'
 import { MOL_PER_UMOL_H_PER_S } from './dailyLight.js'
-import { FLOOR_SOURCE } from './floorLight.js'
 import type { Light } from './lampsOf.js'
 
 export const floorLightSum = defineSum({
@@ -11,7 +10,7 @@ export const floorLightSum = defineSum({
   terms: { fluxUmolPerS: 'photonFlux', reachingShare: 'ratio', surfaceM2: 'surface' },
   each: { fullWatts: 'power', dimFraction: 'fraction', aboveWaterCm: 'length', lampLengthCm: 'length' },
   formula: 'fluxUmolPerS·reachingShare/surfaceM2',
-  source: FLOOR_SOURCE,
+  source: FIELD_SOURCE,
 })
 export const dailyLightSum = defineSum({
   id: 'light.daily',

@@ -1,6 +1,6 @@
 import { numberInput, exactly, numberOf, textOf, type Working } from '../quantity/working.js'
 import { DAY_SHAPES, dailyLightMolPerM2, MOL_PER_UMOL_H_PER_S, type DayShape } from './dailyLight.js'
-import { FLOOR_FORMULA, FLOOR_SOURCE, floorPpfd } from './floorLight.js'
+import { meanOfPlane, PANE_KEEPS } from './litPlane.js'
 
 export const dliWorking: Working = {
   id: 'light.dli',
@@ -24,8 +24,9 @@ export const dliWorking: Working = {
     ),
 }
 
-/** Walls, dirt and aim of a real lamp against the balance below; rule of thumb. */
+/** Dirt, aim and what the maker prints against the field; rule of thumb. */
 export const FLOOR_SPREAD = 1.3
+export const FIELD_SOURCE = `Every element of a lamp by the cosine (Lambert 1760), refraction (Snell 1621), loss at the surface and in the panes (Fresnel 1823), slant ways in the water (Beer 1852); clean glass in air sends flat rays back wholly, and ${PANE_KEEPS} of every bounce is kept (rule of thumb 0.8–0.95)`
 
 export const floorPpfdWorking: Working = {
   id: 'light.floor-ppfd',
@@ -33,24 +34,30 @@ export const floorPpfdWorking: Working = {
   fields: [
     numberInput('fluxUmolPerS', 'µmol/s', 0, 100_000),
     numberInput('lampLengthCm', 'cm', 1, 1000),
+    numberInput('lampWidthCm', 'cm', 0.5, 500, 8),
+    numberInput('beamExponent', '', 0.5, 60, 1),
     numberInput('aboveWaterCm', 'cm', 0, 300),
     numberInput('lengthCm', 'cm', 5, 1000),
     numberInput('widthCm', 'cm', 5, 500),
     numberInput('waterDepthCm', 'cm', 1, 300),
     numberInput('attenuationPerM', '1/m', 0, 10, 0.45),
   ],
-  formula: FLOOR_FORMULA,
-  source: FLOOR_SOURCE,
+  formula: 'mean over the floor of Σ fluxUmolPerS·(beamExponent+1)/(2π)·cosⁿ·passed surface·e^(−attenuationPerM·way)·kept by the panes/way²',
+  source: FIELD_SOURCE,
   compute(inputs) {
-    const value = floorPpfd({
-      fluxUmolPerS: numberOf(inputs, 'fluxUmolPerS'),
-      lampLengthM: numberOf(inputs, 'lampLengthCm') / 100,
-      aboveWaterM: numberOf(inputs, 'aboveWaterCm') / 100,
-      lengthM: numberOf(inputs, 'lengthCm') / 100,
-      widthM: numberOf(inputs, 'widthCm') / 100,
-      waterDepthM: numberOf(inputs, 'waterDepthCm') / 100,
-      attenuationPerM: numberOf(inputs, 'attenuationPerM'),
-    })
+    const given = (name: string): number => numberOf(inputs, name)
+    const inner = { lengthCm: given('lengthCm'), widthCm: given('widthCm'), waterDepthCm: given('waterDepthCm') }
+    const lamp = {
+      xCm: inner.lengthCm / 2,
+      yCm: inner.widthCm / 2,
+      lengthCm: given('lampLengthCm'),
+      widthCm: given('lampWidthCm'),
+      aboveWaterCm: given('aboveWaterCm'),
+      fluxUmolPerS: given('fluxUmolPerS'),
+      beamExponent: given('beamExponent'),
+      tiltDeg: 0,
+    }
+    const value = meanOfPlane({ lamps: [lamp], attenuationPerM: given('attenuationPerM'), inner, heightCm: 0 })
     return { value, low: value / FLOOR_SPREAD, high: value * FLOOR_SPREAD }
   },
 }

@@ -1,7 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import { lightDayTable, openDayTable } from './dayTable.js'
-import { floorPpfd, fluxOnSurface } from './floorLight.js'
 
 const sum = (values: Float64Array): number => values.reduce((total, value) => total + value, 0)
 
@@ -34,40 +33,5 @@ describe('day tables', () => {
   test('a valve that would close before it opens stays shut; more than a day is a day', () => {
     expect(sum(openDayTable([{ onMin: 600, minutes: -30 }], 10))).toBe(0)
     expect(sum(openDayTable([{ onMin: 600, minutes: 9999 }], 10))).toBe(144)
-  })
-})
-
-describe('light at the floor', () => {
-  const lamp = {
-    fluxUmolPerS: 100,
-    lampLengthM: 1,
-    aboveWaterM: 0.15,
-    lengthM: 1.08,
-    widthM: 0.48,
-    waterDepthM: 0.35,
-    attenuationPerM: 0.45,
-  }
-  test('no more enters than the lamp gives, and no more arrives than enters', () =>
-    fc.assert(
-      fc.property(
-        fc.double({ min: 0, max: 1.5, noNaN: true }),
-        fc.double({ min: 0.05, max: 1, noNaN: true }),
-        (aboveWaterM, waterDepthM) => {
-          const entering = fluxOnSurface({ ...lamp, aboveWaterM })
-          expect(entering).toBeLessThanOrEqual(100)
-          expect(floorPpfd({ ...lamp, aboveWaterM, waterDepthM }) * lamp.lengthM * lamp.widthM).toBeLessThan(entering)
-        },
-      ),
-    ))
-  test('raising the lamp, deeper water, stain and dimming each take light', () => {
-    const now = floorPpfd(lamp)
-    for (const change of [{ aboveWaterM: 0.4 }, { waterDepthM: 0.6 }, { attenuationPerM: 2 }, { fluxUmolPerS: 60 }])
-      expect(floorPpfd({ ...lamp, ...change })).toBeLessThan(now)
-    expect(floorPpfd({ ...lamp, fluxUmolPerS: 50 })).toBeCloseTo(now / 2, 9)
-  })
-  test('the grid’s integral meets the closed field: a lamp far larger than the tank lights it evenly', () => {
-    const even = fluxOnSurface({ ...lamp, lampLengthM: 20, aboveWaterM: 0.5, lengthM: 0.1, widthM: 0.1 })
-    // Below an endless line the field is Φ/L · 1/(2h), by hand 100/20/(2·0.5) = 5 µmol/m²/s on 0.01 m²
-    expect(even).toBeCloseTo(0.05, 3)
   })
 })

@@ -10,8 +10,6 @@ export const UNKNOWN_TRAITS = {
   lampLengthShare: { value: 0.8, low: 0.4, high: 1, asks: 'lamps/*/lengthCm' },
   foodGPerDayPerL: { value: 0.002, low: 0.0005, high: 0.006, asks: 'animals/foodGPerDay' },
   grazersPerL: { value: 0.05, low: 0.015, high: 0.1, asks: 'animals/grazers' },
-  /** Of clear tank water, 400–700 nm. */
-  waterAttenuationPerM: { value: 0.45, low: 0.3, high: 0.6, asks: null },
   /** Stand and kit that nobody weighed, by the litre of the outer size. */
   standKgPerL: { value: 0.22, low: 0.15, high: 0.35, asks: 'stand/massKg' },
   kitKgPerL: { value: 0.08, low: 0.05, high: 0.15, asks: 'stand/kitMassKg' },

@@ -13,7 +13,11 @@ import {
   GAS_CONTROLS,
   GROUND_KINDS,
   HARDSCAPE_MATERIALS,
+  LAMP_KINDS,
   LAYOUT_KINDS,
+  LIGHT_MEDIA,
+  LIGHT_METERS,
+  LIGHT_STARTS,
   PACES,
   PLANT_KINDS,
   SPOT_FIXINGS,
@@ -93,6 +97,8 @@ type FieldAt<Path extends string, Field extends { readonly isSure?: true }> =
   null extends ValueAt<Described, Path> ? Omit<Field, 'isSure'> & { readonly isSure?: never } : Field & { readonly isSure: true }
 
 const ON_FLOOR = { dimension: 'length', range: [-600, 1200], isSure: true } as const
+/** Of what hangs over the floor and may stand beyond it; the middle where nobody says. */
+const OVER_FLOOR = { dimension: 'length', range: [-600, 1200] } as const
 const ABOVE_FLOOR = { dimension: 'length', range: [0, 200], isSure: true } as const
 const CORNER = { dimension: 'thickness', range: [-200, 200], usual: [-20, 20] } as const
 const RATE = { dimension: 'money', range: [0, 100_000] } as const
@@ -181,10 +187,26 @@ export const NUMBER_FIELDS = {
   'spots/*/widthCm': { dimension: 'length', range: [0.5, 150], isSure: true },
   'spots/*/heightCm': { dimension: 'length', range: [0.5, 100], isSure: true },
   'lamps/*/fluxUmolPerS': { dimension: 'photonFlux', range: [0, 20_000], usual: [8, 800] },
+  'lamps/*/lumens': { dimension: 'luminousFlux', range: [0, 2_000_000], usual: [300, 60_000] },
   'lamps/*/watts': { dimension: 'power', range: [0, 10_000], usual: [4, 400] },
   'lamps/*/lengthCm': { dimension: 'length', range: [1, 600], usual: [8, 200] },
+  'lamps/*/widthCm': { dimension: 'length', range: [0.5, 300], usual: [2, 60] },
+  'lamps/*/xCm': OVER_FLOOR,
+  'lamps/*/yCm': OVER_FLOOR,
   'lamps/*/aboveWaterCm': { dimension: 'length', range: [0, 200], usual: [2, 50], unknown: { value: 12, low: 4, high: 25 } },
+  'lamps/*/tiltDeg': { dimension: 'angle', range: [-60, 60], usual: [-30, 30], isSure: true },
+  'lamps/*/beamExponent': { dimension: 'ratio', range: [0.5, 60], usual: [0.8, 12] },
   'lamps/*/dimFraction': { dimension: 'fraction', range: [0, 1], unknown: { value: 0.8, low: 0.5, high: 1 } },
+  'light/attenuationPerM': {
+    dimension: 'attenuation',
+    range: [0.05, 10],
+    usual: [0.2, 3],
+    unknown: { value: 0.45, low: 0.3, high: 0.6 },
+  },
+  'light/readings/*/xCm': ON_FLOOR,
+  'light/readings/*/yCm': ON_FLOOR,
+  'light/readings/*/heightCm': ABOVE_FLOOR,
+  'light/readings/*/ppfd': { dimension: 'ppfd', range: [0.5, 3000], usual: [5, 400], isSure: true },
   'lightWindows/*/hours': { dimension: 'hours', range: [0, 24], usual: [4, 12], isSure: true },
   'lightWindows/*/rampMin': { dimension: 'minutes', range: [0, 240], isSure: true },
   'gasLines/*/bubblesPerS': { dimension: 'bubbles', range: [0, 50], usual: [0.2, 10] },
@@ -248,6 +270,10 @@ export const CHOICE_FIELDS = {
   'spots/*/laying': { choices: SPOT_LAYINGS, isSure: true },
   'spots/*/fixing': { choices: SPOT_FIXINGS, isSure: true },
   'spots/*/start': { choices: BED_STARTS, isSure: true },
+  'lamps/*/kind': { choices: LAMP_KINDS },
+  'light/start': { choices: LIGHT_STARTS },
+  'light/readings/*/medium': { choices: LIGHT_MEDIA, isSure: true },
+  'light/readings/*/method': { choices: LIGHT_METERS, isSure: true },
   'gasLines/*/control': { choices: GAS_CONTROLS, isSure: true },
   'gasLines/*/diffuser': { choices: DIFFUSERS },
   'flow/surface': { choices: SURFACES },

@@ -6,7 +6,7 @@ import { PLANT_KINDS, type PlantKind } from '../species/plantKinds.js'
 
 export { PLANT_KINDS, type PlantKind }
 
-export const PLAN_SCHEMA_VERSION = 4
+export const PLAN_SCHEMA_VERSION = 5
 
 export const DENSITIES = ['thin', 'half', 'full'] as const
 export type Density = (typeof DENSITIES)[number]
@@ -24,6 +24,17 @@ export const GAS_CONTROLS = ['none', 'timer', 'controller'] as const
 export type GasControl = (typeof GAS_CONTROLS)[number]
 export const DIFFUSERS = ['in-tank', 'in-line', 'reactor'] as const
 export type Diffuser = (typeof DIFFUSERS)[number]
+
+export const LAMP_KINDS = ['strip', 'panel', 'spot'] as const
+export type LampKind = (typeof LAMP_KINDS)[number]
+export const LIGHT_STARTS = ['ramp', 'moderate', 'very-dim'] as const
+/** How a new tank's light begins: short and dim for weeks, moderate from the first day over dense plants, or very dim for weeks. */
+export type LightStart = (typeof LIGHT_STARTS)[number]
+export const LIGHT_METERS = ['meter', 'phone'] as const
+export type LightMeter = (typeof LIGHT_METERS)[number]
+export const LIGHT_MEDIA = ['water', 'air'] as const
+/** Read in the filled tank, or in the empty one. */
+export type LightMedium = (typeof LIGHT_MEDIA)[number]
 
 export const LAYOUT_KINDS = ['stones', 'wood-and-stones', 'formal-rows', 'island', 'valley', 'slope', 'shallow'] as const
 export type LayoutKind = (typeof LAYOUT_KINDS)[number]
@@ -261,12 +272,42 @@ export interface PlantingVariant {
 }
 export interface Lamp {
   readonly id: string
-  /** Photon flux; used instead of the watts when given. */
+  readonly kind: LampKind | null
+  /** Photon flux; used instead of lumens and watts when given. */
   readonly fluxUmolPerS: number | null
+  /** Used instead of the watts when given. */
+  readonly lumens: number | null
   readonly watts: number | null
+  /** Of the lit part, along the tank. */
   readonly lengthCm: number | null
+  /** Of the lit part, across the tank. */
+  readonly widthCm: number | null
+  /** Its middle over the inner floor. */
+  readonly xCm: number | null
+  readonly yCm: number | null
   readonly aboveWaterCm: number | null
+  /** About its long axis; above 0° the beam leans to the back. */
+  readonly tiltDeg: number
+  /** Intensity goes by the cosine to this power. */
+  readonly beamExponent: number | null
   readonly dimFraction: number | null
+}
+/** Light read at one spot, with the lamps as the plan sets them. */
+export interface LightReading {
+  readonly id: string
+  readonly medium: LightMedium
+  readonly method: LightMeter
+  readonly xCm: number
+  readonly yCm: number
+  /** Above the glass. */
+  readonly heightCm: number
+  readonly ppfd: number
+}
+export interface PlanLight {
+  /** Of the clear tank water, 400–700 nm. */
+  readonly attenuationPerM: number | null
+  readonly start: LightStart | null
+  readonly readings: readonly LightReading[]
 }
 export interface LightWindow {
   readonly id: string
@@ -409,6 +450,7 @@ export interface Plan {
   readonly flora: readonly PlantSpecies[]
   readonly lamps: readonly Lamp[]
   readonly lightWindows: readonly LightWindow[]
+  readonly light: PlanLight
   readonly gasLines: readonly GasLine[]
   readonly flow: PlanFlow
   readonly filters: readonly Filter[]

@@ -24,6 +24,7 @@ export const UNPLANNED = {
   beds: [],
   spots: [],
   variants: [],
+  light: { attenuationPerM: null, start: null, readings: [] },
   flora: [],
   tabProduct: null,
   filters: [],
@@ -59,10 +60,17 @@ export const UNKNOWN_SOURCE = {
 
 /** A lamp of which nothing is known. */
 export const UNKNOWN_LAMP = {
+  kind: null,
   fluxUmolPerS: null,
+  lumens: null,
   watts: null,
   lengthCm: null,
+  widthCm: null,
+  xCm: null,
+  yCm: null,
   aboveWaterCm: null,
+  tiltDeg: 0,
+  beamExponent: null,
   dimFraction: null,
 } as const satisfies Omit<Lamp, 'id'>
 

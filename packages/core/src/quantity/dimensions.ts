@@ -19,6 +19,9 @@ const FIXED = {
   power: { unit: 'W' },
   ppfd: { unit: 'µmol/m²/s' },
   photonFlux: { unit: 'µmol/s' },
+  luminousFlux: { unit: 'lm' },
+  /** Of light in water, by the natural logarithm. */
+  attenuation: { unit: '/m', digits: 2 },
   speed: { unit: 'm/s', digits: 2 },
   dailyLight: { unit: 'mol/m²', digits: 2 },
   surface: { unit: 'm²' },

@@ -2,7 +2,7 @@ import type { TankFigures } from '../ecosystem/tankFigures.js'
 import { hasGas } from '../gas/linesOf.js'
 import { GROUND } from '../ground/kinds.js'
 import { groundHeightCm } from '../ground/groundPlan.js'
-import { ppfdAtHeight } from '../light/lampsOf.js'
+import { lightAt, litPlane } from '../light/litPlane.js'
 import type { FeedingSchool, Plan } from '../plan/plan.js'
 import type { PlantSite } from '../species/standing.js'
 import type { PlantPlace } from '../species/traits.js'
@@ -11,8 +11,10 @@ import type { PlantPlace } from '../species/traits.js'
 const DEPTH_OF_PLACE: Readonly<Record<PlantPlace, number>> = { front: 0.15, mid: 0.5, back: 0.85, hardscape: 0.5, surface: 0.5 }
 /** What stands on wood and stone begins about a third of the free water up. Rule of thumb 0.2–0.6. */
 const ON_HARDSCAPE = 0.33
-/** Light of one spot against the mean of its plane: under the lamp more, at the glass less. Rule of thumb, until the field of the lamps is reckoned. */
-const UNEVEN = { low: 0.6, high: 1.5 } as const
+/** What a maker prints, dirt and aim against the field. Rule of thumb. */
+const LAMP_SPREAD = 1.2
+/** How far to the front and the back of it a place reaches, as a share of the width. */
+const DEEP = 0.12
 /** Schools that leave food in the water. */
 const FEEDS_COLUMN: readonly FeedingSchool[] = ['rich-column', 'lean-column', 'measured-ratio', 'all-in-one']
 
@@ -23,13 +25,13 @@ export function plantSiteOf(plan: Plan, figures: TankFigures, place: PlantPlace,
   const freeCm = Math.max(0, inner.waterDepthCm - groundCm)
   const usualCm = place === 'surface' ? inner.waterDepthCm : place === 'hardscape' ? groundCm + ON_HARDSCAPE * freeCm : groundCm
   const standsCm = Math.min(inner.waterDepthCm, atCm ?? usualCm)
-  const ppfd = ppfdAtHeight(figures, inner, standsCm)
+  const light = lightAcross(figures, standsCm, DEPTH_OF_PLACE[place] * inner.widthCm)
   const isSoft = figures.layers.some((layer) => layer.volumeL > 0 && GROUND[layer.ground].isSoftener)
   const alkalinity = plan.sources[0]?.alkalinityMeqPerL ?? null
   const { waterC } = room
   return {
     place,
-    light: { low: ppfd * UNEVEN.low, value: ppfd, high: ppfd * UNEVEN.high },
+    light: { low: light.least / LAMP_SPREAD, value: light.mean, high: light.most * LAMP_SPREAD },
     hasGas: hasGas(plan),
     co2MgPerL: gasLevels.atLightsOn,
     waterC,
@@ -45,6 +47,19 @@ export function plantSiteOf(plan: Plan, figures: TankFigures, place: PlantPlace,
     hasDiggers: plan.intent.wishes.includes('diggers'),
   }
 }
+
+/** Light of a strip of a level plane from one end of the tank to the other. */
+function lightAcross(
+  { lamps, attenuationPerM, inner }: TankFigures,
+  heightCm: number,
+  yCm: number,
+): { readonly least: number; readonly mean: number; readonly most: number } {
+  const plane = litPlane({ lamps, attenuationPerM, inner, heightCm })
+  const offs = [-DEEP, 0, DEEP].map((share) => yCm + share * inner.widthCm)
+  const values = [...plane.xsCm].flatMap((xCm) => offs.map((y) => lightAt(plane, xCm, y)))
+  return { least: Math.min(...values), mean: values.reduce((sum, value) => sum + value, 0) / values.length, most: Math.max(...values) }
+}
+
 /** Over a softening ground, for its first months. Rule of thumb 0–2 °dKH. */
 const SOFTENED_MEQ_PER_L = 0.5
 const feedsRoots = (ground: Plan['layers'][number]['ground']): boolean => {

@@ -5,6 +5,7 @@ import {
   FIXINGS,
   GROUND_KINDS,
   HARDSCAPE_MATERIALS,
+  LAMP_KINDS,
   PLANT_KINDS,
   SPOT_FIXINGS,
   SPOT_LAYINGS,
@@ -15,6 +16,7 @@ import type { PlanV1 } from '../plan/upgrade/planV1.js'
 import { v1to2 } from '../plan/upgrade/v1to2.js'
 import { v2to3 } from '../plan/upgrade/v2to3.js'
 import { v3to4 } from '../plan/upgrade/v3to4.js'
+import { v4to5 } from '../plan/upgrade/v4to5.js'
 
 const maybe = (min: number, max: number) => fc.option(fc.double({ min, max, noNaN: true }), { nil: null })
 /** Any plan within the ranges that the contract accepts, the odd corners included. */
@@ -192,7 +194,16 @@ const FLORA = [
   anyPlant({ form: 'carpet', kind: 'carpet', matureHeightCm: datum(5) }, { id: 'carpet', name: 'Carpet' }),
   anyPlant({ form: 'floater', kind: 'floater', places: ['surface'] }, { id: 'floater', name: 'Floater' }),
 ]
-/** Zones, pieces, filters and beds on top of it. */
+const anyLampPlace = fc.record({
+  kind: fc.constantFrom(...LAMP_KINDS, null),
+  lumens: maybe(0, 2_000_000),
+  widthCm: maybe(0.5, 300),
+  xCm: maybe(-600, 1200),
+  yCm: maybe(-600, 1200),
+  tiltDeg: fc.double({ min: -60, max: 60, noNaN: true }),
+  beamExponent: maybe(0.5, 60),
+})
+/** Zones, pieces, filters, beds and places of lamps on top of it. */
 export const anyPlan: fc.Arbitrary<Plan> = fc
   .tuple(
     anyOldPlan,
@@ -201,9 +212,13 @@ export const anyPlan: fc.Arbitrary<Plan> = fc
     maybe(0, 50_000),
     fc.array(anyBed, { maxLength: 3 }),
     fc.array(anySpot, { maxLength: 2 }),
+    anyLampPlace,
+    maybe(0.05, 10),
   )
-  .map(([old, zones, hardscape, ratedLPerH, beds, spots]) => ({
-    ...v3to4(v2to3(v1to2(old))),
+  .map(([old, zones, hardscape, ratedLPerH, beds, spots, lampPlace, attenuationPerM]) => ({
+    ...v4to5(v3to4(v2to3(v1to2(old)))),
+    lamps: old.lamps.map((lamp) => ({ ...lamp, ...lampPlace })),
+    light: { attenuationPerM, start: null, readings: [] },
     zones,
     hardscape,
     beds,

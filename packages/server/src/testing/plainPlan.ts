@@ -1,10 +1,10 @@
-import { UNKNOWN_SOURCE, UNPLACED, UNPLANNED, type Plan } from '@jovrin/core'
+import { UNKNOWN_LAMP, UNKNOWN_SOURCE, UNPLACED, UNPLANNED, type Plan } from '@jovrin/core'
 
 export const TANK_ID = '01920000-0000-7000-8000-0000000000aa'
 
 export const plainPlan = (change: Partial<Plan> = {}): Plan => ({
   ...UNPLANNED,
-  schemaVersion: 4,
+  schemaVersion: 5,
   name: 'Reading-room river',
   startedOn: '2026-09-01',
   timeZone: 'Europe/Berlin',
@@ -15,7 +15,7 @@ export const plainPlan = (change: Partial<Plan> = {}): Plan => ({
   layers: [{ id: 'g1', ground: 'rich-soil', frontCm: 4, backCm: 7, product: null }],
   hardscape: [{ ...UNPLACED, id: 's1', material: 'granite', massKg: 5 }],
   patches: [{ id: 'p1', kind: 'stems', footFraction: 0.5, density: 'half', pots: null }],
-  lamps: [{ id: 'l1', fluxUmolPerS: null, watts: 30, lengthCm: 50, aboveWaterCm: 12, dimFraction: 0.8 }],
+  lamps: [{ ...UNKNOWN_LAMP, id: 'l1', watts: 30, lengthCm: 50, aboveWaterCm: 12, dimFraction: 0.8 }],
   lightWindows: [{ id: 't1', on: '12:00', hours: 8, rampMin: 30 }],
   gasLines: [],
   flow: { surface: 'ripple', hasSkimmer: false, turnoverPerH: 7, filter: 'new' },

@@ -30,10 +30,10 @@ export function shadeCanopy(step: Step): void {
   let through = belowFloaters
   let open = 1
   for (const group of SHADED_ORDER) {
-    topPpfd[group] = ppfd * parameters.heightLight[group]! * through * stain * epiphytes
+    topPpfd[group] = ppfd * step.conditions.lightOfGroup[group]! * parameters.heightLight[group]! * through * stain * epiphytes
     through *= 1 - parameters.plantOverlap * cover[group]!
     open *= 1 - cover[group]!
   }
-  topPpfd[FLOATER] = ppfd * parameters.heightLight[FLOATER]!
+  topPpfd[FLOATER] = ppfd * step.conditions.lightOfGroup[FLOATER]! * parameters.heightLight[FLOATER]!
   step.algaePpfd = ppfd * ALGAE_LIGHT * stain * belowFloaters * (1 - parameters.algaeOverlap * Math.min(1, Math.max(0, 1 - open)))
 }

@@ -1,9 +1,10 @@
 import type { GroundKind, HardscapeMaterial, Plan, PlanFlow } from '../plan.js'
 import type { GasLineV2 } from './planV2.js'
+import type { PlanV4 } from './planV4.js'
 
 /** A plan as it was written before zones, pieces with a place, kit and money. */
 export interface PlanV1 extends Omit<
-  Plan,
+  PlanV4,
   | 'schemaVersion'
   | 'intent'
   | 'vessel'

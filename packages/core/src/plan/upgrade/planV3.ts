@@ -1,6 +1,6 @@
-import type { Plan } from '../plan.js'
+import type { PlanV4 } from './planV4.js'
 
 /** A plan as it was written before the planting map. */
-export interface PlanV3 extends Omit<Plan, 'schemaVersion' | 'beds' | 'spots' | 'variants' | 'flora'> {
+export interface PlanV3 extends Omit<PlanV4, 'schemaVersion' | 'beds' | 'spots' | 'variants' | 'flora'> {
   readonly schemaVersion: 3
 }

@@ -9,8 +9,8 @@ const today = upgradePlan(samplePlanV1) as Plan
 
 test('a plan of the first version still says what it said', () => {
   const plan = upgradePlan(structuredClone(samplePlanV1)) as Plan
-  expect(plan.schemaVersion).toBe(4)
-  expect(plan).toMatchObject({ ...samplePlanV1, schemaVersion: 4 })
+  expect(plan.schemaVersion).toBe(5)
+  expect(plan).toMatchObject({ ...samplePlanV1, schemaVersion: 5 })
   const figures = tankFigures(plan)
   // By hand: 108 · 48 · 42 less 108 · 48 · 6, less 14/2.65 and 3/1.0.
   expect(figures.volumes.openWaterL).toBeCloseTo((108 * 48 * 42 - 108 * 48 * 6) / 1000 - 14 / 2.65 - 3, 6)
@@ -25,6 +25,7 @@ test('today’s plans, newer ones and what is no plan come back as they are', ()
     { schemaVersion: 1 },
     { schemaVersion: 2 },
     { schemaVersion: 2, room: {}, gasLines: 'none' },
+    { schemaVersion: 4, lamps: 'none' },
     { schemaVersion: 1, vessel: {}, sources: [], layers: 'none', hardscape: [] },
   ])
     expect(upgradePlan(other)).toBe(other)
@@ -33,9 +34,13 @@ test('today’s plans, newer ones and what is no plan come back as they are', ()
 test('a plan of the second version asks nothing new of its lines that it did not know', () => {
   const { volumeM3: _volume, ...room } = today.room
   const gasLines = today.gasLines.map(({ diffuser: _diffuser, peakMgPerL: _peak, cylinderKg: _kg, ...line }) => line)
-  const { beds: _beds, spots: _spots, variants: _variants, flora: _flora, ...before } = today
-  expect(upgradePlan({ ...before, schemaVersion: 2, room, gasLines })).toEqual(today)
-  expect(upgradePlan({ ...before, schemaVersion: 3 })).toEqual(today)
+  const { beds, spots, variants, flora, light: _light, ...before } = today
+  const lamps = today.lamps.map(({ id, fluxUmolPerS, watts, lengthCm, aboveWaterCm, dimFraction }) => ({
+    ...{ id, fluxUmolPerS, watts, lengthCm, aboveWaterCm, dimFraction },
+  }))
+  expect(upgradePlan({ ...before, lamps, schemaVersion: 2, room, gasLines })).toEqual(today)
+  expect(upgradePlan({ ...before, lamps, schemaVersion: 3 })).toEqual(today)
+  expect(upgradePlan({ ...before, lamps, beds, spots, variants, flora, schemaVersion: 4 })).toEqual(today)
 })
 
 test('a dated change of a whole list of the first version says today what it said then', () => {

@@ -3,7 +3,9 @@ import type { PlanV2 } from './planV2.js'
 import { v1to2 } from './v1to2.js'
 import type { PlanV3 } from './planV3.js'
 import { v2to3 } from './v2to3.js'
+import type { PlanV4 } from './planV4.js'
 import { v3to4 } from './v3to4.js'
+import { v4to5 } from './v4to5.js'
 
 /** A stored document in today's form. What is not an older plan comes back as it is: the boundary's schema says what is wrong with it. */
 export function upgradePlan(document: unknown): unknown {
@@ -14,7 +16,9 @@ export function upgradePlan(document: unknown): unknown {
     case 2:
       return isWholeV2(document) ? upgradePlan(v2to3(document)) : document
     case 3:
-      return v3to4(document as PlanV3) // it only adds; the schema looks at all of it afterwards
+      return upgradePlan(v3to4(document as PlanV3)) // it only adds; the schema looks at all of it afterwards
+    case 4:
+      return isWholeV4(document) ? v4to5(document) : document
     default:
       return document
   }
@@ -24,4 +28,5 @@ export function upgradePlan(document: unknown): unknown {
 const isWholeV1 = (document: Partial<PlanV1>): document is PlanV1 =>
   isHeld(document.vessel) && [document.sources, document.layers, document.hardscape].every((list) => Array.isArray(list))
 const isWholeV2 = (document: Partial<PlanV2>): document is PlanV2 => isHeld(document.room) && Array.isArray(document.gasLines)
+const isWholeV4 = (document: Partial<PlanV4>): document is PlanV4 => Array.isArray(document.lamps)
 const isHeld = (part: unknown): boolean => typeof part === 'object' && part !== null

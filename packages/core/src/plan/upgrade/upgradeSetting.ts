@@ -1,5 +1,5 @@
 import type { SettingChange } from '../journal.js'
-import { UNKNOWN_SOURCE, UNPLACED } from '../unplanned.js'
+import { UNKNOWN_LAMP, UNKNOWN_SOURCE, UNPLACED } from '../unplanned.js'
 import { UNASKED_OF_LINE } from './v2to3.js'
 
 /** Lists whose items have more fields today than in an older version. */
@@ -7,6 +7,7 @@ const ADDED: Readonly<Record<string, object>> = {
   '/sources': UNKNOWN_SOURCE,
   '/layers': { product: null },
   '/hardscape': UNPLACED,
+  '/lamps': UNKNOWN_LAMP,
   '/gasLines': UNASKED_OF_LINE,
 }
 

@@ -239,6 +239,7 @@ function conditionsOf(scenario: Scenario, today: Partial<Setting>, day: number, 
     skimmer: now.skim,
     flow: now.flow,
     ppfd: now.ppfd,
+    lightOfGroup: new Float64Array(6).fill(1),
     lightShareOfStep: Float64Array.from({ length: steps }, (_, index) => {
       const x = middleH(index) - now.on
       return Math.min(1, Math.max(0, Math.min(x, now.photo - x) / now.ramp))

@@ -1,0 +1,173 @@
+import { AIR_SHARE, ARRIVAL_VALUES, arrivalOf, COS_AIR, SIN_WATER, STRENGTH, type Arrival } from './arrival.js'
+import { elementsOf, type ElementRow, type FieldLamp, type WaterBox } from './fieldLamp.js'
+import { paneReturnsNearly, WATER_INDEX } from './optics.js'
+import type { Shade } from './shade.js'
+
+/** Flux through a level plane on a grid of spots [µmol m⁻² s⁻¹], row by row from the front. */
+export interface LightGrid {
+  readonly xsCm: Float64Array
+  readonly ysCm: Float64Array
+  readonly ppfd: Float64Array
+}
+
+/** Steepest way to the side that refraction leaves, per depth. */
+export const MOST_ASIDE = 1 / Math.sqrt(WATER_INDEX * WATER_INDEX - 1)
+const CM2_PER_M2 = 10_000
+/** Elements of a lamp against the way to the plane: finer changes the mean of the reference tanks by less than 0.3 %. */
+const PITCH_BY_WAY = 0.16
+const LEAST_PITCH_CM = 1
+
+interface FieldOptions {
+  /** Elements of the lamps; left out: fine enough for a drawing. */
+  readonly pitchCm?: number
+  readonly shade?: Shade | undefined
+}
+
+/** Light of lamps on a level plane under water, in a tank of vertical panes. Every element of a lamp is seen directly and mirrored in the panes; a ray counts if it enters the water inside the glass. Refraction, loss at the surface, slant ways in the water and what panes send back by their angle are exact; polarisation is not carried on. The plane returns nothing. */
+export function fieldOf(
+  lamps: readonly FieldLamp[],
+  box: WaterBox,
+  xsCm: Float64Array,
+  ysCm: Float64Array,
+  { pitchCm, shade }: FieldOptions = {},
+): LightGrid {
+  const ppfd = new Float64Array(xsCm.length * ysCm.length)
+  for (const lamp of lamps) {
+    if (lamp.fluxUmolPerS <= 0) continue
+    const pitch = pitchCm ?? Math.max(LEAST_PITCH_CM, PITCH_BY_WAY * (lamp.aboveWaterCm + box.depthCm))
+    const rows = elementsOf(lamp, pitch)
+    const count = rows.reduce((sum, row) => sum + row.xsCm.length, 0)
+    const intensity = ((lamp.fluxUmolPerS / count) * (lamp.beamExponent + 1) * CM2_PER_M2 * box.surfaceKeeps) / (2 * Math.PI)
+    const reachCm = reachOf(lamp, box)
+    const arrivals = new Map<number, Arrival>()
+    for (const row of rows) {
+      const arrival = arrivals.get(row.aboveCm) ?? arrivalOf(row.aboveCm, box.depthCm, box.attenuationPerM, reachCm)
+      arrivals.set(row.aboveCm, arrival)
+      addRow({ lamp, box, row, arrival, intensity, xsCm, ysCm, ppfd, shade })
+    }
+  }
+  return { xsCm, ysCm, ppfd }
+}
+
+/** Farthest that a spot or its mirror image can lie from an element. */
+const reachOf = ({ xCm, yCm, lengthCm, widthCm }: FieldLamp, box: WaterBox): number => {
+  const asideCm = MOST_ASIDE * box.depthCm
+  const far = (at: number, half: number, size: number): number => Math.max(at + half, size - at + half) + asideCm
+  return Math.hypot(far(xCm, lengthCm / 2, box.lengthCm), far(yCm, widthCm / 2, box.widthCm)) + 1
+}
+
+/** Spots of one axis in the mirror that many panes away, near enough for refraction to reach them. */
+interface Mirrored {
+  readonly bounces: number
+  readonly isFlipped: boolean
+  readonly places: Int32Array
+  readonly atCm: Float64Array
+}
+function mirrored(spots: Float64Array, sizeCm: number, asideCm: number): Mirrored[] {
+  const most = Math.ceil(asideCm / sizeCm)
+  return Array.from({ length: 2 * most + 1 }, (_, index): Mirrored => {
+    const image = index - most
+    const isFlipped = image % 2 !== 0
+    const places: number[] = []
+    const atCm: number[] = []
+    spots.forEach((spot, place) => {
+      const at = image * sizeCm + (isFlipped ? sizeCm - spot : spot)
+      if (at < -asideCm || at > sizeCm + asideCm) return
+      places.push(place)
+      atCm.push(at)
+    })
+    return { bounces: Math.abs(image), isFlipped, places: Int32Array.from(places), atCm: Float64Array.from(atCm) }
+  }).filter(({ places }) => places.length > 0)
+}
+
+interface RowTask {
+  readonly lamp: FieldLamp
+  readonly box: WaterBox
+  readonly row: ElementRow
+  readonly arrival: Arrival
+  readonly intensity: number
+  readonly xsCm: Float64Array
+  readonly ysCm: Float64Array
+  readonly ppfd: Float64Array
+  readonly shade: Shade | undefined
+}
+
+function addRow({ lamp, box, row, arrival, intensity, xsCm, ysCm, ppfd, shade }: RowTask): void {
+  const { perCm, last, table } = arrival
+  const { beamExponent, tiltDeg } = lamp
+  const [cosTilt, sinTilt] = [Math.cos((tiltDeg * Math.PI) / 180), Math.sin((tiltDeg * Math.PI) / 180)]
+  const { lengthCm, widthCm, paneKeeps } = box
+  const asideCm = MOST_ASIDE * box.depthCm
+  const across = mirrored(ysCm, widthCm, asideCm).map((image) => ({ ...image, within: sidesWithin(arrival, image, row.yCm, widthCm) }))
+  for (const inX of mirrored(xsCm, lengthCm, asideCm))
+    for (const elementCm of row.xsCm) {
+      const withinX = sidesWithin(arrival, inX, elementCm, lengthCm)
+      for (const inY of across) {
+        const isDirect = inX.bounces === 0 && inY.bounces === 0
+        for (let m = 0; m < inY.places.length; m++) {
+          const dy = inY.atCm[m]! - row.yCm
+          const [leastY, mostY] = [inY.within[2 * m]!, inY.within[2 * m + 1]!]
+          const line = inY.places[m]! * xsCm.length
+          for (let k = 0; k < inX.places.length; k++) {
+            const dx = inX.atCm[k]! - elementCm
+            const side2 = dx * dx + dy * dy
+            if (side2 > mostY || side2 < leastY || side2 > withinX[2 * k + 1]! || side2 < withinX[2 * k]!) continue
+            const sideCm = Math.sqrt(side2)
+            const at = sideCm * perCm
+            const entry = at | 0
+            if (entry > last) continue
+            const part = at - entry
+            const low = entry * ARRIVAL_VALUES
+            const high = low + ARRIVAL_VALUES
+            const cos = table[low + COS_AIR]! + (table[high + COS_AIR]! - table[low + COS_AIR]!) * part
+            let toNormal = cos
+            if (sinTilt !== 0) {
+              toNormal = cos * cosTilt + (sideCm === 0 ? 0 : (Math.sqrt(1 - cos * cos) * dy * sinTilt) / sideCm)
+              if (toNormal <= 0) continue
+            }
+            let light = table[low + STRENGTH]! + (table[high + STRENGTH]! - table[low + STRENGTH]!) * part
+            light *= beamExponent === 1 ? toNormal : toNormal ** beamExponent
+            if (!isDirect || shade !== undefined) {
+              const sin = table[low + SIN_WATER]! + (table[high + SIN_WATER]! - table[low + SIN_WATER]!) * part
+              if (!isDirect) {
+                const slope = sideCm === 0 ? 0 : sin / sideCm
+                if (inX.bounces > 0) light *= keptOf(paneKeeps * paneReturnsNearly(Math.abs(dx) * slope), inX.bounces)
+                if (inY.bounces > 0) light *= keptOf(paneKeeps * paneReturnsNearly(Math.abs(dy) * slope), inY.bounces)
+              }
+              if (shade !== undefined)
+                light *= shade.passes(line + inX.places[k]!, inX.isFlipped ? dx : -dx, inY.isFlipped ? dy : -dy, sin)
+            }
+            ppfd[line + inX.places[k]!]! += intensity * light
+          }
+        }
+      }
+    }
+}
+
+/** For each mirrored spot of an axis the least and the most way to the side, squared, with which a ray from `fromCm` enters the water inside the glass: the share of the way that lies in the air grows with the way. */
+function sidesWithin(arrival: Arrival, { atCm }: Mirrored, fromCm: number, sizeCm: number): Float64Array {
+  const within = new Float64Array(2 * atCm.length)
+  atCm.forEach((at, place) => {
+    const away = at - fromCm
+    const [nearer, farther] = away === 0 ? [0, fromCm >= 0 && fromCm <= sizeCm ? 1 : -1] : away > 0 ? [-fromCm / away, (sizeCm - fromCm) / away] : [(sizeCm - fromCm) / away, -fromCm / away]
+    within[2 * place] = nearer <= 0 ? 0 : sideOfAirCm(arrival, nearer) ** 2
+    within[2 * place + 1] = farther >= 1 ? Infinity : farther < 0 ? -1 : sideOfAirCm(arrival, farther) ** 2
+  })
+  return within
+}
+
+/** The way to the side of which so much lies in the air. */
+function sideOfAirCm({ table, last, perCm }: Arrival, share: number): number {
+  if (share <= table[AIR_SHARE]!) return 0
+  let [low, high] = [0, last + 1]
+  while (high - low > 1) {
+    const middle = (low + high) >> 1
+    if (table[middle * ARRIVAL_VALUES + AIR_SHARE]! <= share) low = middle
+    else high = middle
+  }
+  const [from, to] = [table[low * ARRIVAL_VALUES + AIR_SHARE]!, table[high * ARRIVAL_VALUES + AIR_SHARE]!]
+  return (low + Math.min(1, (share - from) / Math.max(to - from, 1e-12))) / perCm
+}
+
+/** Raised to a power that is nearly always 1. */
+const keptOf = (share: number, bounces: number): number => (bounces === 1 ? share : share ** bounces)
