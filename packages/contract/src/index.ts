@@ -22,6 +22,7 @@ export {
   StoredPhoto,
 } from './journal.js'
 export { LEVER_RANGE, leversOf, LeversSchema } from './levers.js'
+export { LightFieldRequest, LightFieldResponse } from './lightField.js'
 export {
   BACKUP_MOST_BYTES,
   NAME_MOST,
@@ -123,7 +124,7 @@ export {
   recordKindWords,
   signWords,
 } from './text/en/journal.js'
-export { planSheetWords } from './text/en/plan.js'
+export { planSheetWords, supplySheetWords } from './text/en/plan.js'
 export { doubtfulWords, standingAspectWords, standingWords, verdictWords } from './text/en/standing.js'
 export {
   assumedWords,

@@ -5,6 +5,7 @@ import { GROUP_FINDINGS } from './safety/checkGroups.js'
 import { HARDSCAPE_FINDINGS } from './safety/checkHardscape.js'
 import { INTENT_FINDINGS } from './safety/checkIntent.js'
 import { KIT_FINDINGS } from './safety/checkKit.js'
+import { LIGHT_FINDINGS } from './safety/checkLight.js'
 import { PLANTING_FINDINGS } from './safety/checkPlanting.js'
 import { SPOT_FINDINGS } from './safety/checkSpots.js'
 import { START_FINDINGS } from './safety/checkStart.js'
@@ -14,6 +15,7 @@ import { VESSEL_FINDINGS } from './safety/checkVessel.js'
 /** Everything that can be found about a plan, by its code. */
 export const FINDINGS = {
   ...TANK_FINDINGS,
+  ...LIGHT_FINDINGS,
   ...GAS_FINDINGS,
   ...START_FINDINGS,
   ...VESSEL_FINDINGS,

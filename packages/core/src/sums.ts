@@ -6,6 +6,7 @@ import { bagsSum, dryGroundSum, groundSum, poreSum } from './ground/ground.sums.
 import { gapSum, goldenSum, hiddenSum, mainSum, openFloorSum, openRearSum, secondSum, thirdSum } from './hardscape/composition.sums.js'
 import { allWaterSum, displacedSum, openWaterSum } from './hardscape/water.sums.js'
 import { upkeepSum } from './intent/upkeep.sums.js'
+import { equalLightSum } from './light/equalLight.js'
 import { dailyLightSum, floorLightSum } from './light/light.sums.js'
 import { filledSum, glassMassSum, piecesMassSum, usualMassSum, waterMassSum, weighedSum } from './safety/filled.sums.js'
 import { deadShareSum, givenTurnoverSum, reachSum, realFlowSum, turnoverSum } from './tank/flow.sums.js'
@@ -51,6 +52,7 @@ export const SUMS = [
   coolerSum,
   floorLightSum,
   dailyLightSum,
+  equalLightSum,
   gasRateSum,
   leakSum,
   surfaceGasSum,

@@ -30,6 +30,7 @@ import { journalRoutes } from './journal/journal.routes.js'
 import { journalService } from './journal/journal.service.js'
 import { kitRoutes } from './kit/kit.routes.js'
 import { kitService } from './kit/kit.service.js'
+import { lightFieldRoutes } from './lightField/lightField.routes.js'
 import { leverRoutes } from './levers/lever.routes.js'
 import { leverService } from './levers/lever.service.js'
 import { workRoutes } from './longWork/work.routes.js'
@@ -158,6 +159,7 @@ export function app({
     leverRoutes(leverService(db, clock), tanks),
     forecastRoutes(forecasts),
     workingRoutes(),
+    lightFieldRoutes(),
   )
   api.use(
     journalRoutes(journal, tanks),

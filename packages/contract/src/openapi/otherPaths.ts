@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { SessionReport, SignIn } from '../access.js'
 import { ForecastRequest, ForecastResponse } from '../forecast.js'
+import { LightFieldRequest, LightFieldResponse } from '../lightField.js'
 import { ProductSchema } from '../product.js'
 import { ok, problem, path, body, json, refusals, type Paths } from './parts.js'
 
@@ -48,6 +49,13 @@ export const otherPaths = (): Paths => ({
         '200': { description: 'Daily series', content: { ...json(ForecastResponse), 'text/csv': { schema: { type: 'string' } } } },
         ...refusals(),
       },
+    },
+  },
+  '/api/light-fields': {
+    post: {
+      summary: 'Light on the ground of an open tank, cell by cell',
+      requestBody: body(LightFieldRequest),
+      responses: { '200': ok('The field', LightFieldResponse), ...refusals() },
     },
   },
   '/api/workings': {

@@ -210,7 +210,9 @@ export class DayRecorder {
       const light = step.fLight[group]!
       const half = parameters.halfLightPpfd[group]!
       // What the lamp would give in the open, and what neighbours and a canopy deeper than a good one leave of it.
-      const openLight = Math.tanh((ppfd * (group === FLOATER ? 1 : step.clearShare) * step.conditions.lightOfGroup[group]! * parameters.heightLight[group]!) / half)
+      const openLight = Math.tanh(
+        (ppfd * (group === FLOATER ? 1 : step.clearShare) * step.conditions.lightOfGroup[group]! * parameters.heightLight[group]!) / half,
+      )
       const room =
         openLight > 0
           ? (Math.tanh(step.topPpfd[group]! / half) / openLight) * Math.min(1, GOOD_LAI[group]! / Math.max(step.lai[group]!, 1e-9))

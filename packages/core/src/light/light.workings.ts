@@ -42,7 +42,8 @@ export const floorPpfdWorking: Working = {
     numberInput('waterDepthCm', 'cm', 1, 300),
     numberInput('attenuationPerM', '1/m', 0, 10, 0.45),
   ],
-  formula: 'mean over the floor of Σ fluxUmolPerS·(beamExponent+1)/(2π)·cosⁿ·passed surface·e^(−attenuationPerM·way)·kept by the panes/way²',
+  formula:
+    'mean over the floor of Σ fluxUmolPerS·(beamExponent+1)/(2π)·cosⁿ·passed surface·e^(−attenuationPerM·way)·kept by the panes/way²',
   source: FIELD_SOURCE,
   compute(inputs) {
     const given = (name: string): number => numberOf(inputs, name)

@@ -36,9 +36,7 @@ export const panelPpfdWorking: Working = {
   formula: 'fluxUmolPerS/(π·lengthXM·lengthYM)·∬ hM²/((xM−u)²+(yM−v)²+hM²)² du dv over the panel',
   source: 'Even rectangle that shines by the cosine, in air (Lambert 1760); adaptive quadrature across its width',
   compute: (inputs) =>
-    exactly(
-      panelPpfd(numberOf(inputs, 'fluxUmolPerS'), numberOf(inputs, 'lengthXM'), numberOf(inputs, 'lengthYM'), ...spotOf(inputs)),
-    ),
+    exactly(panelPpfd(numberOf(inputs, 'fluxUmolPerS'), numberOf(inputs, 'lengthXM'), numberOf(inputs, 'lengthYM'), ...spotOf(inputs))),
 }
 
 export const transmittanceWorking: Working = {

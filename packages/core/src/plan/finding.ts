@@ -4,6 +4,10 @@ import type { Edit } from './edit.js'
 export const PLAN_SHEETS = ['intent', 'vessel', 'ground', 'hardscape', 'planting', 'supply', 'kit', 'shopping', 'programme'] as const
 /** The sheet of the plan on which a thing is drawn and changed. */
 export type PlanSheet = (typeof PLAN_SHEETS)[number]
+export const SUPPLY_SHEETS = ['light'] as const
+/** The same for what a tank is supplied with. */
+export type SupplySheet = (typeof SUPPLY_SHEETS)[number]
+export type Sheet = PlanSheet | SupplySheet
 
 export type Severity = 'stop' | 'warn' | 'note'
 
@@ -12,7 +16,7 @@ export interface FindingDefinition<Code extends string = string, Values extends 
   readonly code: Code
   /** `stop`: the plan contradicts itself. `warn`: likely trouble. `note`: worth knowing. */
   readonly severity: Severity
-  readonly sheet: PlanSheet
+  readonly sheet: Sheet
   readonly values: Values
   /** Names in the plan that the sentence needs; '' where the grower gave none. */
   readonly names: readonly Names[]
@@ -23,7 +27,7 @@ export interface FindingDefinition<Code extends string = string, Values extends 
 interface FindingRow {
   readonly severity: Severity
   /** Where it is another than that of the rows around it. */
-  readonly sheet?: PlanSheet
+  readonly sheet?: Sheet
   readonly values: Dimensions
   readonly names?: readonly string[]
   readonly restsOncePlanted?: true
@@ -34,7 +38,7 @@ export type FindingsIn<Rows extends Readonly<Record<string, FindingRow>>> = {
 }
 
 /** The findings that one check can raise, a row each. */
-export function findingsOf<const Rows extends Readonly<Record<string, FindingRow>>>(sheet: PlanSheet, rows: Rows): FindingsIn<Rows> {
+export function findingsOf<const Rows extends Readonly<Record<string, FindingRow>>>(sheet: Sheet, rows: Rows): FindingsIn<Rows> {
   const defined = Object.entries(rows).map(([code, row]): [string, FindingDefinition] => [
     code,
     { sheet, names: [], restsOncePlanted: false, ...row, code },
@@ -62,7 +66,7 @@ export const mendWith = <Values extends Dimensions>(
 export interface Finding {
   readonly code: string
   readonly severity: Severity
-  readonly sheet: PlanSheet
+  readonly sheet: Sheet
   readonly restsOncePlanted: boolean
   /** The zone, piece or other element that it is about. */
   readonly id?: string

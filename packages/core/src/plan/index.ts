@@ -68,11 +68,14 @@ export {
   findingKey,
   mendWith,
   PLAN_SHEETS,
+  SUPPLY_SHEETS,
   raise,
   type Finding,
   type FindingDefinition,
   type Mend,
   type PlanSheet,
+  type Sheet,
+  type SupplySheet,
 } from './finding.js'
 export {
   DENSITIES,

@@ -8,7 +8,6 @@ import type { Plan } from '../plan/plan.js'
 import { mirrorBed } from '../planting/bedEdits.js'
 import type { LaidBed } from '../planting/bedsOf.js'
 import { supplyAt } from '../planting/bedSupply.js'
-import { placeOfBed } from '../planting/placeOfBed.js'
 import { heightAfterCm } from '../planting/rise.js'
 import { bedGapCm, doTouch, movedApart, toldGapCm } from '../planting/shape/apart.js'
 import { bordered } from '../planting/shape/bordered.js'
@@ -16,7 +15,7 @@ import { isAcross, twinOf } from '../planting/shape/symmetry.js'
 import type { Shade } from '../species/traits.js'
 import { LEAST_BED_CM2 } from './checkPlanting.js'
 import { MENDS } from './mends.js'
-import { plantSiteOf } from './plantSite.js'
+import { siteOfBed } from './plantSite.js'
 
 export const GROUP_FINDINGS = findingsOf('planting', {
   'tall-before-short': {
@@ -52,15 +51,10 @@ const HIDES = 1.4
 const HIDES_LEAST_CM = 5
 
 function checkHeights(plan: Plan, figures: TankFigures, rooted: readonly LaidBed[]): Finding[] {
-  const sites = new Map(
-    [...new Set(rooted.map((bed) => placeOfBed(bed, figures.inner.widthCm)))].map((place) => [place, plantSiteOf(plan, figures, place)]),
-  )
   const standing = rooted.map((bed) => {
-    const site = sites.get(placeOfBed(bed, figures.inner.widthCm))
+    const site = siteOfBed(plan, figures, bed)
     const heights = bed.plants.map(({ plant }) =>
-      site === undefined
-        ? 0
-        : heightAfterCm(plant, { weeks: GROWN_IN_WEEKS, supply: supplyAt(plant, site), mostCm: site.headroomCm, start: bed.bed.start }),
+      heightAfterCm(plant, { weeks: GROWN_IN_WEEKS, supply: supplyAt(plant, site), mostCm: site.headroomCm, start: bed.bed.start }),
     )
     return { bed, bounds: boundsOf(bed.ring), middle: centreOf(bed.ring), heightCm: Math.max(...heights) }
   })

@@ -7,6 +7,7 @@ import { checkGas } from './checkGas.js'
 import { checkGround } from './checkGround.js'
 import { checkGroups } from './checkGroups.js'
 import { checkHardscape } from './checkHardscape.js'
+import { checkLight } from './checkLight.js'
 import { checkIntent } from './checkIntent.js'
 import { checkKit } from './checkKit.js'
 import { checkPlanting } from './checkPlanting.js'
@@ -36,6 +37,7 @@ export function checkPlan(
   const thin = density === null || ageDays > 0 ? [] : checkDensity(plan, figures, density)
   return bySeverity([
     ...checkTank(plan, figures).filter(({ code }) => thin.length === 0 || code !== TANK_FINDINGS['thin-start'].code),
+    ...checkLight(plan, figures),
     ...checkGas(plan, figures),
     ...checkStart(plan, figures, { allowedFromDay: animalsAllowedFromDay, ageDays }),
     ...checkVessel(plan, figures),

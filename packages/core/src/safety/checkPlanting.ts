@@ -2,14 +2,13 @@ import type { TankFigures } from '../ecosystem/tankFigures.js'
 import { findingsOf, mendWith, raise, type Finding } from '../plan/finding.js'
 import type { Plan } from '../plan/plan.js'
 import { removeBed } from '../planting/bedEdits.js'
-import type { LaidBed, LaidPlant } from '../planting/bedsOf.js'
+import type { LaidPlant } from '../planting/bedsOf.js'
 import { trimOf } from '../planting/trimPlan.js'
-import { placeOfBed } from '../planting/placeOfBed.js'
 import { workMinutes } from '../routine/minutes.js'
 import { standingOf, type PlantSite, type StandingCode } from '../species/standing.js'
-import type { PlantForm, PlantPlace } from '../species/traits.js'
+import type { PlantForm } from '../species/traits.js'
 import { MENDS } from './mends.js'
-import { plantSiteOf } from './plantSite.js'
+import { siteOfBed } from './plantSite.js'
 
 export const PLANTING_FINDINGS = findingsOf('planting', {
   'bed-too-dark': { severity: 'warn', values: { here: 'ppfd', least: 'ppfd' }, names: ['plant'] },
@@ -47,16 +46,8 @@ const NEVER_IN_AIR: ReadonlySet<PlantForm> = new Set(['free-stem', 'alga-ball', 
 
 /** Checks of the planting map, bed by bed. */
 export function checkPlanting(plan: Plan, figures: TankFigures): Finding[] {
-  const { inner } = figures
   const { beds } = figures
   if (beds.length === 0) return []
-  const sites = new Map<PlantPlace, PlantSite>()
-  const siteOf = (bed: LaidBed): PlantSite => {
-    const place = placeOfBed(bed, inner.widthCm)
-    const site = sites.get(place) ?? plantSiteOf(plan, figures, place)
-    sites.set(place, site)
-    return site
-  }
   const found: Finding[] = []
   for (const bed of beds) {
     const { id, name } = bed.bed
@@ -71,8 +62,8 @@ export function checkPlanting(plan: Plan, figures: TankFigures): Finding[] {
       if (drowned !== undefined) found.push(raise(PLANTING_FINDINGS['not-in-air'], {}, { id, names: { plant: drowned.plant.name } }))
       continue
     }
+    const site = siteOfBed(plan, figures, bed)
     for (const planted of bed.plants) {
-      const site = siteOf(bed)
       found.push(...checkStanding(id, planted, site))
       const { plant } = planted
       if (plant.buriedRots && site.place !== 'surface')

@@ -2,8 +2,12 @@ import type { TankFigures } from '../ecosystem/tankFigures.js'
 import { hasGas } from '../gas/linesOf.js'
 import { GROUND } from '../ground/kinds.js'
 import { groundHeightCm } from '../ground/groundPlan.js'
-import { lightAt, litPlane } from '../light/litPlane.js'
+import { lightAt } from '../light/lightAt.js'
+import { litPlane } from '../light/litPlane.js'
 import type { FeedingSchool, Plan } from '../plan/plan.js'
+import type { LaidBed } from '../planting/bedsOf.js'
+import { lightOfBed, type BedLight } from '../planting/light/lightOfBeds.js'
+import { placeOfBed } from '../planting/placeOfBed.js'
 import type { PlantSite } from '../species/standing.js'
 import type { PlantPlace } from '../species/traits.js'
 
@@ -31,7 +35,7 @@ export function plantSiteOf(plan: Plan, figures: TankFigures, place: PlantPlace,
   const { waterC } = room
   return {
     place,
-    light: { low: light.least / LAMP_SPREAD, value: light.mean, high: light.most * LAMP_SPREAD },
+    light: bandOf(light),
     hasGas: hasGas(plan),
     co2MgPerL: gasLevels.atLightsOn,
     waterC,
@@ -49,16 +53,24 @@ export function plantSiteOf(plan: Plan, figures: TankFigures, place: PlantPlace,
 }
 
 /** Light of a strip of a level plane from one end of the tank to the other. */
-function lightAcross(
-  { lamps, attenuationPerM, inner }: TankFigures,
-  heightCm: number,
-  yCm: number,
-): { readonly least: number; readonly mean: number; readonly most: number } {
+function lightAcross({ lamps, attenuationPerM, inner }: TankFigures, heightCm: number, yCm: number): BedLight {
   const plane = litPlane({ lamps, attenuationPerM, inner, heightCm })
   const offs = [-DEEP, 0, DEEP].map((share) => yCm + share * inner.widthCm)
   const values = [...plane.xsCm].flatMap((xCm) => offs.map((y) => lightAt(plane, xCm, y)))
   return { least: Math.min(...values), mean: values.reduce((sum, value) => sum + value, 0) / values.length, most: Math.max(...values) }
 }
+
+/** A bed as its plants meet it: its own light, read over its own floor. */
+export function siteOfBed(plan: Plan, figures: TankFigures, bed: Pick<LaidBed, 'ring' | 'isFloating'>): PlantSite {
+  const site = plantSiteOf(plan, figures, placeOfBed(bed, figures.inner.widthCm))
+  const light = lightOfBed(bed, figures)
+  return light === null ? site : { ...site, light: bandOf(light) }
+}
+const bandOf = ({ least, mean, most }: BedLight): PlantSite['light'] => ({
+  low: least / LAMP_SPREAD,
+  value: mean,
+  high: most * LAMP_SPREAD,
+})
 
 /** Over a softening ground, for its first months. Rule of thumb 0–2 °dKH. */
 const SOFTENED_MEQ_PER_L = 0.5

@@ -19,6 +19,8 @@ const LIGHT = [
 ] as const
 export type LightClass = (typeof LIGHT)[number][0]
 export const LIGHT_CLASSES: readonly LightClass[] = LIGHT.map(([name]) => name)
+/** Where each of them ends. */
+export const LIGHT_CLASS_ENDS = Object.fromEntries(LIGHT) as Readonly<Record<LightClass, number>> // its own rows
 export const GROWTHS: readonly GrowthClass[] = GROWTH.map(([name]) => name)
 export const lightClassOf = ({ good, goodLow, goodHigh, ...trust }: LightNeed): LightClass[] =>
   classesOf(LIGHT, { value: good, low: goodLow, high: goodHigh, ...trust })

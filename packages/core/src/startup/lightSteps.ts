@@ -1,19 +1,41 @@
 import { lightHoursOf } from '../light/lampsOf.js'
 import { commonAnswers } from '../plan/answers.js'
 import { longestRampMin } from '../plan/fields.js'
-import type { Lamp, Plan, TimelineEntry } from '../plan/plan.js'
+import type { Lamp, LightStart, Plan, TimelineEntry } from '../plan/plan.js'
 import { PROGRAMME_DAYS } from './programmeDays.js'
 
-/** Light of a new tank: at most so many hours, and so much of its target's power. 6 h at 50–60 % for two to three weeks, then half an hour a week more to 8 h. General practice. */
-const LIGHT_STEPS = [
-  { day: 0, mostH: 6, power: 0.55 },
-  { day: 14, mostH: 6, power: 0.7 },
-  { day: 21, mostH: 6.5, power: 0.8 },
-  { day: 28, mostH: 7, power: 0.9 },
-  { day: 35, mostH: 7.5, power: 1 },
-  { day: 42, mostH: 8, power: 1 },
-  { day: 49, mostH: 9, power: 1 },
-] as const
+interface StartRow {
+  readonly day: number
+  readonly mostH: number
+  /** Of its target's. */
+  readonly power: number
+}
+/** Light of a new tank: at most so many hours, and so much of its target's power. Three schools, all general practice: 6 h at 50–60 % for two to three weeks, then half an hour a week more to 8 h; full hours at two thirds from the first day over dense plants, which outgrow the algae; or next to no light for weeks, while roots and filter settle. */
+const LIGHT_STEPS: Readonly<Record<LightStart, readonly StartRow[]>> = {
+  ramp: [
+    { day: 0, mostH: 6, power: 0.55 },
+    { day: 14, mostH: 6, power: 0.7 },
+    { day: 21, mostH: 6.5, power: 0.8 },
+    { day: 28, mostH: 7, power: 0.9 },
+    { day: 35, mostH: 7.5, power: 1 },
+    { day: 42, mostH: 8, power: 1 },
+    { day: 49, mostH: 9, power: 1 },
+  ],
+  moderate: [
+    { day: 0, mostH: 8, power: 0.7 },
+    { day: 28, mostH: 8, power: 0.85 },
+    { day: 42, mostH: 9, power: 1 },
+  ],
+  'very-dim': [
+    { day: 0, mostH: 6, power: 0.25 },
+    { day: 14, mostH: 6, power: 0.35 },
+    { day: 21, mostH: 6.5, power: 0.5 },
+    { day: 28, mostH: 7, power: 0.65 },
+    { day: 35, mostH: 7.5, power: 0.8 },
+    { day: 42, mostH: 8, power: 0.9 },
+    { day: 49, mostH: 9, power: 1 },
+  ],
+}
 
 export interface LightSetting {
   /** Of all windows together. */
@@ -48,12 +70,14 @@ export interface LightStep extends LightSetting {
   readonly toDay: number
 }
 /** Steps that change nothing are left out: a short target is reached early. */
-export function lightStepsTo(target: LightSetting): LightStep[] {
-  const steps = LIGHT_STEPS.map(({ day, mostH, power }) => ({
-    fromDay: day,
-    hours: Math.min(target.hours, mostH),
-    dimFraction: target.dimFraction * power,
-  })).filter((step, place, all) => place === 0 || !isSameLight(step, all[place - 1]!))
+export function lightStepsTo(target: LightSetting, start: LightStart = 'ramp'): LightStep[] {
+  const steps = LIGHT_STEPS[start]
+    .map(({ day, mostH, power }) => ({
+      fromDay: day,
+      hours: Math.min(target.hours, mostH),
+      dimFraction: target.dimFraction * power,
+    }))
+    .filter((step, place, all) => place === 0 || !isSameLight(step, all[place - 1]!))
   return steps.map((step, place) => ({ ...step, toDay: steps[place + 1]?.fromDay ?? PROGRAMME_DAYS }))
 }
 

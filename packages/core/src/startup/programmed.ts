@@ -39,7 +39,7 @@ export function programmed(
 ): ProgrammedLife {
   const lights = lightsOf(settings)
   const target = lightTarget(lights)
-  const steps = lightStepsTo(target)
+  const steps = lightStepsTo(target, entryAt(settings, today)?.plan.light.start ?? 'ramp')
   const taken = stepsTaken(steps, lightPutOff)
   const isYoung = today < PROGRAMME_DAYS
   const setToday = entryAt(settings, today)

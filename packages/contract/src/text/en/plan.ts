@@ -1,4 +1,4 @@
-import type { PlanSheet } from '@jovrin/core'
+import type { PlanSheet, SupplySheet } from '@jovrin/core'
 
 export const planSheetWords = {
   intent: 'Intent',
@@ -11,3 +11,5 @@ export const planSheetWords = {
   shopping: 'Shopping',
   programme: 'Programme',
 } satisfies Record<PlanSheet, string>
+
+export const supplySheetWords = { light: 'Light' } satisfies Record<SupplySheet, string>

@@ -12,6 +12,14 @@ const named = (name: string, other = 'A plant'): string => (name === '' ? other 
 
 /** What the checks of a plan say: what, where, why, and the figures. Values come in the reader's units. */
 export const findingWords = {
+  'light-beds-dim': (v, n) =>
+    `${counted(n.beds, { one: 'patch gets', other: 'patches get' }, v.beds)} less light than the plants live well with. Hours do not make up for light below what a species lives by.`,
+  'light-beds-bright': (v, n) =>
+    `${counted(n.beds, { one: 'patch of slow plants stands', other: 'patches of slow plants stand' }, v.beds)} in much more light than they use: algae settle on leaves that stay so long.`,
+  'light-uneven': (v) => `The darkest part of the ground gets ${v.least}, the mean is ${v.mean}: plants there lag, or want to be others.`,
+  'light-long': (v) =>
+    `${v.hours} of light a day: above ${v.most} only weakly lit tanks of slow plants gain, elsewhere algae do. A weaker or shorter day is safer.`,
+  'lamp-beside': () => 'A lamp hangs with its middle beside the tank: check the place from the left and the front.',
   'no-room-for-water': (v) => `Ground and stones (${v.solids}) leave no room for water in ${v.fill}.`,
   'ground-too-deep': (v) => `The ground takes ${v.depth} of ${v.waterDepth} of height at the back; plants will soon reach the surface.`,
   'stems-float-out': (v) => `Stems float out of ${v.depth} of light pellets at the back; give them ${v.hold} or more.`,
@@ -176,4 +184,8 @@ export const mendWords = {
   apart: (v) => `Leave ${v.gap} between them`,
   pair: () => 'Mirror it to the other side',
   dim: (v) => `Set lamps to ${v.power}`,
+  'hang-at': (v) => `Hang them ${v.height} above the water`,
+  'move-lamp': (v) => `Move them to ${v.fromFront} from the front`,
+  'second-lamp': () => 'Add a second lamp like it',
+  'light-hours': (v) => `Shorten it to ${v.hours}`,
 } satisfies MendSentences

@@ -14,7 +14,8 @@ export interface LightBudget {
   readonly floor: number
 }
 
-const ELEMENT_CM = 5
+const ELEMENT_CM = 4
+const MOST_ELEMENTS = 80
 const RINGS = 24
 const SPOKES = 36
 
@@ -24,7 +25,7 @@ export function budgetOf(lamps: readonly FieldLamp[], box: WaterBox): LightBudge
   const flux = lamps.reduce((sum, lamp) => sum + lamp.fluxUmolPerS, 0)
   if (flux <= 0) return sums
   for (const lamp of lamps) {
-    const rows = elementsOf(lamp, ELEMENT_CM)
+    const rows = elementsOf(lamp, Math.max(ELEMENT_CM, Math.sqrt((lamp.lengthCm * lamp.widthCm) / MOST_ELEMENTS)))
     const count = rows.reduce((sum, row) => sum + row.xsCm.length, 0)
     const share = lamp.fluxUmolPerS / flux / count / RINGS / SPOKES
     const tilt = (lamp.tiltDeg * Math.PI) / 180

@@ -1,4 +1,5 @@
-import { fieldOf } from './fieldOf.js'
+import { lightAt } from '../lightAt.js'
+import { fieldOf, type LightGrid } from './fieldOf.js'
 import type { FieldLamp, WaterBox } from './fieldLamp.js'
 
 /** Means of cells, row by row from the front; the last row and column are narrower where the size is no multiple. */
@@ -11,46 +12,54 @@ export interface CellField {
   readonly minOverMean: number
 }
 
-/** Spots within a cell, to the side. */
+/** Spots of the field, to the side; farther apart in large tanks. */
 const SPOT_CM = 1
+const MOST_SPOTS = 10_000
+/** Length of a lamp's elements over the way to the plane: fine enough for means within a hundredth. */
+const FINE = 0.1
+const MOST_ELEMENTS = 60
 
 export const edgesOf = (sizeCm: number, cellCm: number): number[] => {
   const count = Math.max(1, Math.ceil(sizeCm / cellCm - 1e-9))
   return [...Array.from({ length: count }, (_, place) => place * cellCm), sizeCm]
 }
-/** Centres of equal spots in every cell. */
-const spotsOf = (edges: readonly number[]): { readonly atCm: Float64Array; readonly perCell: readonly number[] } => {
-  const perCell = edges.slice(1).map((to, place) => Math.max(1, Math.round((to - edges[place]!) / SPOT_CM)))
-  const atCm = perCell.flatMap((count, place) => {
-    const [from, to] = [edges[place]!, edges[place + 1]!]
-    return Array.from({ length: count }, (_, spot) => from + ((spot + 0.5) / count) * (to - from))
-  })
-  return { atCm: Float64Array.from(atCm), perCell }
-}
 
-/** The field as means of cells so wide [µmol m⁻² s⁻¹]. */
+/** The field as means of cells so wide [µmol m⁻² s⁻¹]: of equal spots within each, between which the field is a straight line. */
 export function cellsOf(lamps: readonly FieldLamp[], box: WaterBox, cellCm: number): CellField {
   const [xEdgesCm, yEdgesCm] = [edgesOf(box.lengthCm, cellCm), edgesOf(box.widthCm, cellCm)]
-  const [across, deep] = [spotsOf(xEdgesCm), spotsOf(yEdgesCm)]
-  const { ppfd: spots } = fieldOf(lamps, box, across.atCm, deep.atCm)
-  const ppfd: number[][] = []
+  const field = fineField(lamps, box)
+  const inCell = (edges: readonly number[], place: number): readonly number[] => {
+    const [from, to] = [edges[place]!, edges[place + 1]!]
+    const count = Math.max(1, Math.round((to - from) / SPOT_CM))
+    return Array.from({ length: count }, (_, spot) => from + ((spot + 0.5) / count) * (to - from))
+  }
   let [sum, least] = [0, Infinity]
-  let firstRow = 0
-  deep.perCell.forEach((rows, m) => {
-    let first = 0
-    const means = across.perCell.map((columns, k) => {
-      let total = 0
-      for (let row = firstRow; row < firstRow + rows; row++)
-        for (let column = first; column < first + columns; column++) total += spots[row * across.atCm.length + column]!
-      first += columns
-      const mean = total / (rows * columns)
-      sum += mean * (xEdgesCm[k + 1]! - xEdgesCm[k]!) * (yEdgesCm[m + 1]! - yEdgesCm[m]!)
+  const ppfd = yEdgesCm.slice(1).map((back, row) =>
+    xEdgesCm.slice(1).map((right, column) => {
+      const [xs, ys] = [inCell(xEdgesCm, column), inCell(yEdgesCm, row)]
+      let light = 0
+      for (const y of ys) for (const x of xs) light += lightAt(field, x, y)
+      const mean = light / (xs.length * ys.length)
+      sum += mean * (right - xEdgesCm[column]!) * (back - yEdgesCm[row]!)
       least = Math.min(least, mean)
       return mean
-    })
-    firstRow += rows
-    ppfd.push(means)
-  })
+    }),
+  )
   const mean = sum / (box.lengthCm * box.widthCm)
   return { xEdgesCm, yEdgesCm, ppfd, mean, minOverMean: mean > 0 ? least / mean : 1 }
+}
+
+function fineField(lamps: readonly FieldLamp[], box: WaterBox): LightGrid {
+  const spotCm = Math.max(SPOT_CM, Math.sqrt((box.lengthCm * box.widthCm) / MOST_SPOTS))
+  const spots = (sizeCm: number): Float64Array => {
+    const count = Math.max(2, Math.round(sizeCm / spotCm))
+    return Float64Array.from({ length: count }, (_, place) => ((place + 0.5) / count) * sizeCm)
+  }
+  const [xsCm, ysCm] = [spots(box.lengthCm), spots(box.widthCm)]
+  const ppfd = new Float64Array(xsCm.length * ysCm.length)
+  for (const lamp of lamps) {
+    const pitchCm = Math.max(1, FINE * (lamp.aboveWaterCm + box.depthCm), Math.sqrt((lamp.lengthCm * lamp.widthCm) / MOST_ELEMENTS))
+    fieldOf([lamp], box, xsCm, ysCm, { pitchCm }).ppfd.forEach((light, spot) => (ppfd[spot]! += light))
+  }
+  return { xsCm, ysCm, ppfd }
 }

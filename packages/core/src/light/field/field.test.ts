@@ -8,7 +8,7 @@ import { budgetOf } from './budget.js'
 import { cellsOf } from './cells.js'
 import type { FieldLamp, WaterBox } from './fieldLamp.js'
 import { fieldOf } from './fieldOf.js'
-import { paneReturns, paneReturnsNearly, surfacePasses, WATER_INDEX } from './optics.js'
+import { paneReturns, returned, RETURNS_IN_WATER, surfacePasses, WATER_INDEX } from './optics.js'
 
 interface Case {
   readonly id: string
@@ -145,6 +145,6 @@ describe('optics', () => {
     expect(paneReturns(1)).toBeCloseTo(0.0465, 3)
   })
   test('the table of panes keeps to them', () => {
-    for (let cos = 0.7; cos <= 1; cos += 0.01) expect(paneReturnsNearly(cos)).toBeCloseTo(paneReturns(cos), 2)
+    for (let cos = 0.7; cos <= 1; cos += 0.01) expect(returned(RETURNS_IN_WATER, cos)).toBeCloseTo(paneReturns(cos), 2)
   })
 })

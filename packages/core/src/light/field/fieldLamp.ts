@@ -14,7 +14,7 @@ export interface FieldLamp {
   readonly tiltDeg: number
 }
 
-/** Water under glass, down to the plane that is lit. */
+/** Water under glass, or the air of an empty tank, down to the plane that is lit. */
 export interface WaterBox {
   readonly lengthCm: number
   readonly widthCm: number
@@ -23,6 +23,7 @@ export interface WaterBox {
   readonly attenuationPerM: number
   /** Kept at each bounce on top of what the glass itself sends back, 0–1: dirt, algae, silicone. */
   readonly paneKeeps: number
+  readonly isEmpty?: boolean
   /** Let through by what lies on the surface, 0–1: floating plants, film. */
   readonly surfaceKeeps: number
 }

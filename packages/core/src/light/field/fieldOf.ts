@@ -1,6 +1,6 @@
 import { AIR_SHARE, ARRIVAL_VALUES, arrivalOf, COS_AIR, SIN_WATER, STRENGTH, type Arrival } from './arrival.js'
 import { elementsOf, type ElementRow, type FieldLamp, type WaterBox } from './fieldLamp.js'
-import { paneReturnsNearly, WATER_INDEX } from './optics.js'
+import { returned, RETURNS_IN_AIR, RETURNS_IN_WATER, WATER_INDEX } from './optics.js'
 import type { Shade } from './shade.js'
 
 /** Flux through a level plane on a grid of spots [µmol m⁻² s⁻¹], row by row from the front. */
@@ -10,8 +10,11 @@ export interface LightGrid {
   readonly ppfd: Float64Array
 }
 
-/** Steepest way to the side that refraction leaves, per depth. */
+/** Flattest way to the side that refraction leaves, per depth. */
 export const MOST_ASIDE = 1 / Math.sqrt(WATER_INDEX * WATER_INDEX - 1)
+/** In an empty tank rays may be flatter; what comes from farther is next to nothing. */
+const MOST_ASIDE_IN_AIR = 3
+const asideOf = ({ depthCm, isEmpty = false }: WaterBox): number => (isEmpty ? MOST_ASIDE_IN_AIR : MOST_ASIDE) * depthCm
 const CM2_PER_M2 = 10_000
 /** Elements of a lamp against the way to the plane: finer changes the mean of the reference tanks by less than 0.3 %. */
 const PITCH_BY_WAY = 0.16
@@ -41,7 +44,9 @@ export function fieldOf(
     const reachCm = reachOf(lamp, box)
     const arrivals = new Map<number, Arrival>()
     for (const row of rows) {
-      const arrival = arrivals.get(row.aboveCm) ?? arrivalOf(row.aboveCm, box.depthCm, box.attenuationPerM, reachCm)
+      const arrival =
+        arrivals.get(row.aboveCm) ??
+        arrivalOf(row.aboveCm, box.depthCm, box.isEmpty ? 0 : box.attenuationPerM, reachCm, box.isEmpty ? 1 : WATER_INDEX)
       arrivals.set(row.aboveCm, arrival)
       addRow({ lamp, box, row, arrival, intensity, xsCm, ysCm, ppfd, shade })
     }
@@ -51,7 +56,7 @@ export function fieldOf(
 
 /** Farthest that a spot or its mirror image can lie from an element. */
 const reachOf = ({ xCm, yCm, lengthCm, widthCm }: FieldLamp, box: WaterBox): number => {
-  const asideCm = MOST_ASIDE * box.depthCm
+  const asideCm = asideOf(box)
   const far = (at: number, half: number, size: number): number => Math.max(at + half, size - at + half) + asideCm
   return Math.hypot(far(xCm, lengthCm / 2, box.lengthCm), far(yCm, widthCm / 2, box.widthCm)) + 1
 }
@@ -97,7 +102,8 @@ function addRow({ lamp, box, row, arrival, intensity, xsCm, ysCm, ppfd, shade }:
   const { beamExponent, tiltDeg } = lamp
   const [cosTilt, sinTilt] = [Math.cos((tiltDeg * Math.PI) / 180), Math.sin((tiltDeg * Math.PI) / 180)]
   const { lengthCm, widthCm, paneKeeps } = box
-  const asideCm = MOST_ASIDE * box.depthCm
+  const asideCm = asideOf(box)
+  const returns = box.isEmpty ? RETURNS_IN_AIR : RETURNS_IN_WATER
   const across = mirrored(ysCm, widthCm, asideCm).map((image) => ({ ...image, within: sidesWithin(arrival, image, row.yCm, widthCm) }))
   for (const inX of mirrored(xsCm, lengthCm, asideCm))
     for (const elementCm of row.xsCm) {
@@ -131,11 +137,10 @@ function addRow({ lamp, box, row, arrival, intensity, xsCm, ysCm, ppfd, shade }:
               const sin = table[low + SIN_WATER]! + (table[high + SIN_WATER]! - table[low + SIN_WATER]!) * part
               if (!isDirect) {
                 const slope = sideCm === 0 ? 0 : sin / sideCm
-                if (inX.bounces > 0) light *= keptOf(paneKeeps * paneReturnsNearly(Math.abs(dx) * slope), inX.bounces)
-                if (inY.bounces > 0) light *= keptOf(paneKeeps * paneReturnsNearly(Math.abs(dy) * slope), inY.bounces)
+                if (inX.bounces > 0) light *= keptOf(paneKeeps * returned(returns, Math.abs(dx) * slope), inX.bounces)
+                if (inY.bounces > 0) light *= keptOf(paneKeeps * returned(returns, Math.abs(dy) * slope), inY.bounces)
               }
-              if (shade !== undefined)
-                light *= shade.passes(line + inX.places[k]!, inX.isFlipped ? dx : -dx, inY.isFlipped ? dy : -dy, sin)
+              if (shade !== undefined) light *= shade.passes(line + inX.places[k]!, inX.isFlipped ? dx : -dx, inY.isFlipped ? dy : -dy, sin)
             }
             ppfd[line + inX.places[k]!]! += intensity * light
           }
@@ -149,7 +154,12 @@ function sidesWithin(arrival: Arrival, { atCm }: Mirrored, fromCm: number, sizeC
   const within = new Float64Array(2 * atCm.length)
   atCm.forEach((at, place) => {
     const away = at - fromCm
-    const [nearer, farther] = away === 0 ? [0, fromCm >= 0 && fromCm <= sizeCm ? 1 : -1] : away > 0 ? [-fromCm / away, (sizeCm - fromCm) / away] : [(sizeCm - fromCm) / away, -fromCm / away]
+    const [nearer, farther] =
+      away === 0
+        ? [0, fromCm >= 0 && fromCm <= sizeCm ? 1 : -1]
+        : away > 0
+          ? [-fromCm / away, (sizeCm - fromCm) / away]
+          : [(sizeCm - fromCm) / away, -fromCm / away]
     within[2 * place] = nearer <= 0 ? 0 : sideOfAirCm(arrival, nearer) ** 2
     within[2 * place + 1] = farther >= 1 ? Infinity : farther < 0 ? -1 : sideOfAirCm(arrival, farther) ** 2
   })

@@ -1,11 +1,12 @@
-import { planWords, planSheetWords } from '@jovrin/contract'
-import { applyEdits, findingKey, type Finding, type Plan, type PlanSheet } from '@jovrin/core'
+import { planWords } from '@jovrin/contract'
+import { applyEdits, findingKey, type Finding, type Plan, type Sheet } from '@jovrin/core'
 import { Box, Button, TextField } from '@mui/material'
 import { memo, useState } from 'react'
 import { Link } from 'react-router'
 import { localId } from '../../api/localId.js'
 import { WithTerms } from '../../ui/terms.js'
 import { useUnits } from '../../ui/units.js'
+import { addressOfSheet, sheetName } from '../shared/sheetPlace.js'
 import { findingSentence, mendLabel } from './describe/findings.text.js'
 import type { Desk } from './desk.js'
 
@@ -18,7 +19,7 @@ interface FindingsListProps {
   readonly change: Desk['change']
   readonly findings: readonly Finding[]
   /** What concerns this sheet, and what stops the plan wherever it stands; all sheets when left out. What stands elsewhere is led to. */
-  readonly sheet?: PlanSheet
+  readonly sheet?: Sheet
   readonly onChoose?: (id: string) => void
 }
 
@@ -84,8 +85,8 @@ function OneFinding({ finding, tankId, change, sheet, onChoose }: FindingsListPr
           {tankId !== null && sheet !== finding.sheet && (
             <>
               {' '}
-              <Box component={Link} to={`/tanks/${tankId}/plan/${finding.sheet}`} sx={{ color: 'inherit', whiteSpace: 'nowrap' }}>
-                {planSheetWords[finding.sheet]}
+              <Box component={Link} to={addressOfSheet(tankId, finding.sheet)} sx={{ color: 'inherit', whiteSpace: 'nowrap' }}>
+                {sheetName(finding.sheet)}
               </Box>
             </>
           )}

@@ -8,7 +8,7 @@ import {
   movedApart,
   placeOfBed,
   plantInBed,
-  plantSiteOf,
+  siteOfBed,
   removeBed,
   risingSteps,
   standingOf,
@@ -45,7 +45,7 @@ export function BedPanel({ desk, laid, onChoose }: BedPanelProps) {
   const { plan, figures, change } = desk
   const { bed, plants } = laid
   const place = placeOfBed(laid, figures.inner.widthCm)
-  const site = plantSiteOf(plan, figures, place)
+  const site = siteOfBed(plan, figures, laid)
   const made = (result: { readonly plan: Plan; readonly id: string } | null): void => {
     if (result === null) return
     change(() => result.plan)

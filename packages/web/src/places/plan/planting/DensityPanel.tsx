@@ -1,5 +1,5 @@
 import { plantingWords } from '@jovrin/contract'
-import { countedSpecies, meanWeeksToClose, placeOfBed, plantSiteOf, supplyAt, tankFigures, withSpacingTimes } from '@jovrin/core'
+import { countedSpecies, meanWeeksToClose, siteOfBed, supplyAt, tankFigures, withSpacingTimes } from '@jovrin/core'
 import { Box, Button, Slider } from '@mui/material'
 import { useId, useMemo, useState } from 'react'
 import { percent, significant } from '../../../ui/units.js'
@@ -17,7 +17,7 @@ export function DensityPanel({ desk: { plan, figures, change } }: { readonly des
   const beds = useMemo(() => (spaced === plan ? figures.beds : tankFigures(spaced).beds), [spaced, plan, figures.beds])
   const density = usePlanSum('density', useSettled(spaced))
   const pots = countedSpecies([...beds, ...figures.spots]).reduce((sum, one) => sum + one.pots, 0)
-  const weeks = meanWeeksToClose(beds, (bed, plant) => supplyAt(plant, plantSiteOf(plan, figures, placeOfBed(bed, figures.inner.widthCm))))
+  const weeks = meanWeeksToClose(beds, (bed, plant) => supplyAt(plant, siteOfBed(plan, figures, bed)))
   const rows: readonly (readonly [string, string])[] = [
     [text.pots, String(pots)],
     [text.weeks, weeks === null ? '–' : significant(weeks, 2)],

@@ -1,10 +1,11 @@
-import { groundHeightCm, type GroundPlan } from '../ground/groundPlan.js'
-import type { FieldLamp } from '../light/field/fieldLamp.js'
-import type { LightGrid } from '../light/field/fieldOf.js'
-import { lightAt, litPlane } from '../light/litPlane.js'
-import { boundsOf, centreOf, isInside, type Ring, type Spot } from '../numeric/ring.js'
-import type { LaidBed } from './bedsOf.js'
-import { PLANT_KINDS, type PlantKind } from '../species/plantKinds.js'
+import { groundHeightCm, type GroundPlan } from '../../ground/groundPlan.js'
+import type { FieldLamp } from '../../light/field/fieldLamp.js'
+import type { LightGrid } from '../../light/field/fieldOf.js'
+import { lightAt } from '../../light/lightAt.js'
+import { litPlane } from '../../light/litPlane.js'
+import { boundsOf, centreOf, isInside, type Ring, type Spot } from '../../numeric/ring.js'
+import type { LaidBed } from '../bedsOf.js'
+import { PLANT_KINDS, type PlantKind } from '../../species/plantKinds.js'
 
 /** What the light of a bed is read from: the answered lamps over the answered tank. */
 export interface LitTank {
