@@ -6,7 +6,14 @@ export const common = (
   startedOn: string,
 ): Pick<Plan, keyof typeof UNPLANNED | 'schemaVersion' | 'name' | 'startedOn' | 'timeZone' | 'roomCo2Ppm' | 'isTrimmed' | 'sources'> => ({
   ...UNPLANNED,
-  room: { monthlyC: [19.5, 19.5, 20, 20.5, 21.5, 23, 24.5, 24.5, 22.5, 21, 20, 19.5], humidityFraction: 0.48, sunHours: 0, volumeM3: 180 },
+  room: {
+    monthlyC: [19.5, 19.5, 20, 20.5, 21.5, 23, 24.5, 24.5, 22.5, 21, 20, 19.5],
+    humidityFraction: 0.48,
+    sunHours: 0,
+    windowFacingDeg: 300,
+    latitudeDeg: 52,
+    volumeM3: 180,
+  },
   schemaVersion: 5,
   name,
   startedOn,

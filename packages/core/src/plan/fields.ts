@@ -127,6 +127,8 @@ export const NUMBER_FIELDS = {
   'room/monthlyC/*': { dimension: 'temperature', range: [-10, 50], usual: [12, 34] },
   'room/humidityFraction': { dimension: 'fraction', range: [0, 1], unknown: { value: 0.5, low: 0.35, high: 0.65 } },
   'room/sunHours': { dimension: 'hours', range: [0, 16] },
+  'room/windowFacingDeg': { dimension: 'angle', range: [0, 360] },
+  'room/latitudeDeg': { dimension: 'angle', range: [-90, 90], usual: [-60, 70] },
   'room/volumeM3': { dimension: 'space', range: [2, 5000], usual: [15, 150], unknown: { value: 40, low: 25, high: 70 } },
   temperatureC: { dimension: 'temperature', range: [10, 36], usual: [18, 30], unknown: { value: 24.5, low: 22.5, high: 26.5 } },
   roomCo2Ppm: { dimension: 'airShare', range: [280, 5000], usual: [400, 2000], unknown: { value: 700, low: 450, high: 1500 } },

@@ -111,6 +111,10 @@ export interface PlanRoom {
   readonly humidityFraction: number | null
   /** Direct sun on the glass a day, at its worst. */
   readonly sunHours: number | null
+  /** Where the window looks through which sun may reach the glass: 0° north, 90° east, 180° south, 270° west. */
+  readonly windowFacingDeg: number | null
+  /** Above 0° in the north. */
+  readonly latitudeDeg: number | null
   /** Of the room that gas would fill if a cylinder emptied itself. */
   readonly volumeM3: number | null
 }

@@ -16,6 +16,8 @@ export const UNPLANNED = {
     monthlyC: [null, null, null, null, null, null, null, null, null, null, null, null],
     humidityFraction: null,
     sunHours: null,
+    windowFacingDeg: null,
+    latitudeDeg: null,
     volumeM3: null,
   },
   zones: [],

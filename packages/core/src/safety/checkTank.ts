@@ -15,7 +15,7 @@ import { blendHardnessMmolPerL, tapOf, WANTED_HARDNESS_DGH } from '../water/tapO
 const FULL_START = 0.7
 const STRONG_PPFD = 60
 /** Above this light, growth without added gas is algae's. Rule of thumb 35–50. */
-const GASLESS_PPFD = 45
+export const GASLESS_PPFD = 45
 const SOFT_TAP_LIMIT_DKH = 6
 /** More than any plant here can use [mol/m² a day]; rule of thumb 8–12. */
 const MOST_DAILY_LIGHT = 10

@@ -90,8 +90,7 @@ describe('how beds stand in light', () => {
 
 describe('pictures of light', () => {
   const view: LightView = { heightCm: null, weeks: null, stainPerM: 0, filmKeeps: 1 }
-  const meanOf = (plan: Plan, change: Partial<LightView> = {}): number =>
-    lightPicture(tankFigures(plan), { ...view, ...change }, 3).mean
+  const meanOf = (plan: Plan, change: Partial<LightView> = {}): number => lightPicture(tankFigures(plan), { ...view, ...change }, 3).mean
   test('the mean is the figure that the plan is judged by', () => {
     const plan = lit()
     expect(Math.abs(meanOf(plan) / tankFigures(plan).ppfd - 1)).toBeLessThan(0.04)

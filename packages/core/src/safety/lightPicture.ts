@@ -72,8 +72,10 @@ export const spreadOf = ({ ppfd }: LightGrid): { readonly mean: number; readonly
 })
 
 /** Light in an upright cut through clear water, from the glass to the surface, row by row from below. `across`: from front to back at `atCm` from the left; else along the tank at `atCm` from the front. */
-export function lightInCut(figures: TankFigures, cut: { readonly across: boolean; readonly atCm: number }): LightGrid {
-  const { inner, lamps, attenuationPerM } = figures
+export function lightInCut(
+  { inner, lamps, attenuationPerM }: Pick<TankFigures, 'inner' | 'lamps' | 'attenuationPerM'>,
+  cut: { readonly across: boolean; readonly atCm: number },
+): LightGrid {
   const sizeCm = cut.across ? inner.widthCm : inner.lengthCm
   const places = centresOf(sizeCm, Math.max(6, Math.round(sizeCm / CUT_CELL_CM)))
   const rows = Math.max(4, Math.round(inner.waterDepthCm / CUT_CELL_CM))

@@ -5,6 +5,7 @@ import {
   helpWords,
   navWords,
   planSheetWords,
+  supplySheetWords,
   recordKindWords,
   workingTitleWords,
   workingsWords,
@@ -12,7 +13,7 @@ import {
   nameIn,
   type TankEntry,
 } from '@jovrin/contract'
-import { PLAN_SHEETS, WORKINGS } from '@jovrin/core'
+import { PLAN_SHEETS, SUPPLY_SHEETS, WORKINGS } from '@jovrin/core'
 import { Autocomplete, Box, TextField } from '@mui/material'
 import { useQueries, useQuery } from '@tanstack/react-query'
 import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react'
@@ -91,6 +92,11 @@ const ofTanks = (tanks: readonly TankEntry[]): Find[] =>
       label: `${name}: ${appWords.places.describe}, ${planSheetWords[sheet]}`,
       to: `/tanks/${id}/plan/${sheet}`,
       isSeldom: true,
+    })),
+    ...SUPPLY_SHEETS.map((sheet) => ({
+      group: text.tanks,
+      label: `${name}: ${appWords.places.supply}, ${supplySheetWords[sheet]}`,
+      to: `/tanks/${id}/supply/${sheet}`,
     })),
   ])
 const PLACES: readonly Find[] = [

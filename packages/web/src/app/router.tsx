@@ -16,6 +16,10 @@ export const router = createBrowserRouter([
       { path: 'new', lazy: async () => ({ Component: (await import('../places/plan/describe/NewTankPlace.js')).NewTankPlace }) },
       { path: 'tanks/:tankId/plan/:sheet?', lazy: async () => ({ Component: (await import('../places/plan/PlanPlace.js')).PlanPlace }) },
       {
+        path: 'tanks/:tankId/supply/:sheet?',
+        lazy: async () => ({ Component: (await import('../places/supply/SupplyPlace.js')).SupplyPlace }),
+      },
+      {
         path: 'tanks/:tankId/balance',
         lazy: async () => ({ Component: (await import('../places/balance/BalancePlace.js')).BalancePlace }),
       },

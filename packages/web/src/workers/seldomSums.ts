@@ -1,1 +1,1 @@
-export { compareGrounds, hindcastMember, standOutlook, startDensity } from '@jovrin/core'
+export { compareGrounds, hindcastMember, lightPicture, standOutlook, startDensity, tankFigures } from '@jovrin/core'

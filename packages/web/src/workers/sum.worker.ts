@@ -31,6 +31,10 @@ function answer(asking: AnyTask, part: number): Answer | Promise<Answer> {
       return seldom().then(({ hindcastMember }) => hindcastMember(asking.task, part))
     case 'density':
       return seldom().then(({ startDensity }) => startDensity(asking.task))
+    case 'light':
+      return seldom().then(({ lightPicture, tankFigures }) =>
+        lightPicture(tankFigures(asking.task.plan), asking.task.view, asking.task.cellCm),
+      )
     case 'outlook':
       return seldom().then(({ standOutlook }) => standOutlook(asking.task))
     case 'grounds':

@@ -2,6 +2,8 @@ import type {
   ForecastOptions,
   GroundComparison,
   HindcastOptions,
+  LightPicture,
+  LightView,
   MemberHindcast,
   MemberResult,
   MemberTrials,
@@ -24,6 +26,11 @@ export interface Tasks {
   }
   /** One part. */
   readonly density: { readonly task: Plan; readonly result: StartDensity | null }
+  /** One part. */
+  readonly light: {
+    readonly task: { readonly plan: Plan; readonly view: LightView; readonly cellCm: number }
+    readonly result: LightPicture
+  }
   /** One part. */
   readonly outlook: { readonly task: Plan; readonly result: readonly OutlookOfWeek[] | null }
   /** One part. */

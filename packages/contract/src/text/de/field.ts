@@ -39,6 +39,8 @@ export const field: Translation<typeof fieldWords> = {
   'room/monthlyC/*': ['Raum, Mittel eines Monats', 'Mittel des Raums, in dem das Becken steht.'],
   'room/humidityFraction': ['Luftfeuchte', 'Relativ, im Raum; 40–60 % sind üblich.'],
   'room/sunHours': ['Direkte Sonne', 'Auf dem Glas, am schlimmsten Tag des Jahres.'],
+  'room/windowFacingDeg': ['Das Fenster blickt nach', '0° Norden, 90° Osten, 180° Süden, 270° Westen.'],
+  'room/latitudeDeg': ['Geografische Breite', 'Über 0° im Norden. Aus jeder Karte; auf ein, zwei Grad kommt es nicht an.'],
   'room/volumeM3': ['Größe des Raums', 'Grundfläche mal Höhe. Eine undichte Flasche füllt ihn.'],
   temperatureC: ['Wassertemperatur', 'Wie sie den größten Teil des Tages ist.'],
   roomCo2Ppm: ['CO2 im Raum', 'Von einem Messgerät. Frische Luft hat 420 ppm, ein geschlossenes Schlafzimmer am Morgen 1500.'],

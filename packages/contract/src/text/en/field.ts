@@ -50,6 +50,8 @@ export const fieldWords = {
   'room/monthlyC/*': ['Room, mean of a month', 'Mean of the room where the tank stands.'],
   'room/humidityFraction': ['Humidity', 'Relative, of the room; 40–60 % is common.'],
   'room/sunHours': ['Direct sun', 'On the glass, on the worst day of the year.'],
+  'room/windowFacingDeg': ['The window looks to', '0° north, 90° east, 180° south, 270° west.'],
+  'room/latitudeDeg': ['Latitude', 'Above 0° in the north. From any map; a degree or two is near enough.'],
   'room/volumeM3': ['Size of the room', 'Floor area times height. A cylinder that leaks fills it.'],
   temperatureC: ['Water temperature', 'As it is most of the day.'],
   roomCo2Ppm: ['Room CO2', 'From a room meter. Fresh air has 420 ppm, a closed bedroom in the morning 1500.'],

@@ -90,7 +90,7 @@ describe('energy', () => {
     fc.assert(
       fc.property(anyLamp, anyBox, (one, tank) => {
         const budget = budgetOf([one], tank)
-        expect(Object.values(budget).reduce((sum, share) => sum + share, 0)).toBeCloseTo(1, 9)
+        expect(Object.values(budget).reduce((sum: number, share: number) => sum + share, 0)).toBeCloseTo(1, 9)
         const onFloor = (cellsOf([one], tank, 5).mean * tank.lengthCm * tank.widthCm) / 10_000 / one.fluxUmolPerS
         // Rays are few, and a beam that only grazes the opening is cut coarsely.
         expect(Math.abs(onFloor - budget.floor)).toBeLessThan(0.03)

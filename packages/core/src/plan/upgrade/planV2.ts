@@ -1,4 +1,4 @@
-import type { GasLine, Plan } from '../plan.js'
+import type { GasLine } from '../plan.js'
 import type { PlanV4 } from './planV4.js'
 
 /** A line before its diffuser, the level that it is tuned to and its cylinder were asked for. */
@@ -7,6 +7,6 @@ export type GasLineV2 = Omit<GasLine, 'diffuser' | 'peakMgPerL' | 'cylinderKg'>
 /** A plan as it was written before those, and before the size of the room. */
 export interface PlanV2 extends Omit<PlanV4, 'schemaVersion' | 'gasLines' | 'room' | 'beds' | 'spots' | 'variants' | 'flora'> {
   readonly schemaVersion: 2
-  readonly room: Omit<Plan['room'], 'volumeM3'>
+  readonly room: Omit<PlanV4['room'], 'volumeM3'>
   readonly gasLines: readonly GasLineV2[]
 }

@@ -58,6 +58,7 @@ export function Shell() {
       '?': () => setSheet('shortcuts'),
       'g s': () => navigate('/'),
       'g p': () => ofTank('plan'),
+      'g u': () => ofTank('supply'),
       'g b': () => ofTank('balance'),
       'g c': () => ofTank('calendar'),
       'g j': () => ofTank('journal'),

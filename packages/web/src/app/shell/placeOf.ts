@@ -1,10 +1,11 @@
-import { appWords, navWords, planSheetWords } from '@jovrin/contract'
-import { PLAN_SHEETS, type PlanSheet } from '@jovrin/core'
+import { appWords, navWords, planSheetWords, supplySheetWords } from '@jovrin/contract'
+import { PLAN_SHEETS, SUPPLY_SHEETS, type PlanSheet, type SupplySheet } from '@jovrin/core'
 
 /** Places inside a tank, in the order of the work. Asked for when they are shown: the shell loads before the reader's language does. */
 export const tankPlaces = () =>
   [
     ['plan', appWords.places.describe],
+    ['supply', appWords.places.supply],
     ['balance', appWords.places.balance],
     ['calendar', navWords.calendar],
     ['journal', navWords.journal],
@@ -21,7 +22,7 @@ const placesOutside = (): Readonly<Record<string, string>> => ({
 })
 
 /** Places whose texts are English in every language. */
-const ENGLISH = ['new', 'answers', 'workings', 'library', 'plan']
+const ENGLISH = ['new', 'answers', 'workings', 'library', 'plan', 'supply']
 
 export interface Place {
   /** The same for all addresses between which one moves without leaving the place. */
@@ -42,8 +43,13 @@ export function placeOf(pathname: string): Place {
   const [first = '', second, third, fourth] = pathname.split('/').filter((part) => part !== '')
   if (first !== 'tanks' || second === undefined) return { key: first, name: placesOutside()[first] ?? null, sheet: null }
   const name = tankPlaces().find(([path]) => path === third)?.[1] ?? null
-  const isSheet = third === 'plan' && (PLAN_SHEETS as readonly string[]).includes(fourth ?? '')
-  return { key: `tanks/${second}/${third ?? ''}`, name, sheet: isSheet ? planSheetWords[fourth as PlanSheet] : null }
+  return { key: `tanks/${second}/${third ?? ''}`, name, sheet: sheetOf(third, fourth) }
+}
+
+function sheetOf(place: string | undefined, sheet = ''): string | null {
+  if (place === 'plan' && (PLAN_SHEETS as readonly string[]).includes(sheet)) return planSheetWords[sheet as PlanSheet]
+  if (place === 'supply' && (SUPPLY_SHEETS as readonly string[]).includes(sheet)) return supplySheetWords[sheet as SupplySheet]
+  return null
 }
 
 /** The page's title, most particular first: tabs are cut from the right. */

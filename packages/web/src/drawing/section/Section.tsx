@@ -109,7 +109,7 @@ export function Section({
         <Diffuser layout={layout} groundCm={groundHeightCm(ground, inner.lengthCm - 1, inner.widthCm * 0.8)} label={labels.gas} />
       )}
       <Glass view={side} rimY={rimY} bottom={bottom} waterY={layout.waterY} glassPx={figures.vessel.glassCm * pxPerCm} />
-      <LampBars view={side} layout={layout} lamps={figures.lamps} lengthPx={8 * pxPerCm} />
+      <LampBars view={side} layout={layout} lamps={figures.lamps} isSide />
       <text x={front.left} y={bottom + 16} fontSize="13" fill="var(--ink-2)">
         {labels.front}
       </text>

@@ -42,11 +42,11 @@ interface LampsProps {
   readonly lamps: TankFigures['lamps']
 }
 
-/** Every lamp at its height, as long as it is lit; from the side all are as deep as a hand. */
-export function LampBars({ view, layout, lamps, lengthPx }: LampsProps & { readonly lengthPx?: number }) {
-  const middle = (view.innerLeft + view.innerRight) / 2
-  return lamps.map(({ id, lengthCm, aboveWaterCm }) => {
-    const wide = lengthPx ?? lengthCm * layout.pxPerCm
+/** Every lamp at its height and place, as long as it is lit; from the side as deep. */
+export function LampBars({ view, layout, lamps, isSide = false }: LampsProps & { readonly isSide?: boolean }) {
+  return lamps.map(({ id, lengthCm, widthCm, xCm, yCm, aboveWaterCm }) => {
+    const wide = (isSide ? widthCm : lengthCm) * layout.pxPerCm
+    const middle = view.innerLeft + (isSide ? yCm : xCm) * layout.pxPerCm
     const y = layout.waterY - aboveWaterCm * layout.pxPerCm
     return (
       <rect
@@ -83,7 +83,7 @@ function Rays({
   lamp,
   groundCm,
 }: Omit<LampsProps, 'lamps'> & { readonly lamp: TankFigures['lamps'][number]; readonly groundCm: number }) {
-  const middle = (view.innerLeft + view.innerRight) / 2
+  const middle = view.innerLeft + lamp.xCm * layout.pxPerCm
   const half = (lamp.lengthCm / 2) * layout.pxPerCm
   const lampY = layout.waterY - lamp.aboveWaterCm * layout.pxPerCm
   const groundY = layout.floorY - groundCm * layout.pxPerCm

@@ -1,5 +1,5 @@
-import { appWords, describeWords, planWords, planSheetWords } from '@jovrin/contract'
-import { civilDate, PLAN_SHEETS } from '@jovrin/core'
+import { describeWords } from '@jovrin/contract'
+import { civilDate } from '@jovrin/core'
 import { Box, Button, MenuItem, TextField } from '@mui/material'
 import { memo } from 'react'
 import { Link, NavLink } from 'react-router'
@@ -7,8 +7,16 @@ import { DateField } from '../../ui/dates/DateField.js'
 import { SheetDialog } from '../../ui/SheetDialog.js'
 import type { PlanKeeper } from '../shared/usePlanKeeper.js'
 
+/** The sheets of a place, in the order of the work. */
+export interface SheetTabs {
+  readonly title: string
+  readonly label: string
+  readonly tabs: readonly { readonly to: string; readonly name: string; readonly isEnd: boolean }[]
+}
+
 interface PlanBarProps {
   readonly tankId: string
+  readonly tabs: SheetTabs
   readonly isValid: boolean
   /** The tank is not set up yet: every edit is one of the plan. */
   readonly isPlanned: boolean
@@ -32,9 +40,10 @@ const tab = {
   '&:hover': { borderColor: 'var(--hair)' },
 } as const
 
-/** The sheets of a plan in the order of the work, and how it is kept. */
+/** The sheets of a place that edits the plan, and how it is kept. */
 export const PlanBar = memo(function PlanBar({
   tankId,
+  tabs,
   isValid,
   isPlanned,
   startedOn,
@@ -69,20 +78,17 @@ export const PlanBar = memo(function PlanBar({
       }}
     >
       <Box component="h1" sx={{ position: 'absolute', width: '1px', height: '1px', overflow: 'hidden', clipPath: 'inset(50%)', m: 0 }}>
-        {appWords.places.describe}
+        {tabs.title}
       </Box>
       <Box
         component="nav"
-        aria-label={planWords.sheetsLabel}
+        aria-label={tabs.label}
         className="lettering"
         sx={{ display: 'flex', flexWrap: 'wrap', gap: '2px', flexGrow: 1 }}
       >
-        <Box component={NavLink} to={`/tanks/${tankId}/plan`} end sx={tab}>
-          {planWords.whole}
-        </Box>
-        {PLAN_SHEETS.filter((sheet) => sheet !== 'supply').map((sheet) => (
-          <Box key={sheet} component={NavLink} to={`/tanks/${tankId}/plan/${sheet}`} sx={tab}>
-            {planSheetWords[sheet]}
+        {tabs.tabs.map(({ to, name, isEnd }) => (
+          <Box key={to} component={NavLink} to={to} end={isEnd} sx={tab}>
+            {name}
           </Box>
         ))}
       </Box>

@@ -1,11 +1,11 @@
-import { describeWords, planSheetWords, type PlanRevision } from '@jovrin/contract'
+import { describeWords, planSheetWords, planWords, type PlanRevision } from '@jovrin/contract'
 import { PLAN_SHEETS } from '@jovrin/core'
 import { cleanup, configure, screen } from '@testing-library/react'
 import { hand } from '../../testing/hand.js'
 import { afterEach, describe, expect, test } from 'vitest'
 import { barePlan } from '../../testing/builtPlan.js'
 import { renderPage } from '../../testing/renderPage.js'
-import { Conflict, PlanBar } from './PlanBar.js'
+import { Conflict, PlanBar, type SheetTabs } from './PlanBar.js'
 import type { KeeperState, PlanKeeper } from '../shared/usePlanKeeper.js'
 import { typeDate } from '../../testing/typeDate.js'
 
@@ -20,6 +20,12 @@ const keeper = (state: KeeperState, part: Partial<PlanRevision> = {}): PlanKeepe
   step: (way) => Promise.resolve(void asked.push(way)),
   settle: (choice) => Promise.resolve(void asked.push(choice)),
 })
+const SHEETS = PLAN_SHEETS.filter((sheet) => sheet !== 'supply')
+const TABS: SheetTabs = {
+  title: 'Plan',
+  label: planWords.sheetsLabel,
+  tabs: SHEETS.map((sheet) => ({ to: `/tanks/tank/plan/${sheet}`, name: planSheetWords[sheet], isEnd: false })),
+}
 const show = (
   state: KeeperState,
   options: { isValid?: boolean; isPlanned?: boolean; effectiveOn?: string | null; part?: Partial<PlanRevision> } = {},
@@ -29,6 +35,7 @@ const show = (
   renderPage(
     <PlanBar
       tankId="tank"
+      tabs={TABS}
       isValid={options.isValid ?? true}
       isPlanned={options.isPlanned ?? false}
       startedOn="2026-09-01"
@@ -85,9 +92,8 @@ describe('how a plan is kept', () => {
   })
   test('every sheet is a link, and the open one is marked', () => {
     show({ kind: 'saved' })
-    const sheets = PLAN_SHEETS.filter((sheet) => sheet !== 'supply')
-    expect(sheets.map((sheet) => screen.getByRole('link', { name: planSheetWords[sheet] }).getAttribute('href'))).toEqual(
-      sheets.map((sheet) => `/tanks/tank/plan/${sheet}`),
+    expect(SHEETS.map((sheet) => screen.getByRole('link', { name: planSheetWords[sheet] }).getAttribute('href'))).toEqual(
+      SHEETS.map((sheet) => `/tanks/tank/plan/${sheet}`),
     )
     expect(screen.getByRole('link', { current: 'page' }).textContent).toBe(planSheetWords.ground)
   })

@@ -3,7 +3,7 @@ import type { Translation } from '../../language.js'
 
 export const app: Translation<typeof appWords> = {
   name: 'Jovrin',
-  places: { shelf: 'Regal', describe: 'Plan', balance: 'Bilanz', newTank: 'Ein neues Becken' },
+  places: { shelf: 'Regal', describe: 'Plan', supply: 'Versorgung', balance: 'Bilanz', newTank: 'Ein neues Becken' },
   mode: { light: 'Tag', dark: 'Nacht', system: 'Wie das System', label: 'Farben' },
   units: {
     open: 'Einheiten',
@@ -32,6 +32,7 @@ export const app: Translation<typeof appWords> = {
       ['Strg+K, /', 'Suche'],
       ['g s', 'zum Regal'],
       ['g p', 'zum Plan dieses Beckens'],
+      ['g u', 'zur Versorgung dieses Beckens'],
       ['g b', 'zur Bilanz dieses Beckens'],
       ['g c', 'zu seinem Kalender'],
       ['g j', 'zu seinem Tagebuch'],

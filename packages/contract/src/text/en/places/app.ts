@@ -1,6 +1,6 @@
 export const appWords = {
   name: 'Jovrin',
-  places: { shelf: 'Shelf', describe: 'Plan', balance: 'Balance', newTank: 'A new tank' },
+  places: { shelf: 'Shelf', describe: 'Plan', supply: 'Supply', balance: 'Balance', newTank: 'A new tank' },
   mode: { light: 'Day', dark: 'Night', system: 'As the system', label: 'Colours' },
   units: {
     open: 'Units',
@@ -29,6 +29,7 @@ export const appWords = {
       ['Ctrl+K, /', 'search'],
       ['g s', 'go to the Shelf'],
       ['g p', 'go to the Plan of this tank'],
+      ['g u', 'go to the Supply of this tank'],
       ['g b', 'go to the Balance of this tank'],
       ['g c', 'go to its Calendar'],
       ['g j', 'go to its Journal'],
