@@ -65,7 +65,7 @@ export function lightPicture(figures: TankFigures, view: LightView, cellCm: numb
 }
 
 /** Mean, darkest and brightest of a field. */
-export const spreadOf = ({ ppfd }: LightGrid): { readonly mean: number; readonly least: number; readonly most: number } => ({
+export const spreadOf = ({ ppfd }: Pick<LightGrid, 'ppfd'>): { readonly mean: number; readonly least: number; readonly most: number } => ({
   mean: ppfd.reduce((sum, value) => sum + value, 0) / Math.max(ppfd.length, 1),
   least: ppfd.reduce((least, value) => Math.min(least, value), Infinity),
   most: ppfd.reduce((most, value) => Math.max(most, value), 0),

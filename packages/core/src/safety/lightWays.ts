@@ -15,6 +15,8 @@ import { siteOfBed } from './plantSite.js'
 /** How the beds of a map stand in light: how many want more, how many have too much for slow leaves. */
 export interface LightScore {
   readonly dim: number
+  /** Those among the rest that would grow denser in more. */
+  readonly nearly: number
   readonly bright: number
   /** Areas weighed by how badly they stand; 0 is best. */
   readonly badness: number
@@ -47,7 +49,7 @@ const rootedBeds = (plan: Plan, figures: TankFigures): readonly Judged[] =>
     .map((bed) => ({ bed, site: siteOfBed(plan, figures, bed) }))
 
 function scoreOf(beds: readonly Judged[], timesOf: (bed: LaidBed) => number): LightScore {
-  let [dim, bright, badness] = [0, 0, 0]
+  let [dim, nearly, bright, badness] = [0, 0, 0, 0]
   for (const { bed, site } of beds) {
     const times = timesOf(bed)
     const light = { low: site.light.low * times, value: site.light.value * times, high: site.light.high * times }
@@ -57,10 +59,11 @@ function scoreOf(beds: readonly Judged[], timesOf: (bed: LaidBed) => number): Li
         if (code in WEIGHT && (worst === null || WEIGHT[code as keyof typeof WEIGHT] > WEIGHT[worst])) worst = code as keyof typeof WEIGHT
     if (worst === null) continue
     if (worst === 'light-much') bright++
-    else if (worst !== 'light-nearly') dim++
+    else if (worst === 'light-nearly') nearly++
+    else dim++
     badness += WEIGHT[worst] * bed.areaCm2
   }
-  return { dim, bright, badness }
+  return { dim, nearly, bright, badness }
 }
 
 /** How the planted beds stand in the light of the plan. */

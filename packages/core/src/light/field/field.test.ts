@@ -46,7 +46,7 @@ describe('ray-traced tanks', () => {
     for (const cell of referenceTable(`light-field/${id}`)) {
       const ppfd = field.ppfd[field.yEdgesCm.indexOf(cell.number('y0_cm'))]![field.xEdgesCm.indexOf(cell.number('x0_cm'))]!
       const off = Math.abs(ppfd / cell.number('ppfd_umol_m2_s') - 1)
-      expect(off, `${cell.text('x0_cm')}, ${cell.text('y0_cm')}`).toBeLessThan(cell.number('interior') === 1 ? 0.05 : 0.06)
+      expect(off, `${cell.text('x0_cm')}, ${cell.text('y0_cm')}`).toBeLessThan(0.015)
     }
     const budget = budgetOf(lamps, box)
     for (const [part, column, most] of [

@@ -33,6 +33,9 @@ export interface ElementRow {
   readonly yCm: number
   readonly aboveCm: number
   readonly xsCm: readonly number[]
+  /** Size of each element, along the lamp and across it. */
+  readonly longCm: number
+  readonly deepCm: number
 }
 
 /** A lamp that lies on the water still has a gap. */
@@ -49,6 +52,8 @@ export function elementsOf({ xCm, yCm, lengthCm, widthCm, aboveWaterCm, tiltDeg 
       yCm: yCm + offCm * Math.cos(tilt),
       aboveCm: Math.max(LEAST_ABOVE_CM, aboveWaterCm + offCm * Math.sin(tilt)),
       xsCm,
+      longCm: lengthCm / along,
+      deepCm: (widthCm / across) * Math.cos(tilt),
     }
   })
 }

@@ -16,8 +16,8 @@ export const MOST_ASIDE = 1 / Math.sqrt(WATER_INDEX * WATER_INDEX - 1)
 const MOST_ASIDE_IN_AIR = 3
 const asideOf = ({ depthCm, isEmpty = false }: WaterBox): number => (isEmpty ? MOST_ASIDE_IN_AIR : MOST_ASIDE) * depthCm
 const CM2_PER_M2 = 10_000
-/** Elements of a lamp against the way to the plane: finer changes the mean of the reference tanks by less than 0.3 %. */
-const PITCH_BY_WAY = 0.16
+/** Length of a lamp's elements over the way to the plane: finer changes no cell of the reference tanks by more than 2 %. */
+const PITCH_BY_WAY = 0.2
 const LEAST_PITCH_CM = 1
 
 interface FieldOptions {
@@ -104,34 +104,35 @@ function addRow({ lamp, box, row, arrival, intensity, xsCm, ysCm, ppfd, shade }:
   const { lengthCm, widthCm, paneKeeps } = box
   const asideCm = asideOf(box)
   const returns = box.isEmpty ? RETURNS_IN_AIR : RETURNS_IN_WATER
-  const across = mirrored(ysCm, widthCm, asideCm).map((image) => ({ ...image, within: sidesWithin(arrival, image, row.yCm, widthCm) }))
+  const across = mirrored(ysCm, widthCm, asideCm)
   for (const inX of mirrored(xsCm, lengthCm, asideCm))
-    for (const elementCm of row.xsCm) {
-      const withinX = sidesWithin(arrival, inX, elementCm, lengthCm)
-      for (const inY of across) {
-        const isDirect = inX.bounces === 0 && inY.bounces === 0
+    for (const inY of across) {
+      const isDirect = inX.bounces === 0 && inY.bounces === 0
+      for (const elementCm of row.xsCm)
         for (let m = 0; m < inY.places.length; m++) {
           const dy = inY.atCm[m]! - row.yCm
-          const [leastY, mostY] = [inY.within[2 * m]!, inY.within[2 * m + 1]!]
           const line = inY.places[m]! * xsCm.length
           for (let k = 0; k < inX.places.length; k++) {
             const dx = inX.atCm[k]! - elementCm
-            const side2 = dx * dx + dy * dy
-            if (side2 > mostY || side2 < leastY || side2 > withinX[2 * k + 1]! || side2 < withinX[2 * k]!) continue
-            const sideCm = Math.sqrt(side2)
+            const sideCm = Math.sqrt(dx * dx + dy * dy)
             const at = sideCm * perCm
             const entry = at | 0
             if (entry > last) continue
             const part = at - entry
             const low = entry * ARRIVAL_VALUES
             const high = low + ARRIVAL_VALUES
+            const air = table[low + AIR_SHARE]! + (table[high + AIR_SHARE]! - table[low + AIR_SHARE]!) * part
+            const entering =
+              sharesWithin(elementCm + air * dx, row.longCm * (1 - air), lengthCm) *
+              sharesWithin(row.yCm + air * dy, row.deepCm * (1 - air), widthCm)
+            if (entering <= 0) continue
             const cos = table[low + COS_AIR]! + (table[high + COS_AIR]! - table[low + COS_AIR]!) * part
             let toNormal = cos
             if (sinTilt !== 0) {
               toNormal = cos * cosTilt + (sideCm === 0 ? 0 : (Math.sqrt(1 - cos * cos) * dy * sinTilt) / sideCm)
               if (toNormal <= 0) continue
             }
-            let light = table[low + STRENGTH]! + (table[high + STRENGTH]! - table[low + STRENGTH]!) * part
+            let light = entering * (table[low + STRENGTH]! + (table[high + STRENGTH]! - table[low + STRENGTH]!) * part)
             light *= beamExponent === 1 ? toNormal : toNormal ** beamExponent
             if (!isDirect || shade !== undefined) {
               const sin = table[low + SIN_WATER]! + (table[high + SIN_WATER]! - table[low + SIN_WATER]!) * part
@@ -145,38 +146,15 @@ function addRow({ lamp, box, row, arrival, intensity, xsCm, ysCm, ppfd, shade }:
             ppfd[line + inX.places[k]!]! += intensity * light
           }
         }
-      }
     }
 }
 
-/** For each mirrored spot of an axis the least and the most way to the side, squared, with which a ray from `fromCm` enters the water inside the glass: the share of the way that lies in the air grows with the way. */
-function sidesWithin(arrival: Arrival, { atCm }: Mirrored, fromCm: number, sizeCm: number): Float64Array {
-  const within = new Float64Array(2 * atCm.length)
-  atCm.forEach((at, place) => {
-    const away = at - fromCm
-    const [nearer, farther] =
-      away === 0
-        ? [0, fromCm >= 0 && fromCm <= sizeCm ? 1 : -1]
-        : away > 0
-          ? [-fromCm / away, (sizeCm - fromCm) / away]
-          : [(sizeCm - fromCm) / away, -fromCm / away]
-    within[2 * place] = nearer <= 0 ? 0 : sideOfAirCm(arrival, nearer) ** 2
-    within[2 * place + 1] = farther >= 1 ? Infinity : farther < 0 ? -1 : sideOfAirCm(arrival, farther) ** 2
-  })
-  return within
-}
-
-/** The way to the side of which so much lies in the air. */
-function sideOfAirCm({ table, last, perCm }: Arrival, share: number): number {
-  if (share <= table[AIR_SHARE]!) return 0
-  let [low, high] = [0, last + 1]
-  while (high - low > 1) {
-    const middle = (low + high) >> 1
-    if (table[middle * ARRIVAL_VALUES + AIR_SHARE]! <= share) low = middle
-    else high = middle
-  }
-  const [from, to] = [table[low * ARRIVAL_VALUES + AIR_SHARE]!, table[high * ARRIVAL_VALUES + AIR_SHARE]!]
-  return (low + Math.min(1, (share - from) / Math.max(to - from, 1e-12))) / perCm
+/** Of an element's rays to one spot, those that enter between the panes: they meet the surface spread over `wideCm` around `at`. */
+function sharesWithin(at: number, wideCm: number, sizeCm: number): number {
+  const half = wideCm / 2
+  if (at >= half && at <= sizeCm - half) return 1
+  if (at <= -half || at >= sizeCm + half) return 0
+  return (Math.min(at + half, sizeCm) - Math.max(at - half, 0)) / wideCm
 }
 
 /** Raised to a power that is nearly always 1. */

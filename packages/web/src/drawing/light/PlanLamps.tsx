@@ -80,7 +80,7 @@ export function PlanLamps({ layout, lamps, label, chosenId = null, onMove, onRai
         stroke={lamp.id === chosenId ? 'var(--focus)' : 'var(--ink)'}
         fill="none"
       >
-        <rect x={x - wide / 2} y={y - deep / 2} width={wide} height={deep} fill="var(--sheet)" fillOpacity="0.35" strokeWidth={INK.heavy} />
+        <rect x={x - wide / 2} y={y - deep / 2} width={wide} height={deep} fill="var(--sheet)" fillOpacity="0.12" strokeWidth={INK.heavy} />
         <path d={`M${x - 6} ${y}h12M${x} ${y - 6}v12`} strokeWidth={INK.medium} />
         {lean !== 0 && (
           <path

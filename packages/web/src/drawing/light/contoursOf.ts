@@ -1,4 +1,4 @@
-import { LIGHT_LEVEL_FROM, LIGHT_LEVELS, type LightGrid, type LightLevel } from '@jovrin/core'
+import { LIGHT_LEVEL_FROM, LIGHT_LEVELS, spreadOf, type LightGrid, type LightLevel } from '@jovrin/core'
 import { contours } from 'd3-contour'
 
 /** A grid drawn within its own box: where its edges stand on the sheet [px]. */
@@ -55,10 +55,12 @@ export function levelsOf(grid: LightGrid, box: GridBox): Contour[] {
 
 const STEPS = [1, 2, 5, 10, 20, 25, 50, 100, 200, 500] as const
 const WANTED_LINES = 6
+/** Nearer than that lines would part what a meter does not. */
+const LEAST_STEP = 0.06
 /** Round values that part the span of a field into about six. */
-export function isoValues({ ppfd }: LightGrid): number[] {
-  const [least, most] = [Math.min(...ppfd), Math.max(...ppfd)]
-  const step = STEPS.find((one) => (most - least) / one <= WANTED_LINES) ?? 1000
+export function isoValues({ ppfd }: Pick<LightGrid, 'ppfd'>): number[] {
+  const { mean, least, most } = spreadOf({ ppfd })
+  const step = STEPS.find((one) => (most - least) / one <= WANTED_LINES && one >= mean * LEAST_STEP) ?? 1000
   const values: number[] = []
   for (let value = Math.ceil(least / step) * step; value < most; value += step) values.push(value)
   return values

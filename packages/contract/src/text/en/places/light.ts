@@ -27,10 +27,13 @@ export const lightWords = {
     high: 'high',
     'very-high': 'very high',
   } satisfies Record<LightLevel, string>,
-  mean: 'Mean',
-  least: 'Darkest',
-  most: 'Brightest',
-  evenness: 'Darkest over mean',
+  onMap: 'On this map:',
+  ofPlan: 'Level ground, clear water, by which the plan is judged:',
+  mean: 'mean',
+  meanLevel: 'Mean, level ground',
+  least: 'darkest',
+  most: 'brightest',
+  evenness: 'darkest over mean',
   budget: 'Where the light ends',
   budgetParts: {
     floor: 'ground',
@@ -50,7 +53,7 @@ export const lightWords = {
   noPatches: 'Draw a planting map, and each patch is held against the light that it gets.',
   toMap: 'Planting map',
   ways: 'What would serve the patches better',
-  wayHead: ['Change', 'Mean', 'Darkest / mean', 'Too dim', 'Too bright'],
+  wayHead: ['Change', 'Mean', 'Darkest / mean', 'Short of light', 'Too bright'],
   wayNow: 'as it is',
   noWays: 'No other height, place or power serves the patches much better than this.',
   addLamp: 'Add a lamp',
@@ -123,10 +126,8 @@ export const lightWords = {
   noGas: (limit: string) =>
     `Without gas, or for a layout that is to stand still, keep the mean at the ground under about ${limit} and the day at 6 to 8 hours: above it, algae use what the plants cannot.`,
   dry: 'Empty and filled',
-  dryTold: (dry: string, wet: string, share: string) =>
-    `Without water the ground gets ${dry}, filled ${wet}: a dry start has seen ${share} more light than the flooded tank will.`,
-  dryLess: (dry: string, wet: string) =>
-    `Without water the ground gets ${dry}, filled ${wet}: panes keep light in only once there is water behind them.`,
+  dryTold: (dry: string, clear: string, stained: string) =>
+    `Lit empty, the ground gets ${dry}; filled with clear water ${clear}, with stained water ${stained}. Panes keep light in once there is water behind them; stain, film and floating plants take it again, often more. Read the light after flooding before you set its power.`,
   sun: 'Sun through the window',
   sunHint:
     'Hours a day of direct sun through the window under a clear sky, on the 21st. Where in the room the tank stands, houses and trees are left out.',
@@ -141,5 +142,5 @@ export const lightWords = {
   sideDrop: 'Let A go',
   sideHead: ['', 'A', 'B'],
   sideWatts: 'Power drawn',
-  sideDim: 'Patches too dim',
+  sideDim: 'Patches short of light',
 } as const

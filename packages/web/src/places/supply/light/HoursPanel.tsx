@@ -14,6 +14,7 @@ import {
   openRunningPart,
   PROGRAMME_DAYS,
   runningParts,
+  spreadOf,
   tankFigures,
   waterBoxOf,
   withLight,
@@ -31,6 +32,7 @@ import { PlanChoice, PlanField } from '../../plan/PlanField.js'
 import { SumFigure } from '../../plan/SumFigure.js'
 import { WindowClock } from './WindowClock.js'
 import { Heading } from './LampsPanel.js'
+import { STAIN_PER_M } from './lightView.js'
 import { SunTable } from './SunTable.js'
 
 const LIGHT_EDGES = ['lightOn', 'ramp', 'lightOff'] as const
@@ -170,20 +172,20 @@ function SameLight({ desk: newest }: { readonly desk: Desk }) {
 function DryAndFlooded({ desk: newest }: { readonly desk: Desk }) {
   const units = useUnits()
   const { figures } = useSettled(newest)
-  const { dry, wet } = useMemo(() => {
+  const { dry, stained } = useMemo(() => {
     const heightCm = (figures.ground.groundL * 1000) / (figures.inner.lengthCm * figures.inner.widthCm)
     const plane = litPlane({ ...figures, heightCm })
-    const empty = fieldOf(figures.lamps, { ...waterBoxOf({ ...figures, heightCm }), isEmpty: true }, plane.xsCm, plane.ysCm).ppfd
-    return { dry: empty.reduce((sum, value) => sum + value, 0) / empty.length, wet: figures.ppfd }
+    const box = waterBoxOf({ ...figures, heightCm })
+    const meanIn = (change: Partial<typeof box>): number =>
+      spreadOf(fieldOf(figures.lamps, { ...box, ...change }, plane.xsCm, plane.ysCm)).mean
+    return { dry: meanIn({ isEmpty: true }), stained: meanIn({ attenuationPerM: figures.attenuationPerM + STAIN_PER_M.much }) }
   }, [figures])
-  if (wet <= 0) return null
+  if (figures.ppfd <= 0) return null
   return (
     <section aria-labelledby="light-dry">
       <Heading id="light-dry">{lightWords.dry}</Heading>
       <Box sx={{ fontSize: 14 }}>
-        {dry > wet
-          ? lightWords.dryTold(units.show('ppfd', dry, 2), units.show('ppfd', wet, 2), units.show('fraction', dry / wet - 1, 2))
-          : lightWords.dryLess(units.show('ppfd', dry, 2), units.show('ppfd', wet, 2))}
+        {lightWords.dryTold(units.show('ppfd', dry, 2), units.show('ppfd', figures.ppfd, 2), units.show('ppfd', stained, 2))}
       </Box>
     </section>
   )

@@ -35,7 +35,7 @@ export function LightCut({ plan, figures, width, mostHeight, at: newest, onRaise
       cutAtCm={at.xCm}
       labels={{
         ...sectionLabels(plan, figures, units, [
-          [lightWords.mean, units.show('ppfd', figures.ppfd, 2)],
+          [lightWords.meanLevel, units.show('ppfd', figures.ppfd, 2)],
           [lightWords.daily, units.show('dailyLight', figures.dliMolPerM2, 2)],
         ]),
         description: lightWords.cutDescription(plan.name),

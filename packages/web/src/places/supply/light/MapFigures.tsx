@@ -21,7 +21,7 @@ export function MapFigures({ desk: { plan, figures }, view, picture }: MapFigure
   return (
     <Box className="figures" sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2, fontSize: 14, my: 0.5 }}>
       <span>
-        {lightWords.mean} {units.show('ppfd', mean, 2)}
+        {lightWords.onMap} {lightWords.mean} {units.show('ppfd', mean, 2)}
       </span>
       <span>
         {lightWords.least} {units.show('ppfd', least, 2)}
@@ -33,7 +33,7 @@ export function MapFigures({ desk: { plan, figures }, view, picture }: MapFigure
         {lightWords.evenness} {units.show('ratio', mean > 0 ? least / mean : 1, 2)}
       </span>
       <span>
-        {lightWords.ground}: <SumFigure sum={openFloorLight(plan, figures)} />, <SumFigure sum={openDailyLight(plan, figures)} />
+        {lightWords.ofPlan} <SumFigure sum={openFloorLight(plan, figures)} />, <SumFigure sum={openDailyLight(plan, figures)} />
       </span>
       <Budget figures={figures} />
     </Box>

@@ -130,7 +130,7 @@ function Ways({ desk: newest }: { readonly desk: Desk }) {
               <td>{lightWords.wayNow}</td>
               <td>{units.show('ppfd', figures.ppfd, 2)}</td>
               <td>{units.show('ratio', evenness, 2)}</td>
-              <td>{now.dim}</td>
+              <td>{now.dim + now.nearly}</td>
               <td>{now.bright}</td>
             </tr>
             {ways.map((way) => (
@@ -142,7 +142,7 @@ function Ways({ desk: newest }: { readonly desk: Desk }) {
                 </td>
                 <td>{units.show('ppfd', way.ppfd, 2)}</td>
                 <td>{units.show('ratio', way.evenness, 2)}</td>
-                <td>{way.dim}</td>
+                <td>{way.dim + way.nearly}</td>
                 <td>{way.bright}</td>
               </tr>
             ))}

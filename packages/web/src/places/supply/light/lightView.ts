@@ -7,7 +7,7 @@ const WEEKS: Readonly<Record<ShadeView, number | null>> = { bare: null, planted:
 export const WATERS = ['clear', 'some', 'much'] as const
 export type WaterView = (typeof WATERS)[number]
 /** Taken by stain on top of the clear water [1/m]. Rule of thumb: stained water takes 1–3 /m in all. */
-const STAIN_PER_M: Readonly<Record<WaterView, number>> = { clear: 0, some: 0.6, much: 1.6 }
+export const STAIN_PER_M: Readonly<Record<WaterView, number>> = { clear: 0, some: 0.6, much: 1.6 }
 export const HIGHEST_CM = 200
 
 export interface Looked {
