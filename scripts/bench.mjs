@@ -6,6 +6,7 @@ import { join } from 'node:path'
 import { Worker } from 'node:worker_threads'
 import { gzipSync } from 'node:zlib'
 import { librarySearchWaits } from './bench/librarySearch.mjs'
+import { lampWaits } from './bench/lampDrag.mjs'
 import { planEditWaits, weekWaits } from './bench/planEdit.mjs'
 import { oneMore, redraws, watchRedraws } from './bench/redraw.mjs'
 import { waitsDuring } from './bench/waits.mjs'
@@ -73,6 +74,9 @@ const hindcasts = []
 for (let call = 0; call < 25; call++) hindcasts.push(await ask(pair[0], { what: 'hindcast', which: call }))
 say('hindcast-26w-to-today-ms', quantile(hindcasts.slice(5), 0.5), 'ms', 20)
 say('hindcast-26w-whole-past-ms', hindcasts[0], 'ms', 1)
+const fields = []
+for (let call = 0; call < 25; call++) fields.push(await ask(pair[0], { what: 'light', which: call }))
+say('light-field-1cm-ms', quantile(fields.slice(5), 0.5), 'ms', 20)
 const share = (to) =>
   Promise.all(pair.map((worker, index) => ask(worker, { what: 'members', which: range(1, to).filter((member) => member % 2 === index) })))
 const ensembles = []
@@ -269,6 +273,9 @@ try {
   say('planting-edit-to-redraw-80-patches-p95-ms', quantile(beds, 0.95), 'ms', beds.length)
   const weeks = await weekWaits(browser, 'http://127.0.0.1:4793')
   say('planting-week-80-patches-p95-ms', quantile(weeks, 0.95), 'ms', weeks.length)
+
+  const lamps = await lampWaits(browser, 'http://127.0.0.1:4793')
+  say('lamp-drag-to-redraw-p95-ms', quantile(lamps, 0.95), 'ms', lamps.length)
 
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   await page.goto('http://127.0.0.1:4793/tanks/01920000-0000-7000-8000-000000000001/balance')

@@ -1,4 +1,14 @@
-import { compile, forecastMember, simulate, stateToday, warmUp, type CheckpointStore, type Deeds, type ForecastOptions } from '@jovrin/core'
+import {
+  compile,
+  fieldOf,
+  forecastMember,
+  simulate,
+  stateToday,
+  warmUp,
+  type CheckpointStore,
+  type Deeds,
+  type ForecastOptions,
+} from '@jovrin/core'
 import { DEMO_TANKS } from '../demo/tanks.js'
 
 const river = DEMO_TANKS[0]
@@ -31,6 +41,17 @@ export function hindcast(call: number): number {
   }
   const started = performance.now()
   stateToday({ timeline, deeds, today: PAST_DAYS, seed: 1 }, 1, store)
+  return performance.now() - started
+}
+
+const centres = (count: number): Float64Array => Float64Array.from({ length: count }, (_, place) => place + 0.5)
+const STRIP = { xCm: 55, lengthCm: 100, widthCm: 8, aboveWaterCm: 8, fluxUmolPerS: 60, beamExponent: 1, tiltDeg: 0 }
+const WATER = { lengthCm: 110, widthCm: 50, depthCm: 38, attenuationPerM: 0.4, paneKeeps: 0.97, surfaceKeeps: 1 }
+/** Light over a ground of 110 × 50 cm, every centimetre, below two strips, panes and all. Each call hangs them elsewhere. */
+export function lightField(call: number): number {
+  const started = performance.now()
+  const lamps = [15, 35].map((yCm) => ({ ...STRIP, yCm: yCm + (call % 7) / 10 }))
+  fieldOf(lamps, WATER, centres(110), centres(50))
   return performance.now() - started
 }
 

@@ -5,6 +5,7 @@ const kernel = await import(workerData.bundle)
 parentPort.on('message', ({ what, which }) => {
   if (what === 'warm') kernel.warmUp()
   if (what === 'members') kernel.members(which)
-  parentPort.postMessage(what === 'single' ? kernel.single() : what === 'hindcast' ? kernel.hindcast(which) : null)
+  const timed = { single: kernel.single, hindcast: kernel.hindcast, light: kernel.lightField }[what]
+  parentPort.postMessage(timed === undefined ? null : timed(which))
 })
 parentPort.postMessage('ready')

@@ -171,7 +171,25 @@ export const riverTank = (startedOn: string): Plan => ({
     { id: 'rosette', kind: 'rosette', footFraction: 0.12, density: 'full', pots: null },
     { id: 'moss', kind: 'moss', footFraction: 0.05, density: 'half', pots: null },
   ],
-  lamps: [{ ...UNKNOWN_LAMP, id: 'strip', watts: 68, lengthCm: 100, aboveWaterCm: 16, dimFraction: 0.72 }],
+  lamps: [{ ...UNKNOWN_LAMP, id: 'strip', kind: 'strip', watts: 68, lengthCm: 100, widthCm: 9, aboveWaterCm: 16, dimFraction: 0.72 }],
+  light: {
+    attenuationPerM: null,
+    start: 'ramp',
+    readings: [
+      ['r1', 12, 8, 4, 78],
+      ['r2', 54, 24, 6, 93],
+      ['r3', 95, 40, 11, 80],
+      ['r4', 80, 14, 30, 108],
+    ].map(([id, xCm, yCm, heightCm, ppfd]) => ({
+      id: String(id),
+      medium: 'water',
+      method: 'meter',
+      xCm: Number(xCm),
+      yCm: Number(yCm),
+      heightCm: Number(heightCm),
+      ppfd: Number(ppfd),
+    })),
+  },
   lightWindows: [{ id: 'day', on: '11:30', hours: 8, rampMin: 30 }],
   gasLines: [
     {

@@ -6,21 +6,19 @@ import { effectiveHoursOf } from './lampsOf.js'
 export const MOST_LIGHT_HOURS = 12
 
 export interface EqualLight {
+  /** Of all windows together. */
   readonly hours: number
   /** More than a day's light should last: the same daily light cannot be had so. */
   readonly isTooLong: boolean
 }
 
-/** Hours of the first window that give the same daily light at another power: old mol over new µmol/s, ramps kept. */
+const rampsMin = (lightWindows: readonly LightWindow[]): number => lightWindows.reduce((sum, { rampMin }) => sum + rampMin, 0)
+
+/** Hours of light that give the same daily light at another power: old mol over new µmol/s, ramps kept. */
 export function hoursForSameLight(lightWindows: readonly LightWindow[], powerTimes: number): EqualLight {
-  const [first, ...rest] = lightWindows
-  if (first === undefined || powerTimes <= 0) return { hours: 0, isTooLong: powerTimes <= 0 }
-  const wanted = effectiveHoursOf({ lightWindows }) / powerTimes
-  const hours = wanted - effectiveHoursOf({ lightWindows: rest }) + first.rampMin / 60
-  return {
-    hours: Math.max(0, Math.round(hours * 12) / 12),
-    isTooLong: hours + rest.reduce((sum, { hours: h }) => sum + h, 0) > MOST_LIGHT_HOURS,
-  }
+  if (lightWindows.length === 0 || powerTimes <= 0) return { hours: 0, isTooLong: powerTimes <= 0 }
+  const hours = effectiveHoursOf({ lightWindows }) / powerTimes + rampsMin(lightWindows) / 60
+  return { hours, isTooLong: hours > MOST_LIGHT_HOURS }
 }
 
 export const equalLightSum = defineSum({
@@ -34,5 +32,5 @@ export const openEqualLight = (lightWindows: readonly LightWindow[], powerTimes:
   openSum(equalLightSum, hoursForSameLight(lightWindows, powerTimes).hours, {
     fullHours: reckoned(effectiveHoursOf({ lightWindows })),
     powerTimes: reckoned(powerTimes),
-    rampMin: reckoned(lightWindows[0]?.rampMin ?? 0),
+    rampMin: reckoned(rampsMin(lightWindows)),
   })

@@ -79,7 +79,7 @@ describe('a hostile tank file', () => {
     ['sets what is out of range', file({ settings: [setting({ to: 1e9 })] }), /settings\.0\.to must be at most/],
     [
       'sets a whole list of something else',
-      file({ settings: [setting({ path: '/lamps', from: [], to: [{ id: 'l1' }] })] }),
+      file({ settings: [setting({ path: '/outlets', from: [], to: [{ id: 'o1' }] })] }),
       /settings\.0\.to/,
     ],
     [

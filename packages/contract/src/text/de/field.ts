@@ -126,14 +126,14 @@ export const field: Translation<typeof fieldWords> = {
   'lamps/*/widthCm': ['Breite der Lampe', 'Des leuchtenden Teils, von vorn nach hinten.'],
   'lamps/*/xCm': ['Von links', 'Mitte der Lampe. Bleibt es offen, hängt sie in der Mitte; mehrere teilen sich den Platz.'],
   'lamps/*/yCm': ['Von vorn', 'Mitte der Lampe. Bleibt es offen, hängt sie in der Mitte; mehrere teilen sich den Platz.'],
-  'lamps/*/tiltDeg': ['Neigung', 'Über 0° neigt sich der Strahl nach hinten, darunter nach vorn.'],
+  'lamps/*/tiltDeg': ['Neigung', 'Über 0° neigt sich der Strahl nach hinten, unter 0° nach vorn.'],
   'lamps/*/beamExponent': [
     'Bündelung',
     '1 strahlt gleichmäßig nach allen Seiten; Linsen von etwa 90° haben 2, von 60° 5, von 40° 11 (voller Winkel bei halber Stärke).',
   ],
   'light/attenuationPerM': [
     'Das Wasser nimmt',
-    'Klares Wasser {0.3 bis 0.6 /m}, von Holz gefärbtes {1 bis 3 /m}. Messungen in zwei Höhen verraten es.',
+    'Klares Wasser {0.3 to 0.6 /m}, von Holz gefärbtes {1 to 3 /m}. Messungen in zwei Höhen verraten es.',
   ],
   'light/start': [
     'Licht am Anfang',

@@ -51,11 +51,12 @@ describe('readings', () => {
     fc.assert(
       fc.property(fc.double({ min: 0.6, max: 1.6, noNaN: true }), fc.double({ min: 0.25, max: 1.5, noNaN: true }), (factor, kPerM) => {
         const fit = fitOf(planWith(readFrom(planWith([]), [factor], kPerM)))
-        // What was assumed before holds both back a little.
-        expect(Math.abs(fit.lamps[0]!.factor.value / factor - 1)).toBeLessThan(0.12)
-        expect(Math.abs(fit.attenuationPerM.value - kPerM)).toBeLessThan(0.12 + 0.2 * kPerM)
+        // What was assumed before holds both back a little, and clear water is not told from clearer.
+        expect(Math.abs(fit.lamps[0]!.factor.value / factor - 1)).toBeLessThan(0.14)
+        if (fit.attenuationPerM.isTold) expect(Math.abs(fit.attenuationPerM.value - kPerM)).toBeLessThan(0.12 + 0.2 * kPerM)
+        else expect(fit.attenuationPerM.value).toBeCloseTo(0.45, 3)
         expect(fit.lamps[0]!.factor.isTold).toBe(true)
-        for (const { reading, after } of fit.readings) expect(Math.abs(after / reading.ppfd - 1)).toBeLessThan(0.06)
+        for (const { reading, after } of fit.readings) expect(Math.abs(after / reading.ppfd - 1)).toBeLessThan(0.08)
         expect(fit.readings.some(({ isOdd }) => isOdd)).toBe(false)
       }),
       { numRuns: tries(20) },

@@ -41,10 +41,12 @@ const READ_SPREAD = { meter: 0.07, phone: 0.1 } as const
 /** Of all readings of a phone together: its sensor, and lux into photons (±25 %). */
 const PHONE_SPREAD = 0.14
 /** A value counts as told once its spread is so much less than before. */
-const TOLD = 0.7
+const TOLD = { lamp: 0.7, water: 0.8 } as const
 /** 90 % of a normal distribution. */
 const Z90 = 1.645
 const ODD = 3
+/** Of a value that is held. */
+const HELD_SPREAD = 1e-4
 const SAME_HEIGHT_CM = 8
 const NODES_PER_M = [0.05, 0.2, 0.45, 0.9, 1.8, 3.5, 7] as const
 
@@ -76,17 +78,24 @@ export function fitReadings({ plan, light, inner }: FitTask): LightFit | null {
     const kPerM = light.attenuationPerM * Math.exp(values[water]!)
     return lamps.reduce((sum, _, lamp) => sum + Math.exp(values[lamp]! + between(shares[place]![lamp]!, kPerM)), 0)
   }
-  const residuals = (values: readonly number[]): number[] => [
-    ...readings.map(({ ppfd, method }, place) => {
-      const bias = method === 'phone' ? values[phone]! : 0
-      return (Math.log(mapped(place, values)) + bias - Math.log(ppfd)) / READ_SPREAD[method]
-    }),
-    ...lamps.map((_, lamp) => values[lamp]! / fluxSpread[lamp]!),
-    values[water]! / waterSpread,
-    values[phone]! / PHONE_SPREAD,
-  ]
+  const residualsWith =
+    (spreadOfWater: number) =>
+    (values: readonly number[]): number[] => [
+      ...readings.map(({ ppfd, method }, place) => {
+        const bias = method === 'phone' ? values[phone]! : 0
+        return (Math.log(mapped(place, values)) + bias - Math.log(ppfd)) / READ_SPREAD[method]
+      }),
+      ...lamps.map((_, lamp) => values[lamp]! / fluxSpread[lamp]!),
+      values[water]! / spreadOfWater,
+      values[phone]! / PHONE_SPREAD,
+    ]
   const start = Array.from({ length: phone + 1 }, () => 0)
-  const fit = leastSquares({ start, residuals, steps: start.map(() => 1e-3) })
+  const steps = start.map(() => 1e-3)
+  const free = leastSquares({ start, residuals: residualsWith(waterSpread), steps })
+  if (free === null) return null
+  // Water that the readings leave open stays as it was, and the lamps are fitted to that water.
+  const isWaterTold = Math.sqrt(free.spread[water]![water]!) < TOLD.water * waterSpread
+  const fit = isWaterTold ? free : leastSquares({ start, residuals: residualsWith(HELD_SPREAD), steps })
   if (fit === null) return null
   const { values, spread } = fit
   const fitted = (place: number, base: number, before: number): FittedValue => {
@@ -96,7 +105,7 @@ export function fitReadings({ plan, light, inner }: FitTask): LightFit | null {
       value,
       low: value * Math.exp(-Z90 * deviation),
       high: value * Math.exp(Z90 * deviation),
-      isTold: deviation < TOLD * before,
+      isTold: deviation < TOLD.lamp * before,
     }
   }
   const fittedLamps = lamps.map((lamp, place) => ({
@@ -104,7 +113,7 @@ export function fitReadings({ plan, light, inner }: FitTask): LightFit | null {
     factor: fitted(place, 1, fluxSpread[place]!),
     fluxUmolPerS: (lamp.fluxUmolPerS / lamp.dimFraction) * Math.exp(values[place]!),
   }))
-  const attenuationPerM = fitted(water, light.attenuationPerM, waterSpread)
+  const attenuationPerM = { ...fitted(water, light.attenuationPerM, waterSpread), isTold: isWaterTold }
   return {
     lamps: fittedLamps,
     attenuationPerM,

@@ -30,7 +30,7 @@ export const LightLines = memo(function LightLines({ grid, left, right, bottom, 
       ))}
       {lines.map(({ ppfd, d, label }) => (
         <g key={ppfd}>
-          <path d={d} fill="none" stroke="var(--light)" strokeWidth={INK.medium} />
+          <path data-isoline={ppfd} d={d} fill="none" stroke="var(--light)" strokeWidth={INK.medium} />
           {label !== null && (
             <text
               x={label.x}

@@ -13,7 +13,7 @@ interface ProbeProps {
   readonly onMove: (to: Spot) => void
 }
 
-/** A mark on the map with the light of its place; it follows a pointer, and arrow keys. */
+/** A mark on the map with the light of its place; it follows a pointer, to which it is no obstacle, and arrow keys. */
 export function Probe({ layout, at, label, told, onMove }: ProbeProps) {
   const [x, y] = [xPx(layout, at.xCm), yPx(layout, at.yCm)]
   const keys = (event: KeyboardEvent<SVGGElement>): void => {
@@ -25,7 +25,15 @@ export function Probe({ layout, at, label, told, onMove }: ProbeProps) {
   }
   const isRight = x > (layout.left + layout.right) / 2
   return (
-    <g tabIndex={0} role="slider" aria-label={label} aria-valuenow={Math.round(at.xCm)} aria-valuetext={told} onKeyDown={keys}>
+    <g
+      tabIndex={0}
+      pointerEvents="none"
+      role="slider"
+      aria-label={label}
+      aria-valuenow={Math.round(at.xCm)}
+      aria-valuetext={told}
+      onKeyDown={keys}
+    >
       <circle cx={x} cy={y} r="6" fill="var(--sheet)" stroke="var(--ink)" strokeWidth={INK.heavy} />
       <circle cx={x} cy={y} r="1.6" fill="var(--ink)" />
       <text

@@ -40,6 +40,8 @@ interface SectionProps {
   readonly hasPlants?: boolean
   /** What a sheet adds of its own, over the drawing. */
   readonly marks?: (layout: SectionLayout) => ReactNode
+  /** Among them are some that one takes hold of. */
+  readonly hasHandles?: boolean
 }
 
 const TITLE_WIDTH = 176
@@ -56,6 +58,7 @@ export function Section({
   chosenPieceId = null,
   hasPlants = true,
   marks,
+  hasHandles = false,
 }: SectionProps) {
   const prefix = svgPrefix(useId())
   const lampCm = highestLampCm(figures)
@@ -75,7 +78,7 @@ export function Section({
     <svg
       viewBox={`0 0 ${width} ${height}`}
       width="100%"
-      role="img"
+      role={hasHandles ? 'group' : 'img'}
       aria-label={labels.description}
       data-px-per-cm={pxPerCm}
       style={{ display: 'block' }}

@@ -1,10 +1,12 @@
 import { answersWords, appWords, journalWords, type TankEntry } from '@jovrin/contract'
-import { PROGRAMME_DAYS, wetStartProgramme } from '@jovrin/core'
+import { lightScore, planAt, PROGRAMME_DAYS, tankFigures, wetStartProgramme } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
+import { Link } from 'react-router'
 import { agedTimeline, timelineOfTank } from '../../api/tanks.queries.js'
 import { MarginTable } from '../../ui/MarginTable.js'
 import { significant, useUnits } from '../../ui/units.js'
+import { addressOfSheet } from '../shared/sheetPlace.js'
 import { Sums } from './Sums.js'
 
 /** Hours and power for this week of the tank's life, and a phone's lux in photons. */
@@ -13,9 +15,23 @@ export function LightAnswer({ tank }: { tank: TankEntry }) {
   const told = useQuery(timelineOfTank(tank.id)).data
   if (told === undefined) return null
   const { timeline, today } = agedTimeline(told)
+  const plan = planAt(timeline, today)
+  if (plan === undefined) return null
+  const figures = tankFigures(plan)
+  const { dim, bright } = lightScore(plan, figures)
+  const read = plan.light.readings.length
   const steps = wetStartProgramme(timeline).filter(({ lane }) => lane === 'light')
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
+      <div>
+        {answersWords.lightNow(
+          units.show('ppfd', figures.ppfd, 2),
+          units.show('dailyLight', figures.dliMolPerM2, 2),
+          units.show('hours', figures.lightHours, 2),
+        )}{' '}
+        {dim + bright === 0 ? answersWords.lightFits : answersWords.lightWants(String(dim), String(bright))} {answersWords.lightRead(read)}{' '}
+        <Link to={addressOfSheet(tank.id, 'light')}>{answersWords.lightPlace}</Link>
+      </div>
       {today >= PROGRAMME_DAYS && <div>{answersWords.lightDone}</div>}
       <MarginTable caption={answersWords.lightTarget}>
         {steps.map(({ fromDay, toDay, values }) => {

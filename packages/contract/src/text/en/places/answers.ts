@@ -1,3 +1,4 @@
+import { counted } from '../../plural.js'
 export const answersWords = {
   title: 'Answers',
   intro: 'What growers open this for, most wanted first.',
@@ -46,5 +47,13 @@ export const answersWords = {
   oneChange:
     'Remove, cut, vacuum and change water at once; change one cause only, and judge growth formed since: gas 1 to 2 days by pH, 7 to 10 by tips; feed and light 2 to 3 weeks.',
   lightTarget: 'Steps of the first weeks',
+  lightNow: (ppfd: string, daily: string, hours: string) => `Today about ${ppfd} reach the ground, ${daily} a day in ${hours}.`,
+  lightFits: 'Every patch of the map lives well with it.',
+  lightWants: (dim: string, bright: string) => `Of the patches ${dim} want more, and ${bright} of slow plants get more than they use.`,
+  lightRead: (count: number) =>
+    count === 0
+      ? 'Nothing was read: the figure may be a third off.'
+      : `${counted(count, { one: 'reading stands', other: 'readings stand' })} beside it.`,
+  lightPlace: 'Light of this tank',
   lightDone: 'This tank is past its first eight weeks; its light is what the plan says.',
 } as const

@@ -24,6 +24,7 @@ export const kitWords = {
   take: (watts: string) => `Use ${watts} W`,
   lamps: 'Lamps',
   addLamp: 'Add a lamp',
+  lampsPlace: 'Place, tilt, readings and the map of light',
   lamp: (number: string) => `Lamp ${number}`,
   removeLamp: (number: string) => `Delete lamp ${number}`,
   gasKit: 'Gas kit',

@@ -15,7 +15,8 @@ export const lightWords = {
   atHeight: 'at a height',
   planeHeight: 'Plane at',
   shade: 'Plants',
-  shadeWhy: 'Stones, wood and tall patches take light. Bare, all of it comes down; in week 8 the plants have grown in.',
+  shadeWhy:
+    'Stones, wood and tall patches take light; the map is that of the ground between and below them. Bare, all of it comes down; in week 8 the plants have grown in.',
   shades: { bare: 'bare', planted: 'just planted', grown: 'week 8' },
   water: 'Water',
   waterWhy: 'New wood stains for some weeks. The figures of the plan are those of clear water.',
@@ -43,8 +44,6 @@ export const lightWords = {
     missed: 'beside the tank',
   },
   probe: 'Place on the map',
-  probeHint: 'Point at the map, or move the mark with the arrow keys (Shift: 5 steps).',
-  probeTold: (ppfd: string, level: string, x: string, y: string) => `${ppfd} (${level}), ${x} from the left, ${y} from the front`,
   lampLabel: (number: string, above: string) => `Lamp ${number}, ${above} above the water. Arrow keys move it, Page up and down raise it.`,
   raiseLabel: (number: string, above: string) =>
     `Height of lamp ${number}: ${above}. Up and down raise and lower it, left and right tilt it.`,
@@ -117,7 +116,6 @@ export const lightWords = {
   startLong: 'This tank is past its first weeks: how it starts no longer matters.',
   same: 'The same daily light at another power',
   samePower: 'Power',
-  sameWhy: 'What the lamps would be set to; the hours follow.',
   sameTold: (hours: string) => `takes ${hours}`,
   sameTake: (power: string, hours: string) => `Set ${power} for ${hours}`,
   sameTooLong: (most: string) => `That would take more than ${most}: this daily light cannot be had so.`,

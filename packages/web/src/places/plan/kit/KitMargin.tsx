@@ -25,10 +25,12 @@ import {
 import { Box, Button } from '@mui/material'
 import { RemoveIcon } from '../../../ui/icons/RemoveIcon.js'
 import { useMemo } from 'react'
+import { Link } from 'react-router'
 import { localId } from '../../../api/localId.js'
 import { HeadRow } from '../../../ui/HeadRow.js'
 import { Grid, Group } from '../../../ui/QuestionGroup.js'
 import { decimals, significant, useUnits } from '../../../ui/units.js'
+import { addressOfSheet } from '../../shared/sheetPlace.js'
 import type { Desk } from '../desk.js'
 
 interface KitMarginProps {
@@ -281,6 +283,9 @@ function Lamps({ desk }: KitMarginProps) {
       >
         {text.addLamp}
       </Button>
+      <Box component={Link} to={addressOfSheet(desk.tankId, 'light')} sx={{ display: 'block', fontSize: 14, color: 'inherit' }}>
+        {text.lampsPlace}
+      </Box>
     </Group>
   )
 }

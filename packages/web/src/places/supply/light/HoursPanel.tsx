@@ -160,13 +160,15 @@ function SameLight({ desk: newest }: { readonly desk: Desk }) {
         {dim > 0 && power < now && <Box sx={{ color: 'var(--algae)' }}>{lightWords.sameDim(dim, String(dim))}</Box>}
       </Box>
       {!isTooLong && !isSame && (
-        <Button onClick={() => desk.change((before) => withLight(before, { hours, dimFraction: power }))}>
+        <Button onClick={() => desk.change((before) => withLight(before, { hours: toFiveMinutes(hours), dimFraction: power }))}>
           {lightWords.sameTake(taken, told)}
         </Button>
       )}
     </section>
   )
 }
+
+const toFiveMinutes = (hours: number): number => Math.round(hours * 12) / 12
 
 /** A dry start sees another light than the same tank under water. */
 function DryAndFlooded({ desk: newest }: { readonly desk: Desk }) {

@@ -31,6 +31,7 @@ export function LightCut({ plan, figures, width, mostHeight, at: newest, onRaise
       figures={figures}
       ageDays={0}
       hasPlants={false}
+      hasHandles
       mostHeight={mostHeight}
       cutAtCm={at.xCm}
       labels={{

@@ -69,6 +69,7 @@ export function LightMap(props: LightMapProps) {
       role="group"
       aria-label={description}
       data-px-per-cm={layout.pxPerCm}
+      data-testid="light-map"
       style={{ display: 'block', overflow: 'visible' }}
       onPointerMove={follow}
       onPointerDown={(event) => onProbe?.(spotOf(layout, event.currentTarget, event))}

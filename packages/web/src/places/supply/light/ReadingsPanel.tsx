@@ -144,6 +144,8 @@ function Fitted({ desk: newest }: { readonly desk: Desk }) {
     </section>
   )
 }
-const AGREES = 0.02
+/** Nearer than a meter reads. */
+const AGREES = 0.04
+const WATER_AGREES = 0.12
 const needsWater = ({ value, isTold }: { readonly value: number; readonly isTold: boolean }, now: number): boolean =>
-  isTold && Math.abs(value / now - 1) > 0.05
+  isTold && Math.abs(value / now - 1) > WATER_AGREES
