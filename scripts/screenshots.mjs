@@ -83,7 +83,6 @@ try {
     },
   })
   await shot('plan', `${RIVER}/plan`)
-  await shot('working', `${RIVER}/plan`, { before: (page) => page.getByRole('button', { name: /µmol\/m²\/s$/ }).click() })
   await shot('journal', `${RIVER}/journal`, { before: (page) => page.getByText(/lie in the band/).waitFor({ timeout: 60_000 }) })
   await shot('emergency', `${RIVER}/journal`, {
     width: 390,
@@ -98,6 +97,12 @@ try {
     before: (page) => page.getByText('gas off').first().waitFor(),
   })
   await shot('planting', `${RIVER}/plan/planting?week=8`, { before: sheet })
+  await shot('light', `${RIVER}/supply/light`, {
+    before: async (page, settle) => {
+      await page.getByRole('cell', { name: /^\d+ \(\d+\)$/ }).first().waitFor()
+      await settle()
+    },
+  })
   await shot('library', '/library?tank=01920000-0000-7000-8000-000000000001', {
     before: (page) => page.getByText('marginal').first().waitFor(),
   })

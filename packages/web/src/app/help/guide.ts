@@ -34,6 +34,7 @@ const OF_PLACE: Readonly<Record<string, string>> = {
   '': 'describe-a-tank',
   new: 'describe-a-tank',
   plan: 'plan-a-build',
+  supply: 'light',
   balance: 'read-the-balance',
   journal: 'keep-a-journal',
   calendar: 'today-calendar',
