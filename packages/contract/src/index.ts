@@ -22,6 +22,7 @@ export {
   StoredPhoto,
 } from './journal.js'
 export { LEVER_RANGE, leversOf, LeversSchema } from './levers.js'
+export { GasFitRequest, GasFitResponse } from './gasFit.js'
 export { LightFieldRequest, LightFieldResponse } from './lightField.js'
 export {
   BACKUP_MOST_BYTES,

@@ -23,7 +23,8 @@ import { CivilDate, TimeZone } from './dates.js'
 import { PlantSpeciesSchema, SpeciesId } from './species/plantSchemas.js'
 
 const LocalId = z.string().regex(/^[a-z][a-z0-9]{0,23}$/)
-const Clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/)
+/** Time of day. */
+export const Clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/)
 
 /** The schema of one described answer. */
 function leaf(path: NumberPath | ChoicePath): z.ZodType {

@@ -3,6 +3,7 @@ import { bottleDoseWorking, ghSaltWorking, khSaltWorking, labelStrengthWorking, 
 import { accumulationWorking, saltDoseWorking } from './feed/feed.workings.js'
 import { co2AirEquilibriumWorking } from './gas/airEquilibrium.working.js'
 import { bubbleRateWorking } from './gas/bubbleRate.working.js'
+import { cylinderPressureWorking, indicatorColourWorking, stepResponseWorking } from './gas/course.workings.js'
 import { co2FromDropWorking, cylinderDaysWorking } from './gas/checks.workings.js'
 import { groundBagsWorking } from './ground/bags.working.js'
 import { ballastWorking } from './hardscape/ballast.working.js'
@@ -48,6 +49,9 @@ export const WORKINGS: readonly Working[] = [
   co2AirEquilibriumWorking,
   bubbleRateWorking,
   cylinderDaysWorking,
+  cylinderPressureWorking,
+  stepResponseWorking,
+  indicatorColourWorking,
   saltGramsWorking,
   stockGramsWorking,
   stockStrengthWorking,

@@ -30,6 +30,7 @@ import { journalRoutes } from './journal/journal.routes.js'
 import { journalService } from './journal/journal.service.js'
 import { kitRoutes } from './kit/kit.routes.js'
 import { kitService } from './kit/kit.service.js'
+import { gasFitRoutes } from './gasFit/gasFit.routes.js'
 import { lightFieldRoutes } from './lightField/lightField.routes.js'
 import { leverRoutes } from './levers/lever.routes.js'
 import { leverService } from './levers/lever.service.js'
@@ -160,6 +161,7 @@ export function app({
     forecastRoutes(forecasts),
     workingRoutes(),
     lightFieldRoutes(),
+    gasFitRoutes(),
   )
   api.use(
     journalRoutes(journal, tanks),

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { SessionReport, SignIn } from '../access.js'
 import { ForecastRequest, ForecastResponse } from '../forecast.js'
+import { GasFitRequest, GasFitResponse } from '../gasFit.js'
 import { LightFieldRequest, LightFieldResponse } from '../lightField.js'
 import { ProductSchema } from '../product.js'
 import { ok, problem, path, body, json, refusals, type Paths } from './parts.js'
@@ -56,6 +57,13 @@ export const otherPaths = (): Paths => ({
       summary: 'Light on the ground of an open tank, cell by cell',
       requestBody: body(LightFieldRequest),
       responses: { '200': ok('The field', LightFieldResponse), ...refusals() },
+    },
+  },
+  '/api/gas-fits': {
+    post: {
+      summary: 'Loss and injection of a tank from its pH over some hours, or why the log cannot tell',
+      requestBody: body(GasFitRequest),
+      responses: { '200': ok('The fit', GasFitResponse), ...refusals() },
     },
   },
   '/api/workings': {

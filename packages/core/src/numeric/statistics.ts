@@ -11,3 +11,10 @@ export function quantileOfSorted(ascending: ArrayLike<number>, share: number): n
 export function mean(values: readonly number[]): number {
   return values.reduce((sum, value) => sum + value, 0) / values.length
 }
+
+/** Middle of a list in any order. The list must not be empty. */
+export const medianOf = (values: readonly number[]): number =>
+  quantileOfSorted(
+    [...values].sort((a, b) => a - b),
+    0.5,
+  )

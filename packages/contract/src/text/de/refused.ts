@@ -32,6 +32,7 @@ export const refused: Translation<typeof refusedWords> = {
     outline_few_points: 'Ein Umriss braucht mindestens drei Ecken.',
     outline_no_area: 'Dieser Umriss umschließt keine Fläche: Seine Ecken liegen auf einer Linie oder an einer Stelle.',
     outline_crosses_itself: 'Dieser Umriss kreuzt sich selbst, also weiß niemand, was innen liegt. Die Ecke bewegen, die kreuzt.',
+    window: 'Ein Fenster als 10:00-19:00 schreiben, von der ersten bis zur letzten Minute; über Mitternacht, wo das Ende früher liegt.',
     currency: 'Die Währung mit drei Buchstaben schreiben, etwa EUR.',
     ramp_long: 'Rampe hinauf und Rampe hinab passen nicht in die Lichtstunden: Jede darf höchstens die Hälfte davon nehmen.',
   },

@@ -29,6 +29,7 @@ export const refusedWords = {
     outline_few_points: 'An outline needs at least three corners.',
     outline_no_area: 'This outline bounds no area: its corners lie on one line or in one spot.',
     outline_crosses_itself: 'This outline crosses itself, so nobody can say what lies inside. Move the corner that crosses.',
+    window: 'Write a window as 10:00-19:00, from first to last minute; over midnight where the end is earlier.',
     currency: 'Write the currency as three letters, such as EUR.',
     ramp_long: 'Ramp up and ramp down do not fit into the hours of light: each may take half of them at most.',
   },
