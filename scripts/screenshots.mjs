@@ -99,7 +99,10 @@ try {
   await shot('planting', `${RIVER}/plan/planting?week=8`, { before: sheet })
   await shot('light', `${RIVER}/supply/light`, {
     before: async (page, settle) => {
-      await page.getByRole('cell', { name: /^\d+ \(\d+\)$/ }).first().waitFor()
+      await page
+        .getByRole('cell', { name: /^\d+ \(\d+\)$/ })
+        .first()
+        .waitFor()
       await settle()
     },
   })

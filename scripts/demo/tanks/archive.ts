@@ -43,7 +43,7 @@ export const archiveTank = (startedOn: string): Plan => ({
   lamps: [{ ...UNKNOWN_LAMP, id: 'strip', watts: 18, lengthCm: 55, aboveWaterCm: 14, dimFraction: 0.5 }],
   lightWindows: [{ id: 'day', on: '10:00', hours: 8, rampMin: 30 }],
   gasLines: [],
-  flow: { surface: 'ripple', hasSkimmer: false, turnoverPerH: 5, filter: 'mature' },
+  flow: { surface: 'ripple', hasSkimmer: false, turnoverPerH: 5, lossTimes: null, filter: 'mature' },
   feeding: 'lean-column',
   changes: { fraction: 0.3, everyDays: 14, firstWeeksMore: false },
   animals: { foodGPerDay: 0.15, grazers: 8, grazersFromDay: 40, fishFromDay: 60 },

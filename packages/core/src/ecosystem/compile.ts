@@ -175,6 +175,7 @@ function conditionsOf(
     temperatureC: figures.temperatureC,
     agitation: figures.agitation,
     skimmer: figures.skimmer,
+    transferTimes: figures.transferTimes,
     flow: figures.flow,
     ppfd: figures.ppfd,
     lightOfGroup: lightOfGroups(plan),

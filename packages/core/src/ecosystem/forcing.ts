@@ -29,6 +29,8 @@ export interface Conditions {
   readonly temperatureC: number
   readonly agitation: number
   readonly skimmer: number
+  /** Exchange with the air over what surface and skimmer let one expect. */
+  readonly transferTimes: number
   readonly flow: number
   /** Peak at the bare ground in clear water [µmol m⁻² s⁻¹]. */
   readonly ppfd: number

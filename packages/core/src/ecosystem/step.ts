@@ -41,6 +41,7 @@ const CONDITIONS_TEMPLATE: KernelConditions = templateOf({
   temperatureC: 1,
   agitation: 1,
   skimmer: 1,
+  transferTimes: 1,
   flow: 1,
   ppfd: 1,
   lightOfGroup: new Float64Array(),

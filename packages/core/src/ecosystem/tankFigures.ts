@@ -48,6 +48,8 @@ export interface TankFigures extends Light, Flow, Animals {
   /** Exchange of oxygen with the air [1/h] and, from it, of CO2. */
   readonly oxygenPerH: number
   readonly co2PerH: number
+  /** Exchange over what the model expects of surface and skimmer: 1 until it was measured. */
+  readonly transferTimes: number
   /** Lines that give gas, and what they give together. */
   readonly gasLines: readonly AnsweredLine[]
   readonly gasMgPerH: number
@@ -70,7 +72,11 @@ export function tankFigures(plan: Plan, answers = new Answers(), parameters: Par
   const waterL = Math.max(volumes.openWaterL, volumes.fillL * LEAST_WATER_FRACTION, LEAST_WATER_L)
   const light = lightOf(plan, answers, inner, (ground.groundL * 1000) / (inner.lengthCm * inner.widthCm), waterL)
   const flow = flowOf(plan, answers, waterL)
-  const speedMPerH = cleanTransferMPerH(parameters, flow.agitation, flow.skimmer) * transferOfTemperature(room.waterC)
+  const { lossTimes } = plan.flow
+  const drawn = cleanTransferMPerH(parameters, flow.agitation, flow.skimmer)
+  // What was measured leaves nothing to be drawn.
+  const transferTimes = lossTimes === null ? 1 : (lossTimes * cleanTransferMPerH(DEFAULT_PARAMETERS, flow.agitation, flow.skimmer)) / drawn
+  const speedMPerH = drawn * transferTimes * transferOfTemperature(room.waterC)
   const oxygenPerH = (speedMPerH * surfaceM2 * 1000) / waterL
   const stand = standOf(plan, answers, inner)
   const co2PerH = CO2_OVER_OXYGEN * oxygenPerH
@@ -94,6 +100,7 @@ export function tankFigures(plan: Plan, answers = new Answers(), parameters: Par
     ...flow,
     oxygenPerH,
     co2PerH,
+    transferTimes,
     stand,
     beds: bedsOf(plan, inner),
     spots: spotsOf(plan),

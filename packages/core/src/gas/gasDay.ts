@@ -95,6 +95,17 @@ export function gasLevels(
   }
 }
 
+/** CO2 [mg/L] at the start of each ten minutes of that day. */
+export function gasDayCurve(
+  lines: readonly GivingLine[],
+  windows: Plan['lightWindows'],
+  water: GasWater,
+  limitMgPerL: number | null,
+): Float64Array {
+  const most = limitMgPerL === null ? Infinity : Math.max(limitMgPerL, water.equilibriumMgPerL)
+  return aboveAir(sourceOf(windows, lines), water).map((above) => Math.min(most, water.equilibriumMgPerL + above))
+}
+
 /** Minutes before the first light at which gas must open, so that lights-on has a share of the peak's rise; `null` where a day is too short for it. Tries a quarter of an hour at a time. */
 export function leadMinutes(share: number, line: Times, windows: Plan['lightWindows'], water: GasWater): number | null {
   for (let beforeLightMin = line.beforeLightMin; beforeLightMin <= LONGEST_LEAD_MIN; beforeLightMin += 15) {

@@ -34,7 +34,7 @@ export function gasLinesOf(
   const lines = plan.gasLines
     .filter(({ control }) => control !== 'none')
     .map((line, place) => {
-      const { id, control, diffuser, beforeLightMin, beforeDarkMin, bubblesPerS } = line
+      const { id, control, diffuser, dissolvedFraction, beforeLightMin, beforeDarkMin, bubblesPerS } = line
       const counter = {
         bubbleMl: answers.number('gasLines/*/bubbleMl', line.bubbleMl, place),
         linePressureBar: answers.number('gasLines/*/linePressureBar', line.linePressureBar, place),
@@ -46,7 +46,7 @@ export function gasLinesOf(
         ...counter,
         beforeLightMin,
         beforeDarkMin,
-        dissolvedShare: dissolvedShareOf(diffuser, answers, place) ?? around.dissolvedShare,
+        dissolvedShare: dissolvedFraction ?? dissolvedShareOf(diffuser, answers, place) ?? around.dissolvedShare,
         limitMgPerL: control === 'controller' ? answers.number('gasLines/*/limitMgPerL', line.limitMgPerL, place) : null,
         bubblesPerS,
         mgPerH: bubblesPerS === null ? null : gasRateMgPerH({ ...counter, bubblesPerS }),

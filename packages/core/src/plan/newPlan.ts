@@ -22,7 +22,7 @@ export const newPlan = (name: string, startedOn: string, timeZone: string): Plan
   lamps: [{ id: 'l1', ...UNKNOWN_LAMP }],
   lightWindows: [{ id: 't1', on: '12:00', hours: 7, rampMin: 30 }],
   gasLines: [{ id: 'c1', ...UNTUNED_LINE }],
-  flow: { surface: null, hasSkimmer: false, turnoverPerH: null, filter: null },
+  flow: { surface: null, hasSkimmer: false, turnoverPerH: null, lossTimes: null, filter: null },
   feeding: 'lean-column',
   changes: { fraction: 0.5, everyDays: 7, firstWeeksMore: true },
   animals: { foodGPerDay: 0, grazers: 0, grazersFromDay: 35, fishFromDay: 49 },

@@ -324,6 +324,8 @@ export interface GasLine {
   readonly id: string
   readonly control: GasControl
   readonly diffuser: Diffuser | null
+  /** Measured; what its kind of diffuser usually dissolves where nobody knows. */
+  readonly dissolvedFraction: number | null
   readonly bubblesPerS: number | null
   /** What a line whose bubbles nobody counted is tuned to: CO2 at gas-off in a day without plants. */
   readonly peakMgPerL: number | null
@@ -409,6 +411,8 @@ export interface PlanFlow {
   readonly surface: Surface | null
   readonly hasSkimmer: boolean
   readonly turnoverPerH: number | null
+  /** Measured loss of gas over what surface and skimmer let one expect. */
+  readonly lossTimes: number | null
   readonly filter: FilterState | null
 }
 export interface PlanChanges {

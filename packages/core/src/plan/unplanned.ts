@@ -80,6 +80,7 @@ export const UNKNOWN_LAMP = {
 export const UNTUNED_LINE = {
   control: 'timer',
   diffuser: null,
+  dissolvedFraction: null,
   peakMgPerL: null,
   cylinderKg: null,
   bubblesPerS: null,

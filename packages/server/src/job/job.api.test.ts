@@ -28,6 +28,7 @@ beforeAll(async () => {
           id: 'c1',
           control: 'timer',
           diffuser: null,
+          dissolvedFraction: null,
           peakMgPerL: null,
           cylinderKg: null,
           bubblesPerS: 2,

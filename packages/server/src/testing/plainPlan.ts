@@ -18,7 +18,7 @@ export const plainPlan = (change: Partial<Plan> = {}): Plan => ({
   lamps: [{ ...UNKNOWN_LAMP, id: 'l1', watts: 30, lengthCm: 50, aboveWaterCm: 12, dimFraction: 0.8 }],
   lightWindows: [{ id: 't1', on: '12:00', hours: 8, rampMin: 30 }],
   gasLines: [],
-  flow: { surface: 'ripple', hasSkimmer: false, turnoverPerH: 7, filter: 'new' },
+  flow: { surface: 'ripple', hasSkimmer: false, turnoverPerH: 7, lossTimes: null, filter: 'new' },
   feeding: 'lean-column',
   changes: { fraction: 0.5, everyDays: 7, firstWeeksMore: true },
   animals: { foodGPerDay: 0, grazers: 0, grazersFromDay: 28, fishFromDay: 42 },

@@ -152,6 +152,10 @@ export const field: Translation<typeof fieldWords> = {
   'lightWindows/*/rampMin': ['Rampe', 'Von dunkel zu vollem Licht, und zurück.'],
   'gasLines/*/control': ['CO2', 'Eine Zeitschaltuhr öffnet das Ventil nach der Uhr; ein Regler schließt es auch bei einem Wert.'],
   'gasLines/*/diffuser': ['Gas kommt hinein durch', 'Stein oder Scheibe im Becken verlieren die Hälfte; ein Reaktor kaum etwas.'],
+  'gasLines/*/dissolvedFraction': [
+    'Löst sich',
+    'Von dem Gas, das das Ventil verlässt. Ein pH-Verlauf verrät es; bleibt es offen, gilt das Übliche eines solchen Diffusors.',
+  ],
   'gasLines/*/bubblesPerS': ['Blasen', 'Bleibt es offen, rechnet Jovrin sie aus der Spitze daneben.'],
   'gasLines/*/peakMgPerL': [
     'Eingestellt auf, bei Gas aus',
@@ -169,6 +173,7 @@ export const field: Translation<typeof fieldWords> = {
     'Umwälzung',
     'Beckenvolumen je Stunde, wirklich: etwa die Hälfte bis zwei Drittel dessen, was auf der Packung steht.',
   ],
+  'flow/lossTimes': ['Gemessener Verlust', 'Mal so viel, wie Oberfläche und Skimmer erwarten lassen. Ein pH-Verlauf verrät es.'],
   'flow/filter': ['Filter zu Beginn', 'Neue Medien, geimpft aus einem laufenden Becken, oder ganz übernommen.'],
   'filters/*/ratedLPerH': ['Nennleistung', 'Wie sie auf der Packung steht.'],
   'filters/*/headCm': ['Förderhöhe', 'Von der Pumpe hinauf zum Auslass.'],

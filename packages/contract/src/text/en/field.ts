@@ -163,6 +163,10 @@ export const fieldWords = {
   'lightWindows/*/rampMin': ['Ramp', 'From dark to full light, and back.'],
   'gasLines/*/control': ['CO2', 'A timer opens the valve by the clock; a controller also shuts it at a level.'],
   'gasLines/*/diffuser': ['Gas goes in by', 'A stone or disc in the tank loses half of it; a reactor hardly any.'],
+  'gasLines/*/dissolvedFraction': [
+    'Dissolves',
+    'Of the gas that leaves the valve. A run of pH tells it; left open it is what such a diffuser usually does.',
+  ],
   'gasLines/*/bubblesPerS': ['Bubbles', 'Leave it open and Jovrin solves for the peak beside it.'],
   'gasLines/*/peakMgPerL': [
     'Tuned to, at gas-off',
@@ -177,6 +181,7 @@ export const fieldWords = {
   'flow/surface': ['Surface', 'Still as a mirror, rippled, or strongly broken.'],
   'flow/hasSkimmer': ['Surface skimmer', 'It draws the film off and some gas with it.'],
   'flow/turnoverPerH': ['Turnover', 'Tank volumes an hour, real flow: about half to two thirds of what the box says.'],
+  'flow/lossTimes': ['Measured loss', 'Times what surface and skimmer let one expect. A run of pH tells it.'],
   'flow/filter': ['Filter at the start', 'New media, seeded from a running tank, or taken over whole.'],
   'filters/*/ratedLPerH': ['Rated flow', 'As printed on the box.'],
   'filters/*/headCm': ['Height it lifts', 'From the pump up to the outlet.'],

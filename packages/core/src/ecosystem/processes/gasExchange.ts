@@ -20,7 +20,7 @@ export const cleanTransferMPerH = (
 export function oxygenTransferPerH(step: Step): number {
   const { conditions, parameters, site, state } = step
   const clean = cleanTransferMPerH(parameters, conditions.agitation, conditions.skimmer)
-  const speedMPerH = clean * (1 - FILM_BARRIER * state[FILM]!) * step.daily.transferOfTemperature
+  const speedMPerH = clean * conditions.transferTimes * (1 - FILM_BARRIER * state[FILM]!) * step.daily.transferOfTemperature
   return (speedMPerH * site.surfaceM2 * 1000) / site.waterL
 }
 

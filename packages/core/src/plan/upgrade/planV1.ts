@@ -1,4 +1,4 @@
-import type { GroundKind, HardscapeMaterial, Plan, PlanFlow } from '../plan.js'
+import type { GroundKind, HardscapeMaterial, Plan } from '../plan.js'
 import type { GasLineV2 } from './planV2.js'
 import type { PlanV4 } from './planV4.js'
 
@@ -43,5 +43,5 @@ export interface PlanV1 extends Omit<
   }[]
   readonly hardscape: readonly { readonly id: string; readonly material: HardscapeMaterial; readonly massKg: number | null }[]
   readonly gasLines: readonly GasLineV2[]
-  readonly flow: PlanFlow
+  readonly flow: PlanV4['flow']
 }

@@ -26,7 +26,7 @@ test('today’s plans, newer ones and what is no plan come back as they are', ()
     { schemaVersion: 2 },
     { schemaVersion: 2, room: {}, gasLines: 'none' },
     { schemaVersion: 4, lamps: 'none' },
-    { schemaVersion: 4, lamps: [], room: 7 },
+    { schemaVersion: 4, lamps: [], gasLines: [], flow: {}, room: 7 },
     { schemaVersion: 1, vessel: {}, sources: [], layers: 'none', hardscape: [] },
   ])
     expect(upgradePlan(other)).toBe(other)
@@ -35,14 +35,18 @@ test('today’s plans, newer ones and what is no plan come back as they are', ()
 test('a plan of the second version asks nothing new of its lines that it did not know', () => {
   const { windowFacingDeg: _facing, latitudeDeg: _latitude, ...roomV4 } = today.room
   const { volumeM3: _volume, ...room } = roomV4
-  const gasLines = today.gasLines.map(({ diffuser: _diffuser, peakMgPerL: _peak, cylinderKg: _kg, ...line }) => line)
+  const linesV4 = today.gasLines.map(({ dissolvedFraction: _dissolved, ...line }) => line)
+  const gasLines = linesV4.map(({ diffuser: _diffuser, peakMgPerL: _peak, cylinderKg: _kg, ...line }) => line)
+  const { lossTimes: _loss, ...flow } = today.flow
   const { beds, spots, variants, flora, light: _light, ...before } = today
   const lamps = today.lamps.map(({ id, fluxUmolPerS, watts, lengthCm, aboveWaterCm, dimFraction }) => ({
     ...{ id, fluxUmolPerS, watts, lengthCm, aboveWaterCm, dimFraction },
   }))
-  expect(upgradePlan({ ...before, lamps, schemaVersion: 2, room, gasLines })).toEqual(today)
-  expect(upgradePlan({ ...before, lamps, room: roomV4, schemaVersion: 3 })).toEqual(today)
-  expect(upgradePlan({ ...before, lamps, room: roomV4, beds, spots, variants, flora, schemaVersion: 4 })).toEqual(today)
+  expect(upgradePlan({ ...before, lamps, flow, schemaVersion: 2, room, gasLines })).toEqual(today)
+  expect(upgradePlan({ ...before, lamps, flow, gasLines: linesV4, room: roomV4, schemaVersion: 3 })).toEqual(today)
+  expect(upgradePlan({ ...before, lamps, flow, gasLines: linesV4, room: roomV4, beds, spots, variants, flora, schemaVersion: 4 })).toEqual(
+    today,
+  )
 })
 
 test('a dated change of a whole list of the first version says today what it said then', () => {

@@ -28,5 +28,6 @@ export function upgradePlan(document: unknown): unknown {
 const isWholeV1 = (document: Partial<PlanV1>): document is PlanV1 =>
   isHeld(document.vessel) && [document.sources, document.layers, document.hardscape].every((list) => Array.isArray(list))
 const isWholeV2 = (document: Partial<PlanV2>): document is PlanV2 => isHeld(document.room) && Array.isArray(document.gasLines)
-const isWholeV4 = (document: Partial<PlanV4>): document is PlanV4 => Array.isArray(document.lamps) && isHeld(document.room)
+const isWholeV4 = (document: Partial<PlanV4>): document is PlanV4 =>
+  Array.isArray(document.lamps) && Array.isArray(document.gasLines) && isHeld(document.room) && isHeld(document.flow)
 const isHeld = (part: unknown): boolean => typeof part === 'object' && part !== null

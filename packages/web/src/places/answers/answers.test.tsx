@@ -34,6 +34,7 @@ const plan = {
       id: 'c1',
       control: 'timer' as const,
       diffuser: null,
+      dissolvedFraction: null,
       peakMgPerL: null,
       cylinderKg: null,
       bubblesPerS: 2,
