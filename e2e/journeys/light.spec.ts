@@ -93,7 +93,10 @@ test('hours: the day split, the same light at another power, the start chosen, s
   await expect.poll(async () => (await planOf(page, demoApp)).lightWindows.map(({ hours }) => hours)).toEqual([4, 4])
   await page.getByRole('button', { name: 'Delete window 2' }).click()
   await expect(page.getByRole('group', { name: 'Window 2' })).toHaveCount(0)
-  await page.getByRole('group', { name: 'Window 1' }).getByRole('textbox', { name: /^Hours/ }).fill('8')
+  await page
+    .getByRole('group', { name: 'Window 1' })
+    .getByRole('textbox', { name: /^Hours/ })
+    .fill('8')
   await page.keyboard.press('Enter')
   const power = page.getByRole('slider', { name: 'Power', exact: true })
   await power.focus()

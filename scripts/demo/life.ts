@@ -311,7 +311,7 @@ class Keeper {
     const evaporated = Math.max(4, Math.round(14 + 3 * this.error()))
     this.plain('evaporated', evaporated, String(evaporated), 'mm', this.when(day, 1072))
     if (hasGas && day % 14 === 7) {
-      const mass = Number((7.9 - day * 0.009).toFixed(2))
+      const mass = Number((7.9 - day * 0.021).toFixed(2))
       this.plain('cylinderMass', mass, String(mass), 'kg', this.when(day, 1075))
     }
   }

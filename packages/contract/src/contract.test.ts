@@ -144,6 +144,7 @@ describe('texts of records', () => {
                   dissolvedFraction: null,
                   peakMgPerL: null,
                   cylinderKg: null,
+                  emptyKg: null,
                   bubblesPerS: null,
                   bubbleMl: null,
                   linePressureBar: null,

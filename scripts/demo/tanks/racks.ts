@@ -44,6 +44,7 @@ const rackTank =
         dissolvedFraction: null,
         peakMgPerL: null,
         cylinderKg: 2,
+        emptyKg: null,
         bubblesPerS: 0.8,
         bubbleMl: 0.06,
         linePressureBar: 0.5,

@@ -199,6 +199,7 @@ export const riverTank = (startedOn: string): Plan => ({
       dissolvedFraction: null,
       peakMgPerL: null,
       cylinderKg: 2,
+      emptyKg: 5.9,
       bubblesPerS: 3.2,
       bubbleMl: 0.07,
       linePressureBar: 0.8,

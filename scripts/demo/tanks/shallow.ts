@@ -75,6 +75,7 @@ export const shallowTank = (startedOn: string): Plan => ({
       dissolvedFraction: null,
       peakMgPerL: null,
       cylinderKg: 0.5,
+      emptyKg: null,
       bubblesPerS: null,
       bubbleMl: null,
       linePressureBar: null,

@@ -1,4 +1,4 @@
-export { gasFactsOf, type GasFacts } from './gas/facts.js'
+export { gasFactsOf, plannedCo2, type GasFacts } from './gas/facts.js'
 export {
   GAS_DOUBTS,
   GAS_MOMENTS,

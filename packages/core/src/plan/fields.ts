@@ -220,6 +220,7 @@ export const NUMBER_FIELDS = {
   'gasLines/*/beforeDarkMin': BEFORE,
   'gasLines/*/limitMgPerL': { dimension: 'concentration', range: [5, 80], usual: [10, 40], unknown: { value: 30, low: 25, high: 35 } },
   'gasLines/*/cylinderKg': { dimension: 'mass', range: [0.01, 100], usual: [0.4, 10], unknown: { value: 2, low: 0.5, high: 5 } },
+  'gasLines/*/emptyKg': { dimension: 'mass', range: [0, 200], usual: [0.3, 20] },
   'flow/turnoverPerH': { dimension: 'turnover', range: [0, 40], usual: [2, 15], unknown: { value: 7, low: 4, high: 11 } },
   'flow/lossTimes': { dimension: 'ratio', range: [0.05, 20], usual: [0.3, 4] },
   'filters/*/ratedLPerH': { dimension: 'flow', range: [0, 50_000], usual: [50, 5000] },

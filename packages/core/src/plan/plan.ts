@@ -337,6 +337,8 @@ export interface GasLine {
   readonly limitMgPerL: number | null
   /** CO2 in the full cylinder. */
   readonly cylinderKg: number | null
+  /** On the scale with nothing in it, regulator and all that hangs with it. */
+  readonly emptyKg: number | null
 }
 export interface Filter {
   readonly id: string

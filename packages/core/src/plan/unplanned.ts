@@ -83,6 +83,7 @@ export const UNTUNED_LINE = {
   dissolvedFraction: null,
   peakMgPerL: null,
   cylinderKg: null,
+  emptyKg: null,
   bubblesPerS: null,
   bubbleMl: null,
   linePressureBar: null,

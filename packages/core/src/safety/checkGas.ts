@@ -16,7 +16,7 @@ const MENDED_SHARE = 0.55
 /** Counted bubbles are less sure than a level that somebody tuned to: they are set lower. */
 const OF_COUNTED = 0.85
 
-export const GAS_FINDINGS = findingsOf('kit', {
+export const GAS_FINDINGS = findingsOf('gas', {
   'gas-overdose': { severity: 'stop', values: { peak: 'concentration', limit: 'concentration' } },
   'gas-much': { severity: 'warn', values: { peak: 'concentration', limit: 'concentration' }, restsOncePlanted: true },
   'gas-wasted': { severity: 'note', values: { peak: 'concentration', limit: 'concentration' }, restsOncePlanted: true },
@@ -51,7 +51,8 @@ export function checkGas(plan: Plan, figures: TankFigures): Finding[] {
   return found
 }
 
-const gasWaterOf = ({ waterL, co2PerH, temperatureC, room }: TankFigures): GasWater => ({
+/** What the tank's water makes of its gas. */
+export const gasWaterOf = ({ waterL, co2PerH, temperatureC, room }: TankFigures): GasWater => ({
   waterL,
   kPerH: co2PerH,
   equilibriumMgPerL: co2AirEquilibriumMgPerL(temperatureC, room.co2Ppm),

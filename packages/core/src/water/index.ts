@@ -1,1 +1,1 @@
-export { alkalinityOfDkh, dkhOfAlkalinity, phFromCo2 } from './carbonate.js'
+export { alkalinityOfDkh, co2FromPh, dkhOfAlkalinity, phFromCo2 } from './carbonate.js'

@@ -45,6 +45,7 @@ beforeAll(async () => {
           dissolvedFraction: null,
           peakMgPerL: null,
           cylinderKg: null,
+          emptyKg: null,
           bubblesPerS: null,
           bubbleMl: null,
           linePressureBar: null,

@@ -31,6 +31,7 @@ beforeAll(async () => {
           dissolvedFraction: null,
           peakMgPerL: null,
           cylinderKg: null,
+          emptyKg: null,
           bubblesPerS: 2,
           bubbleMl: 0.07,
           linePressureBar: 1,

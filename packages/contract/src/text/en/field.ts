@@ -178,6 +178,7 @@ export const fieldWords = {
   'gasLines/*/beforeDarkMin': ['Off before dark', 'Before lights-off.'],
   'gasLines/*/limitMgPerL': ['Shuts at', 'The level at which the controller closes the valve.'],
   'gasLines/*/cylinderKg': ['Cylinder holds', 'Full. For what a leak would do to the room’s air.'],
+  'gasLines/*/emptyKg': ['Empty on the scale', 'The tare stamped on the cylinder, with regulator and all that is weighed with it.'],
   'flow/surface': ['Surface', 'Still as a mirror, rippled, or strongly broken.'],
   'flow/hasSkimmer': ['Surface skimmer', 'It draws the film off and some gas with it.'],
   'flow/turnoverPerH': ['Turnover', 'Tank volumes an hour, real flow: about half to two thirds of what the box says.'],

@@ -9,8 +9,8 @@ const SMOOTH_MIN = 15
 /** A probe that moves less is taken to stand still. */
 const STILL_PH = 0.05
 /** After gas was switched a living probe has moved within so long [min]. */
-const SWITCHED_MIN = 45
-const SETTLE_MIN = 10
+const SWITCHED_MIN = 100
+const SETTLE_MIN = 30
 /** Water far above the air's level loses gas within so long, whatever its surface [min]. */
 const LOSES_MIN = 240
 const FAR_ABOVE = 4

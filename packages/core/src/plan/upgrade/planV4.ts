@@ -4,7 +4,7 @@ import type { GasLine, Lamp, Plan } from '../plan.js'
 export type LampV4 = Pick<Lamp, 'id' | 'fluxUmolPerS' | 'watts' | 'lengthCm' | 'aboveWaterCm' | 'dimFraction'>
 
 /** A gas line before what it dissolves could be measured. */
-export type GasLineV4 = Omit<GasLine, 'dissolvedFraction'>
+export type GasLineV4 = Omit<GasLine, 'dissolvedFraction' | 'emptyKg'>
 
 /** A plan as it was written before the field of its lamps. */
 export interface PlanV4 extends Omit<Plan, 'schemaVersion' | 'lamps' | 'light' | 'room' | 'gasLines' | 'flow'> {

@@ -35,7 +35,7 @@ test('today’s plans, newer ones and what is no plan come back as they are', ()
 test('a plan of the second version asks nothing new of its lines that it did not know', () => {
   const { windowFacingDeg: _facing, latitudeDeg: _latitude, ...roomV4 } = today.room
   const { volumeM3: _volume, ...room } = roomV4
-  const linesV4 = today.gasLines.map(({ dissolvedFraction: _dissolved, ...line }) => line)
+  const linesV4 = today.gasLines.map(({ dissolvedFraction: _dissolved, emptyKg: _empty, ...line }) => line)
   const gasLines = linesV4.map(({ diffuser: _diffuser, peakMgPerL: _peak, cylinderKg: _kg, ...line }) => line)
   const { lossTimes: _loss, ...flow } = today.flow
   const { beds, spots, variants, flora, light: _light, ...before } = today

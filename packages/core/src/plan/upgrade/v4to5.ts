@@ -8,7 +8,7 @@ export const v4to5 = (plan: PlanV4): Plan => ({
   schemaVersion: 5,
   lamps: plan.lamps.map((lamp) => ({ ...UNKNOWN_LAMP, ...lamp })),
   light: UNPLANNED.light,
-  gasLines: plan.gasLines.map((line) => ({ dissolvedFraction: null, ...line })),
+  gasLines: plan.gasLines.map((line) => ({ dissolvedFraction: null, emptyKg: null, ...line })),
   flow: { lossTimes: null, ...plan.flow },
   room: { windowFacingDeg: null, latitudeDeg: null, ...plan.room },
 })

@@ -37,6 +37,7 @@ const plan = {
       dissolvedFraction: null,
       peakMgPerL: null,
       cylinderKg: null,
+      emptyKg: null,
       bubblesPerS: 2,
       bubbleMl: null,
       linePressureBar: null,

@@ -5,6 +5,7 @@ import { Navigate, useParams } from 'react-router'
 import { PlanDesk } from '../plan/PlanDesk.js'
 import type { SheetTabs } from '../plan/PlanBar.js'
 import { addressOfSheet, isSupplySheet } from '../shared/sheetPlace.js'
+import { GasSheet } from './gas/GasSheet.js'
 import { LightSheet } from './light/LightSheet.js'
 
 /** What a tank is supplied with, a sheet each. */
@@ -21,7 +22,7 @@ export function SupplyPlace() {
   if (!isSupplySheet(sheet)) return <Navigate to={addressOfSheet(tankId, 'light')} replace />
   return (
     <PlanDesk tankId={tankId} tabs={tabs}>
-      {(desk, age) => <LightSheet desk={desk} age={age} />}
+      {(desk, age) => (sheet === 'gas' ? <GasSheet desk={desk} age={age} /> : <LightSheet desk={desk} age={age} />)}
     </PlanDesk>
   )
 }
