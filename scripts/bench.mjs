@@ -77,6 +77,9 @@ say('hindcast-26w-whole-past-ms', hindcasts[0], 'ms', 1)
 const fields = []
 for (let call = 0; call < 25; call++) fields.push(await ask(pair[0], { what: 'light', which: call }))
 say('light-field-1cm-ms', quantile(fields.slice(5), 0.5), 'ms', 20)
+const fits = []
+for (let call = 0; call < 25; call++) fits.push(await ask(pair[0], { what: 'gasFit', which: call }))
+say('gas-fit-600-readings-ms', quantile(fits.slice(5), 0.5), 'ms', 20)
 const share = (to) =>
   Promise.all(pair.map((worker, index) => ask(worker, { what: 'members', which: range(1, to).filter((member) => member % 2 === index) })))
 const ensembles = []

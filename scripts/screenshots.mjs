@@ -75,13 +75,6 @@ try {
       await settle()
     },
   })
-  await shot('balance-night', `${RIVER}/balance?weeks=26&week=8`, {
-    colorScheme: 'dark',
-    before: async (page, settle) => {
-      await braid(page)
-      await settle()
-    },
-  })
   await shot('plan', `${RIVER}/plan`)
   await shot('journal', `${RIVER}/journal`, { before: (page) => page.getByText(/lie in the band/).waitFor({ timeout: 60_000 }) })
   await shot('emergency', `${RIVER}/journal`, {
@@ -106,6 +99,7 @@ try {
       await settle()
     },
   })
+  await shot('gas', `${RIVER}/supply/gas`, { colorScheme: 'dark', before: (page) => page.getByTestId('gas-curve').waitFor() })
   await shot('library', '/library?tank=01920000-0000-7000-8000-000000000001', {
     before: (page) => page.getByText('marginal').first().waitFor(),
   })

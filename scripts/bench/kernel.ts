@@ -1,6 +1,7 @@
 import {
   compile,
   fieldOf,
+  fitGasLog,
   forecastMember,
   simulate,
   stateToday,
@@ -52,6 +53,27 @@ export function lightField(call: number): number {
   const started = performance.now()
   const lamps = [15, 35].map((yCm) => ({ ...STRIP, yCm: yCm + (call % 7) / 10 }))
   fieldOf(lamps, WATER, centres(110), centres(50))
+  return performance.now() - started
+}
+
+/** A day's log of six hundred readings fitted. Each call is another log. */
+export function gasFit(call: number): number {
+  const readings = Array.from({ length: 600 }, (_, place) => {
+    const minute = place * 2.4
+    const level = minute < 240 ? 1.2 : minute < 780 ? 30 - 28 * Math.exp(-(minute - 240) / 190) : 1 + 27 * Math.exp(-(minute - 780) / 190)
+    return { minute, pH: 7.73 - Math.log10(level) + 0.02 * Math.sin(place * (5.3 + call / 100)) }
+  })
+  const started = performance.now()
+  const fit = fitGasLog({
+    readings,
+    khDkh: 4,
+    temperatureC: 24.5,
+    roomCo2Ppm: 700,
+    startMin: 360,
+    gas: [{ fromMin: 600, toMin: 1140 }],
+    light: [{ fromMin: 720, toMin: 1200 }],
+  })
+  if (fit.verdict !== 'fit') throw new Error('the log was not fitted')
   return performance.now() - started
 }
 

@@ -5,7 +5,7 @@ const kernel = await import(workerData.bundle)
 parentPort.on('message', ({ what, which }) => {
   if (what === 'warm') kernel.warmUp()
   if (what === 'members') kernel.members(which)
-  const timed = { single: kernel.single, hindcast: kernel.hindcast, light: kernel.lightField }[what]
+  const timed = { single: kernel.single, hindcast: kernel.hindcast, light: kernel.lightField, gasFit: kernel.gasFit }[what]
   parentPort.postMessage(timed === undefined ? null : timed(which))
 })
 parentPort.postMessage('ready')

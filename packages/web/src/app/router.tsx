@@ -17,7 +17,7 @@ export const router = createBrowserRouter([
       { path: 'tanks/:tankId/plan/:sheet?', lazy: async () => ({ Component: (await import('../places/plan/PlanPlace.js')).PlanPlace }) },
       {
         path: 'tanks/:tankId/supply/:sheet?',
-        lazy: async () => ({ Component: (await import('../places/supply/SupplyPlace.js')).SupplyPlace }),
+        lazy: async () => ({ Component: (await import('../places/plan/supply/SupplyPlace.js')).SupplyPlace }),
       },
       {
         path: 'tanks/:tankId/balance',

@@ -10,6 +10,7 @@ import { GasAnswer } from './GasAnswer.js'
 import { LightAnswer } from './LightAnswer.js'
 import { NormalAnswer } from './NormalAnswer.js'
 import { Sums } from './Sums.js'
+import { SuppliesAnswer } from './SuppliesAnswer.js'
 
 type QuestionId = keyof typeof answersWords.list
 
@@ -153,6 +154,7 @@ function Answer({ id, tank }: { id: QuestionId; tank: TankEntry | null }): React
       {id === 'build' && (
         <Sums ids={['ground.bags', 'vessel.net-water', 'vessel.filled-weight', 'hardscape.ballast', 'vessel.twist']} tank={tank} />
       )}
+      {id === 'supplies' && tank !== null && <SuppliesAnswer tank={tank} />}
       {id === 'supplies' && <Sums ids={['gas.cylinder-days', 'gas.bubble-rate']} tank={tank} />}
     </>
   )

@@ -12,6 +12,7 @@ import {
 import { clockOf, dkhOfAlkalinity, lightsOnMin, WORKINGS, type GasEvidence, type GasJudgement, type Reading } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
+import { Link } from 'react-router'
 import { conditionOfTank } from '../../api/tanks.queries.js'
 import { WithTerms } from '../../ui/terms.js'
 import { Figure, type Explained } from '../../ui/Figure.js'
@@ -21,6 +22,7 @@ import { dayOf, shortDate, significant, useUnits, type Units } from '../../ui/un
 import { gasAdvice } from '../gas.text.js'
 import { valueText } from '../quantity.text.js'
 import { formulaInWords } from '../shared/sum.js'
+import { addressOfSheet } from '../shared/sheetPlace.js'
 import { Sums } from './Sums.js'
 
 const WORKING_OF = { 'ph-kh': 'gas.co2-from-ph', drop: 'gas.co2-from-drop' } as const
@@ -78,7 +80,10 @@ export function GasAnswer({ tank }: { tank: TankEntry }) {
         </MarginTable>
       )}
       {line !== undefined && window !== undefined && (
-        <div>{answersWords.gasTimes(clockOf(onMin - line.beforeLightMin), clockOf(onMin + window.hours * 60 - line.beforeDarkMin))}</div>
+        <div>
+          {answersWords.gasTimes(clockOf(onMin - line.beforeLightMin), clockOf(onMin + window.hours * 60 - line.beforeDarkMin))}{' '}
+          <Link to={addressOfSheet(tank.id, 'gas')}>{answersWords.timerPlace}</Link>
+        </div>
       )}
       <div>{answersWords.gasWait}</div>
       <Box sx={{ color: 'text.secondary' }}>{answersWords.gasErr}</Box>

@@ -13,7 +13,7 @@ export const answersWords = {
     animals: ['May animals go in; is this ammonia dangerous?', 'From your tests, pH and temperature.'],
     water: ['How much water, which mix, salts, conditioner; when do I stop the hose?', 'No tank needed.'],
     light: ['What power and hours now?', 'The first weeks’ steps, and a phone’s lux.'],
-    supplies: ['When does gas run out?', 'From the scale.'],
+    supplies: ['When does gas run out?', 'From the weighings of the journal.'],
     build: ['Bags of ground, real litres, total weight?', 'From the outer size, depths, and stones on a bathroom scale. No tank needed.'],
   },
   gasTable: 'CO2 over the gas day',
@@ -55,5 +55,7 @@ export const answersWords = {
       ? 'Nothing was read: the figure may be a third off.'
       : `${counted(count, { one: 'reading stands', other: 'readings stand' })} beside it.`,
   lightPlace: 'Light of this tank',
+  cylinderPlace: 'Cylinder of this tank',
+  timerPlace: 'Timer and pH runs of this tank',
   lightDone: 'This tank is past its first eight weeks; its light is what the plan says.',
 } as const

@@ -50,7 +50,6 @@ export const gasSheetWords = {
   runKh: 'KH on that day',
   runKhWhy: 'Test it on the same day: the level hangs on it, the pace does not.',
   runStart: 'Began at',
-  runGas: 'Gas by the plan',
   runNotThen: 'Gas and light are taken as the plan sets them. Was it otherwise that day, change them for the run.',
   gasWindow: 'Gas was on',
   lightWindow: 'Light was on',

@@ -2,9 +2,9 @@ import { lightWords } from '@jovrin/contract'
 import { budgetOf, openDailyLight, openFloorLight, spreadOf, waterBoxOf, type LightPicture, type LightView } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useMemo } from 'react'
-import { useUnits } from '../../../ui/units.js'
-import { useSettled, type Desk } from '../../plan/desk.js'
-import { SumFigure } from '../../plan/SumFigure.js'
+import { useUnits } from '../../../../ui/units.js'
+import { useSettled, type Desk } from '../../desk.js'
+import { SumFigure } from '../../SumFigure.js'
 import { useShownGrid } from './LightMap.js'
 
 interface MapFiguresProps {

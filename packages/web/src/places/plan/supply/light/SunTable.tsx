@@ -1,11 +1,11 @@
 import { lightWords } from '@jovrin/contract'
 import { sunByMonth } from '@jovrin/core'
 import { Box } from '@mui/material'
-import { locale } from '../../../ui/locale.js'
-import { Grid } from '../../../ui/QuestionGroup.js'
-import { decimals } from '../../../ui/units.js'
-import type { Desk } from '../../plan/desk.js'
-import { PlanField } from '../../plan/PlanField.js'
+import { locale } from '../../../../ui/locale.js'
+import { Grid } from '../../../../ui/QuestionGroup.js'
+import { decimals } from '../../../../ui/units.js'
+import type { Desk } from '../../desk.js'
+import { PlanField } from '../../PlanField.js'
 import { Heading } from './LampsPanel.js'
 
 /** So much sun on the glass begins to count beside a lamp. Rule of thumb. */

@@ -2,12 +2,12 @@ import { lightWords } from '@jovrin/contract'
 import { changeLamp, fluxOfTable, type AnsweredLamp, type MakerValue } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useState } from 'react'
-import { RemoveIcon } from '../../../ui/icons/RemoveIcon.js'
-import { NumberField } from '../../../ui/NumberField.js'
-import { Grid } from '../../../ui/QuestionGroup.js'
-import { useUnits } from '../../../ui/units.js'
-import { useKeptState } from '../../../ui/useKeptState.js'
-import type { Desk } from '../../plan/desk.js'
+import { RemoveIcon } from '../../../../ui/icons/RemoveIcon.js'
+import { NumberField } from '../../../../ui/NumberField.js'
+import { Grid } from '../../../../ui/QuestionGroup.js'
+import { useUnits } from '../../../../ui/units.js'
+import { useKeptState } from '../../../../ui/useKeptState.js'
+import type { Desk } from '../../desk.js'
 
 /** More than that from one lamp of this shape, and the shape is another. */
 const STRAYS_MUCH = 0.12

@@ -1,13 +1,13 @@
 import { lightWords } from '@jovrin/contract'
 import { lightInCut, type Plan, type Spot, type TankFigures } from '@jovrin/core'
 import { useMemo } from 'react'
-import { LightLines } from '../../../drawing/light/LightLines.js'
-import { SectionLamps } from '../../../drawing/light/SectionLamps.js'
-import type { SectionLayout } from '../../../drawing/section/layout.js'
-import { Section } from '../../../drawing/section/Section.js'
-import { useUnits } from '../../../ui/units.js'
-import { sectionLabels } from '../../plan/sectionLabels.js'
-import { useSettled } from '../../plan/desk.js'
+import { LightLines } from '../../../../drawing/light/LightLines.js'
+import { SectionLamps } from '../../../../drawing/light/SectionLamps.js'
+import type { SectionLayout } from '../../../../drawing/section/layout.js'
+import { Section } from '../../../../drawing/section/Section.js'
+import { useUnits } from '../../../../ui/units.js'
+import { sectionLabels } from '../../sectionLabels.js'
+import { useSettled } from '../../desk.js'
 
 interface LightCutProps {
   readonly plan: Plan

@@ -1,5 +1,5 @@
 import { minutesOf, type AnsweredLine, type Plan } from '@jovrin/core'
-import type { Stretch } from '../../../drawing/gas/GasCurve.js'
+import type { Stretch } from '../../../../drawing/gas/GasCurve.js'
 
 export const lightStretches = ({ lightWindows }: Pick<Plan, 'lightWindows'>): Stretch[] =>
   lightWindows.map(({ on, hours }) => ({ fromMin: minutesOf(on), toMin: minutesOf(on) + hours * 60 }))

@@ -1,8 +1,8 @@
 import { lightWords } from '@jovrin/contract'
 import { LIGHT_LEVEL_FROM, LIGHT_LEVELS } from '@jovrin/core'
 import { Box } from '@mui/material'
-import { LEVEL_DEPTH } from '../../../drawing/light/LightLines.js'
-import { useUnits } from '../../../ui/units.js'
+import { LEVEL_DEPTH } from '../../../../drawing/light/LightLines.js'
+import { useUnits } from '../../../../ui/units.js'
 
 /** What the amber means, by its depth and its numbers. */
 export function LevelKey() {

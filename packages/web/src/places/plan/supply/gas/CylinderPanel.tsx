@@ -1,16 +1,14 @@
 import { gasSheetWords } from '@jovrin/contract'
-import { commonAnswers, cylinderForecast, gasHoursOf, openLeak, openRunningPart, runningParts } from '@jovrin/core'
+import { gasHoursOf, openLeak, openRunningPart, runningParts } from '@jovrin/core'
 import { Box } from '@mui/material'
-import { useQuery } from '@tanstack/react-query'
-import { useMemo } from 'react'
 import { Link } from 'react-router'
-import { readingsOfTank } from '../../../api/journal.queries.js'
-import { Grid } from '../../../ui/QuestionGroup.js'
-import { locale } from '../../../ui/locale.js'
-import { significant, useUnits } from '../../../ui/units.js'
-import type { Desk } from '../../plan/desk.js'
-import { PlanField } from '../../plan/PlanField.js'
-import { SumFigure } from '../../plan/SumFigure.js'
+import { Grid } from '../../../../ui/QuestionGroup.js'
+import { significant, useUnits } from '../../../../ui/units.js'
+import type { Desk } from '../../desk.js'
+import { PlanField } from '../../PlanField.js'
+import { SumFigure } from '../../SumFigure.js'
+import { dayIn, SwapDay } from '../../../shared/SwapDay.js'
+import { useCylinder } from '../../../shared/useCylinder.js'
 import { Heading } from '../light/LampsPanel.js'
 
 const SHORT_DAYS = 7
@@ -18,23 +16,10 @@ const SHORT_DAYS = 7
 /** What the cylinder weighs by the journal, what that is a day, and when to swap it. */
 export function CylinderPanel({ desk: { tankId, plan, figures } }: { readonly desk: Desk }) {
   const units = useUnits()
-  const series = useQuery(readingsOfTank(tankId, 'cylinderMass')).data
+  const forecast = useCylinder(tankId, plan)
   const line = plan.gasLines.find(({ control }) => control !== 'none')
-  const fullKg = commonAnswers().number('gasLines/*/cylinderKg', line?.cylinderKg ?? null)
-  const forecast = useMemo(
-    () =>
-      series === undefined
-        ? null
-        : cylinderForecast(
-            series.at.map((atMs, place) => ({ atMs, kg: series.value[place] ?? 0 })),
-            { emptyKg: line?.emptyKg ?? null, fullKg },
-          ),
-    [series, line?.emptyKg, fullKg],
-  )
   const text = gasSheetWords
-  const day = (ms: number): string => new Date(ms).toLocaleDateString(locale(), { dateStyle: 'medium', timeZone: plan.timeZone })
-  const last = forecast?.weighings.at(-1)
-  const isOver = forecast?.swap != null && last !== undefined && forecast.swap.onMs <= last.atMs
+  const day = dayIn(plan.timeZone)
   const byBubbles = figures.gasLines.reduce((sum, one) => sum + (one.mgPerH * gasHoursOf(plan, one)) / 1000, 0)
   const cost = runningParts(plan, figures).find(({ kind }) => kind === 'gas')
   const perDay = (g: number): string => units.show('gasADay', g, 2)
@@ -71,13 +56,7 @@ export function CylinderPanel({ desk: { tankId, plan, figures } }: { readonly de
               {text.perDay} {perDay(forecast.gPerDay.value)} ({significant(forecast.gPerDay.low, 2)}–{significant(forecast.gPerDay.high, 2)}
               )
             </span>
-            {forecast.swap === null ? (
-              <span>{text.swapUnknown}</span>
-            ) : (
-              <b>
-                {isOver ? text.swapNow : text.swapTold(day(forecast.swap.onMs), day(forecast.swap.earliestMs), day(forecast.swap.latestMs))}
-              </b>
-            )}
+            <SwapDay forecast={forecast} timeZone={plan.timeZone} />
             {forecast.spanDays < SHORT_DAYS && <span>{text.shortSpan}</span>}
             {byBubbles > 0 && <Box sx={{ color: 'text.secondary' }}>{text.byBubbles(perDay(byBubbles))}</Box>}
           </Box>

@@ -1,7 +1,7 @@
 import { fieldWords } from '@jovrin/contract'
 import type { LightWindow } from '@jovrin/core'
-import { TimeField } from '../../../ui/dates/DateField.js'
-import type { Desk } from '../../plan/desk.js'
+import { TimeField } from '../../../../ui/dates/DateField.js'
+import type { Desk } from '../../desk.js'
 
 /** When one window of light opens. */
 export function WindowClock({ desk, window }: { readonly desk: Desk; readonly window: LightWindow }) {

@@ -1,7 +1,7 @@
 import type { LightReading } from '@jovrin/core'
-import { INK } from '../../../drawing/ink.js'
-import { xPx, yPx, type PlanLayout } from '../../../drawing/plan/planLayout.js'
-import { significant } from '../../../ui/units.js'
+import { INK } from '../../../../drawing/ink.js'
+import { xPx, yPx, type PlanLayout } from '../../../../drawing/plan/planLayout.js'
+import { significant } from '../../../../ui/units.js'
 
 /** Where the light was read, and what was read. */
 export function ReadingMarks({ layout, readings }: { layout: PlanLayout; readings: readonly LightReading[] }) {

@@ -1,6 +1,6 @@
 import type { LightPicture, LightView, Plan } from '@jovrin/core'
 import { useEffect, useId, useState } from 'react'
-import { workQueue } from '../../../workers/workQueue.js'
+import { workQueue } from '../../../../workers/workQueue.js'
 
 export const FINE_CELL_CM = 1
 export const COARSE_CELL_CM = 4
