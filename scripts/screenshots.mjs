@@ -96,6 +96,7 @@ try {
         .getByRole('cell', { name: /^\d+ \(\d+\)$/ })
         .first()
         .waitFor()
+      await page.locator('[data-is-fine=true]').waitFor()
       await settle()
     },
   })

@@ -54,6 +54,7 @@ test('a run of pH is pasted and fitted, kept over a reload, and used for the tan
   const lines = page.getByRole('textbox', { name: 'Time and pH, a line each' })
   await lines.fill(`time;pH\n${logOf('day-1')}\nnothing at all`)
   await page.getByRole('textbox', { name: /^Began at/ }).fill('06:00')
+  await page.getByRole('textbox', { name: /^KH on that day/ }).fill('4')
   await page.getByRole('textbox', { name: /^Gas was on/ }).fill('10:00-19:00')
   await page.getByRole('textbox', { name: /^Light was on/ }).fill('half past')
   await expect(page.getByText('Write it as 10:00-19:00, several parted by a space.')).toBeVisible()

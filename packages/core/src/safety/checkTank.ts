@@ -18,7 +18,7 @@ const STRONG_PPFD = 60
 export const GASLESS_PPFD = 45
 const SOFT_TAP_LIMIT_DKH = 6
 /** More than any plant here can use [mol/m² a day]; rule of thumb 8–12. */
-const MOST_DAILY_LIGHT = 10
+export const MOST_DAILY_LIGHT = 10
 /** Below this plants, and shrimps that moult, lack calcium and magnesium; 3–6 is wanted. General practice. */
 const LEAST_HARDNESS_DGH = 3
 /** A tap that brings so much needs no nitrate dosed [mg/L]. Rule of thumb 20–25. */

@@ -7,6 +7,7 @@ import { anyPlant, datum } from '../testing/anyPlant.js'
 import { potBed } from '../testing/potBed.js'
 import { samplePlan } from '../testing/samplePlan.js'
 import { checkLight } from './checkLight.js'
+import { GASLESS_PPFD, MOST_DAILY_LIGHT } from './checkTank.js'
 import { lightInCut, lightOverFloor, lightPicture, type LightView } from './lightPicture.js'
 import { lightScore, lightWays } from './lightWays.js'
 import { siteOfBed } from './plantSite.js'
@@ -74,6 +75,15 @@ describe('how beds stand in light', () => {
       expect(Math.abs(tankFigures(then).ppfd / way.ppfd - 1), way.mend.code).toBeLessThan(0.03)
       expect(lightScore(then, tankFigures(then)).dim, way.mend.code).toBe(way.dim)
     }
+  })
+  test('more light is no way in a tank without gas, nor beyond what a day bears', () => {
+    const gasless = lit({ gasLines: [] }, 0.3)
+    expect(lightScore(gasless, tankFigures(gasless)).dim).toBeGreaterThan(0)
+    for (const way of lightWays(gasless, tankFigures(gasless)))
+      expect(way.ppfd).toBeLessThanOrEqual(Math.max(GASLESS_PPFD, tankFigures(gasless).ppfd))
+    const long = lit({ lightWindows: [{ id: 't', on: '06:00', hours: 14, rampMin: 0 }] }, 0.7, 10)
+    for (const { ppfd } of lightWays(long, tankFigures(long)))
+      expect(ppfd * 14 * 0.0036).toBeLessThanOrEqual(Math.max(MOST_DAILY_LIGHT, tankFigures(long).dliMolPerM2) + 1e-9)
   })
   test('slow plants in a glare are found; well lit beds are left alone', () => {
     expect(codesOf(lit({ beds: [potBed('a', box(5, 3, 100, 46), 'fern')] }, 1))).toContain('light-beds-bright')

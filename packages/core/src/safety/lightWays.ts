@@ -1,6 +1,9 @@
 import type { TankFigures } from '../ecosystem/tankFigures.js'
 import type { FieldLamp } from '../light/field/fieldLamp.js'
+import { hasGas } from '../gas/linesOf.js'
+import { MOL_PER_UMOL_H_PER_S } from '../light/dailyLight.js'
 import { addLamp } from '../light/lampEdits.js'
+import { effectiveHoursOf } from '../light/lampsOf.js'
 import { litPlane, meanOfPlane } from '../light/litPlane.js'
 import { diff } from '../plan/edit.js'
 import type { Mend } from '../plan/finding.js'
@@ -9,6 +12,7 @@ import type { Lamp, Plan } from '../plan/plan.js'
 import { over, spotsOfBed } from '../planting/light/lightOfBeds.js'
 import type { LaidBed } from '../planting/bedsOf.js'
 import { standingOf, type PlantSite } from '../species/standing.js'
+import { GASLESS_PPFD, MOST_DAILY_LIGHT } from './checkTank.js'
 import { MENDS } from './mends.js'
 import { siteOfBed } from './plantSite.js'
 
@@ -69,7 +73,7 @@ function scoreOf(beds: readonly Judged[], timesOf: (bed: LaidBed) => number): Li
 /** How the planted beds stand in the light of the plan. */
 export const lightScore = (plan: Plan, figures: TankFigures): LightScore => scoreOf(rootedBeds(plan, figures), () => 1)
 
-/** What would help the beds most: power, height, place over the floor, a second lamp; the best of each, better ways first. Only ways that leave fewer or milder wants than now. */
+/** What would help the beds most: power, height, place over the floor, a second lamp; the best of each, better ways first. Only ways that leave fewer or milder wants than now, and no more light than gas and day bear. */
 export function lightWays(plan: Plan, figures: TankFigures): LightWay[] {
   const beds = rootedBeds(plan, figures)
   const { lamps, inner, attenuationPerM } = figures
@@ -78,6 +82,10 @@ export function lightWays(plan: Plan, figures: TankFigures): LightWay[] {
   const planeOf = (hung: readonly FieldLamp[]) => litPlane({ lamps: hung, attenuationPerM, inner, heightCm })
   const before = planeOf(lamps)
   const now = scoreOf(beds, () => 1)
+  // More light is no way where the plan's gas or the length of its day forbids it.
+  const hours = effectiveHoursOf(plan)
+  const isBorne = (ppfd: number): boolean =>
+    ppfd <= figures.ppfd || ((hasGas(plan) || ppfd <= GASLESS_PPFD) && ppfd * hours * MOL_PER_UMOL_H_PER_S <= MOST_DAILY_LIGHT)
   const way = (mend: Mend, hung: readonly FieldLamp[]): LightWay => {
     const plane = planeOf(hung)
     const spots = (bed: LaidBed) => spotsOfBed(bed.ring, inner)
@@ -127,7 +135,7 @@ export function lightWays(plan: Plan, figures: TankFigures): LightWay[] {
   })
   return [bestOf(powers), bestOf(heights), bestOf(places), ...secondLamp(plan, figures, way)]
     .filter((one) => one !== null)
-    .filter((one) => one.badness < now.badness * WORTH_IT)
+    .filter((one) => one.badness < now.badness * WORTH_IT && isBorne(one.ppfd))
     .sort((a, b) => a.badness - b.badness)
 }
 /** A way that leaves nearly as much wanting is no way. */

@@ -48,7 +48,7 @@ export const gasSheetWords = {
   runCount: (count: number, told: string) => counted(count, { one: 'reading', other: 'readings' }, told),
   runFaults: (lines: string) => `Not a time and a pH between 4 and 10, left out: line ${lines}.`,
   runKh: 'KH on that day',
-  runKhWhy: 'Test it on the same day: the level hangs on it, the pace does not.',
+  runKhWhy: 'The newest of the journal, unless you type another. Test it on the same day: the level hangs on it, the pace does not.',
   runStart: 'Began at',
   runNotThen: 'Gas and light are taken as the plan sets them. Was it otherwise that day, change them for the run.',
   gasWindow: 'Gas was on',

@@ -163,6 +163,7 @@ describe('gas', () => {
   })
   test('a pasted run is fitted, its faults told by line, and its loss used; a short one is refused', async () => {
     const work = renderSheet(gassed, (desk) => <RunPanel desk={desk} line={desk.figures.gasLines[0]!} onMeasured={() => undefined} />)
+    await screen.findByRole('textbox', { name: /^Time and pH/ })
     // The night after gas-off: pH climbs as 30 mg/L go with 0.35 an hour.
     const levels = Array.from({ length: 37 }, (_, place) => 1 + 29 * Math.exp((-0.35 * place * 10) / 60))
     const lines = levels.map((co2, place) => {

@@ -3,6 +3,7 @@ import {
   alkalinityOfDkh,
   clockOf,
   co2FromPh,
+  dkhOfAlkalinity,
   fitGasLog,
   minutesOf,
   readLog,
@@ -14,7 +15,9 @@ import {
   type GasFit,
 } from '@jovrin/core'
 import { Box, Button, TextField } from '@mui/material'
+import { useQuery } from '@tanstack/react-query'
 import { useEffect, useMemo } from 'react'
+import { readingsOfTank } from '../../../../api/journal.queries.js'
 import type { GasPoint, Stretch } from '../../../../drawing/gas/GasCurve.js'
 import { FileDrop } from '../../../../ui/FileDrop.js'
 import { NumberField } from '../../../../ui/NumberField.js'
@@ -41,7 +44,7 @@ interface Typed {
 }
 const UNTYPED: Typed = { text: '', khDkh: null, start: null, gas: null, light: null }
 const readTyped = (kept: unknown): Typed | null => (typeof kept === 'object' && kept !== null ? { ...UNTYPED, ...kept } : null)
-/** Where nobody has told a KH. */
+/** Where nobody has tested a KH. */
 const USUAL_KH = 4
 const FAULTS_TOLD = 5
 const MOST_BYTES = 2_000_000
@@ -57,12 +60,18 @@ function readWindows(text: string): DailyWindow[] | null {
   return windows.some((one) => one === null) ? null : windows.flatMap((one) => one ?? [])
 }
 
-/** pH over some hours, typed, pasted or from a file: how fast this tank loses gas, or why the run cannot tell. */
-export function RunPanel({ desk, line, onMeasured }: RunPanelProps) {
+/** pH over some hours, typed, pasted or from a file: how fast this tank loses gas, or why the run cannot tell. Shown once the newest KH is known: a figure that is looked at does not change by itself. */
+export function RunPanel(props: RunPanelProps) {
+  const { data, isPending } = useQuery(readingsOfTank(props.desk.tankId, 'alkalinity'))
+  const newest = data?.value.at(-1)
+  return isPending ? null : <KnownRun {...props} usualKhDkh={newest === undefined ? USUAL_KH : dkhOfAlkalinity(newest)} />
+}
+
+function KnownRun({ desk, line, onMeasured, usualKhDkh }: RunPanelProps & { readonly usualKhDkh: number }) {
   const { plan, figures } = desk
   const [typed, setTyped] = useKeptState<Typed>(`jovrin.gasRun.${desk.tankId}`, UNTYPED, readTyped)
   const change = (part: Partial<Typed>): void => setTyped({ ...typed, ...part })
-  const khDkh = typed.khDkh ?? USUAL_KH
+  const khDkh = typed.khDkh ?? usualKhDkh
   const gasText = typed.gas ?? toldWindows(gasStretches(plan, line))
   const lightText = typed.light ?? toldWindows(lightStretches(plan))
   const settledText = useSettled(typed.text)

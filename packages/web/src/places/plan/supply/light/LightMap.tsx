@@ -70,6 +70,7 @@ export function LightMap(props: LightMapProps) {
       aria-label={description}
       data-px-per-cm={layout.pxPerCm}
       data-testid="light-map"
+      data-is-fine={picture !== null}
       style={{ display: 'block', overflow: 'visible' }}
       onPointerMove={follow}
       onPointerDown={(event) => onProbe?.(spotOf(layout, event.currentTarget, event))}
