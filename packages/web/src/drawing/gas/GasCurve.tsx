@@ -15,8 +15,6 @@ interface GasCurveProps {
   readonly description: string
   /** CO2 at equal steps from midnight on [mg/L]. */
   readonly levels: ArrayLike<number>
-  /** Another day beside it. */
-  readonly other?: ArrayLike<number> | null
   readonly light: readonly Stretch[]
   readonly gas: readonly Stretch[]
   /** With what is known of the animals; drawn as a line. */
@@ -37,9 +35,8 @@ const STEPS = [5, 10, 20, 50, 100] as const
 
 /** CO2 over a day: the level as a line, light and gas as bands below it, the most that animals bear, and what was measured. */
 export function GasCurve(props: GasCurveProps) {
-  const { width, levels, other = null, light, gas, marks, mostMgPerL, measured = [] } = props
-  const most =
-    Math.max(mostMgPerL * 1.15, ...Array.from(levels), ...Array.from(other ?? []), ...measured.map(({ co2MgPerL }) => co2MgPerL)) * 1.08
+  const { width, levels, light, gas, marks, mostMgPerL, measured = [] } = props
+  const most = Math.max(mostMgPerL * 1.15, ...Array.from(levels), ...measured.map(({ co2MgPerL }) => co2MgPerL)) * 1.08
   const x = (minute: number): number => LEFT + ((width - LEFT - RIGHT) * minute) / DAY_MIN
   const y = (mgPerL: number): number => HEIGHT - BOTTOM - ((HEIGHT - TOP - BOTTOM) * mgPerL) / most
   const line = (values: ArrayLike<number>): string => {
@@ -107,7 +104,6 @@ export function GasCurve(props: GasCurveProps) {
       <text x={width - RIGHT} y={y(mostMgPerL) - 5} fontSize="12" textAnchor="end" fill="var(--algae)">
         {props.mostLabel}
       </text>
-      {other !== null && <path d={line(other)} fill="none" stroke="var(--ink-2)" strokeWidth={INK.medium} strokeDasharray="5 4" />}
       <path d={line(levels)} fill="none" stroke="var(--carbon)" strokeWidth={INK.heavy} />
       {measured.map(({ minute, co2MgPerL }, place) => (
         <circle key={place} cx={x(minute % DAY_MIN)} cy={y(co2MgPerL)} r="2" fill="var(--ink)" />

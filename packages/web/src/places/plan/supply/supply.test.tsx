@@ -32,7 +32,6 @@ const gassed: Plan = {
   gasLines: [{ ...builtLine!, control: 'timer', bubblesPerS: 3, beforeLightMin: 60, beforeDarkMin: 60 }],
 }
 const held = { lamps: null, hold: () => undefined }
-const VIEW = { heightCm: null, weeks: null, stainPerM: 0, filmKeeps: 1 }
 
 describe('lines of equal light', () => {
   const box = { left: 0, right: 100, bottom: 50, top: 0 }
@@ -87,14 +86,14 @@ describe('the sheet of light', () => {
 
 describe('lamps', () => {
   test('one more like the last is added, and taken out again', async () => {
-    const work = renderSheet(builtPlan, (desk) => <LampsPanel desk={desk} held={held} view={VIEW} />)
+    const work = renderSheet(builtPlan, (desk) => <LampsPanel desk={desk} held={held} />)
     await press(lightWords.addLamp)
     expect(work.draft().lamps).toHaveLength(builtPlan.lamps.length + 1)
     await press(lightWords.removeLamp(String(builtPlan.lamps.length + 1)))
     expect(work.draft().lamps.map(({ id }) => id)).toEqual(builtPlan.lamps.map(({ id }) => id))
   })
   test('the maker’s table gives a flux that is taken with one click', async () => {
-    const work = renderSheet({ ...builtPlan, lamps: [builtPlan.lamps[0]!] }, (desk) => <LampsPanel desk={desk} held={held} view={VIEW} />)
+    const work = renderSheet({ ...builtPlan, lamps: [builtPlan.lamps[0]!] }, (desk) => <LampsPanel desk={desk} held={held} />)
     fireEvent.change(field(/^Printed/), { target: { value: '150' } })
     await press(lightWords.makerAdd)
     await press(/^Use [\d.]+ µmol\/s$/)

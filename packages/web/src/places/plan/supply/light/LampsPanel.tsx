@@ -1,5 +1,5 @@
 import { lightWords } from '@jovrin/contract'
-import { addLamp, changeLamp, removeLamp, type Lamp, type LightView } from '@jovrin/core'
+import { addLamp, changeLamp, removeLamp, type Lamp } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { localId } from '../../../../api/localId.js'
 import { RemoveIcon } from '../../../../ui/icons/RemoveIcon.js'
@@ -13,7 +13,6 @@ import { SideBySide, type HeldLamps } from './SideBySide.js'
 interface LampsPanelProps {
   readonly desk: Desk
   readonly held: HeldLamps
-  readonly view: LightView
 }
 
 /** The lamps in fields, with what each is taken to give; two ways to hang them side by side. */

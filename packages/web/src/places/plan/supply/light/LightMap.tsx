@@ -41,13 +41,12 @@ interface LightMapProps {
 
 /** The field at once, though coarse, then as fine as it is reckoned aside. */
 export function useShownGrid(figures: TankFigures, view: LightView, picture: LightPicture | null): LightGrid {
-  const { heightCm, weeks, stainPerM, filmKeeps } = view
+  const { heightCm, stainPerM, filmKeeps } = view
   // Shade is reckoned aside only: a hand that drags a lamp does not wait for it.
   const coarse = useMemo(
     () => (picture === null ? lightOverFloor(figures, { heightCm, weeks: null, stainPerM, filmKeeps }, COARSE_CELL_CM) : null),
     [picture, figures, heightCm, stainPerM, filmKeeps],
   )
-  void weeks
   return picture?.grid ?? coarse!
 }
 

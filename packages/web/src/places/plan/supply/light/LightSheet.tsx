@@ -167,7 +167,7 @@ export function LightSheet({ desk, age }: { readonly desk: Desk; readonly age: n
             onChange={(next) => setParam('part', next === 'patches' ? null : next)}
           />
           {part === 'patches' && <PatchesPanel desk={marginDesk} looked={looked} isHeld={isHeld} />}
-          {part === 'lamps' && <LampsPanel desk={marginDesk} held={held} view={view} />}
+          {part === 'lamps' && <LampsPanel desk={marginDesk} held={held} />}
           {part === 'readings' && <ReadingsPanel desk={marginDesk} probe={probe} heightCm={heightCm} />}
           {part === 'hours' && <HoursPanel desk={marginDesk} age={age} />}
         </>
