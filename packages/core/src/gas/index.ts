@@ -15,3 +15,4 @@ export { cylinderForecast, SWAP_AT_FRACTION, type CylinderForecast, type Weighin
 export { blueShare, indicatorPh } from './indicator.js'
 export { AT_LIGHTS_ON_SHARE, MUCH_MG_PER_L, SENSITIVE_MG_PER_L, TOO_MUCH_MG_PER_L } from './limits.js'
 export { gradeOf, type GasGrade } from './grade.js'
+export { withTimer } from './timerEdits.js'

@@ -5,10 +5,12 @@ import {
   co2FromPh,
   dkhOfAlkalinity,
   fitGasLog,
+  measuredGas,
   minutesOf,
   readLog,
   timeOfDayMin,
   windowOf,
+  withMeasuredGas,
   type AnsweredLine,
   type DailyWindow,
   type FittedFigure,
@@ -182,10 +184,8 @@ function FitOfRun({ desk: { plan, figures, change }, fit }: { readonly desk: Des
   const ranged = ({ value, low, high }: FittedFigure, show: (value: number) => string): string =>
     `${show(value)} (${significant(low, 2)}–${significant(high, 2)})`
   const { kPerH, halfTimeH, plateauMgPerL, plateauInLightMgPerL, injectionMgPerLPerH, uptakeMgPerLPerH } = fit
-  const expectedPerH = figures.co2PerH / figures.transferTimes
-  const lossTimes = kPerH === null ? null : Number((kPerH.value / expectedPerH).toPrecision(3))
-  const given = figures.gasLines.reduce((sum, { mgPerH }) => sum + mgPerH, 0)
-  const dissolved = injectionMgPerLPerH === null || given <= 0 ? null : (injectionMgPerLPerH.value * figures.waterL) / given
+  const measured = measuredGas(fit, figures)
+  const dissolved = measured?.dissolved ?? null
   const isOdd = dissolved !== null && dissolved > 1
   const rows: readonly (readonly [string, string])[] = [
     ...(kPerH === null ? [] : [[text.k, ranged(kPerH, (value) => `${significant(value, 2)} /h`)] as const]),
@@ -195,7 +195,7 @@ function FitOfRun({ desk: { plan, figures, change }, fit }: { readonly desk: Des
     ...(plateauMgPerL === null ? [] : [[text.plateau, ranged(plateauMgPerL, level)] as const]),
     ...(plateauInLightMgPerL === null ? [] : [[text.plateauLight, ranged(plateauInLightMgPerL, level)] as const]),
   ]
-  const isTaken = lossTimes !== null && plan.flow.lossTimes === lossTimes
+  const isTaken = measured !== null && plan.flow.lossTimes === measured.lossTimes
   return (
     <section aria-labelledby="gas-fit" data-verdict={fit.verdict}>
       <Heading id="gas-fit">{fit.verdict === 'fit' ? text.k : text.cannotTell}</Heading>
@@ -210,7 +210,7 @@ function FitOfRun({ desk: { plan, figures, change }, fit }: { readonly desk: Des
         </tbody>
       </Box>
       <Box sx={{ fontSize: 14, display: 'grid', gap: 0.25 }}>
-        {lossTimes !== null && <span>{text.ofExpected(significant(lossTimes, 2))}</span>}
+        {measured !== null && <span>{text.ofExpected(significant(measured.lossTimes, 2))}</span>}
         {dissolved !== null && (
           <Box component="span" sx={isOdd ? { color: 'var(--algae)' } : {}}>
             {isOdd ? text.dissolvesOdd(units.show('fraction', dissolved, 2)) : text.dissolves(units.show('fraction', dissolved, 2))}
@@ -222,26 +222,11 @@ function FitOfRun({ desk: { plan, figures, change }, fit }: { readonly desk: Des
           </Box>
         ))}
       </Box>
-      {lossTimes !== null &&
+      {measured !== null &&
         (isTaken ? (
           <Box sx={{ fontSize: 14, mt: 0.5 }}>{text.taken}</Box>
         ) : (
-          <Button
-            title={text.takeWhy}
-            sx={{ mt: 0.5 }}
-            onClick={() =>
-              change((now) => ({
-                ...now,
-                flow: { ...now.flow, lossTimes },
-                gasLines:
-                  dissolved === null || isOdd
-                    ? now.gasLines
-                    : now.gasLines.map((one) =>
-                        one.control === 'none' ? one : { ...one, dissolvedFraction: Math.max(0.02, Math.round(dissolved * 100) / 100) },
-                      ),
-              }))
-            }
-          >
+          <Button title={text.takeWhy} sx={{ mt: 0.5 }} onClick={() => change((now) => withMeasuredGas(now, measured))}>
             {text.take}
           </Button>
         ))}

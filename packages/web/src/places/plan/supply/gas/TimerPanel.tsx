@@ -11,6 +11,7 @@ import {
   tankFigures,
   timeOfDayMin,
   timerWays,
+  withTimer,
   type GasAnimals,
 } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
@@ -24,7 +25,6 @@ import { decimals, significant, useUnits } from '../../../../ui/units.js'
 import { useSettled, type Desk } from '../../desk.js'
 import { PlanField } from '../../PlanField.js'
 import { Heading } from '../light/LampsPanel.js'
-import { withTimer } from './gasTimes.js'
 
 const TARGET = { least: 3, most: 60 } as const
 const FLAT_HALF_TIME_H = 1.2
