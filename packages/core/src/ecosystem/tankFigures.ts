@@ -5,6 +5,7 @@ import { groundOf } from '../ground/groundOf.js'
 import type { GroundPlan, LaidLayer } from '../ground/groundPlan.js'
 import { hardscapeOf, type WeighedPiece } from '../hardscape/piecesOf.js'
 import { lightOf, type Light } from '../light/lampsOf.js'
+import { levelGroundCm } from '../light/levelLight.js'
 import { animalsOf, type Animals } from '../livestock/animalsOf.js'
 import { Answers } from '../plan/answers.js'
 import type { ChoicePath, NumberPath } from '../plan/fields.js'
@@ -70,7 +71,7 @@ export function tankFigures(plan: Plan, answers = new Answers(), parameters: Par
   const { displacedL, ...hardscape } = hardscapeOf(plan, answers, ground)
   const volumes = tankVolumes(vessel, { groundL: ground.groundL, poreWaterL: ground.poreWaterL, hardscapeL: displacedL })
   const waterL = Math.max(volumes.openWaterL, volumes.fillL * LEAST_WATER_FRACTION, LEAST_WATER_L)
-  const light = lightOf(plan, answers, inner, (ground.groundL * 1000) / (inner.lengthCm * inner.widthCm), waterL)
+  const light = lightOf(plan, answers, inner, levelGroundCm({ inner, ground }), waterL)
   const flow = flowOf(plan, answers, waterL)
   const { lossTimes } = plan.flow
   const drawn = cleanTransferMPerH(parameters, flow.agitation, flow.skimmer)

@@ -12,7 +12,7 @@ export { cellsOf, type CellField } from './field/cells.js'
 export { fieldOf, type LightGrid } from './field/fieldOf.js'
 export type { FieldLamp, WaterBox } from './field/fieldLamp.js'
 export { lightAt } from './lightAt.js'
-export { boxOf as waterBoxOf, litPlane, meanOfPlane, PANE_KEEPS } from './litPlane.js'
+export { litPlane, meanOfPlane, PANE_KEEPS } from './litPlane.js'
 export {
   fitReadings,
   LIGHT_FIT_DOUBTS,
@@ -23,3 +23,4 @@ export {
   type LightFitDoubt,
 } from './fit/fitReadings.js'
 export { fluxOfTable, type MakerFit, type MakerValue } from './fit/makerTable.js'
+export { levelLight, levelMeanWith, levelWaterBox, spreadOf, type LevelLight } from './levelLight.js'

@@ -78,7 +78,7 @@ export function solved(matrix: readonly (readonly number[])[], right: readonly n
   return rows.map((row, i) => row[size]! / row[i]!)
 }
 
-export function inverse(matrix: readonly (readonly number[])[]): number[][] | null {
+function inverse(matrix: readonly (readonly number[])[]): number[][] | null {
   const columns = matrix.map((_, i) =>
     solved(
       matrix,

@@ -1,6 +1,6 @@
 import type { TankFigures } from '../ecosystem/tankFigures.js'
 import { hasGas } from '../gas/linesOf.js'
-import { litPlane } from '../light/litPlane.js'
+import { levelLight } from '../light/levelLight.js'
 import { diff } from '../plan/edit.js'
 import { findingsOf, mendWith, raise, type Finding } from '../plan/finding.js'
 import { longestRampMin } from '../plan/fields.js'
@@ -34,9 +34,8 @@ export function checkLight(plan: Plan, figures: TankFigures): Finding[] {
     const mend = best?.mend ?? null
     if (dim > 0) found.push(raise(LIGHT_FINDINGS['light-beds-dim'], { beds: dim }, { mend }))
     if (bright > 0) found.push(raise(LIGHT_FINDINGS['light-beds-bright'], { beds: bright }, { mend: dim > 0 ? null : mend }))
-    const heightCm = Math.min(inner.waterDepthCm, (figures.ground.groundL * 1000) / (inner.lengthCm * inner.widthCm))
-    const least = Math.min(...litPlane({ ...figures, heightCm }).ppfd)
-    if (least / ppfd < UNEVEN) found.push(raise(LIGHT_FINDINGS['light-uneven'], { least, mean: ppfd }))
+    const { least, evenness } = levelLight(figures)
+    if (evenness < UNEVEN) found.push(raise(LIGHT_FINDINGS['light-uneven'], { least, mean: ppfd }))
   }
   const { lightHours } = figures
   if (lightHours > LONG_HOURS && (ppfd > WEAK_PPFD || hasGas(plan))) {

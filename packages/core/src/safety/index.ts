@@ -8,12 +8,4 @@ export { checkPlan } from './checkPlan.js'
 export { cornersOf, filledKg } from './filled.js'
 export { openWeights } from './filled.sums.js'
 export { lightScore, lightWays, type LightScore, type LightWay } from './lightWays.js'
-export {
-  growthOf as plantGrowthOf,
-  lightInCut,
-  lightOverFloor,
-  lightPicture,
-  spreadOf,
-  type LightPicture,
-  type LightView,
-} from './lightPicture.js'
+export { growthOf as plantGrowthOf, lightInCut, lightOverFloor, lightPicture, type LightPicture, type LightView } from './lightPicture.js'

@@ -1,5 +1,6 @@
 import type { TankFigures } from '../ecosystem/tankFigures.js'
 import { fieldOf, type LightGrid } from '../light/field/fieldOf.js'
+import { spreadOf } from '../light/levelLight.js'
 import { boxOf, centresOf } from '../light/litPlane.js'
 import { supplyAt } from '../planting/bedSupply.js'
 import { lightMap, lightOfTops } from '../planting/light/lightMap.js'
@@ -63,13 +64,6 @@ export function lightPicture(figures: TankFigures, view: LightView, cellCm: numb
   const tops = new Map([...planted].map(([id, light]) => [id, { planted: light, then: then.get(id) ?? light }]))
   return { grid, ...spreadOf(grid), tops }
 }
-
-/** Mean, darkest and brightest of a field. */
-export const spreadOf = ({ ppfd }: Pick<LightGrid, 'ppfd'>): { readonly mean: number; readonly least: number; readonly most: number } => ({
-  mean: ppfd.reduce((sum, value) => sum + value, 0) / Math.max(ppfd.length, 1),
-  least: ppfd.reduce((least, value) => Math.min(least, value), Infinity),
-  most: ppfd.reduce((most, value) => Math.max(most, value), 0),
-})
 
 /** Light in an upright cut through clear water, from the glass to the surface, row by row from below. `across`: from front to back at `atCm` from the left; else along the tank at `atCm` from the front. */
 export function lightInCut(

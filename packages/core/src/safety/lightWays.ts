@@ -1,10 +1,11 @@
 import type { TankFigures } from '../ecosystem/tankFigures.js'
 import type { FieldLamp } from '../light/field/fieldLamp.js'
+import type { LightGrid } from '../light/field/fieldOf.js'
 import { hasGas } from '../gas/linesOf.js'
 import { MOL_PER_UMOL_H_PER_S } from '../light/dailyLight.js'
 import { addLamp } from '../light/lampEdits.js'
 import { effectiveHoursOf } from '../light/lampsOf.js'
-import { litPlane, meanOfPlane } from '../light/litPlane.js'
+import { levelLight } from '../light/levelLight.js'
 import { diff } from '../plan/edit.js'
 import type { Mend } from '../plan/finding.js'
 import { mendWith } from '../plan/finding.js'
@@ -76,26 +77,18 @@ export const lightScore = (plan: Plan, figures: TankFigures): LightScore => scor
 /** What would help the beds most: power, height, place over the floor, a second lamp; the best of each, better ways first. Only ways that leave fewer or milder wants than now, and no more light than gas and day bear. */
 export function lightWays(plan: Plan, figures: TankFigures): LightWay[] {
   const beds = rootedBeds(plan, figures)
-  const { lamps, inner, attenuationPerM } = figures
+  const { lamps, inner } = figures
   if (beds.length === 0 || lamps.length === 0 || lamps.every(({ fluxUmolPerS }) => fluxUmolPerS <= 0)) return []
-  const heightCm = Math.min(inner.waterDepthCm, (figures.ground.groundL * 1000) / (inner.lengthCm * inner.widthCm))
-  const planeOf = (hung: readonly FieldLamp[]) => litPlane({ lamps: hung, attenuationPerM, inner, heightCm })
-  const before = planeOf(lamps)
+  const before = levelLight(figures).grid
   const now = scoreOf(beds, () => 1)
   // More light is no way where the plan's gas or the length of its day forbids it.
   const hours = effectiveHoursOf(plan)
   const isBorne = (ppfd: number): boolean =>
     ppfd <= figures.ppfd || ((hasGas(plan) || ppfd <= GASLESS_PPFD) && ppfd * hours * MOL_PER_UMOL_H_PER_S <= MOST_DAILY_LIGHT)
   const way = (mend: Mend, hung: readonly FieldLamp[]): LightWay => {
-    const plane = planeOf(hung)
-    const spots = (bed: LaidBed) => spotsOfBed(bed.ring, inner)
-    const ppfd = meanOfPlane({ lamps: hung, attenuationPerM, inner, heightCm })
-    return {
-      ...scoreOf(beds, (bed) => over(spots(bed), plane).mean / Math.max(over(spots(bed), before).mean, 1e-9)),
-      mend,
-      ppfd,
-      evenness: ppfd > 0 ? Math.min(...plane.ppfd) / ppfd : 1,
-    }
+    const { grid, mean: ppfd, evenness } = levelLight(figures, hung)
+    const meanOver = (bed: LaidBed, light: LightGrid): number => over(spotsOfBed(bed.ring, inner), light).mean
+    return { ...scoreOf(beds, (bed) => meanOver(bed, grid) / Math.max(meanOver(bed, before), 1e-9)), mend, ppfd, evenness }
   }
   const edited = (change: (lamp: Lamp, place: number) => Lamp): readonly ReturnType<typeof diff>[number][] =>
     diff(plan, { ...plan, lamps: plan.lamps.map(change) })

@@ -19,7 +19,7 @@ const MOST_SPOTS = 10_000
 const FINE = 0.1
 const MOST_ELEMENTS = 60
 
-export const edgesOf = (sizeCm: number, cellCm: number): number[] => {
+const edgesOf = (sizeCm: number, cellCm: number): number[] => {
   const count = Math.max(1, Math.ceil(sizeCm / cellCm - 1e-9))
   return [...Array.from({ length: count }, (_, place) => place * cellCm), sizeCm]
 }

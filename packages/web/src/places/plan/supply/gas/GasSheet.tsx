@@ -50,7 +50,9 @@ export function GasSheet({ desk, age }: { readonly desk: Desk; readonly age: num
   const [measured, setMeasured] = useState<readonly GasPoint[]>([])
   const [line] = figures.gasLines
   const animals = gasAnimalsAt(plan, Math.max(age, 0))
-  const most = animals === 'sensitive' ? SENSITIVE_MG_PER_L : MUCH_MG_PER_L
+  // What is offered is what the check of the plan lets pass: animals that are still to come count.
+  const planned = gasAnimalsAt(plan, Infinity)
+  const most = planned === 'sensitive' ? SENSITIVE_MG_PER_L : MUCH_MG_PER_L
   const levels = useMemo(() => gasDayCurve(figures.gasLines, plan.lightWindows, gasWaterOf(figures), null), [figures, plan.lightWindows])
   if (line === undefined)
     return (
@@ -164,7 +166,7 @@ export function GasSheet({ desk, age }: { readonly desk: Desk; readonly age: num
             options={PARTS.map((one) => [one, gasSheetWords.parts[one]] as const)}
             onChange={(next) => setParam('part', next === 'timer' ? null : next)}
           />
-          {part === 'timer' && <TimerPanel desk={marginDesk} animals={animals} />}
+          {part === 'timer' && <TimerPanel desk={marginDesk} animals={planned} />}
           {part === 'run' && <RunPanel desk={marginDesk} line={line} onMeasured={setMeasured} />}
           {part === 'cylinder' && <CylinderPanel desk={marginDesk} />}
         </>

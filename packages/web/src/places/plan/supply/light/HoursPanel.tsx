@@ -1,11 +1,10 @@
 import { balanceWords, fieldWords, lightWords } from '@jovrin/contract'
 import {
   clockOf,
-  fieldOf,
   GASLESS_PPFD,
   hoursForSameLight,
+  levelMeanWith,
   lightScore,
-  litPlane,
   longestRampMin,
   MOST_LIGHT_HOURS,
   minutesOf,
@@ -14,9 +13,7 @@ import {
   openRunningPart,
   PROGRAMME_DAYS,
   runningParts,
-  spreadOf,
   tankFigures,
-  waterBoxOf,
   withLight,
 } from '@jovrin/core'
 import { Box, Button, Slider } from '@mui/material'
@@ -174,14 +171,13 @@ const toFiveMinutes = (hours: number): number => Math.round(hours * 12) / 12
 function DryAndFlooded({ desk: newest }: { readonly desk: Desk }) {
   const units = useUnits()
   const { figures } = useSettled(newest)
-  const { dry, stained } = useMemo(() => {
-    const heightCm = (figures.ground.groundL * 1000) / (figures.inner.lengthCm * figures.inner.widthCm)
-    const plane = litPlane({ ...figures, heightCm })
-    const box = waterBoxOf({ ...figures, heightCm })
-    const meanIn = (change: Partial<typeof box>): number =>
-      spreadOf(fieldOf(figures.lamps, { ...box, ...change }, plane.xsCm, plane.ysCm)).mean
-    return { dry: meanIn({ isEmpty: true }), stained: meanIn({ attenuationPerM: figures.attenuationPerM + STAIN_PER_M.much }) }
-  }, [figures])
+  const { dry, stained } = useMemo(
+    () => ({
+      dry: levelMeanWith(figures, { isEmpty: true }),
+      stained: levelMeanWith(figures, { attenuationPerM: figures.attenuationPerM + STAIN_PER_M.much }),
+    }),
+    [figures],
+  )
   if (figures.ppfd <= 0) return null
   return (
     <section aria-labelledby="light-dry">

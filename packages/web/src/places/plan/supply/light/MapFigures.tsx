@@ -1,5 +1,5 @@
 import { lightWords } from '@jovrin/contract'
-import { budgetOf, openDailyLight, openFloorLight, spreadOf, waterBoxOf, type LightPicture, type LightView } from '@jovrin/core'
+import { budgetOf, levelWaterBox, openDailyLight, openFloorLight, spreadOf, type LightPicture, type LightView } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useMemo } from 'react'
 import { useUnits } from '../../../../ui/units.js'
@@ -44,10 +44,9 @@ function Budget({ figures: newest }: Pick<Desk, 'figures'>) {
   const units = useUnits()
   const figures = useSettled(newest)
   const ended = useMemo(() => {
-    const heightCm = (figures.ground.groundL * 1000) / (figures.inner.lengthCm * figures.inner.widthCm)
     const { missed, surfaceReflection, surfaceCover, wallTransmitted, wallAbsorbed, water, floor } = budgetOf(
       figures.lamps,
-      waterBoxOf({ ...figures, heightCm }),
+      levelWaterBox(figures),
     )
     return { floor, water, walls: wallTransmitted + wallAbsorbed, surface: surfaceReflection + surfaceCover, missed }
   }, [figures])

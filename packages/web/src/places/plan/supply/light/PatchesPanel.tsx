@@ -1,5 +1,5 @@
 import { lightWords } from '@jovrin/contract'
-import { applyEdits, lightScore, lightWays, litPlane, siteOfBed, standingOf, type BedLight, type LaidBed } from '@jovrin/core'
+import { applyEdits, levelLight, lightScore, lightWays, siteOfBed, standingOf, type BedLight, type LaidBed } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useMemo } from 'react'
 import { Link } from 'react-router'
@@ -106,15 +106,10 @@ const VERDICT_RANK = { fits: 0, marginal: 1, fails: 2 } as const
 function Ways({ desk: newest }: { readonly desk: Desk }) {
   const units = useUnits()
   const { plan, figures, change } = useSettled(newest)
-  const { now, ways, evenness } = useMemo(() => {
-    const heightCm = (figures.ground.groundL * 1000) / (figures.inner.lengthCm * figures.inner.widthCm)
-    const plane = litPlane({ ...figures, heightCm })
-    return {
-      now: lightScore(plan, figures),
-      ways: lightWays(plan, figures),
-      evenness: figures.ppfd > 0 ? Math.min(...plane.ppfd) / figures.ppfd : 1,
-    }
-  }, [plan, figures])
+  const { now, ways, evenness } = useMemo(
+    () => ({ now: lightScore(plan, figures), ways: lightWays(plan, figures), evenness: levelLight(figures).evenness }),
+    [plan, figures],
+  )
   return (
     <section aria-labelledby="light-ways">
       <Box component="h2" id="light-ways" className="lettering" sx={{ fontSize: 16, m: 0, borderBottom: '1px solid var(--ink)' }}>

@@ -1,5 +1,5 @@
 import { lightWords } from '@jovrin/contract'
-import { lightScore, litPlane, tankFigures, type Lamp, type LightView } from '@jovrin/core'
+import { levelLight, lightScore, tankFigures, type Lamp, type LightView } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useMemo } from 'react'
 import { HeadRow } from '../../../../ui/HeadRow.js'
@@ -56,17 +56,13 @@ export function SideBySide({ desk: newest, held: { lamps, hold } }: { readonly d
   const { plan, figures, change } = useSettled(newest)
   const rows = useMemo(() => {
     if (lamps === null) return []
-    const of = (one: typeof plan, its: typeof figures) => {
-      const heightCm = (its.ground.groundL * 1000) / (its.inner.lengthCm * its.inner.widthCm)
-      const least = Math.min(...litPlane({ ...its, heightCm }).ppfd)
-      return {
-        ppfd: its.ppfd,
-        daily: its.dliMolPerM2,
-        even: its.ppfd > 0 ? least / its.ppfd : 1,
-        watts: its.lampW,
-        ...lightScore(one, its),
-      }
-    }
+    const of = (one: typeof plan, its: typeof figures) => ({
+      ppfd: its.ppfd,
+      daily: its.dliMolPerM2,
+      even: levelLight(its).evenness,
+      watts: its.lampW,
+      ...lightScore(one, its),
+    })
     const then = { ...plan, lamps }
     const [a, b] = [of(then, tankFigures(then)), of(plan, figures)]
     return [
