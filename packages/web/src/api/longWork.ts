@@ -28,8 +28,10 @@ export function useLongWork(): LongWork {
       const controller = new AbortController()
       underWay.current = controller
       setShare(0)
+      let isOver = false
+      // What is told once the work has ended is of the past: it would leave the bar standing for good.
       const watch = setInterval(
-        () => void progressOf(name).then((told) => told !== null && !controller.signal.aborted && setShare(told)),
+        () => void progressOf(name).then((told) => told !== null && !isOver && !controller.signal.aborted && setShare(told)),
         ASKED_EVERY_MS,
       )
       try {
@@ -49,6 +51,7 @@ export function useLongWork(): LongWork {
           ? failed(appWords.calledOff, 'called_off')
           : failed(error instanceof TypeError ? appWords.offline : appWords.failed)
       } finally {
+        isOver = true
         clearInterval(watch)
         setShare(null)
       }

@@ -114,7 +114,12 @@ function TankImport() {
   return (
     <Box sx={{ display: 'grid', gap: 0.5 }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
-        <FileDrop label={settingsWords.importTank} kind="tank" onFiles={([chosen]) => chosen && void choose(chosen)} />
+        <FileDrop
+          label={settingsWords.importTank}
+          kind="tank"
+          isDisabled={work.share !== null}
+          onFiles={([chosen]) => chosen && void choose(chosen)}
+        />
         <FormControlLabel
           control={
             <Checkbox
