@@ -1,5 +1,5 @@
 import { planWords } from '@jovrin/contract'
-import { applyEdits, findingKey, type Finding, type Plan, type Sheet } from '@jovrin/core'
+import { findingKey, mendFinding, type Finding, type Plan, type Sheet } from '@jovrin/core'
 import { Box, Button, TextField } from '@mui/material'
 import { memo, useState } from 'react'
 import { Link } from 'react-router'
@@ -97,10 +97,7 @@ function OneFinding({ finding, tankId, change, sheet, onChoose }: FindingsListPr
           </Button>
         )}
         {finding.mend && (
-          <Button
-            sx={{ whiteSpace: 'nowrap', flexShrink: 0, py: 0 }}
-            onClick={() => change((plan) => applyEdits(plan, finding.mend?.edits ?? []) ?? plan)}
-          >
+          <Button sx={{ whiteSpace: 'nowrap', flexShrink: 0, py: 0 }} onClick={() => change((plan) => mendFinding(plan, finding))}>
             {mendLabel(finding.mend, units)}
           </Button>
         )}

@@ -1,5 +1,5 @@
 import { planWords, type PlanRevision } from '@jovrin/contract'
-import { civilDate, daysBetween } from '@jovrin/core'
+import { civilDate, daysBetween, diff } from '@jovrin/core'
 import { useQuery } from '@tanstack/react-query'
 import { useCallback, useEffect, useMemo, useRef, useState, type ReactNode } from 'react'
 import { planOfTank } from '../../api/tanks.queries.js'
@@ -23,16 +23,17 @@ interface PlanDeskProps {
 export function PlanDesk(props: PlanDeskProps) {
   const plan = useQuery(planOfTank(props.tankId))
   if (!plan.data) return <QueryState error={plan.error} onRetry={() => void plan.refetch()} />
-  return <KnownPlan key={props.tankId} {...props} initial={plan.data} />
+  return <KnownPlan key={props.tankId} {...props} stored={plan.data} />
 }
 
-function KnownPlan({ tankId, tabs, children, initial }: PlanDeskProps & { readonly initial: PlanRevision }) {
+function KnownPlan({ tankId, tabs, children, stored }: PlanDeskProps & { readonly stored: PlanRevision }) {
+  const [initial] = useState(stored)
   const [restored] = useState(() => unkeptPlan(tankId, initial.plan))
   const form = usePlanForm(restored?.plan ?? initial.plan, restored?.texts)
   const age = daysBetween(initial.plan.startedOn, civilDate(new Date(), initial.plan.timeZone))
   const { replace, now, isKeepable } = form
   const keeper = usePlanKeeper(tankId, initial, replace)
-  const { keep, step } = keeper
+  const { keep, step, adopt } = keeper
   const [chosenDay, setEffectiveOn] = useState<string | null>(null)
   // A tank that is not set up yet has no past to correct.
   const isPlanned = form.valid.startedOn > civilDate(new Date(), form.valid.timeZone)
@@ -52,6 +53,13 @@ function KnownPlan({ tankId, tabs, children, initial }: PlanDeskProps & { readon
     notice({ text: planWords.restored })
     commit()
   }, [commit, notice])
+  // The sheet that was left a moment ago may still have been keeping its last gesture; and another window keeps its own.
+  const kept = keeper.revision
+  useEffect(() => {
+    if (stored.revision <= kept.revision || keeper.state.kind === 'conflict') return
+    if (!isKeepable() || diff(kept.plan, now()).length > 0) return // what is typed here is joined with it when it is kept
+    if (adopt(stored)) replace(stored.plan)
+  }, [adopt, isKeepable, keeper.state.kind, kept, now, replace, stored])
   useEffect(() => {
     const listen = (event: KeyboardEvent): void => {
       if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return

@@ -18,6 +18,7 @@ const keeper = (state: KeeperState, part: Partial<PlanRevision> = {}): PlanKeepe
   revision: { ...revision, ...part },
   keep: () => Promise.resolve(),
   step: (way) => Promise.resolve(void asked.push(way)),
+  adopt: () => false,
   settle: (choice) => Promise.resolve(void asked.push(choice)),
 })
 const SHEETS = PLAN_SHEETS.filter((sheet) => sheet !== 'supply')

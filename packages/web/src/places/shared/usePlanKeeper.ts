@@ -19,6 +19,8 @@ export interface PlanKeeper {
   /** Keeps a plan as one revision; what the server then holds comes back through `onStored`. */
   readonly keep: (plan: Plan, dated?: Dated) => Promise<void>
   readonly step: (way: 'undo' | 'redo') => Promise<void>
+  /** What was stored without this keeper, a moment before it was there or in another window: it goes on from that. Whether it was newer. */
+  readonly adopt: (stored: PlanRevision) => boolean
   readonly settle: (choice: 'mine' | 'theirs') => Promise<void>
 }
 
@@ -99,6 +101,12 @@ export function usePlanKeeper(tankId: string, initial: PlanRevision, onStored: (
       }),
     [failed, inTurn, onStored, stored, tankId],
   )
+  const adopt = useCallback((newer: PlanRevision) => {
+    if (newer.revision <= newest.current.revision) return false
+    newest.current = newer
+    setRevision(newer)
+    return true
+  }, [])
   const settle = useCallback(
     async (choice: 'mine' | 'theirs') => {
       if (state.kind !== 'conflict') return
@@ -110,5 +118,5 @@ export function usePlanKeeper(tankId: string, initial: PlanRevision, onStored: (
     },
     [keep, onStored, state, stored],
   )
-  return useMemo(() => ({ state, revision, keep, step, settle }), [state, revision, keep, step, settle])
+  return useMemo(() => ({ state, revision, keep, step, adopt, settle }), [state, revision, keep, step, adopt, settle])
 }

@@ -50,7 +50,7 @@ export function TimerPanel({ desk: newest, animals }: { readonly desk: Desk; rea
         const isTooMuch = grade === 'much' || grade === 'too-much' || grade === 'dangerous'
         // What is too much still, but less than today, may be taken: it is a step the right way.
         const isLess = thenFigures.gasLevels.peak < figures.gasLevels.peak - LESS_MG_PER_L
-        return { way, then, levels: thenFigures.gasLevels, isTooMuch, canTake: !isTooMuch || isLess }
+        return { way, levels: thenFigures.gasLevels, isTooMuch, canTake: !isTooMuch || isLess }
       }),
     [figures, plan, water, target, animals],
   )
@@ -98,7 +98,7 @@ export function TimerPanel({ desk: newest, animals }: { readonly desk: Desk; rea
           >
             <HeadRow heads={gasSheetWords.wayHead} />
             <tbody>
-              {ways.map(({ way, then, levels, isTooMuch, canTake }) => {
+              {ways.map(({ way, levels, isTooMuch, canTake }) => {
                 const on = clockOf(timeOfDayMin(onMin - way.beforeLightMin))
                 return (
                   <tr key={way.kind}>
@@ -109,7 +109,7 @@ export function TimerPanel({ desk: newest, animals }: { readonly desk: Desk; rea
                       {!canTake ? (
                         on
                       ) : (
-                        <Button sx={{ py: 0, whiteSpace: 'nowrap' }} onClick={() => change(() => then)}>
+                        <Button sx={{ py: 0, whiteSpace: 'nowrap' }} onClick={() => change((now) => withTimer(now, way))}>
                           {gasSheetWords.wayTake(on)}
                         </Button>
                       )}

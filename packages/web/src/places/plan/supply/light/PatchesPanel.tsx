@@ -1,5 +1,18 @@
 import { lightWords } from '@jovrin/contract'
-import { applyEdits, levelLight, lightScore, lightWays, siteOfBed, standingOf, type BedLight, type LaidBed } from '@jovrin/core'
+import {
+  levelLight,
+  lightScore,
+  lightWays,
+  mendedPlan,
+  siteOfBed,
+  standingOf,
+  tankFigures,
+  type BedLight,
+  type LaidBed,
+  type LightWay,
+  type Mend,
+  type Plan,
+} from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useMemo } from 'react'
 import { Link } from 'react-router'
@@ -131,7 +144,7 @@ function Ways({ desk: newest }: { readonly desk: Desk }) {
             {ways.map((way) => (
               <tr key={way.mend.code}>
                 <td>
-                  <Button sx={{ py: 0 }} onClick={() => change((before) => applyEdits(before, way.mend.edits) ?? before)}>
+                  <Button sx={{ py: 0 }} onClick={() => change((before) => mendedPlan(before, way.mend, (other) => sameWay(other, way)))}>
                     {mendLabel(way.mend, units)}
                   </Button>
                 </td>
@@ -147,3 +160,7 @@ function Ways({ desk: newest }: { readonly desk: Desk }) {
     </section>
   )
 }
+
+/** The way of the same kind in another plan. */
+const sameWay = (plan: Plan, { mend: { code } }: LightWay): Mend | undefined =>
+  lightWays(plan, tankFigures(plan)).find(({ mend }) => mend.code === code)?.mend
