@@ -38,7 +38,7 @@ function open() {
     asked,
     desk: () => desk!,
     /** The sheet that was left, or another window, has kept its own. */
-    elsewhere: (revision: PlanRevision) => act(() => client.setQueryData(queryKey, revision)),
+    elsewhere: (revision: PlanRevision) => act(() => void client.setQueryData(queryKey, revision)),
   }
 }
 const shown = (): string => screen.getByTestId('shown').textContent
