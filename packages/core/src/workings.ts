@@ -3,6 +3,8 @@ import { bottleDoseWorking, ghSaltWorking, khSaltWorking, labelStrengthWorking, 
 import { accumulationWorking, saltDoseWorking } from './feed/feed.workings.js'
 import { co2AirEquilibriumWorking } from './gas/airEquilibrium.working.js'
 import { bubbleRateWorking } from './gas/bubbleRate.working.js'
+import { co2FromDyeWorking } from './gas/dye/co2FromDye.working.js'
+import { bottleOutputWorking, bubbleDissolvedWorking, endSurgeWorking } from './gas/sources.workings.js'
 import { cylinderPressureWorking, indicatorColourWorking, stepResponseWorking } from './gas/course.workings.js'
 import { co2FromDropWorking, cylinderDaysWorking } from './gas/checks.workings.js'
 import { groundBagsWorking } from './ground/bags.working.js'
@@ -52,6 +54,10 @@ export const WORKINGS: readonly Working[] = [
   cylinderPressureWorking,
   stepResponseWorking,
   indicatorColourWorking,
+  co2FromDyeWorking,
+  bubbleDissolvedWorking,
+  endSurgeWorking,
+  bottleOutputWorking,
   saltGramsWorking,
   stockGramsWorking,
   stockStrengthWorking,

@@ -41,4 +41,7 @@ export { ALGAE_GUILDS, STATE_SIZE, type AlgaeGuild, type Feeder } from './state.
 export { warmUp } from './warmUp.js'
 export { tankFigures, type TankFigures } from './tankFigures.js'
 export { STRANDS, SUPPLIES, WEEK_STRIDE, weekColumn, type Strand, type Supply, type WeekColumn } from './weekSummary.js'
+export { cylinderSharers, type Sharer } from './cylinderSharers.js'
+export { withGasAim, type GasAimTask } from './gasAimEdits.js'
+export { gasMoves, type GasMove, type GasMoveKind } from './gasMoves.js'
 export { measuredGas, withMeasuredGas, type MeasuredGas } from './measuredGas.js'

@@ -1,3 +1,6 @@
+import { commonAnswers } from '../plan/answers.js'
+import type { Plan } from '../plan/plan.js'
+
 /** A cylinder on the scale. */
 export interface Weighing {
   readonly atMs: number
@@ -53,4 +56,14 @@ export function cylinderForecast(
     spanDays: days.at(-1)!,
     swap: leftG === null ? null : { onMs: on(value), earliestMs: on(gPerDay.high), latestMs: on(Math.max(gPerDay.low, value / 4)) },
   }
+}
+
+/** Of a plan's own cylinder; `null` too where its gas comes from another tank's. */
+export function cylinderOf({ gasLines }: Pick<Plan, 'gasLines'>, weighings: readonly Weighing[]): CylinderForecast | null {
+  const line = gasLines.find(({ control, sharedWith }) => control !== 'none' && sharedWith === null)
+  if (line === undefined) return null
+  return cylinderForecast(weighings, {
+    emptyKg: line.emptyKg,
+    fullKg: commonAnswers().number('gasLines/*/cylinderKg', line.cylinderKg),
+  })
 }

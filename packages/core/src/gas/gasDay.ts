@@ -8,6 +8,8 @@ export interface GasWater {
   /** CO2 exchange with the air [1/h], above 0. */
   readonly kPerH: number
   readonly equilibriumMgPerL: number
+  /** Exchange [1/h] while neither light nor gas is on, where something stirs the surface by night alone. */
+  readonly nightKPerH?: number
 }
 
 const STEP_MIN = 10
@@ -23,13 +25,26 @@ export const gasOpenTable = (windows: Plan['lightWindows'], { beforeLightMin, be
   )
 
 /** CO2 above the air's equilibrium [mg/L] at the start of each step, once every day is alike and nothing takes it up. Film model: Lewis & Whitman (1924). Linear in the source. */
-function aboveAir(dissolvedMgPerH: Float64Array, { waterL, kPerH }: GasWater): Float64Array {
-  const kept = Math.exp((-kPerH * STEP_MIN) / 60)
-  const gained = (1 - kept) / (kPerH * waterL)
-  const after = (level: number, step: number): number => level * kept + dissolvedMgPerH[step]! * gained
+function aboveAir(dissolvedMgPerH: Float64Array, { waterL, kPerH, nightKPerH }: GasWater, windows: Plan['lightWindows']): Float64Array {
+  const lit = nightKPerH === undefined ? null : gasOpenTable(windows, { beforeLightMin: 0, beforeDarkMin: 0 })
+  /** What of a level is left after a step, and what a source of 1 mg/h adds in it. */
+  const pace = (k: number) => {
+    const kept = Math.exp((-k * STEP_MIN) / 60)
+    return { kept, gained: (1 - kept) / (k * waterL) }
+  }
+  const [day, night] = [pace(kPerH), pace(nightKPerH ?? kPerH)]
+  const paceAt = (step: number) => (lit === null || lit[step]! > 0 || dissolvedMgPerH[step]! > 0 ? day : night)
+  const after = (level: number, step: number): number => {
+    const { kept, gained } = paceAt(step)
+    return level * kept + dissolvedMgPerH[step]! * gained
+  }
   let level = 0
-  for (let step = 0; step < STEPS; step++) level = after(level, step)
-  level /= 1 - kept ** STEPS
+  let keptOfDay = 1
+  for (let step = 0; step < STEPS; step++) {
+    level = after(level, step)
+    keptOfDay *= paceAt(step).kept
+  }
+  level /= 1 - keptOfDay
   return Float64Array.from({ length: STEPS }, (_, step) => {
     const now = level
     level = after(level, step)
@@ -57,13 +72,14 @@ export function rateForPeakMgPerH(
   windows: Plan['lightWindows'],
   water: GasWater,
 ): number {
-  const given = aboveAir(sourceOf(windows, known), water)
+  const given = aboveAir(sourceOf(windows, known), water, windows)
   const ofOne = aboveAir(
     sourceOf(
       windows,
       unknown.map((line) => ({ ...line, mgPerH: 1 })),
     ),
     water,
+    windows,
   )
   let rate = Infinity
   ofOne.forEach((gain, step) => {
@@ -85,7 +101,7 @@ export function gasLevels(
   water: GasWater,
   limitMgPerL: number | null,
 ): GasLevels {
-  const day = aboveAir(sourceOf(windows, lines), water)
+  const day = aboveAir(sourceOf(windows, lines), water, windows)
   const [first] = windows
   const most = limitMgPerL === null ? Infinity : Math.max(limitMgPerL, water.equilibriumMgPerL)
   const level = (above: number): number => Math.min(most, water.equilibriumMgPerL + above)
@@ -103,7 +119,7 @@ export function gasDayCurve(
   limitMgPerL: number | null,
 ): Float64Array {
   const most = limitMgPerL === null ? Infinity : Math.max(limitMgPerL, water.equilibriumMgPerL)
-  return aboveAir(sourceOf(windows, lines), water).map((above) => Math.min(most, water.equilibriumMgPerL + above))
+  return aboveAir(sourceOf(windows, lines), water, windows).map((above) => Math.min(most, water.equilibriumMgPerL + above))
 }
 
 /** Minutes before the first light at which gas must open, so that lights-on has a share of the peak's rise; `null` where a day is too short for it. Tries a quarter of an hour at a time. */

@@ -17,6 +17,8 @@ export const SETTLING_DAYS = 7
 export const WASTED_MG_PER_L = 60
 /** Below this at the peak fast plants are short of carbon. Rule of thumb 15–20. */
 export const SHORT_MG_PER_L = 20
+/** Counted bubbles are less sure than a level that somebody tuned to: they are set lower. Rule of thumb. */
+export const OF_COUNTED = 0.85
 /** Lights-on against the peak that is aimed at; rule of thumb. */
 export const AT_LIGHTS_ON_SHARE = 2 / 3
 

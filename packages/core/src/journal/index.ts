@@ -26,5 +26,5 @@ export {
   type RowFault,
   type RowMapping,
 } from './importRows.js'
-export { CO2_OF_COLOUR, USUAL_KITS, type Kit } from './kits.js'
+export { CO2_OF_COLOUR, colourOfCo2, USUAL_KITS, type Kit } from './kits.js'
 export { QUANTITY, type QuantityFacts } from './quantities.js'

@@ -3,7 +3,7 @@ import { describe, expect, test } from 'vitest'
 import { READING_QUANTITIES } from '../plan/journal.js'
 import { canonicalOfUnit } from '../quantity/dimensions.js'
 import { enteredValue, readTyped, unitsOf } from './entry.js'
-import { colourAt, USUAL_KITS } from './kits.js'
+import { CO2_OF_COLOUR, colourAt, colourOfCo2, USUAL_KITS } from './kits.js'
 import { QUANTITY } from './quantities.js'
 
 const kitOf = (quantity: string) => USUAL_KITS.find((kit) => kit.quantity === quantity) ?? null
@@ -64,4 +64,6 @@ test('a kit names a unit that its quantity has, and each quantity’s usual span
   for (const { range, usual } of Object.values(QUANTITY))
     expect(usual[0] >= range[0] && usual[1] <= range[1] && usual[0] < usual[1]).toBe(true)
   expect([colourAt(1), colourAt(3.2), colourAt(9)]).toEqual(['blue', 'green', null])
+  for (const [colour, [, middle]] of Object.entries(CO2_OF_COLOUR)) expect(colourOfCo2(middle)).toBe(colour)
+  expect(colourOfCo2(500)).toBe('yellow')
 })

@@ -43,3 +43,6 @@ export const CO2_OF_COLOUR: Readonly<Record<IndicatorColour, readonly [low: numb
   yellow: [60, 80, 150],
 }
 export const colourAt = (place: number): IndicatorColour | null => INDICATOR_COLOURS[Math.round(place) - 1] ?? null
+/** The colour that stands for a level [mg/L]. */
+export const colourOfCo2 = (co2MgPerL: number): IndicatorColour =>
+  INDICATOR_COLOURS.find((colour) => co2MgPerL <= CO2_OF_COLOUR[colour][2]) ?? 'yellow'

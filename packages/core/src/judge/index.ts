@@ -1,4 +1,4 @@
-export { gasFactsOf, plannedCo2, type GasFacts } from './gas/facts.js'
+export { gasFactsOf, plannedCo2, standingAcids, type GasFacts } from './gas/facts.js'
 export {
   GAS_DOUBTS,
   GAS_MOMENTS,
@@ -9,7 +9,8 @@ export {
   type GasSource,
   type TakenInputs,
 } from './gas/evidence.js'
-export { GAS_EVIDENCE_MS } from './gas/gather.js'
+export { compareWays, GAS_APART, type GasApart, type GasCompared, type GasMeasured } from './gas/compareWays.js'
+export { DISTRUSTED_DKH, GAS_EVIDENCE_MS } from './gas/gather.js'
 export {
   GAS_ADVICE,
   GAS_SEVERITIES,

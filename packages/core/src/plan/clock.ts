@@ -21,6 +21,9 @@ export function daysBetween(from: string, to: string): number {
 export const datePlusDays = (date: string, days: number): string =>
   new Date(Date.parse(`${date}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10)
 
+/** The same of an instant in milliseconds. */
+export const civilDateAt = (ms: number, timeZone: string): string => civilDate(new Date(ms), timeZone)
+
 /** The civil date of an instant in a time zone. */
 export function civilDate(instant: Date, timeZone: string): string {
   const parts = clockIn(timeZone).formatToParts(instant)

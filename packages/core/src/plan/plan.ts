@@ -6,7 +6,7 @@ import { PLANT_KINDS, type PlantKind } from '../species/plantKinds.js'
 
 export { PLANT_KINDS, type PlantKind }
 
-export const PLAN_SCHEMA_VERSION = 5
+export const PLAN_SCHEMA_VERSION = 6
 
 export const DENSITIES = ['thin', 'half', 'full'] as const
 export type Density = (typeof DENSITIES)[number]
@@ -22,6 +22,9 @@ export const FILTER_STATES = ['new', 'seeded', 'mature'] as const
 export type FilterState = (typeof FILTER_STATES)[number]
 export const GAS_CONTROLS = ['none', 'timer', 'controller'] as const
 export type GasControl = (typeof GAS_CONTROLS)[number]
+/** Stages in which a regulator brings the cylinder's pressure down. */
+export const REGULATORS = ['single', 'dual'] as const
+export type Regulator = (typeof REGULATORS)[number]
 export const DIFFUSERS = ['in-tank', 'in-line', 'reactor'] as const
 export type Diffuser = (typeof DIFFUSERS)[number]
 
@@ -339,6 +342,11 @@ export interface GasLine {
   readonly cylinderKg: number | null
   /** On the scale with nothing in it, regulator and all that hangs with it. */
   readonly emptyKg: number | null
+  readonly regulator: Regulator | null
+  /** Gauge, behind the regulator. */
+  readonly workingBar: number | null
+  /** Id of the tank on whose cylinder this line hangs; `null`: on its own. */
+  readonly sharedWith: string | null
 }
 export interface Filter {
   readonly id: string

@@ -59,6 +59,8 @@ const MELT_UNTIL_DAY = 21
 /** Weeks between cleanings; filter 4–8, diffuser 3–6. */
 const FILTER_EVERY_DAYS = 35
 const DIFFUSER_EVERY_DAYS = 28
+/** Water in a counter is gone in one to three months; glycerine or oil lasts. */
+const COUNTER_EVERY_DAYS = 56
 
 /** Tweezers ready, then each tab to its place. Rules of thumb. */
 const TABS_SETUP_MIN = 3
@@ -169,6 +171,11 @@ export const CARE_RULES = [
     due: ({ gas, day }) => (gas && day > 0 && day % DIFFUSER_EVERY_DAYS === 0 ? work(12, gas.id) : null),
   }),
   rule({
+    kind: 'counter',
+    values: {},
+    due: ({ gas, day }) => (gas && day > 0 && day % COUNTER_EVERY_DAYS === 0 ? work(5, gas.id) : null),
+  }),
+  rule({
     kind: 'tabs',
     values: { tabs: 'count' },
     // Capsules lie below the ground for good; tabs are spent.
@@ -192,7 +199,8 @@ export const CARE_RULES = [
     kind: 'weigh-cylinder',
     ruleId: 'weigh',
     values: {},
-    due: ({ gas, weekDay }) => (gas && weekDay === 1 ? work(2, gas.id) : null),
+    // Another tank's cylinder is weighed there.
+    due: ({ gas, weekDay }) => (gas?.sharedWith === null && weekDay === 1 ? work(2, gas.id) : null),
   }),
   rule({ kind: 'photo', values: {}, due: ({ weekDay }) => (weekDay === 4 ? work(2) : null) }),
   rule({

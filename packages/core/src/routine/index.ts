@@ -1,6 +1,7 @@
 export { workMinutes } from './minutes.js'
 export { type DoseKey } from './careRules.js'
 export { isPreparation, JOB_KINDS, type JobKind, type JobValues } from './jobKinds.js'
+export { cylinderJobs } from './cylinderJobs.js'
 export { jobsBetween, minutesPerWeek, type Job, type Schedule } from './jobs.js'
 export { listJobs, openToday, type JobState, type ListedJob } from './listJobs.js'
 export { preparationJobs } from './preparationJobs.js'

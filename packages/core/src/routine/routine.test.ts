@@ -100,6 +100,17 @@ describe('jobs', () => {
         ({ kind }) => ['gas-check', 'diffuser', 'weigh-cylinder'].includes(kind),
       ),
     ).toEqual([]))
+  test('another tank’s cylinder is weighed there', () => {
+    const hung = {
+      ...samplePlan,
+      gasLines: samplePlan.gasLines.map((line) => ({ ...line, sharedWith: '01920000-0000-7000-8000-000000000001' })),
+    }
+    const kinds = (plan: Plan): ReadonlySet<string> =>
+      new Set(jobsBetween({ ...schedule, timeline: [{ fromDay: 0, plan }] }, '2026-09-01', '2026-11-20').map(({ kind }) => kind))
+    expect(kinds(samplePlan)).toContain('weigh-cylinder')
+    expect(kinds(hung)).not.toContain('weigh-cylinder')
+    for (const kind of ['diffuser', 'counter']) expect(kinds(hung)).toContain(kind)
+  })
   test('tabs are renewed when their product is spent; capsules below the ground never', () => {
     const laid = (kind: 'tab' | 'capsule') => ({ ...samplePlan, tabs: [1, 2].map((at) => ({ id: `t${at}`, kind, xCm: at, yCm: at })) })
     const due = (plan: Plan) =>

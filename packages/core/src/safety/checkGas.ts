@@ -3,7 +3,7 @@ import { co2AirEquilibriumMgPerL } from '../gas/airEquilibrium.js'
 import { leadMinutes, type GasWater } from '../gas/gasDay.js'
 import { gradeOf } from '../gas/grade.js'
 import { hasGas } from '../gas/linesOf.js'
-import { aimedPeakMgPerL, wantsSensitive, WASTED_MG_PER_L } from '../gas/limits.js'
+import { aimedPeakMgPerL, OF_COUNTED, wantsSensitive, WASTED_MG_PER_L } from '../gas/limits.js'
 import { plannedCo2 } from '../judge/gas/facts.js'
 import { animalsFromDay } from '../livestock/presence.js'
 import { findingsOf, mendWith, raise, type Finding, type Mend } from '../plan/finding.js'
@@ -13,8 +13,6 @@ import { MENDS } from './mends.js'
 /** Lights-on against the day's peak below which plants start the day short, and what a mend aims at. Rules of thumb. */
 const LATE_SHARE = 0.45
 const MENDED_SHARE = 0.55
-/** Counted bubbles are less sure than a level that somebody tuned to: they are set lower. */
-const OF_COUNTED = 0.85
 
 export const GAS_FINDINGS = findingsOf('gas', {
   'gas-overdose': { severity: 'stop', values: { peak: 'concentration', limit: 'concentration' } },

@@ -17,6 +17,7 @@ import { v1to2 } from '../plan/upgrade/v1to2.js'
 import { v2to3 } from '../plan/upgrade/v2to3.js'
 import { v3to4 } from '../plan/upgrade/v3to4.js'
 import { v4to5 } from '../plan/upgrade/v4to5.js'
+import { v5to6 } from '../plan/upgrade/v5to6.js'
 
 const maybe = (min: number, max: number) => fc.option(fc.double({ min, max, noNaN: true }), { nil: null })
 /** Any plan within the ranges that the contract accepts, the odd corners included. */
@@ -216,7 +217,7 @@ export const anyPlan: fc.Arbitrary<Plan> = fc
     maybe(0.05, 10),
   )
   .map(([old, zones, hardscape, ratedLPerH, beds, spots, lampPlace, attenuationPerM]) => ({
-    ...v4to5(v3to4(v2to3(v1to2(old)))),
+    ...v5to6(v4to5(v3to4(v2to3(v1to2(old))))),
     lamps: old.lamps.map((lamp) => ({ ...lamp, ...lampPlace })),
     light: { attenuationPerM, start: null, readings: [] },
     zones,

@@ -25,6 +25,8 @@ export interface GasFit {
   readonly plateauInLightMgPerL: FittedFigure | null
   readonly injectionMgPerLPerH: FittedFigure | null
   readonly uptakeMgPerLPerH: FittedFigure | null
+  /** At the first reading, by the fit. */
+  readonly startMgPerL: number | null
   /** What is left between log and fit [pH]. */
   readonly strayPh: number | null
 }
@@ -53,6 +55,7 @@ const cannotTell = (...reasons: GasFitReason[]): GasFit => ({
   plateauInLightMgPerL: null,
   injectionMgPerLPerH: null,
   uptakeMgPerLPerH: null,
+  startMgPerL: null,
   strayPh: null,
 })
 
@@ -111,6 +114,7 @@ export function fitGasLog(given: GasLog): GasFit {
     plateauInLightMgPerL: free.injection && free.uptake ? derived(plateau(true)) : null,
     injectionMgPerLPerH: free.injection ? derived((values) => driveOf(values, free).injectionMgPerLPerH) : null,
     uptakeMgPerLPerH: free.uptake ? derived((values) => driveOf(values, free).uptakeMgPerLPerH) : null,
+    startMgPerL: drive.startMgPerL,
     strayPh,
   }
 }
@@ -184,3 +188,14 @@ function isSettled({ readings }: GasLog, { gasSwitches, lightSwitches }: Course)
   return moved < Math.max(SETTLED_PH, (3 * noiseOf(readings)) / Math.sqrt(third))
 }
 const SETTLED_PH = 0.02
+
+/** CO2 [mg/L] at each reading of a log by its fit, to be laid over what was measured; `null` where the log cannot tell. */
+export function fittedLevels(log: GasLog, { kPerH, startMgPerL, injectionMgPerLPerH, uptakeMgPerLPerH }: GasFit): Float64Array | null {
+  if (kPerH === null || startMgPerL === null) return null
+  return courseOf(log).levels({
+    kPerH: kPerH.value,
+    startMgPerL,
+    injectionMgPerLPerH: injectionMgPerLPerH?.value ?? 0,
+    uptakeMgPerLPerH: uptakeMgPerLPerH?.value ?? 0,
+  })
+}

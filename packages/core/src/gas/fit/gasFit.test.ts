@@ -3,7 +3,9 @@ import { describe, expect, test } from 'vitest'
 import { minutesOf } from '../../plan/clock.js'
 import { referenceTable } from '../../testing/referenceTable.js'
 import { windowOf, type DailyWindow } from './dailyWindows.js'
-import { fitGasLog } from './fitGasLog.js'
+import { MEQ_PER_DKH } from '../../quantity/physicalConstants.js'
+import { co2FromPh } from '../../water/carbonate.js'
+import { fitGasLog, fittedLevels } from './fitGasLog.js'
 import type { GasLog } from './gasLog.js'
 
 /** A log of the reference with the windows of its head. */
@@ -58,4 +60,16 @@ describe('logs with a known loss', () => {
       near(fit.plateauInLightMgPerL!.value, 'plateau_light_mg_l', 'tol_plateau')
     } else expect(fit.uptakeMgPerLPerH).toBeNull()
   })
+})
+
+test('the fit lies over what was measured', () => {
+  const log = logOf('day-1')
+  const levels = fittedLevels(log, fitGasLog(log))!
+  const measured = log.readings.map(({ pH }) =>
+    co2FromPh(pH, { alkalinityMeqPerL: log.khDkh * MEQ_PER_DKH, temperatureC: log.temperatureC })!,
+  )
+  expect(levels).toHaveLength(measured.length)
+  const off = measured.map((one, place) => Math.abs(levels[place]! / one - 1)).sort((a, b) => a - b)
+  expect(off[Math.floor(off.length * 0.9)]!).toBeLessThan(0.1)
+  expect(fittedLevels({ ...log, khDkh: 0.5 }, fitGasLog({ ...log, khDkh: 0.5 }))).toBeNull()
 })

@@ -65,8 +65,7 @@ export function gasFactsOf(plan: Plan, figures: TankFigures, { ageDays, areSeen,
     temperatureC: figures.temperatureC,
     roomCo2Ppm: plan.roomCo2Ppm,
     hardnessMmolPerL: plan.sources[0]?.hardnessMmolPerL ?? null,
-    hasTannin: figures.woodTanninMgC > 0 && ageDays < TANNIN_DAYS,
-    hasNewSoil: ageDays < NEW_SOIL_DAYS && figures.layers.some(({ ground, volumeL }) => volumeL > 0 && GROUND[ground].isSoftener),
+    ...standingAcids(figures, ageDays),
     clock:
       window === undefined || line === undefined
         ? null
@@ -78,6 +77,15 @@ export function gasFactsOf(plan: Plan, figures: TankFigures, { ageDays, areSeen,
     changedOn,
   }
 }
+
+/** Acids beside carbonic acid that a tank of this age has. */
+export const standingAcids = (
+  { woodTanninMgC, layers }: Pick<TankFigures, 'woodTanninMgC' | 'layers'>,
+  ageDays: number,
+): Pick<GasFacts, 'hasTannin' | 'hasNewSoil'> => ({
+  hasTannin: woodTanninMgC > 0 && ageDays < TANNIN_DAYS,
+  hasNewSoil: ageDays < NEW_SOIL_DAYS && layers.some(({ ground, volumeL }) => volumeL > 0 && GROUND[ground].isSoftener),
+})
 
 /** A level that somebody tuned to; one reckoned from counted bubbles, which nobody measured; what plants and ground move. Rules of thumb. */
 const TUNED = { down: 1.3, up: 1.17 }

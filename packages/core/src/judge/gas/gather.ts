@@ -2,16 +2,13 @@ import type { JournalRecord, Moment, Reading } from '../../plan/journal.js'
 import { INDICATOR_COLOURS } from '../../plan/journal.js'
 import { instantMs, timeOfDayMin, wallClock } from '../../plan/clock.js'
 import { NUMBER_FIELDS } from '../../plan/fields.js'
-import { OutOfRangeError } from '../../quantity/outOfRange.js'
-import { ContradictionError, work } from '../../quantity/working.js'
 import { CO2_OF_COLOUR, colourAt } from '../../journal/kits.js'
 import { dkhOfAlkalinity } from '../../water/carbonate.js'
 import { ionicStrengthOf } from '../../water/ionicStrength.js'
 import { co2FromPhWorking } from '../../water/water.workings.js'
-import { co2FromDropWorking } from '../../gas/checks.workings.js'
 import type { GasDoubt, GasEvidence, GasMoment } from './evidence.js'
 import type { GasFacts } from './facts.js'
-import type { Co2Range } from '../../gas/grade.js'
+import { dropRange, ranged } from './compareWays.js'
 
 const HOUR_MS = 3_600_000
 const DAY_MS = 24 * HOUR_MS
@@ -30,11 +27,9 @@ export const GAS_EVIDENCE_MS = Math.max(...Object.values(EVIDENCE_AGES).map(({ l
 const CLOCK_SLACK_MS = 10 * 60_000
 /** New soil takes alkalinity day by day. */
 const SOIL_APART_MS = 2 * DAY_MS
-const DISTRUSTED_DKH = 2
+export const DISTRUSTED_DKH = 2
 /** A peak that comes so much later is another day's. */
 const LATER_DAY_MS = 12 * HOUR_MS
-/** How far off a room's CO2 is that somebody told. */
-const ROOM_AIR_SPREAD = 1.2
 
 const MOMENT_OF: Readonly<Record<Exclude<Moment, 'degassed'>, GasMoment>> = {
   'gas-on': 'before-gas',
@@ -138,7 +133,7 @@ function ofPh(pH: Reading, moment: GasMoment, doubts: readonly GasDoubt[], water
   const khDkh = dkhOfAlkalinity(alkalinity.value)
   const ionicStrengthMolPerKg = ionicStrengthOf(water.hardnessMmolPerL, alkalinity.value)
   const { temperatureC } = water
-  const co2 = reckoned(() => work(co2FromPhWorking, { pH: pH.value, khDkh, temperatureC, ionicStrengthMolPerKg }))
+  const co2 = ranged(co2FromPhWorking, { pH: pH.value, khDkh, temperatureC, ionicStrengthMolPerKg })
   if (co2 === null) return null
   const apartMs = Math.abs(instantMs(pH.at) - instantMs(alkalinity.at))
   const isApart = apartMs > (facts.hasNewSoil ? SOIL_APART_MS : EVIDENCE_AGES.alkalinity.freshMs)
@@ -162,33 +157,17 @@ function ofPh(pH: Reading, moment: GasMoment, doubts: readonly GasDoubt[], water
 function ofDrop(pH: Reading, moment: GasMoment, doubts: readonly GasDoubt[], water: Water, facts: GasFacts): GasEvidence | null {
   const { degassed, temperatureC } = water
   if (degassed === null) return null
-  const { value: usual, low, high } = NUMBER_FIELDS.roomCo2Ppm.unknown
   const told = facts.roomCo2Ppm
-  const at = (roomCo2Ppm: number): Co2Range | null =>
-    reckoned(() => work(co2FromDropWorking, { pHDegassed: degassed.value, pHNow: pH.value, temperatureC, roomCo2Ppm }))
-  const least = at(told === null ? low : told / ROOM_AIR_SPREAD)
-  const middle = at(told ?? usual)
-  const most = at(told === null ? high : Math.min(5000, told * ROOM_AIR_SPREAD))
-  if (least === null || middle === null || most === null) return null
+  const co2 = dropRange({ temperatureC, roomCo2Ppm: told }, pH.value, degassed.value)
+  if (co2 === null) return null
   return {
     source: 'drop',
     moment,
     at: pH.at,
-    co2: { low: least.low, value: middle.value, high: most.high },
+    co2,
     doubts: [...doubts, ...(told === null ? (['room-air'] as const) : [])],
     from: [pH, degassed, ...(water.temperature ? [water.temperature] : [])],
-    taken: { ...(water.temperature ? {} : { temperatureC }), roomCo2Ppm: told ?? usual },
-  }
-}
-
-/** A worked range; `null` where readings contradict each other or lie outside the formula. */
-function reckoned(of: () => ReturnType<typeof work>): Co2Range | null {
-  try {
-    const { value, low, high } = of().figure
-    return { value, low: low ?? value, high: high ?? value }
-  } catch (error) {
-    if (error instanceof OutOfRangeError || error instanceof ContradictionError) return null
-    throw error
+    taken: { ...(water.temperature ? {} : { temperatureC }), roomCo2Ppm: told ?? NUMBER_FIELDS.roomCo2Ppm.unknown.value },
   }
 }
 

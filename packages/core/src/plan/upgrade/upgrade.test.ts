@@ -9,8 +9,8 @@ const today = upgradePlan(samplePlanV1) as Plan
 
 test('a plan of the first version still says what it said', () => {
   const plan = upgradePlan(structuredClone(samplePlanV1)) as Plan
-  expect(plan.schemaVersion).toBe(5)
-  expect(plan).toMatchObject({ ...samplePlanV1, schemaVersion: 5 })
+  expect(plan.schemaVersion).toBe(6)
+  expect(plan).toMatchObject({ ...samplePlanV1, schemaVersion: 6 })
   const figures = tankFigures(plan)
   // By hand: 108 · 48 · 42 less 108 · 48 · 6, less 14/2.65 and 3/1.0.
   expect(figures.volumes.openWaterL).toBeCloseTo((108 * 48 * 42 - 108 * 48 * 6) / 1000 - 14 / 2.65 - 3, 6)
@@ -26,6 +26,7 @@ test('today’s plans, newer ones and what is no plan come back as they are', ()
     { schemaVersion: 2 },
     { schemaVersion: 2, room: {}, gasLines: 'none' },
     { schemaVersion: 4, lamps: 'none' },
+    { schemaVersion: 5, gasLines: 'none' },
     { schemaVersion: 4, lamps: [], gasLines: [], flow: {}, room: 7 },
     { schemaVersion: 1, vessel: {}, sources: [], layers: 'none', hardscape: [] },
   ])
@@ -35,7 +36,9 @@ test('today’s plans, newer ones and what is no plan come back as they are', ()
 test('a plan of the second version asks nothing new of its lines that it did not know', () => {
   const { windowFacingDeg: _facing, latitudeDeg: _latitude, ...roomV4 } = today.room
   const { volumeM3: _volume, ...room } = roomV4
-  const linesV4 = today.gasLines.map(({ dissolvedFraction: _dissolved, emptyKg: _empty, ...line }) => line)
+  const linesV5 = today.gasLines.map(({ regulator: _stages, workingBar: _bar, sharedWith: _shared, ...line }) => line)
+  expect(upgradePlan({ ...today, gasLines: linesV5, schemaVersion: 5 })).toEqual(today)
+  const linesV4 = linesV5.map(({ dissolvedFraction: _dissolved, emptyKg: _empty, ...line }) => line)
   const gasLines = linesV4.map(({ diffuser: _diffuser, peakMgPerL: _peak, cylinderKg: _kg, ...line }) => line)
   const { lossTimes: _loss, ...flow } = today.flow
   const { beds, spots, variants, flora, light: _light, ...before } = today

@@ -5,7 +5,9 @@ import type { PlanV3 } from './planV3.js'
 import { v2to3 } from './v2to3.js'
 import type { PlanV4 } from './planV4.js'
 import { v3to4 } from './v3to4.js'
+import type { PlanV5 } from './planV5.js'
 import { v4to5 } from './v4to5.js'
+import { v5to6 } from './v5to6.js'
 
 /** A stored document in today's form. What is not an older plan comes back as it is: the boundary's schema says what is wrong with it. */
 export function upgradePlan(document: unknown): unknown {
@@ -18,7 +20,9 @@ export function upgradePlan(document: unknown): unknown {
     case 3:
       return upgradePlan(v3to4(document as PlanV3)) // it only adds; the schema looks at all of it afterwards
     case 4:
-      return isWholeV4(document) ? v4to5(document) : document
+      return isWholeV4(document) ? upgradePlan(v4to5(document)) : document
+    case 5:
+      return isWholeV5(document) ? v5to6(document) : document
     default:
       return document
   }
@@ -30,4 +34,5 @@ const isWholeV1 = (document: Partial<PlanV1>): document is PlanV1 =>
 const isWholeV2 = (document: Partial<PlanV2>): document is PlanV2 => isHeld(document.room) && Array.isArray(document.gasLines)
 const isWholeV4 = (document: Partial<PlanV4>): document is PlanV4 =>
   Array.isArray(document.lamps) && Array.isArray(document.gasLines) && isHeld(document.room) && isHeld(document.flow)
+const isWholeV5 = (document: Partial<PlanV5>): document is PlanV5 => Array.isArray(document.gasLines)
 const isHeld = (part: unknown): boolean => typeof part === 'object' && part !== null

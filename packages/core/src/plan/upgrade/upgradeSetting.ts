@@ -8,7 +8,7 @@ const ADDED: Readonly<Record<string, object>> = {
   '/layers': { product: null },
   '/hardscape': UNPLACED,
   '/lamps': UNKNOWN_LAMP,
-  '/gasLines': { ...UNASKED_OF_LINE, dissolvedFraction: null, emptyKg: null },
+  '/gasLines': { ...UNASKED_OF_LINE, dissolvedFraction: null, emptyKg: null, regulator: null, workingBar: null, sharedWith: null },
 }
 
 /** A dated change with values in today's form. What is none of these lists comes back as it is. */

@@ -1,0 +1,10 @@
+import type { GasLine, Plan } from '../plan.js'
+
+/** A gas line before its regulator and whose cylinder it hangs on were asked for. */
+export type GasLineV5 = Omit<GasLine, 'regulator' | 'workingBar' | 'sharedWith'>
+
+/** A plan as it was written before several tanks could hang on one cylinder. */
+export interface PlanV5 extends Omit<Plan, 'schemaVersion' | 'gasLines'> {
+  readonly schemaVersion: 5
+  readonly gasLines: readonly GasLineV5[]
+}
