@@ -40,7 +40,7 @@ import {
 
 const plan: Plan = {
   ...UNPLANNED,
-  schemaVersion: 5,
+  schemaVersion: 6,
   name: 'x',
   startedOn: '2026-01-01',
   timeZone: 'UTC',
@@ -145,6 +145,9 @@ describe('texts of records', () => {
                   peakMgPerL: null,
                   cylinderKg: null,
                   emptyKg: null,
+                  regulator: null,
+                  workingBar: null,
+                  sharedWith: null,
                   bubblesPerS: null,
                   bubbleMl: null,
                   linePressureBar: null,

@@ -34,6 +34,7 @@ export const GasFitResponse = z.object({
   plateauInLightMgPerL: Figure,
   injectionMgPerLPerH: Figure,
   uptakeMgPerLPerH: Figure,
+  startMgPerL: z.number().nullable().meta({ description: 'level at the first reading, by the fit' }),
   dissolvedMgPerH: Figure.meta({ description: 'what dissolves in the whole tank while the gas is on' }),
   strayPh: z.number().nullable().meta({ description: 'what is left between log and fit' }),
 })

@@ -94,6 +94,7 @@ export { choiceWords, fieldWords, partWords, questionWords, type FieldPath } fro
 export {
   gasWords,
   diffuserWords,
+  regulatorWords,
   gasAdviceWords,
   gasControlWords,
   gasDoubtWords,
@@ -172,6 +173,8 @@ export { glossaryWords, helpWords } from './text/en/glossary.js'
 export { languageWords } from './text/en/places/language.js'
 export { journalWords } from './text/en/places/journal.js'
 export { gasSheetWords } from './text/en/places/gas.js'
+export { gasKitWords } from './text/en/places/gasKit.js'
+export { gasLevelWords } from './text/en/places/gasLevel.js'
 export { lightWords } from './text/en/places/light.js'
 export { kitWords } from './text/en/places/kit.js'
 export { libraryWords } from './text/en/places/library.js'

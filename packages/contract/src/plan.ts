@@ -153,7 +153,7 @@ const PARTS = {
   lamps: listOf(z.strictObject({ id: LocalId, ...under('lamps/*') }), 20),
   light: z.strictObject({ ...under('light'), readings: listOf(z.strictObject({ id: LocalId, ...under('light/readings/*') }), 60) }),
   lightWindows: listOf(z.strictObject({ id: LocalId, on: Clock, ...under('lightWindows/*') }), 6),
-  gasLines: listOf(z.strictObject({ id: LocalId, ...under('gasLines/*') }), 4),
+  gasLines: listOf(z.strictObject({ id: LocalId, ...under('gasLines/*'), sharedWith: z.uuid().nullable() }), 4),
   flow: z.strictObject({ ...under('flow'), hasSkimmer: z.boolean() }),
   filters: listOf(z.strictObject({ id: LocalId, ...under('filters/*') }), 8),
   outlets: listOf(z.strictObject({ id: LocalId, ...under('outlets/*') }), 12),

@@ -2,6 +2,8 @@ import {
   attentionOf,
   ATTENTIONS,
   civilDate,
+  cylinderJobs,
+  cylinderOf,
   datePlusDays,
   instantOf,
   isPreparation,
@@ -34,12 +36,13 @@ export interface JobSources {
 
 export const jobService = (db: Knex, clock: Clock, { timelines, journal, conditions }: JobSources) => {
   const listed = async (tankId: string, from: string, to: string) => {
-    const { aged, today, told } = await timelines.scheduleOf(tankId)
+    const { plan, aged, today, told } = await timelines.scheduleOf(tankId)
+    const byScale = cylinderJobs(cylinderOf(plan, await journal.weighings(tankId)), plan.timeZone, told)
     // A job that was moved stands on another day than the one it was due on.
     const moved = told.filter(({ movedTo }) => movedTo !== null && movedTo >= from && movedTo <= to).map(({ dueOn }) => dueOn)
     const first = [from, ...moved].sort()[0] ?? from
     const last = [to, ...moved].sort().at(-1) ?? to
-    const all = listJobs([...preparationJobs(aged, today, told), ...jobsBetween(aged, first, last)], told)
+    const all = listJobs([...preparationJobs(aged, today, told), ...jobsBetween(aged, first, last), ...byScale], told)
     const jobs = all.filter(({ on, dueOn }) => (on >= from && on <= to) || (dueOn >= from && dueOn <= to))
     const preparations = all.filter(({ kind, on }) => isPreparation(kind) && on <= to)
     return { aged, today, jobs, preparations }

@@ -1,5 +1,5 @@
-import { type JournalRecord, type ReadingQuantity } from '@jovrin/core'
-import { refusalWords, type JournalEntry, type JournalPage, type JournalQuery } from '@jovrin/contract'
+import type { JournalRecord, ReadingQuantity, Weighing } from '@jovrin/core'
+import { refusalWords, type JournalEntry, type JournalPage, type JournalQuery, type ReadingSeries } from '@jovrin/contract'
 import type { Knex } from 'knex'
 import type { Clock } from '../clock.js'
 import { Refusal } from '../http/refusal.js'
@@ -70,6 +70,11 @@ export const journalService = (db: Knex, clock: Clock, knowsPhoto: KnowsPhoto) =
       }),
 
     seriesJson: (tankId: string, quantity: ReadingQuantity): Promise<string> => journalRepository(db).seriesJson(tankId, quantity),
+    /** Of the cylinder, oldest first. */
+    weighings: async (tankId: string): Promise<Weighing[]> => {
+      const { at, value } = JSON.parse(await journalRepository(db).seriesJson(tankId, 'cylinderMass')) as ReadingSeries
+      return at.map((atMs, place) => ({ atMs, kg: value[place] ?? 0 }))
+    },
     evidence: (tankId: string, span: Span): Promise<JournalRecord[]> => journalRepository(db).evidence(tankId, span),
     nitrogenTests: (tankId: string) => journalRepository(db).nitrogenTests(tankId),
     acts: (tankId: string) => journalRepository(db).acts(tankId),

@@ -167,6 +167,8 @@ export const field: Translation<typeof fieldWords> = {
   'gasLines/*/beforeDarkMin': ['Aus vor dem Dunkel', 'Bevor das Licht ausgeht.'],
   'gasLines/*/limitMgPerL': ['Schließt bei', 'Der Wert, bei dem der Regler das Ventil schließt.'],
   'gasLines/*/cylinderKg': ['Flasche fasst', 'Voll. Für das, was ein Leck mit der Raumluft täte.'],
+  'gasLines/*/regulator': ['Druckminderer', 'Einstufig steigt sein Druck, wenn die Flasche leer wird; zweistufig hält er.'],
+  'gasLines/*/workingBar': ['Arbeitsdruck', 'Hinter dem Druckminderer, vor dem Nadelventil.'],
   'gasLines/*/emptyKg': ['Leer auf der Waage', 'Das eingeschlagene Leergewicht mit Druckminderer und allem, was mitgewogen wird.'],
   'flow/surface': ['Oberfläche', 'Still wie ein Spiegel, gekräuselt, oder stark gebrochen.'],
   'flow/hasSkimmer': ['Oberflächenabzug', 'Er zieht die Kahmhaut ab, und etwas Gas mit ihr.'],

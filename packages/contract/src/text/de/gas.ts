@@ -1,5 +1,6 @@
 import type {
   diffuserWords,
+  regulatorWords,
   gasAdviceWords,
   gasControlWords,
   gasDoubtWords,
@@ -10,6 +11,7 @@ import type {
 } from '../en/gas.js'
 import type { Translation } from '../language.js'
 
+export const regulator: Translation<typeof regulatorWords> = { single: 'einstufig', dual: 'zweistufig' }
 export const gasControl: Translation<typeof gasControlWords> = { none: 'keine', timer: 'Zeitschaltuhr', controller: 'Regler' }
 export const diffuser: Translation<typeof diffuserWords> = {
   'in-tank': 'Stein oder Scheibe im Becken',

@@ -6,6 +6,7 @@ import { saltWords, schoolWords } from '../en/feed.js'
 import { fieldWords, partWords, questionWords } from '../en/field.js'
 import {
   diffuserWords,
+  regulatorWords,
   gasAdviceWords,
   gasControlWords,
   gasDoubtWords,
@@ -59,7 +60,7 @@ import { feeder, flag, growth, lead, strandTitle, supply } from './ecosystem.js'
 import { salt, school } from './feed.js'
 import { field, question, part } from './field.js'
 import { form } from './form.js'
-import { gasControl, diffuser, gasVerdict, gas, gasAdvice, gasSource, gasMoment, gasDoubt } from './gas.js'
+import { gasControl, diffuser, regulator, gasVerdict, gas, gasAdvice, gasSource, gasMoment, gasDoubt } from './gas.js'
 import {
   moment,
   animalState,
@@ -119,6 +120,7 @@ export const german: readonly Translated[] = [
   translated(partWords, part),
   translated(gasControlWords, gasControl),
   translated(diffuserWords, diffuser),
+  translated(regulatorWords, regulator),
   translated(gasVerdictWords, gasVerdict),
   translated(gasWords, gas),
   translated(gasAdviceWords, gasAdvice),

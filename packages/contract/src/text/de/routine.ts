@@ -30,6 +30,7 @@ export const jobTitle: Translation<typeof jobTitleWords> = {
   glass: 'Scheiben wischen',
   filter: 'Filter reinigen',
   diffuser: 'Diffusor reinigen',
+  counter: 'Nach dem Blasenzähler sehen',
   tabs: 'Düngetabletten erneuern',
   release: 'Pflanzen aus der Quarantäne dürfen hinein',
   'weigh-cylinder': 'Flasche wiegen',
@@ -37,6 +38,8 @@ export const jobTitle: Translation<typeof jobTitleWords> = {
   melt: 'Absterbendes abkeschern',
   grazers: 'Algenfresser dürfen kommen',
   fish: 'Fische dürfen kommen',
+  'order-gas': 'CO2 bestellen',
+  'swap-cylinder': 'Flasche tauschen',
 }
 
 const piece = { one: 'Stück', other: 'Stücke' }
@@ -73,6 +76,7 @@ export const jobTask: Translation<typeof jobTaskWords> = {
   trim: () => 'nass schütteln, wiegen; am selben Tag das Gas prüfen; Reste abkeschern',
   glass: nothingMore,
   filter: () => 'in Beckenwasser; Strom aus, Heizer abgekühlt',
+  counter: () => 'auffüllen, mit Glyzerin, wenn er darf; Seifenwasser an die Verbindungen',
   diffuser: () => 'außerhalb in Chlorbleiche baden, spülen, entchloren, trocknen',
   tabs: (v, n) =>
     `${counted(n.tabs, { one: 'Tablette', other: 'Tabletten' }, v.tabs)}, tief im Boden, wo der Plan sie zeigt; was hochkommt, herausfangen und die Hälfte des Wassers wechseln`,
@@ -83,11 +87,19 @@ export const jobTask: Translation<typeof jobTaskWords> = {
   melt: () => 'an Luft gewachsene Blätter lösen sich jetzt auf; herausnehmen',
   grazers: (v) => `${v.shrimps}, nach zwei Tests bei null`,
   fish: () => 'nach zwei Tests bei null; vorher das Gas herunterdrehen; wenige auf einmal',
+  'order-gas': () => 'die Waage sagt: in zwei Wochen ist noch ein Zehntel da',
+  'swap-cylinder': () => 'die Waage sagt: noch ein Zehntel ist da; darunter fällt der Druck, und das Gas kann durchgehen',
 }
 
 export const jobOrder: Translation<typeof jobOrderWords> = {
   change:
     'Heizer, Außenfilter und UV aus, den Heizer 15 Minuten abkühlen lassen. Frisches Wasser aufbereitet (direkt aus dem Schlauch: für das ganze Becken, bevor es läuft) und auf {2 K} genau. Dabeibleiben, solange es läuft. Danach: Heizer, Filter, Gas, Lampe an?',
+  diffuser:
+    'Gas am Nadelventil zu. Bad außerhalb des Beckens, Handschuhe und Schutzbrille, Fenster auf: Haushaltsbleiche 1 zu 20 Teilen Wasser, ohne Duft und Verdicker, bei Keramik höchstens eine halbe Stunde; nichts Saures und kein Ammoniak in der Nähe. Spülen, dann eine Stunde in Wasser mit doppelt so viel Aufbereiter, bis nichts mehr riecht. Zurück, Gas an, Blasen zählen, Dauertest bei Gas aus ablesen: Eine saubere Scheibe gibt mehr Gas.',
+  counter:
+    'Gas am Nadelventil zu, Druck ablassen. Füllen, wie sein Blatt es sagt: Glyzerin oder Öl trocknen nicht aus, Wasser in Wochen. Zu, Gas an, Seifenwasser an die Verbindungen, Blasen neu zählen: Sie hängen von der Flüssigkeit ab.',
+  'swap-cylinder':
+    'Fenster auf. Zeitschaltuhr aus, Flaschenventil zu, Druck über die Leitung ablassen, Nadelventil zu. Die neue Flasche aufrecht und angekettet, bevor der Druckminderer daraufkommt; neue Dichtung, kein Öl oder Fett, angezogen, wie der Anschluss es verlangt. Langsam öffnen, Seifenwasser an die Verbindungen, bei geschlossener Flasche eine Stunde auf das Manometer sehen. Nadelventil nach und nach öffnen, Blasen zählen, Dauertest bei Gas aus ablesen. Dann mit dem Druckminderer wiegen und eintragen.',
   filter: 'Strom aus, Heizer abgekühlt. Medien in Beckenwasser spülen, nie unter dem Hahn. Danach: Heizer, Filter, Gas an?',
 }
 const SALTS = Object.keys(saltWords) as SaltId[]

@@ -1,6 +1,6 @@
 import type { ChoicePath, Described, FlagPath, NumberPath, Plan, ValueAt } from '@jovrin/core'
 import { schoolWords } from './feed.js'
-import { diffuserWords, gasControlWords } from './gas.js'
+import { diffuserWords, gasControlWords, regulatorWords } from './gas.js'
 import { groundKindWords, zonePurposeWords } from './ground.js'
 import { fixingWords, materialWords } from './hardscape.js'
 import { layoutWords, paceWords, viewSideWords, wishWords } from './intent.js'
@@ -178,6 +178,8 @@ export const fieldWords = {
   'gasLines/*/beforeDarkMin': ['Off before dark', 'Before lights-off.'],
   'gasLines/*/limitMgPerL': ['Shuts at', 'The level at which the controller closes the valve.'],
   'gasLines/*/cylinderKg': ['Cylinder holds', 'Full. For what a leak would do to the room’s air.'],
+  'gasLines/*/regulator': ['Regulator', 'One stage lets its pressure creep up as the cylinder empties; two hold it.'],
+  'gasLines/*/workingBar': ['Working pressure', 'Behind the regulator, before the needle.'],
   'gasLines/*/emptyKg': ['Empty on the scale', 'The tare stamped on the cylinder, with regulator and all that is weighed with it.'],
   'flow/surface': ['Surface', 'Still as a mirror, rippled, or strongly broken.'],
   'flow/hasSkimmer': ['Surface skimmer', 'It draws the film off and some gas with it.'],
@@ -299,6 +301,7 @@ export const choiceWords = {
   'spots/*/start': { pot: 'pots', cup: 'culture cups' },
   'gasLines/*/control': gasControlWords,
   'gasLines/*/diffuser': diffuserWords,
+  'gasLines/*/regulator': regulatorWords,
   'flow/surface': surfaceWords,
   'flow/filter': filterStateWords,
   'filters/*/media': filterMediaWords,

@@ -1,4 +1,4 @@
-import type { Diffuser, GasAdvice, GasControl, GasDoubt, GasMoment, GasSource, GasVerdict } from '@jovrin/core'
+import type { Diffuser, GasAdvice, GasControl, GasDoubt, GasMoment, GasSource, GasVerdict, Regulator } from '@jovrin/core'
 
 export const gasControlWords = { none: 'none', timer: 'timer', controller: 'controller' } satisfies Record<GasControl, string>
 
@@ -7,6 +7,8 @@ export const diffuserWords = {
   'in-line': 'in the filter’s hose',
   reactor: 'reactor',
 } satisfies Record<Diffuser, string>
+
+export const regulatorWords = { single: 'one stage', dual: 'two stages' } satisfies Record<Regulator, string>
 
 /** What is said of a tank's gas now, in every place. */
 export const gasVerdictWords = {

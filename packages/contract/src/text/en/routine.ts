@@ -30,6 +30,7 @@ export const jobTitleWords = {
   glass: 'Wipe the glass',
   filter: 'Clean the filter',
   diffuser: 'Clean the diffuser',
+  counter: 'Look after the bubble counter',
   tabs: 'Renew root tabs',
   release: 'Plants kept apart may go in',
   'weigh-cylinder': 'Weigh the cylinder',
@@ -37,6 +38,8 @@ export const jobTitleWords = {
   melt: 'Net out melt',
   grazers: 'Grazers may come',
   fish: 'Fish may come',
+  'order-gas': 'Order CO2',
+  'swap-cylinder': 'Swap the cylinder',
 } satisfies Record<JobKind, string>
 
 /** Doses name only the salts that the school gives, or the bottle. */
@@ -80,6 +83,7 @@ export const jobTaskWords = {
   glass: nothingMore,
   filter: () => 'in tank water; power off, heater cooled',
   diffuser: () => 'bleach bath outside, rinse, dechlorinate, dry',
+  counter: () => 'topped up, with glycerine if it may; soapy water on its joints',
   tabs: (v, n) =>
     `${counted(n.tabs, { one: 'tab', other: 'tabs' }, v.tabs)}, deep in the ground where the map marks them; one that comes up is netted out and half the water changed`,
   release: (v, n) =>
@@ -89,12 +93,20 @@ export const jobTaskWords = {
   melt: () => 'leaves grown in air dissolve now; take them out',
   grazers: (v) => `${v.shrimps}, after two tests at zero`,
   fish: () => 'after two tests at zero; gas turned down first; a few at a time',
+  'order-gas': () => 'the scale says that a tenth is left in two weeks',
+  'swap-cylinder': () => 'the scale says that a tenth is left; below it pressure falls, and the gas may surge',
 } satisfies JobSentences
 
 /** In which order a job is done safely, where that matters; the end check last. */
 export const jobOrderWords: { readonly [Kind in JobKind]?: string } = {
   change:
     'Heater, canister and ultraviolet off, the heater 15 minutes to cool. New water conditioned (the hose straight in: for the whole tank, before it runs) and within {2 K}. Stay while it fills. Then: heater, filter, gas, lamp on?',
+  diffuser:
+    'Gas shut at the needle. Bath outside the tank, gloves and eye protection, a window open: household bleach 1 to 20 of water without scent or thickener, half an hour at most for ceramic; nothing acid or with ammonia near it. Rinse, then an hour in water with twice the conditioner, until no smell is left. Back in, gas on, bubbles counted, indicator read at gas-off: a clean disc gives more gas.',
+  counter:
+    'Gas shut at the needle, pressure let down. Fill it as its leaflet says: glycerine or oil does not dry up, water does in weeks. Closed, gas on, soapy water on the joints, bubbles counted anew: they differ by the liquid.',
+  'swap-cylinder':
+    'Windows open. Timer off, cylinder valve shut, pressure let down through the line, needle shut. New cylinder upright and chained before the regulator goes on; a new seal, no oil or grease, tightened as the connector asks. Opened slowly, soapy water on the joints, the gauge watched for an hour with the cylinder shut. Needle opened little by little, bubbles counted, indicator read at gas-off. Then weigh it with its regulator, and log it.',
   filter: 'Power off, heater cooled. Rinse media in tank water, never from the tap. Then: heater, filter, gas on?',
 }
 const SALTS = Object.keys(saltWords) as SaltId[]

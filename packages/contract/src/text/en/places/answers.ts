@@ -57,5 +57,6 @@ export const answersWords = {
   lightPlace: 'Light of this tank',
   cylinderPlace: 'Cylinder of this tank',
   timerPlace: 'Timer and pH runs of this tank',
+  levelPlace: 'All ways beside each other, and which errs',
   lightDone: 'This tank is past its first eight weeks; its light is what the plan says.',
 } as const

@@ -37,6 +37,7 @@ export const kitWords = {
     'diffuser below the flow',
     'indicator, at the carpet until animals come',
   ],
+  gasPlace: 'Put together step by step',
   gasNone: 'No CO2 is planned.',
   leak: 'A full leak makes of the room’s air, by the cylinder and the room that you told:',
   leakAlarm: 'Over 1 %: a CO2 alarm belongs in this room.',
