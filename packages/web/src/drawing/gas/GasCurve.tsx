@@ -23,6 +23,9 @@ interface GasCurveProps {
   readonly marks: readonly { readonly minute: number; readonly label: string; readonly value: string }[]
   readonly measured?: readonly GasPoint[]
   readonly measuredLabel?: string
+  /** What was made of them, as a line. */
+  readonly fitted?: readonly GasPoint[]
+  readonly fittedLabel?: string
 }
 
 const HEIGHT = 250
@@ -35,7 +38,7 @@ const STEPS = [5, 10, 20, 50, 100] as const
 
 /** CO2 over a day: the level as a line, light and gas as bands below it, the most that animals bear, and what was measured. */
 export function GasCurve(props: GasCurveProps) {
-  const { width, levels, light, gas, marks, mostMgPerL, measured = [] } = props
+  const { width, levels, light, gas, marks, mostMgPerL, measured = [], fitted = [] } = props
   const most = Math.max(mostMgPerL * 1.15, ...Array.from(levels), ...measured.map(({ co2MgPerL }) => co2MgPerL)) * 1.08
   const x = (minute: number): number => LEFT + ((width - LEFT - RIGHT) * minute) / DAY_MIN
   const y = (mgPerL: number): number => HEIGHT - BOTTOM - ((HEIGHT - TOP - BOTTOM) * mgPerL) / most
@@ -105,12 +108,24 @@ export function GasCurve(props: GasCurveProps) {
         {props.mostLabel}
       </text>
       <path d={line(levels)} fill="none" stroke="var(--carbon)" strokeWidth={INK.heavy} />
+      {overMidnight(fitted).map((stretch, place) => (
+        <path
+          key={place}
+          d={`M${stretch.map(({ minute, co2MgPerL }) => `${x(minute).toFixed(1)} ${y(co2MgPerL).toFixed(1)}`).join('L')}`}
+          fill="none"
+          stroke="var(--ink)"
+          strokeWidth={INK.medium}
+          strokeDasharray="4 3"
+          data-testid="gas-fitted"
+        />
+      ))}
       {measured.map(({ minute, co2MgPerL }, place) => (
         <circle key={place} cx={x(minute % DAY_MIN)} cy={y(co2MgPerL)} r="2" fill="var(--ink)" />
       ))}
       {measured.length > 0 && (
         <text x={LEFT + 6} y={TOP - 14} fontSize="12" fill="var(--ink)">
           • {props.measuredLabel}
+          {fitted.length > 0 && ` ╌ ${props.fittedLabel ?? ''}`}
         </text>
       )}
       {marks.map(({ minute, label, value }) => {
@@ -137,4 +152,17 @@ export function GasCurve(props: GasCurveProps) {
       })}
     </svg>
   )
+}
+
+/** Points by the clock, cut where a day ends. */
+function overMidnight(points: readonly GasPoint[]): readonly (readonly GasPoint[])[] {
+  const days: GasPoint[][] = []
+  let dayNow = NaN
+  for (const { minute, co2MgPerL } of points) {
+    const day = Math.floor(minute / DAY_MIN)
+    if (day !== dayNow) days.push([])
+    dayNow = day
+    days.at(-1)?.push({ minute: minute - day * DAY_MIN, co2MgPerL })
+  }
+  return days
 }

@@ -9,7 +9,7 @@ import {
   workingTitleWords,
   type TankEntry,
 } from '@jovrin/contract'
-import { clockOf, dkhOfAlkalinity, lightsOnMin, WORKINGS, type GasEvidence, type GasJudgement, type Reading } from '@jovrin/core'
+import { clockOf, lightsOnMin, WORKINGS, type GasEvidence, type GasJudgement } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
@@ -21,6 +21,7 @@ import { QueryState } from '../../ui/QueryState.js'
 import { dayOf, shortDate, significant, useUnits, type Units } from '../../ui/units.js'
 import { gasAdvice } from '../gas.text.js'
 import { valueText } from '../quantity.text.js'
+import { gasReadingsOf } from '../shared/gasReadings.js'
 import { formulaInWords } from '../shared/sum.js'
 import { addressOfSheet } from '../shared/sheetPlace.js'
 import { Sums } from './Sums.js'
@@ -28,23 +29,12 @@ import { Sums } from './Sums.js'
 const WORKING_OF = { 'ph-kh': 'gas.co2-from-ph', drop: 'gas.co2-from-drop' } as const
 
 const text = (value: number): string => String(Number(value.toPrecision(4)))
-const readingOf = (evidence: readonly GasEvidence[], is: (reading: Reading) => boolean): Reading | undefined =>
-  evidence.flatMap(({ from }) => from).find(is)
 
 /** The newest readings, as the sums take them. */
-function knownOf({ evidence }: GasJudgement): Readonly<Record<string, string>> {
-  const of = (quantity: Reading['quantity']) =>
-    readingOf(evidence, (reading) => reading.quantity === quantity && reading.moment !== 'degassed')
-  const degassed = readingOf(evidence, ({ moment }) => moment === 'degassed')
-  const [pH, alkalinity, temperature] = [of('pH'), of('alkalinity'), of('temperature')]
-  const ionicStrength = evidence.find(({ source }) => source === 'ph-kh')?.taken.ionicStrengthMolPerKg
-  return {
-    ...(pH ? { pH: text(pH.value), pHNow: text(pH.value) } : {}),
-    ...(degassed ? { pHDegassed: text(degassed.value) } : {}),
-    ...(alkalinity ? { khDkh: text(dkhOfAlkalinity(alkalinity.value)) } : {}),
-    ...(temperature ? { temperatureC: text(temperature.value) } : {}),
-    ...(ionicStrength === undefined ? {} : { ionicStrengthMolPerKg: text(ionicStrength) }),
-  }
+function knownOf(gas: GasJudgement): Readonly<Record<string, string>> {
+  const { pH, ...rest } = gasReadingsOf(gas)
+  const told = Object.entries(rest).map(([name, value]) => [name, text(value)] as const)
+  return Object.fromEntries(pH === undefined ? told : [...told, ['pH', text(pH)], ['pHNow', text(pH)]])
 }
 
 /** Whether the gas is enough and safe, by everything that is known of it; what to do; and when it goes on and off. */
@@ -85,6 +75,7 @@ export function GasAnswer({ tank }: { tank: TankEntry }) {
           <Link to={addressOfSheet(tank.id, 'gas')}>{answersWords.timerPlace}</Link>
         </div>
       )}
+      <Link to={`${addressOfSheet(tank.id, 'gas')}?part=level`}>{answersWords.levelPlace}</Link>
       <div>{answersWords.gasWait}</div>
       <Box sx={{ color: 'text.secondary' }}>{answersWords.gasErr}</Box>
       <Sums ids={['gas.co2-from-ph', 'gas.co2-from-drop']} tank={tank} given={knownOf(gas)} />

@@ -290,7 +290,7 @@ function Lamps({ desk }: KitMarginProps) {
   )
 }
 
-function Gas({ desk: { plan, figures } }: KitMarginProps) {
+function Gas({ desk: { tankId, plan, figures } }: KitMarginProps) {
   const text = kitWords
   const line = plan.gasLines.find(({ control }) => control !== 'none')
   return (
@@ -306,6 +306,9 @@ function Gas({ desk: { plan, figures } }: KitMarginProps) {
           </Box>
           <Box className="figures" sx={{ fontSize: 14, mt: 0.5 }}>
             {describeWords.drawing.gas(significant(figures.bubblesPerS, 2))}, {decimals(figures.gasMgPerH / 1000, 2)} g/h
+          </Box>
+          <Box component={Link} to={`${addressOfSheet(tankId, 'gas')}?part=kit`} sx={{ fontSize: 14, color: 'inherit' }}>
+            {text.gasPlace}
           </Box>
           <Leak plan={plan} />
           <Box sx={{ fontSize: 13, color: 'var(--algae)', mt: 0.5 }}>{text.gasCaution}</Box>

@@ -1,27 +1,73 @@
-import { gasSheetWords } from '@jovrin/contract'
-import { gasHoursOf, openLeak, openRunningPart, runningParts } from '@jovrin/core'
+import { choiceWords, gasKitWords, gasSheetWords } from '@jovrin/contract'
+import {
+  commonAnswers,
+  endSurgeWorking,
+  gasHoursOf,
+  gasWaterOf,
+  openLeak,
+  openRunningPart,
+  runningParts,
+  surgeTimes,
+  type GasLine,
+} from '@jovrin/core'
 import { Box } from '@mui/material'
 import { Link } from 'react-router'
 import { Grid } from '../../../../ui/QuestionGroup.js'
 import { significant, useUnits } from '../../../../ui/units.js'
 import type { Desk } from '../../desk.js'
-import { PlanField } from '../../PlanField.js'
+import { PlanChoice, PlanField } from '../../PlanField.js'
 import { SumFigure } from '../../SumFigure.js'
 import { dayIn, SwapDay } from '../../../shared/SwapDay.js'
 import { useCylinder } from '../../../shared/useCylinder.js'
+import { WorkingFigure } from '../../../shared/WorkingFigure.js'
 import { Heading } from '../light/LampsPanel.js'
+import { SharedCylinder } from './SharedCylinder.js'
 
 const SHORT_DAYS = 7
 
 /** What the cylinder weighs by the journal, what that is a day, and when to swap it. */
-export function CylinderPanel({ desk: { tankId, plan, figures } }: { readonly desk: Desk }) {
+export function CylinderPanel({ desk }: { readonly desk: Desk }) {
+  const { tankId, plan, figures } = desk
+  const forecast = useCylinder(tankId, plan)
+  const line = plan.gasLines.find(({ control }) => control !== 'none')
+  const text = gasSheetWords
+  const cost = runningParts(plan, figures).find(({ kind }) => kind === 'gas')
+  return (
+    <>
+      <SharedCylinder desk={desk} forecast={forecast} />
+      {line?.sharedWith === null ? (
+        <OwnCylinder desk={desk} />
+      ) : (
+        forecast !== null && (
+          <Box className="figures" sx={{ fontSize: 14 }}>
+            {text.swap} <SwapDay forecast={forecast} timeZone={plan.timeZone} />
+          </Box>
+        )
+      )}
+      <Box className="figures" sx={{ fontSize: 14, display: 'grid', gap: 0.5 }}>
+        {cost !== undefined && (
+          <span>
+            {text.costMonth} <SumFigure sum={openRunningPart(cost, plan.money.currency)} />
+          </span>
+        )}
+        <span>
+          {text.leak} <SumFigure sum={openLeak(plan)} />
+        </span>
+        <Box sx={{ color: 'var(--algae)' }}>{text.cautions}</Box>
+      </Box>
+    </>
+  )
+}
+
+/** The weighings of a cylinder of one's own, what they say, and how it ends. */
+function OwnCylinder({ desk }: { readonly desk: Desk }) {
+  const { tankId, plan, figures } = desk
   const units = useUnits()
   const forecast = useCylinder(tankId, plan)
   const line = plan.gasLines.find(({ control }) => control !== 'none')
   const text = gasSheetWords
   const day = dayIn(plan.timeZone)
   const byBubbles = figures.gasLines.reduce((sum, one) => sum + (one.mgPerH * gasHoursOf(plan, one)) / 1000, 0)
-  const cost = runningParts(plan, figures).find(({ kind }) => kind === 'gas')
   const perDay = (g: number): string => units.show('gasADay', g, 2)
   return (
     <>
@@ -62,17 +108,48 @@ export function CylinderPanel({ desk: { tankId, plan, figures } }: { readonly de
           </Box>
         </section>
       )}
-      <Box className="figures" sx={{ fontSize: 14, display: 'grid', gap: 0.5 }}>
-        {cost !== undefined && (
-          <span>
-            {text.costMonth} <SumFigure sum={openRunningPart(cost, plan.money.currency)} />
-          </span>
-        )}
-        <span>
-          {text.leak} <SumFigure sum={openLeak(plan)} />
-        </span>
-        <Box sx={{ color: 'var(--algae)' }}>{text.cautions}</Box>
-      </Box>
+      {line !== undefined && <Surge desk={desk} line={line} />}
     </>
+  )
+}
+
+/** What the end of the cylinder does behind its regulator. */
+function Surge({ desk: { figures }, line }: { readonly desk: Desk; readonly line: GasLine }) {
+  const text = gasKitWords
+  const units = useUnits()
+  const workingBar = commonAnswers().number('gasLines/*/workingBar', line.workingBar)
+  const regulator = line.regulator ?? 'single'
+  const times = surgeTimes(regulator, workingBar)
+  const air = gasWaterOf(figures).equilibriumMgPerL
+  const peak = air + (figures.gasLevels.peak - air) * times.high
+  const told = (one: number): string => significant(one, 2)
+  return (
+    <section aria-labelledby="gas-surge">
+      <Heading id="gas-surge">{text.surge}</Heading>
+      <Box sx={{ display: 'grid', gap: 0.75, fontSize: 14 }}>
+        <PlanChoice path="gasLines/*/regulator" item={line} />
+        <Grid min={150}>
+          <PlanField path="gasLines/*/workingBar" item={line} />
+        </Grid>
+        {regulator === 'dual' ? (
+          <div>{text.surgeNone}</div>
+        ) : (
+          <div>
+            {text.surgeTold(told(times.low), told(times.high), units.show('concentration', peak, 2))}{' '}
+            <WorkingFigure
+              working={endSurgeWorking}
+              figure={times}
+              inputs={{
+                regulator: { value: choiceWords['gasLines/*/regulator'][regulator], from: line.regulator === null ? 'assumed' : 'typed' },
+                workingBar: { value: workingBar, from: line.workingBar === null ? 'assumed' : 'typed' },
+              }}
+            >
+              × {told(times.value)}
+            </WorkingFigure>{' '}
+            {line.regulator === null && text.surgeUnknown}
+          </div>
+        )}
+      </Box>
+    </section>
   )
 }

@@ -15,7 +15,7 @@ import { Box, Button } from '@mui/material'
 import { useMemo, useState } from 'react'
 import { useSearchParams } from 'react-router'
 import { DayStrip } from '../../../../drawing/day/DayStrip.js'
-import { GasCurve, type GasPoint } from '../../../../drawing/gas/GasCurve.js'
+import { GasCurve } from '../../../../drawing/gas/GasCurve.js'
 import { INK } from '../../../../drawing/ink.js'
 import { Measured } from '../../../../drawing/Measured.js'
 import type { SectionLayout } from '../../../../drawing/section/layout.js'
@@ -29,10 +29,17 @@ import { sectionLabels } from '../../sectionLabels.js'
 import { SheetFrame } from '../../SheetFrame.js'
 import { CylinderPanel } from './CylinderPanel.js'
 import { gasStretches, lightStretches } from './gasTimes.js'
-import { RunPanel } from './RunPanel.js'
+import { AimPanel } from './AimPanel.js'
+import { BottlePanel } from './BottlePanel.js'
+import { KitDrawing } from './KitDrawing.js'
+import { KitPanel } from './KitPanel.js'
+import { LevelPanel } from './level/LevelPanel.js'
+import { MovesTable } from './MovesTable.js'
+import { RunPanel, type MeasuredRun } from './RunPanel.js'
 import { TimerPanel } from './TimerPanel.js'
 
-const PARTS = ['timer', 'run', 'cylinder'] as const
+const PARTS = ['timer', 'level', 'run', 'aim', 'cylinder', 'kit', 'bottle'] as const
+const NOTHING_RUN: MeasuredRun = { points: [], fitted: [] }
 const GAS_EDGES = ['gasOn', 'gasOff'] as const
 /** High in the water, below the surface. */
 const BELOW_SURFACE_CM = 6
@@ -47,7 +54,7 @@ export function GasSheet({ desk, age }: { readonly desk: Desk; readonly age: num
   const [marginDesk, onStep] = useMarginDesk(desk)
   const findings = useFindings(marginDesk)
   const part = PARTS.find((one) => one === search.get('part')) ?? 'timer'
-  const [measured, setMeasured] = useState<readonly GasPoint[]>([])
+  const [measured, setMeasured] = useState<MeasuredRun>(NOTHING_RUN)
   const [line] = figures.gasLines
   const animals = gasAnimalsAt(plan, Math.max(age, 0))
   // What is offered is what the check of the plan lets pass: animals that are still to come count.
@@ -56,16 +63,21 @@ export function GasSheet({ desk, age }: { readonly desk: Desk; readonly age: num
   const levels = useMemo(() => gasDayCurve(figures.gasLines, plan.lightWindows, gasWaterOf(figures), null), [figures, plan.lightWindows])
   if (line === undefined)
     return (
-      <Box sx={{ p: 2 }}>
-        {gasSheetWords.noGas}{' '}
-        <Button
-          onClick={() =>
-            change((now) => ({ ...now, gasLines: [...now.gasLines.filter(({ control }) => control !== 'none'), addedGasLine('c1')] }))
-          }
-        >
-          {gasSheetWords.addGas}
-        </Button>
-      </Box>
+      <SheetFrame
+        drawing={
+          <Box sx={{ p: 2 }}>
+            {gasSheetWords.noGas}{' '}
+            <Button
+              onClick={() =>
+                change((now) => ({ ...now, gasLines: [...now.gasLines.filter(({ control }) => control !== 'none'), addedGasLine('c1')] }))
+              }
+            >
+              {gasSheetWords.addGas}
+            </Button>
+          </Box>
+        }
+        margin={<BottlePanel desk={desk} />}
+      />
     )
   const [window] = plan.lightWindows
   const onMin = window === undefined ? 0 : minutesOf(window.on)
@@ -89,8 +101,10 @@ export function GasSheet({ desk, age }: { readonly desk: Desk; readonly age: num
                   { minute: onMin, label: gasSheetWords.lightsOn, value: level(figures.gasLevels.atLightsOn) },
                   { minute: offMin, label: gasSheetWords.gasOff, value: level(figures.gasLevels.peak) },
                 ]}
-                measured={part === 'run' ? measured : []}
+                measured={part === 'run' ? measured.points : []}
                 measuredLabel={gasSheetWords.measured}
+                fitted={part === 'run' ? measured.fitted : []}
+                fittedLabel={gasSheetWords.fitted}
               />
             )}
           </Measured>
@@ -105,6 +119,7 @@ export function GasSheet({ desk, age }: { readonly desk: Desk; readonly age: num
               {gasSheetWords.note}
             </Box>
           </Box>
+          {part === 'kit' && <KitDrawing desk={desk} line={line} />}
           <Measured usual={780}>
             {(width) => (
               <DayStrip
@@ -167,6 +182,11 @@ export function GasSheet({ desk, age }: { readonly desk: Desk; readonly age: num
             onChange={(next) => setParam('part', next === 'timer' ? null : next)}
           />
           {part === 'timer' && <TimerPanel desk={marginDesk} animals={planned} />}
+          {part === 'timer' && <MovesTable desk={marginDesk} />}
+          {part === 'level' && <LevelPanel desk={marginDesk} age={Math.max(age, 0)} />}
+          {part === 'aim' && <AimPanel desk={marginDesk} age={age} />}
+          {part === 'kit' && <KitPanel desk={marginDesk} line={line} />}
+          {part === 'bottle' && <BottlePanel desk={marginDesk} />}
           {part === 'run' && <RunPanel desk={marginDesk} line={line} onMeasured={setMeasured} />}
           {part === 'cylinder' && <CylinderPanel desk={marginDesk} />}
         </>

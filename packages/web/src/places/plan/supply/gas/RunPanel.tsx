@@ -5,6 +5,7 @@ import {
   co2FromPh,
   dkhOfAlkalinity,
   fitGasLog,
+  fittedLevels,
   measuredGas,
   minutesOf,
   readLog,
@@ -33,8 +34,13 @@ import { gasStretches, lightStretches } from './gasTimes.js'
 interface RunPanelProps {
   readonly desk: Desk
   readonly line: AnsweredLine
-  /** What was logged, as CO2 on the clock, for the curve. */
-  readonly onMeasured: (points: readonly GasPoint[]) => void
+  /** For the curve. */
+  readonly onMeasured: (run: MeasuredRun) => void
+}
+/** What was logged, and the fit at the same minutes, as CO2 on the clock. */
+export interface MeasuredRun {
+  readonly points: readonly GasPoint[]
+  readonly fitted: readonly GasPoint[]
 }
 /** What was typed for a run; kept over a reload. */
 interface Typed {
@@ -84,20 +90,24 @@ function KnownRun({ desk, line, onMeasured, usualKhDkh }: RunPanelProps & { read
   const start = typed.start ?? (log.startMin === null ? '00:00' : clockOf(log.startMin))
   const startMin = /^\d{1,2}:\d{2}$/.test(start) ? minutesOf(start) : (log.startMin ?? 0)
   const windowsKey = JSON.stringify([gas, light])
-  const fit = useMemo(() => {
+  const known = useMemo(() => {
     const [gasWindows, lightWindows] = JSON.parse(windowsKey) as [DailyWindow[] | null, DailyWindow[] | null] // as written above
     if (log.readings.length === 0 || gasWindows === null || lightWindows === null) return null
-    return fitGasLog({ readings: log.readings, khDkh, temperatureC, roomCo2Ppm, startMin, gas: gasWindows, light: lightWindows })
+    return { readings: log.readings, khDkh, temperatureC, roomCo2Ppm, startMin, gas: gasWindows, light: lightWindows }
   }, [log, khDkh, temperatureC, roomCo2Ppm, startMin, windowsKey])
+  const fit = useMemo(() => (known === null ? null : fitGasLog(known)), [known])
   useEffect(() => {
     const sample = { alkalinityMeqPerL: alkalinityOfDkh(khDkh), temperatureC }
-    onMeasured(
-      log.readings.flatMap(({ minute, pH }) => {
+    const levels = known === null || fit === null ? null : fittedLevels(known, fit)
+    onMeasured({
+      points: log.readings.flatMap(({ minute, pH }) => {
         const co2MgPerL = co2FromPh(pH, sample)
         return co2MgPerL === null ? [] : [{ minute: startMin + minute, co2MgPerL }]
       }),
-    )
-  }, [log, khDkh, temperatureC, startMin, onMeasured])
+      fitted:
+        levels === null ? [] : log.readings.map(({ minute }, place) => ({ minute: startMin + minute, co2MgPerL: levels[place] ?? 0 })),
+    })
+  }, [log, known, fit, khDkh, temperatureC, startMin, onMeasured])
   const text = gasSheetWords
   return (
     <>
