@@ -7,6 +7,7 @@ import {
   deedsOf,
   drawParameters,
   enteredValue,
+  gasHoursOf,
   co2AirEquilibriumMgPerL,
   hasAnimalsAt,
   phFromCo2,
@@ -47,6 +48,8 @@ export interface LifeOptions {
   readonly names: readonly string[]
   /** Plants that came, went or were moved. */
   readonly plants: readonly DemoPlants[]
+  /** Alike tanks on its cylinder, itself among them. */
+  readonly onCylinder: number
 }
 /** What a keeper logs of plants, at a day of the tank's age. */
 export interface DemoPlants extends Pick<PlantsChanged, 'deed' | 'count' | 'countedIn' | 'raised' | 'bed' | 'note'> {
@@ -64,9 +67,12 @@ const MISSED_DOSE_SHARE = 0.05
 /** A drop kit reads a sixth off, one standard deviation; a pen a twentieth of a unit. */
 const KIT_ERROR = 0.16
 const PEN_ERROR = 0.05
+/** On the scale at first, with regulator; what the scale says over what counted bubbles say. */
+const FULL_KG = 7.9
+const SCALE_OVER_BUBBLES = 0.875
 
 /** Everything that a made-up keeper logged of one tank: doses missed, kits that err, days without a look. Seeded: the same each time. */
-export function liveThrough({ timeline, today, stream, names, plants }: LifeOptions): Life {
+export function liveThrough({ timeline, today, stream, names, plants, onCylinder }: LifeOptions): Life {
   const plan = timeline.at(-1)!.plan
   const { startedOn, timeZone } = plan
   const age = daysBetween(startedOn, today)
@@ -92,6 +98,10 @@ export function liveThrough({ timeline, today, stream, names, plants }: LifeOpti
     curveDays: Array.from({ length: days }, (_, day) => day),
   })
   const keeper = new Keeper(startedOn, timeZone, random, names)
+  const hangsElsewhere = plan.gasLines.some(({ sharedWith }) => sharedWith !== null)
+  const cylinderGPerDay = hangsElsewhere
+    ? 0
+    : SCALE_OVER_BUBBLES * onCylinder * figures.gasLines.reduce((sum, line) => sum + (line.mgPerH * gasHoursOf(plan, line)) / 1000, 0)
   for (let day = 0; day < age; day++) {
     const row = (column: number): number => rows[day * DAY_STRIDE + column]!
     const curve = curves[day]!
@@ -99,7 +109,7 @@ export function liveThrough({ timeline, today, stream, names, plants }: LifeOpti
     if (day > 2 && day % 7 === 2) keeper.gasDay(day, curve, plan, row)
     if (day > 0 && day % 7 === 6 && day > 10) keeper.waterTests(day, row)
     if (day > 1 && day <= 42 && (day % 7 === 3 || day % 7 === 6)) keeper.nitrogenTests(day, row)
-    if (day % 7 === 0 && day > 0) keeper.weekly(day, row, figures.gasMgPerH > 0)
+    if (day % 7 === 0 && day > 0) keeper.weekly(day, row, cylinderGPerDay)
   }
   keeper.remarks(age, plan)
   return { records: [...keeper.records, ...plantRecords], jobs }
@@ -299,7 +309,7 @@ class Keeper {
     this.read('nitrite', row(DAY.nitrite), this.when(day, 1054))
   }
 
-  weekly(day: number, row: (column: number) => number, hasGas: boolean): void {
+  weekly(day: number, row: (column: number) => number, cylinderGPerDay: number): void {
     const trimmedDryG = Array.from({ length: 6 }, (_, group) => row(DAY.trimmedG + group)).reduce((sum, part) => sum + part, 0)
     if (trimmedDryG > 0.4 && day >= 21)
       this.add(
@@ -310,8 +320,8 @@ class Keeper {
     this.plain('filmDays', film, String(film), 'days', this.when(day, 1070))
     const evaporated = Math.max(4, Math.round(14 + 3 * this.error()))
     this.plain('evaporated', evaporated, String(evaporated), 'mm', this.when(day, 1072))
-    if (hasGas && day % 14 === 7) {
-      const mass = Number((7.9 - day * 0.021).toFixed(2))
+    if (cylinderGPerDay > 0 && day % 14 === 7) {
+      const mass = Number((FULL_KG - (day * cylinderGPerDay) / 1000).toFixed(2))
       this.plain('cylinderMass', mass, String(mass), 'kg', this.when(day, 1075))
     }
   }

@@ -83,11 +83,11 @@ async function settle(
 }
 
 async function live(db: Knex, createdAt: string, tank: DemoTank, plan: Plan, today: string, stream: number): Promise<void> {
-  const { id: tankId, plants = [] } = tank
+  const { id: tankId, plants = [], onCylinder = 1 } = tank
   const settings = await planService(db, () => new Date(createdAt)).settings(tankId)
   const dated = datedPlans(plan, settings).map(({ from, plan: then }) => ({ fromDay: daysBetween(plan.startedOn, from), plan: then }))
   const { timeline } = programmed(dated, { today: daysBetween(plan.startedOn, today), animalsAllowedFromDay: null })
-  const { records, jobs } = liveThrough({ timeline, today, stream, names: NAMES, plants })
+  const { records, jobs } = liveThrough({ timeline, today, stream, names: NAMES, plants, onCylinder })
   await db.transaction(async (trx) => {
     const journal = journalRepository(trx)
     const checked = records.map((record) => JournalRecordSchema.parse(record))

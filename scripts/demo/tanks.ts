@@ -3,7 +3,7 @@ import type { DemoPlants } from './life.js'
 import { RIVER_MAP, RIVER_PLANTS_SINCE, RIVER_SPOTS, type MapSpot, type MapPatch } from './maps.js'
 import { archiveTank } from './tanks/archive.js'
 import { ARCHIVE_MAP, ARCHIVE_SPOTS } from './tanks/archiveMap.js'
-import { rackLeft, rackRight } from './tanks/racks.js'
+import { rackLeft, rackRight, RACK_OWNER_ID } from './tanks/racks.js'
 import { riverTank } from './tanks/river.js'
 import { shallowTank } from './tanks/shallow.js'
 import { SHALLOW_MAP, SHALLOW_SPOTS } from './tanks/shallowMap.js'
@@ -22,6 +22,8 @@ export interface DemoTank {
   readonly spots?: readonly MapSpot[]
   /** Plants that came and went after the planting day. */
   readonly plants?: readonly DemoPlants[]
+  /** Alike tanks on its cylinder, itself among them. */
+  readonly onCylinder?: number
   /** Settings that led to it: each is what held before its day. */
   readonly changes: readonly DemoChange[]
 }
@@ -69,7 +71,7 @@ export const DEMO_TANKS: readonly DemoTank[] = [
       change(310, '/changes/everyDays', 7, 'held still from here'),
     ],
   },
-  { id: '01920000-0000-7000-8000-000000000004', age: 40, plan: rackLeft, layout: 'slope', changes: [] },
+  { id: RACK_OWNER_ID, age: 40, plan: rackLeft, layout: 'slope', onCylinder: 2, changes: [] },
   {
     id: '01920000-0000-7000-8000-000000000005',
     age: 40,

@@ -8,7 +8,7 @@ const GENTLE_H = 10
 const RAMP_H = 0.25
 
 const rackTank =
-  (name: string, dimFraction: number, hours: number, on: string) =>
+  (name: string, dimFraction: number, hours: number, on: string, sharedWith: string | null) =>
   (startedOn: string): Plan => ({
     ...common(name, startedOn),
     vessel: { lengthCm: 42, widthCm: 28, heightCm: 30, glassCm: 0.5, freeboardCm: 2, top: 'open' },
@@ -44,7 +44,10 @@ const rackTank =
         dissolvedFraction: null,
         peakMgPerL: null,
         cylinderKg: 2,
-        emptyKg: null,
+        emptyKg: 5.9,
+        regulator: 'dual',
+        workingBar: null,
+        sharedWith,
         bubblesPerS: 0.8,
         bubbleMl: 0.06,
         linePressureBar: 0.5,
@@ -59,5 +62,7 @@ const rackTank =
     animals: { foodGPerDay: 0, grazers: 3, grazersFromDay: 28, fishFromDay: 90 },
   })
 
-export const rackLeft = rackTank('Rack left', 0.9, STRONG_H, '13:00')
-export const rackRight = rackTank('Rack right', (0.9 * (STRONG_H - RAMP_H)) / (GENTLE_H - RAMP_H), GENTLE_H, '11:00')
+/** Both hang on the cylinder of the left one. */
+export const RACK_OWNER_ID = '01920000-0000-7000-8000-000000000004'
+export const rackLeft = rackTank('Rack left', 0.9, STRONG_H, '13:00', null)
+export const rackRight = rackTank('Rack right', (0.9 * (STRONG_H - RAMP_H)) / (GENTLE_H - RAMP_H), GENTLE_H, '11:00', RACK_OWNER_ID)
