@@ -137,7 +137,7 @@ describe('bad input', () => {
     await refusal(plainPlan({ vessel: { ...vessel, lengthCm: 1e9 } }), 'vessel.lengthCm')
     await refusal({ ...plainPlan(), temperatureC: 'warm' }, 'temperatureC')
     await refusal({ ...plainPlan(), temperatureC: NaN, vessel: { ...vessel, widthCm: '1e999' } }, 'vessel.widthCm') // NaN travels as null, which is "don't know"
-    await refusal({ ...plainPlan(), schemaVersion: 6 }, 'schemaVersion')
+    await refusal({ ...plainPlan(), schemaVersion: 99 }, 'schemaVersion')
     await refusal({ ...plainPlan(), surprise: 1 }, 'surprise')
     await refusal({ ...plainPlan(), timeZone: 'Moon/Crater' }, 'timeZone')
     await refusal({ ...plainPlan(), startedOn: '2026-02-31' }, 'startedOn')
