@@ -7,7 +7,7 @@ import {
   deedsOf,
   drawParameters,
   enteredValue,
-  gasHoursOf,
+  gasGPerDay,
   co2AirEquilibriumMgPerL,
   hasAnimalsAt,
   phFromCo2,
@@ -99,9 +99,7 @@ export function liveThrough({ timeline, today, stream, names, plants, onCylinder
   })
   const keeper = new Keeper(startedOn, timeZone, random, names)
   const hangsElsewhere = plan.gasLines.some(({ sharedWith }) => sharedWith !== null)
-  const cylinderGPerDay = hangsElsewhere
-    ? 0
-    : SCALE_OVER_BUBBLES * onCylinder * figures.gasLines.reduce((sum, line) => sum + (line.mgPerH * gasHoursOf(plan, line)) / 1000, 0)
+  const cylinderGPerDay = hangsElsewhere ? 0 : SCALE_OVER_BUBBLES * onCylinder * gasGPerDay(plan, figures.gasLines)
   for (let day = 0; day < age; day++) {
     const row = (column: number): number => rows[day * DAY_STRIDE + column]!
     const curve = curves[day]!

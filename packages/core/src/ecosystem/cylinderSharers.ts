@@ -1,4 +1,4 @@
-import { gasHoursOf } from '../gas/linesOf.js'
+import { gasGPerDay } from '../gas/linesOf.js'
 import type { Plan } from '../plan/plan.js'
 import { tankFigures } from './tankFigures.js'
 
@@ -18,7 +18,7 @@ export function cylinderSharers(ownerId: string, tanks: readonly { readonly id: 
       )
       if (here.size === 0) return []
       const taken = tankFigures(plan).gasLines.filter((line) => here.has(line.id))
-      return [{ id, name: plan.name, gPerDay: taken.reduce((sum, line) => sum + (line.mgPerH * gasHoursOf(plan, line)) / 1000, 0) }]
+      return [{ id, name: plan.name, gPerDay: gasGPerDay(plan, taken) }]
     })
     .sort((a, b) => Number(b.id === ownerId) - Number(a.id === ownerId))
 }

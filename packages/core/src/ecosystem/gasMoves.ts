@@ -1,6 +1,6 @@
 import { co2AirEquilibriumMgPerL } from '../gas/airEquilibrium.js'
 import { gasDayCurve, gasLevels, type GasLevels, type GasWater } from '../gas/gasDay.js'
-import { gasHoursOf } from '../gas/linesOf.js'
+import { gasGPerDay } from '../gas/linesOf.js'
 import { SURFACES, type Plan, type Surface } from '../plan/plan.js'
 import { USUAL_SURFACE } from '../tank/flowOf.js'
 import { tankFigures, type TankFigures } from './tankFigures.js'
@@ -32,7 +32,7 @@ export function gasMoves(plan: Plan, figures: TankFigures): GasMove[] {
   })
   const withFlow = (flow: Partial<Plan['flow']>): GasWater => waterOf(tankFigures({ ...plan, flow: { ...plan.flow, ...flow } }))
   const peakNow = gasLevels(figures.gasLines, plan.lightWindows, waterOf(figures), null).peak
-  const gramsNow = figures.gasLines.reduce((sum, line) => sum + (line.mgPerH * gasHoursOf(plan, line)) / 1000, 0)
+  const gramsNow = gasGPerDay(plan, figures.gasLines)
   const move = (kind: GasMoveKind, water: GasWater, isNow: boolean): GasMove => {
     const levels = gasLevels(figures.gasLines, plan.lightWindows, water, null)
     const air = water.equilibriumMgPerL

@@ -1,5 +1,6 @@
 import type { Assumption } from '../plan/fields.js'
 import { requireWithin } from '../quantity/outOfRange.js'
+import type { GasWater } from './gasDay.js'
 
 /** What a fermentation bottle is made of. */
 export interface Bottle {
@@ -55,3 +56,7 @@ export function remixDay(days: readonly number[], share = REMIX_SHARE): number {
   return day === -1 ? days.length : day
 }
 const REMIX_SHARE = 0.4
+
+/** CO2 [mg/L] that a flow which never stops comes to, day and night, where nothing takes it up. */
+export const unstoppedMgPerL = (gPerDay: number, dissolvedShare: number, { waterL, kPerH, equilibriumMgPerL }: GasWater): number =>
+  equilibriumMgPerL + ((gPerDay * 1000) / 24) * (dissolvedShare / (waterL * kPerH))

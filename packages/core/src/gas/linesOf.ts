@@ -81,6 +81,11 @@ export const gasHoursOf = (
   { lightWindows }: Pick<Plan, 'lightWindows'>,
   line: Pick<AnsweredLine, 'beforeLightMin' | 'beforeDarkMin'>,
 ): number => lightWindows.reduce((sum, { hours }) => sum + Math.max(0, hours + (line.beforeLightMin - line.beforeDarkMin) / 60), 0)
+/** What lines give on a day, at their valves [g]. */
+export const gasGPerDay = (
+  plan: Pick<Plan, 'lightWindows'>,
+  lines: readonly Pick<AnsweredLine, 'mgPerH' | 'beforeLightMin' | 'beforeDarkMin'>[],
+): number => lines.reduce((sum, line) => sum + line.mgPerH * gasHoursOf(plan, line), 0) / 1000
 export const hasGas = ({ gasLines }: Pick<Plan, 'gasLines'>): boolean => gasLines.some(({ control }) => control !== 'none')
 
 /** The level at which all gas is shut; a line on a timer goes on, so that one of those leaves no limit. */

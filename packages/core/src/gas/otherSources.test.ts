@@ -3,9 +3,9 @@ import { assemblyOf, type AssemblyStep } from './assembly.js'
 import { tankFigures } from '../ecosystem/tankFigures.js'
 import { samplePlan } from '../testing/samplePlan.js'
 import { bubbleMlOfCaught, withBubbleTimes } from './bubbleSize.js'
-import { bottleDays, bottleG, remixDay } from './fermentation.js'
+import { bottleDays, bottleG, remixDay, unstoppedMgPerL } from './fermentation.js'
 import { gasAims } from './stages.js'
-import { surgeTimes } from './surge.js'
+import { surgedPeakMgPerL, surgeTimes } from './surge.js'
 
 const BOTTLE = { sugarG: 200, waterMl: 1000, yeastG: 0.5 }
 const sum = (values: readonly number[]): number => values.reduce((all, value) => all + value, 0)
@@ -32,6 +32,8 @@ describe('a fermentation bottle', () => {
       expect(remixDay(other)).toBeLessThan(remixDay(usual))
     }
   })
+  test('comes to where loss meets gain: by hand 2.4 g a day, half dissolved, in 50 L that lose 0.5 an hour', () =>
+    expect(unstoppedMgPerL(2.4, 0.5, { waterL: 50, kPerH: 0.5, equilibriumMgPerL: 1 })).toBeCloseTo(1 + (100 * 0.5) / 25, 12))
   test('outside its range it says so', () => expect(() => bottleDays({ ...BOTTLE, yeastG: 0 })).toThrow(/yeastG is 0/))
 })
 
@@ -41,6 +43,8 @@ describe('the end of a cylinder', () => {
     expect(surgeTimes('single', 2).high).toBeLessThan(2)
     expect(surgeTimes('dual', 2).high).toBeLessThan(1.03)
   })
+  test('lifts the day’s peak over the air’s level alone: by hand 1 + 29 · 1.5', () =>
+    expect(surgedPeakMgPerL(30, 1, 1.5)).toBeCloseTo(44.5, 12))
   test('matters less at a higher working pressure', () => expect(surgeTimes('single', 3).value).toBeLessThan(surgeTimes('single', 1).value))
 })
 

@@ -1,4 +1,12 @@
-import { aimedPeakMgPerL, AT_LIGHTS_ON_SHARE, FIRST_DAY_MG_PER_L, MUCH_MG_PER_L, SENSITIVE_MG_PER_L, SETTLING_DAYS } from './limits.js'
+import {
+  aimedPeakMgPerL,
+  AT_LIGHTS_ON_SHARE,
+  FIRST_DAY_MG_PER_L,
+  MUCH_MG_PER_L,
+  SENSITIVE_MG_PER_L,
+  SETTLING_DAYS,
+  WASTED_MG_PER_L,
+} from './limits.js'
 
 /** What a tank's gas is for, by the stage it is in. `flooded`: after a dry start, still without animals. `without`: gas is given up. */
 export const GAS_STAGES = ['no-animals', 'animals', 'sensitive', 'grown-in', 'flooded', 'without'] as const
@@ -17,7 +25,7 @@ export interface GasAimStep extends GasAim {
 }
 
 const WEEK = 7
-const NO_ANIMALS: GasAim = { low: 40, high: 60 }
+const NO_ANIMALS: GasAim = { low: 40, high: WASTED_MG_PER_L }
 const USUAL: GasAim = { low: 20, high: MUCH_MG_PER_L }
 const SENSITIVE: GasAim = { low: 15, high: SENSITIVE_MG_PER_L }
 const aimOf = (areSensitive: boolean): GasAim => (areSensitive ? SENSITIVE : USUAL)

@@ -18,3 +18,7 @@ export function surgeTimes(
   }
   return { low: times(RISE_OF_STAGE.low), value: times(RISE_OF_STAGE.value), high: times(RISE_OF_STAGE.high) }
 }
+
+/** Peak [mg/L] of a day on which the gas is so many times as much: levels over the air's are linear in it. */
+export const surgedPeakMgPerL = (peakMgPerL: number, equilibriumMgPerL: number, times: number): number =>
+  equilibriumMgPerL + (peakMgPerL - equilibriumMgPerL) * times

@@ -2,6 +2,7 @@ import { journalWords } from '@jovrin/contract'
 import { INDICATOR_COLOURS, MOMENTS, READING_QUANTITIES, type Kit, type ReadingQuantity } from '@jovrin/core'
 import { z } from 'zod'
 import type { Units } from '../../../ui/units.js'
+import { indicatorReading } from '../../shared/indicatorReading.js'
 import { instantOfWhen } from '../WhenInput.js'
 import { judgeReading, unitOfField, type Judged, type ReadingPart } from './judgeReading.js'
 
@@ -44,22 +45,8 @@ export const readingsSchema = (gauges: ReadonlyMap<ReadingQuantity, Gauge>): z.Z
       if ('error' in judged) fault(['texts', quantity], judged.error)
       else parts.push({ ...judged.part, moment: quantity === 'pH' ? draft.moment : null, note })
     }
-    if (draft.colour !== null) parts.push(colourReading(draft.colour, draft.moment))
+    if (draft.colour !== null) parts.push(indicatorReading(draft.colour, draft.moment))
     const at = instantOfWhen(draft.at)
     if (at === null) fault(['at'], journalWords.whenUnclear)
     return context.issues.length > 0 || at === null ? z.NEVER : { parts, at }
   })
-
-const colourReading = (colour: (typeof INDICATOR_COLOURS)[number], moment: ReadingPart['moment']): ReadingPart => ({
-  kind: 'reading',
-  quantity: 'indicator',
-  value: INDICATOR_COLOURS.indexOf(colour) + 1,
-  qualifier: '=',
-  enteredText: colour,
-  enteredUnit: '',
-  basis: null,
-  method: null,
-  moment,
-  eventId: null,
-  note: null,
-})

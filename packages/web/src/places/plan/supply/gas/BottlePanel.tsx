@@ -5,13 +5,13 @@ import {
   BOTTLE_RANGE,
   FERMENTED,
   gasAnimalsAt,
-  gasHoursOf,
+  gasGPerDay,
   gasWaterOf,
   gradeOf,
   remixDay,
   SHORT_MG_PER_L,
+  unstoppedMgPerL,
   type Bottle,
-  type GasWater,
 } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useMemo } from 'react'
@@ -59,7 +59,7 @@ export function BottlePanel({ desk }: { readonly desk: Desk }) {
   const days = useMemo(() => bottleDays({ sugarG, waterMl, yeastG }, { roomC, days: 90 }), [sugarG, waterMl, yeastG, roomC])
   const anew = remixDay(days)
   const most = Math.max(...days)
-  const peak = levelOf(most, share, water)
+  const peak = unstoppedMgPerL(most, share, water)
   const grade = gradeOf(
     { low: peak * (FERMENTED.low / FERMENTED.value), value: peak, high: peak * HIGH_TIMES },
     gasAnimalsAt(plan, Infinity),
@@ -145,8 +145,8 @@ export function BottlePanel({ desk }: { readonly desk: Desk }) {
                     </td>
                     <td>
                       {text.bottleSpan(
-                        significant(levelOf(first, share, water), 2),
-                        units.show('concentration', levelOf(last, share, water), 2),
+                        significant(unstoppedMgPerL(first, share, water), 2),
+                        units.show('concentration', unstoppedMgPerL(last, share, water), 2),
                       )}
                     </td>
                   </tr>
@@ -169,10 +169,6 @@ export function BottlePanel({ desk }: { readonly desk: Desk }) {
 /** What is not known of bubbles and surface. Rule of thumb. */
 const HIGH_TIMES = 1.5
 
-/** CO2 [mg/L] that a flow which never stops comes to, day and night. */
-const levelOf = (gPerDay: number, share: number, { waterL, kPerH, equilibriumMgPerL }: GasWater): number =>
-  equilibriumMgPerL + ((gPerDay * 1000) / 24) * (share / (waterL * kPerH))
-
 interface CostsProps {
   readonly desk: Desk
   readonly mixed: Mixed
@@ -185,7 +181,7 @@ function Costs({ desk: { plan, figures }, mixed, change, bottleGPerDay, anewDays
   const text = gasKitWords
   const units = useUnits()
   const { currency, gasPerKg } = plan.money
-  const tankGPerDay = figures.gasLines.reduce((sum, line) => sum + (line.mgPerH * gasHoursOf(plan, line)) / 1000, 0)
+  const tankGPerDay = gasGPerDay(plan, figures.gasLines)
   const refill = gasPerKg === null ? null : { perG: gasPerKg / 1000, gPerDay: tankGPerDay }
   const bottle =
     mixed.sugarPerKg === null

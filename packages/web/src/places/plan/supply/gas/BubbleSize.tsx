@@ -1,5 +1,5 @@
 import { gasKitWords } from '@jovrin/contract'
-import { bubbleMlOfCaught, gasHoursOf, numberField, withBubbleTimes, type AnsweredLine, type GasLine } from '@jovrin/core'
+import { bubbleMlOfCaught, gasGPerDay, numberField, withBubbleTimes, type AnsweredLine, type GasLine } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useState } from 'react'
 import { NumberField } from '../../../../ui/NumberField.js'
@@ -28,7 +28,7 @@ export function BubbleSize({ desk: { tankId, plan, figures, change }, item, line
   const [caughtMl, setCaught] = useState<number | null>(null)
   const [counted, setCounted] = useState<number | null>(null)
   const forecast = useCylinder(tankId, plan)
-  const byBubbles = figures.gasLines.reduce((sum, one) => sum + (one.mgPerH * gasHoursOf(plan, one)) / 1000, 0)
+  const byBubbles = gasGPerDay(plan, figures.gasLines)
   const times =
     forecast === null || forecast.spanDays < LEAST_DAYS || item.sharedWith !== null || item.bubblesPerS === null || byBubbles <= 0
       ? null

@@ -2,11 +2,12 @@ import { choiceWords, gasKitWords, gasSheetWords } from '@jovrin/contract'
 import {
   commonAnswers,
   endSurgeWorking,
-  gasHoursOf,
+  gasGPerDay,
   gasWaterOf,
   openLeak,
   openRunningPart,
   runningParts,
+  surgedPeakMgPerL,
   surgeTimes,
   type GasLine,
 } from '@jovrin/core'
@@ -67,7 +68,7 @@ function OwnCylinder({ desk }: { readonly desk: Desk }) {
   const line = plan.gasLines.find(({ control }) => control !== 'none')
   const text = gasSheetWords
   const day = dayIn(plan.timeZone)
-  const byBubbles = figures.gasLines.reduce((sum, one) => sum + (one.mgPerH * gasHoursOf(plan, one)) / 1000, 0)
+  const byBubbles = gasGPerDay(plan, figures.gasLines)
   const perDay = (g: number): string => units.show('gasADay', g, 2)
   return (
     <>
@@ -120,8 +121,7 @@ function Surge({ desk: { figures }, line }: { readonly desk: Desk; readonly line
   const workingBar = commonAnswers().number('gasLines/*/workingBar', line.workingBar)
   const regulator = line.regulator ?? 'single'
   const times = surgeTimes(regulator, workingBar)
-  const air = gasWaterOf(figures).equilibriumMgPerL
-  const peak = air + (figures.gasLevels.peak - air) * times.high
+  const peak = surgedPeakMgPerL(figures.gasLevels.peak, gasWaterOf(figures).equilibriumMgPerL, times.high)
   const told = (one: number): string => significant(one, 2)
   return (
     <section aria-labelledby="gas-surge">

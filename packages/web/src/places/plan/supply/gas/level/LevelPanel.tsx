@@ -6,7 +6,6 @@ import {
   compareWays,
   DISTRUSTED_DKH,
   dkhOfAlkalinity,
-  INDICATOR_COLOURS,
   indicatorPh,
   standingAcids,
   WORKINGS,
@@ -26,6 +25,7 @@ import { QueryState } from '../../../../../ui/QueryState.js'
 import { useKeptState } from '../../../../../ui/useKeptState.js'
 import { decimals, significant, useUnits } from '../../../../../ui/units.js'
 import { gasReadingsOf, type GasReadings } from '../../../../shared/gasReadings.js'
+import { indicatorReading } from '../../../../shared/indicatorReading.js'
 import { useLog } from '../../../../shared/logging.js'
 import { WorkingFigure } from '../../../../shared/WorkingFigure.js'
 import type { Desk } from '../../../desk.js'
@@ -214,7 +214,11 @@ function KnownLevel({ desk: { tankId, plan, figures }, age, read }: LevelPanelPr
           {share !== null && (
             <Box sx={{ display: 'flex', gap: 1 }}>
               {Math.abs(measured.referenceKhDkh - USUAL_REFERENCE_DKH) < 0.3 && compared.dye !== null && (
-                <Button onClick={() => void log([indicatorReading(compared.dye?.value ?? 0)], new Date().toISOString(), text.logged)}>
+                <Button
+                  onClick={() =>
+                    void log([indicatorReading(colourOfCo2(compared.dye?.value ?? 0), null)], new Date().toISOString(), text.logged)
+                  }
+                >
                   {text.log}
                 </Button>
               )}
@@ -305,20 +309,3 @@ function Level({ way, range, inputs, isContradiction: contradicts }: LevelProps)
 }
 const isContradiction = (way: Way, { pH, khDkh, pHDegassed }: GasMeasured): boolean =>
   pH !== null && ((way === 'phKh' && khDkh !== null) || (way === 'drop' && pHDegassed !== null))
-
-const indicatorReading = (co2MgPerL: number) => {
-  const colour = colourOfCo2(co2MgPerL)
-  return {
-    kind: 'reading',
-    quantity: 'indicator',
-    value: INDICATOR_COLOURS.indexOf(colour) + 1,
-    qualifier: '=',
-    enteredText: colour,
-    enteredUnit: '',
-    basis: null,
-    method: null,
-    moment: null,
-    eventId: null,
-    note: null,
-  } as const
-}
