@@ -40,7 +40,7 @@ import {
 
 const plan: Plan = {
   ...UNPLANNED,
-  schemaVersion: 6,
+  schemaVersion: 7,
   name: 'x',
   startedOn: '2026-01-01',
   timeZone: 'UTC',

@@ -23,6 +23,7 @@ export {
 } from './journal.js'
 export { LEVER_RANGE, leversOf, LeversSchema } from './levers.js'
 export { GasFitRequest, GasFitResponse } from './gasFit.js'
+export { RecipeRequest, RecipeResponse } from './recipe.js'
 export { LightFieldRequest, LightFieldResponse } from './lightField.js'
 export {
   BACKUP_MOST_BYTES,
@@ -148,6 +149,7 @@ export { dimensionWords, figureWords, numberWords } from './text/en/quantity.js'
 export { refusalWords } from './text/en/refusal.js'
 export { refusedWords } from './text/en/refused.js'
 export { calendarFileWords, jobOrderWords, jobTaskWords, jobTitleWords } from './text/en/routine.js'
+export { jobTask, portionText } from './text/jobTask.js'
 export { findingWords, mendWords } from './text/en/safety.js'
 export { rowFaultWords, sampleProductWords, startWords } from './text/en/server.js'
 export { laneWords, startupWords, preparationWords, programmeWords } from './text/en/startup.js'

@@ -1,11 +1,21 @@
-import { ATTENTIONS, JOB_KINDS, type ListedJob } from '@jovrin/core'
+import { ATTENTIONS, JOB_KINDS, type JobPortion, type ListedJob } from '@jovrin/core'
 import { z } from 'zod'
 import { GasSummary } from './condition.js'
 import { CivilDate, TimeZone } from './dates.js'
 import { JobRecordSchema } from './journal.js'
 import { QuantitiesSchema } from './quantity.js'
+import { SaltIdSchema } from './salt.js'
 import { TankId } from './tank.js'
 
+const JobPortionSchema: z.ZodType<JobPortion> = z.object({
+  product: z.string(),
+  name: z.string(),
+  salt: SaltIdSchema.nullable(),
+  unit: z.enum(['g', 'mL']),
+  amount: z.number(),
+  stock: z.object({ ml: z.number(), inG: z.number() }).nullable(),
+  isGuess: z.boolean(),
+})
 export const ListedJobSchema: z.ZodType<ListedJob> = z.object({
   ruleId: z.string(),
   kind: z.enum(JOB_KINDS),
@@ -13,6 +23,7 @@ export const ListedJobSchema: z.ZodType<ListedJob> = z.object({
   isTimer: z.boolean(),
   minutes: z.number(),
   values: QuantitiesSchema,
+  portions: z.array(JobPortionSchema).optional(),
   state: z.enum(['due', 'assumed', 'done', 'skipped', 'moved']),
   on: z.iso.date(),
   record: JobRecordSchema.nullable(),

@@ -11,7 +11,6 @@ import {
   RAISED,
   READING_QUANTITIES,
   RECORD_KINDS,
-  SALT_IDS,
   SIGNS,
   type Act,
   type Deeds,
@@ -21,6 +20,7 @@ import {
   type SettingChange,
 } from '@jovrin/core'
 import { z } from 'zod'
+import { SaltIdSchema } from './salt.js'
 import { CivilDate, Instant } from './dates.js'
 import { NAME_MOST, NOTE_MOST, REASON_MOST, SETTINGS_MOST } from './limits.js'
 import { schemaAt } from './planPath.js'
@@ -66,7 +66,7 @@ export const JournalRecordSchema: z.ZodType<JournalRecord> = z.discriminatedUnio
     .strictObject({
       ...common,
       kind: z.literal('dose'),
-      salt: z.enum(SALT_IDS).nullable(),
+      salt: SaltIdSchema.nullable(),
       grams: z.number().min(0).max(10_000).nullable(),
       millilitres: z.number().min(0).max(100_000).nullable(),
       bottle: text(60).nullable(),
@@ -233,7 +233,7 @@ const day = z.int()
 const minute = z.int().min(0).max(1439)
 const ActSchema: z.ZodType<Act> = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('change'), day, minute, fraction: z.number(), hasWiped: z.boolean() }),
-  z.object({ kind: z.literal('dose'), day, minute, salt: z.enum(SALT_IDS), grams: z.number() }),
+  z.object({ kind: z.literal('dose'), day, minute, salt: SaltIdSchema, grams: z.number() }),
   z.object({ kind: z.literal('trim'), day, minute, wetG: z.number().nullable(), kinds: z.array(z.enum(PLANT_KINDS)) }),
   z.object({
     kind: z.literal('plant'),

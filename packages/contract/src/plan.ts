@@ -9,6 +9,7 @@ import {
   PLAN_RULES,
   PLAN_SCHEMA_VERSION,
   VIEW_SIDES,
+  WEEKDAYS,
   WISHES,
   type ChoiceField,
   type ChoicePath,
@@ -20,6 +21,7 @@ import {
 } from '@jovrin/core'
 import { z } from 'zod'
 import { CivilDate, TimeZone } from './dates.js'
+import { SaltIdSchema } from './salt.js'
 import { PlantSpeciesSchema, SpeciesId } from './species/plantSchemas.js'
 
 const LocalId = z.string().regex(/^[a-z][a-z0-9]{0,23}$/)
@@ -77,6 +79,10 @@ const Layer = z.strictObject({
   product: z.strictObject({ name: ProductName, ...under('layers/*/product') }).nullable(),
 })
 const Layers = listOf(Layer, 12)
+const Weekdays = z
+  .array(planLeaf('feed/macroDays/*'))
+  .max(WEEKDAYS.length)
+  .refine((days) => new Set(days).size === days.length, { error: 'duplicate_id' })
 const ItemKey = z.string().min(1).max(120)
 const Beds = listOf(
   z.strictObject({
@@ -169,6 +175,31 @@ const PARTS = {
     owned: z.array(ItemKey).max(400),
   }),
   feeding: planLeaf('feeding'),
+  feed: z.strictObject({
+    amounts: z.strictObject(under('feed/amounts')),
+    phases: listOf(z.strictObject({ id: LocalId, ...under('feed/phases/*'), seenOn: CivilDate.nullable() }), 12),
+    macroDays: Weekdays,
+    traceDays: Weekdays,
+    skipsChangeDay: z.boolean(),
+    countsWater: z.boolean(),
+    pauses: listOf(
+      z
+        .strictObject({ id: LocalId, from: CivilDate, to: CivilDate })
+        .refine(({ from, to }) => from <= to, { error: 'pause_order', path: ['to'] }),
+      24,
+    ),
+    cupboard: listOf(
+      z.strictObject({
+        id: LocalId,
+        name: named(60),
+        ...under('feed/cupboard/*'),
+        salt: SaltIdSchema.nullable(),
+        mix: listOf(z.strictObject({ id: LocalId, ...under('feed/cupboard/*/mix/*'), salt: SaltIdSchema }), 12),
+        label: listOf(z.strictObject({ id: LocalId, ...under('feed/cupboard/*/label/*') }), 20),
+      }),
+      24,
+    ),
+  }),
   changes: z.strictObject({ ...under('changes'), firstWeeksMore: z.boolean() }),
   animals: z.strictObject(under('animals')),
   isTrimmed: z.boolean(),

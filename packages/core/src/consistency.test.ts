@@ -4,7 +4,9 @@ import { openRunningPart } from './budget/running.sums.js'
 import { monthlyCost, runningParts } from './budget/running.js'
 import { compile } from './ecosystem/compile.js'
 import { tankFigures } from './ecosystem/tankFigures.js'
-import { saltDoseMgPerL, SALT_IDS } from './feed/salts.js'
+import { cupboardOf } from './feed/cupboard.js'
+import { FEED_NUTRIENTS } from './feed/nutrients.js'
+import { contentOf } from './feed/products.js'
 import { SCHOOL } from './feed/schools.js'
 import { gradeOf } from './gas/grade.js'
 import { hasGas } from './gas/linesOf.js'
@@ -184,28 +186,44 @@ describe('every place tells the same', () => {
         if (life.plan.lightWindows.length > 0) expect(lightHoursOf(planAt(timeline, fromDay)!)).toBeCloseTo(hours, 1)
     }))
 
-  test('doses: what the job weighs is what the model gives', () =>
+  test('doses: day by day, what the job weighs and pours is what the model gives', () =>
     holds((life) => {
       const { timeline } = lifeOf(life)
       const compiled = compile({ timeline, days: 60, stepMin: 60 })
-      for (const day of [1, 10, 20, 45]) {
+      for (let day = 0; day < 60; day++) {
         const plan = planAt(timeline, day)!
-        if (SCHOOL[plan.feeding].kind !== 'weekly' || plan.feeding === 'all-in-one') continue
-        const given = compiled.forcing.events.find(({ atMin, event }) => Math.floor(atMin / 1440) === day && event.kind === 'dose')
-        const job = jobsOn(life, day).find(({ kind }) => kind === 'dose')
-        const weighed = (species: Parameters<typeof saltDoseMgPerL>[1]): number =>
-          SALT_IDS.reduce(
-            (sum, salt) => sum + (saltDoseMgPerL(salt, species, job?.values[salt]?.value ?? 0, compiled.figures.waterL) ?? 0),
-            0,
-          )
-        const dose = given?.event.kind === 'dose' ? given.event.mgPerL : null
-        for (const [species, name] of [
-          ['N_NO3', 'nitrateN'],
-          ['P', 'phosphateP'],
-          ['Mg', 'magnesium'],
-          ['Fe', 'iron'],
-        ] as const)
-          expect(weighed(species), `${plan.feeding} ${name} day ${day}`).toBeCloseTo(dose?.[name] ?? 0, 6)
+        const given = compiled.forcing.events.filter(({ atMin, event }) => Math.floor(atMin / 1440) === day && event.kind.startsWith('dose'))
+        const jobs = jobsOn(life, day)
+        if (SCHOOL[plan.feeding].kind === 'level') {
+          const asked = jobs.find(({ kind }) => kind === 'dose-to-level')
+          const event = given[0]?.event
+          if (asked !== undefined) expect(asked.values['nitrate']!.value).toBe(event?.kind === 'dose-up-to' ? event.mgPerL.nitrateN : null)
+          continue
+        }
+        const portions = jobs.find(({ kind }) => kind === 'dose')?.portions ?? []
+        expect(portions.length > 0, `${plan.feeding} day ${day}`).toBe(given.length > 0)
+        const dose = given[0]?.event.kind === 'dose' ? given[0].event.mgPerL : null
+        for (const nutrient of FEED_NUTRIENTS) {
+          const poured = portions.reduce((sum, { product, amount }) => {
+            const content = contentOf(cupboardOf(plan).find(({ id }) => id === product)!)!
+            return sum + (amount * content.nutrientsMg[nutrient]) / compiled.figures.waterL
+          }, 0)
+          expect(poured, `${plan.feeding} ${nutrient} day ${day}`).toBeCloseTo(dose?.[nutrient] ?? 0, 6)
+        }
+      }
+    }))
+
+  test('doses: the programme says no nitrogen or phosphorus, and none is dosed', () =>
+    holds((life) => {
+      const { timeline } = lifeOf(life)
+      const steps = wetStartProgramme(timeline)
+      const compiled = compile({ timeline, days: PROGRAMME_DAYS, stepMin: 60 })
+      for (let day = 0; day < PROGRAMME_DAYS; day++) {
+        const told = stepsOn(steps, day).find(({ lane }) => lane === 'feed')?.code
+        if (told !== 'feed-no-nitrogen' && told !== 'feed-none') continue
+        for (const { atMin, event } of compiled.forcing.events)
+          if (Math.floor(atMin / 1440) === day && (event.kind === 'dose' || event.kind === 'dose-up-to'))
+            expect(event.mgPerL.nitrateN + event.mgPerL.ammoniumN + event.mgPerL.phosphateP, `day ${day}`).toBe(0)
       }
     }))
 

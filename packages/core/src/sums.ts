@@ -1,5 +1,5 @@
 import { surfaceGasSum, surfaceLossSum } from './budget/gasBySurface.sums.js'
-import { gasCostSum, monthSum, plantsCostSum, powerCostSum, saltsCostSum, waterCostSum } from './budget/running.sums.js'
+import { fertiliserCostSum, gasCostSum, monthSum, plantsCostSum, powerCostSum, saltsCostSum, waterCostSum } from './budget/running.sums.js'
 import { gasRateSum } from './gas/gas.sums.js'
 import { leakSum } from './gas/leak.sums.js'
 import { bagsSum, dryGroundSum, groundSum, poreSum } from './ground/ground.sums.js'
@@ -60,6 +60,7 @@ export const SUMS = [
   powerCostSum,
   gasCostSum,
   saltsCostSum,
+  fertiliserCostSum,
   waterCostSum,
   plantsCostSum,
   monthSum,

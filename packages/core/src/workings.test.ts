@@ -1,7 +1,8 @@
 import { describe, expect, test } from 'vitest'
-import { dailySalts } from './feed/schoolDoses.js'
-import { saltDoseMgPerL } from './feed/salts.js'
-import { SCHOOL } from './feed/schools.js'
+import { FEED_NUTRIENTS } from './feed/nutrients.js'
+import { schoolAmounts } from './feed/schoolAmounts.js'
+import { weekRecipe } from './feed/weekRecipe.js'
+import { UNPLANNED } from './plan/unplanned.js'
 import { FEEDING_SCHOOLS } from './plan/plan.js'
 import { ContradictionError, work, type WorkingInputs } from './quantity/working.js'
 import { WORKINGS } from './workings.js'
@@ -57,19 +58,10 @@ describe('quick sums, by hand', () => {
 test('ids are unique', () => expect(new Set(WORKINGS.map(({ id }) => id)).size).toBe(WORKINGS.length))
 
 test('a school’s salts bring what the school says, potassium never counted twice', () => {
-  for (const school of FEEDING_SCHOOLS) {
-    const doses = dailySalts(school, 120)
-    const { kind, amounts } = SCHOOL[school]
-    if (kind !== 'weekly') {
-      expect(doses).toEqual([])
-      continue
-    }
-    const week = (species: Parameters<typeof saltDoseMgPerL>[1]): number =>
-      doses.reduce((sum, { salt, grams }) => sum + 7 * (saltDoseMgPerL(salt, species, grams, 120) ?? 0), 0)
-    expect(week('NO3')).toBeCloseTo(amounts.nitrate, 9)
-    expect(week('PO4')).toBeCloseTo(amounts.phosphate, 9)
-    expect(week('Mg')).toBeCloseTo(amounts.magnesium, 9)
-    expect(week('Fe')).toBeCloseTo(amounts.iron, 9)
-    expect(week('K')).toBeGreaterThanOrEqual(amounts.potassium - 1e-9)
+  for (const feeding of FEEDING_SCHOOLS) {
+    const { givenMgPerL, portions } = weekRecipe({ feeding, feed: UNPLANNED.feed })
+    const wanted = schoolAmounts(feeding)
+    for (const nutrient of FEED_NUTRIENTS) expect(givenMgPerL[nutrient], `${feeding} ${nutrient}`).toBeCloseTo(wanted[nutrient], 9)
+    if (feeding === 'rich-column') expect(portions.map(({ product }) => product.salt)).toContain('potassium-sulfate')
   }
 })

@@ -31,6 +31,7 @@ import { journalService } from './journal/journal.service.js'
 import { kitRoutes } from './kit/kit.routes.js'
 import { kitService } from './kit/kit.service.js'
 import { gasFitRoutes } from './gasFit/gasFit.routes.js'
+import { recipeRoutes } from './recipe/recipe.routes.js'
 import { lightFieldRoutes } from './lightField/lightField.routes.js'
 import { leverRoutes } from './levers/lever.routes.js'
 import { leverService } from './levers/lever.service.js'
@@ -162,6 +163,7 @@ export function app({
     workingRoutes(),
     lightFieldRoutes(),
     gasFitRoutes(),
+    recipeRoutes(),
   )
   api.use(
     journalRoutes(journal, tanks),

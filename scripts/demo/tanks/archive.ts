@@ -1,4 +1,4 @@
-import { UNKNOWN_LAMP, type Plan } from '@jovrin/core'
+import { UNKNOWN_LAMP, UNKNOWN_TAB, type Plan } from '@jovrin/core'
 import { layer, outline, piece, PROFILE } from '../layouts.js'
 import { common } from './common.js'
 
@@ -15,7 +15,7 @@ export const archiveTank = (startedOn: string): Plan => ({
     [52, 31],
     [58, 30],
   ].map(([xCm = 0, yCm = 0], index) => ({ id: `t${index + 1}`, kind: 'tab', xCm, yCm })),
-  tabProduct: { name: 'Root tabs, pack of 10', pack: 10, price: 8, renewDays: 90 },
+  tabProduct: { ...UNKNOWN_TAB, name: 'Root tabs, pack of 10', pack: 10, price: 8, renewDays: 90 },
   hardscape: [
     piece(
       'lava',

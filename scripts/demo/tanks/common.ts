@@ -14,7 +14,7 @@ export const common = (
     latitudeDeg: 52,
     volumeM3: 180,
   },
-  schemaVersion: 6,
+  schemaVersion: 7,
   name,
   startedOn,
   timeZone: 'Europe/Berlin',

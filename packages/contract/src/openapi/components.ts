@@ -18,6 +18,7 @@ import { PlanSchema } from '../plan.js'
 import { Problem } from '../problem.js'
 import { ProductSchema } from '../product.js'
 import { PlantImportReport, PlantRowSchema, PlantSpeciesSchema } from '../species/plantSchemas.js'
+import { SaltIdSchema } from '../salt.js'
 import { PlantNote } from '../species/plantNote.js'
 import { ArchivedTank, NewTank, PlanRevision, TankEntry, Timeline } from '../tank.js'
 import { RestoreReport, RowImportReport, RowMappingSchema, TankFile, TankImportReport } from '../tankFile.js'
@@ -54,6 +55,7 @@ const NAMED: Readonly<Record<string, z.ZodType>> = {
   RestoreReport,
   Round,
   RowImportReport,
+  SaltId: SaltIdSchema,
   SettingChange: SettingChangeSchema,
   StoredPhoto,
   Tank: TankEntry,

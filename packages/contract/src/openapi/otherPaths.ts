@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { SessionReport, SignIn } from '../access.js'
 import { ForecastRequest, ForecastResponse } from '../forecast.js'
 import { GasFitRequest, GasFitResponse } from '../gasFit.js'
+import { RecipeRequest, RecipeResponse } from '../recipe.js'
 import { LightFieldRequest, LightFieldResponse } from '../lightField.js'
 import { ProductSchema } from '../product.js'
 import { ok, problem, path, body, json, refusals, type Paths } from './parts.js'
@@ -64,6 +65,13 @@ export const otherPaths = (): Paths => ({
       summary: 'Loss and injection of a tank from its pH over some hours, or why the log cannot tell',
       requestBody: body(GasFitRequest),
       responses: { '200': ok('The fit', GasFitResponse), ...refusals() },
+    },
+  },
+  '/api/recipes': {
+    post: {
+      summary: 'Grams of salts for wanted additions, minerals for soft water, a blend of two waters',
+      requestBody: body(RecipeRequest),
+      responses: { '200': ok('The recipe', RecipeResponse), ...refusals() },
     },
   },
   '/api/workings': {

@@ -25,6 +25,13 @@ export const saltsCostSum = defineSum({
   formula: `gramsPerDay·${DAYS}/1000·perKg`,
   source: SOURCE,
 })
+export const fertiliserCostSum = defineSum({
+  id: 'running.fertiliser',
+  dimension: 'money',
+  terms: { costPerDay: 'money' },
+  formula: `costPerDay·${DAYS}`,
+  source: 'Jovrin: grams and millilitres of the dose plan, by the price of their own packs and bottles',
+})
 export const waterCostSum = defineSum({
   id: 'running.water',
   dimension: 'money',
@@ -49,7 +56,7 @@ export const monthSum = defineSum({
 
 /** A month of one part, from its power or amount, its hours and its price. */
 export function openRunningPart({ kind, terms, cost, rate, isRateGiven }: RunningPart, currency: string): OpenedSum {
-  const { watts = 0, hoursPerDay = 0, gramsPerH = 0, gramsPerDay = 0, litresPerChange = 0, everyDays = 1, drawnPerL = 1 } = terms
+  const { watts = 0, hoursPerDay = 0, gramsPerH = 0, gramsPerDay = 0, costPerDay = 0, litresPerChange = 0, everyDays = 1, drawnPerL = 1 } = terms
   const price: Given = { value: rate, from: isRateGiven ? 'typed' : 'assumed' }
   const hours = reckoned(hoursPerDay)
   switch (kind) {
@@ -64,6 +71,8 @@ export function openRunningPart({ kind, terms, cost, rate, isRateGiven }: Runnin
       return openSum(gasCostSum, cost, { gramsPerH: reckoned(gramsPerH), hoursPerDay: hours, perKg: price }, [], { currency })
     case 'salts':
       return openSum(saltsCostSum, cost, { gramsPerDay: reckoned(gramsPerDay), perKg: price }, [], { currency })
+    case 'fertiliser':
+      return openSum(fertiliserCostSum, cost, { costPerDay: reckoned(costPerDay) }, [], { currency })
     case 'water':
       return openSum(
         waterCostSum,

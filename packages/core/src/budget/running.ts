@@ -1,5 +1,5 @@
 import { wastePerLOf } from '../startup/backward.js'
-import { dailySalts } from '../feed/schoolDoses.js'
+import { feedNeeds, pricePerUnit } from './feedNeed.js'
 import type { TankFigures } from '../ecosystem/tankFigures.js'
 import type { Plan } from '../plan/plan.js'
 import { gasHoursOf } from '../gas/linesOf.js'
@@ -15,6 +15,7 @@ export interface RunningTerms {
   readonly hoursPerDay?: number
   readonly gramsPerH?: number
   readonly gramsPerDay?: number
+  readonly costPerDay?: number
   readonly litresPerChange?: number
   readonly everyDays?: number
   /** Litres drawn for each litre used, waste of a purifier included. */
@@ -22,7 +23,7 @@ export interface RunningTerms {
 }
 
 export interface RunningPart {
-  readonly kind: 'light' | 'pump' | 'heating' | 'gas' | 'salts' | 'plants' | 'water'
+  readonly kind: 'light' | 'pump' | 'heating' | 'gas' | 'salts' | 'fertiliser' | 'plants' | 'water'
   /** A month's amount in its unit: kWh, kg, L; none for plants. */
   readonly amount: number
   /** Of that unit; of a month for plants. Water is priced by the cubic metre. */
@@ -46,7 +47,10 @@ export function runningParts(plan: Plan, figures: TankFigures): RunningPart[] {
   const gasMg = figures.gasLines.reduce((sum, line) => sum + line.mgPerH * gasHoursOf(plan, line), 0)
   const gasHours = figures.gasMgPerH > 0 ? gasMg / figures.gasMgPerH : 0
   const gramsPerH = figures.gasMgPerH / 1000
-  const gramsPerDay = dailySalts(plan.feeding, figures.waterL).reduce((sum, { grams }) => sum + grams, 0)
+  const needs = feedNeeds(plan, figures.waterL)
+  // What has a price of its own costs that; salts without one cost what salts cost.
+  const gramsPerDay = needs.reduce((sum, { product, unit, perDay }) => (unit === 'g' && pricePerUnit(product) === null ? sum + perDay : sum), 0)
+  const costPerDay = needs.reduce((sum, { product, perDay }) => sum + perDay * (pricePerUnit(product) ?? 0), 0)
   const { everyDays, fraction } = plan.changes
   const litresPerChange = figures.waterL * fraction
   const drawnPerL = 1 + (plan.logistics.purifiedFraction ?? 0) * wastePerLOf(plan)
@@ -56,6 +60,9 @@ export function runningParts(plan: Plan, figures: TankFigures): RunningPart[] {
     power('heating', heatingW(figures), 24),
     part('gas', (gramsPerH * gasHours * DAYS_PER_MONTH) / 1000, 'gasPerKg', { gramsPerH, hoursPerDay: gasHours }),
     part('salts', (gramsPerDay * DAYS_PER_MONTH) / 1000, 'saltsPerKg', { gramsPerDay }),
+    ...(costPerDay > 0
+      ? [{ kind: 'fertiliser' as const, amount: 0, rate: 0, isRateGiven: true, cost: costPerDay * DAYS_PER_MONTH, terms: { costPerDay } }]
+      : []),
     part(
       'water',
       (litresPerChange * DAYS_PER_MONTH * drawnPerL) / everyDays,

@@ -5,7 +5,9 @@ import { quantities, type Dimensions, type NumbersOf, type Quantities } from '..
 import { countedSpecies, type CountedSpecies } from '../planting/bedsOf.js'
 import { potsOf } from '../planting/pots.js'
 import { USUAL_RENEW_DAYS, tabCost } from '../ground/rootTabs.js'
-import { dailyBottleMl, dailySalts } from '../feed/schoolDoses.js'
+import { feedNeeds } from './feedNeed.js'
+import { isUsual } from '../feed/cupboard.js'
+import { commonAnswers } from '../plan/answers.js'
 import type { ReadingQuantity } from '../plan/journal.js'
 import { OFTEN_FORGOTTEN, type Forgotten } from '../startup/backward.js'
 import { neededCoolerW, neededHeaterW, usualHeaterW } from '../tank/climateLoad.js'
@@ -145,9 +147,16 @@ export function shoppingList(plan: Plan, figures: TankFigures): ShoppingItem[] {
       {},
       { plants: counted.filter(({ plant }) => plant.kind === kind) },
     )
-  const bottle = dailyBottleMl(plan.feeding, figures.waterL)
-  if (bottle !== null) add('fertiliser', '', 1, { amount: bottle * FED_DAYS })
-  else for (const { salt, grams } of dailySalts(plan.feeding, figures.waterL)) add('salt', salt, 1, { amount: grams * FED_DAYS })
+  for (const { product, unit, perDay } of feedNeeds(plan, figures.waterL)) {
+    const amount = perDay * FED_DAYS
+    const packs = (pack: number | null): number => (pack === null ? 1 : Math.max(1, Math.ceil(amount / pack)))
+    const own = { name: product.name, price: product.price }
+    if (unit === 'g') add('salt', product.salt ?? '', packs(product.packG), { amount }, own)
+    else if (product.form === 'bottle') add('fertiliser', isUsual(product) ? '' : product.id, packs(product.bottleMl), { amount }, own)
+    else
+      for (const { salt, grams } of product.mix)
+        add('salt', salt, 1, { amount: (grams * amount) / commonAnswers().number('feed/cupboard/*/bottleMl', product.bottleMl) })
+  }
   for (const quantity of KITS_BOUGHT) add('test', quantity, 1, {})
   const hasGas = plan.gasLines.some(({ control }) => control !== 'none')
   const isNeeded = (thing: Forgotten): boolean =>

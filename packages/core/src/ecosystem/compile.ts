@@ -1,12 +1,13 @@
 import { FILTER_START, startState as filledState } from './startState.js'
 import { GROUND } from '../ground/kinds.js'
-import { SCHOOL } from '../feed/schools.js'
+import { tabsLaidMg } from '../ground/rootTabs.js'
+import { dayDose } from '../feed/dayDose.js'
+import { isNothing } from '../feed/nutrients.js'
 import { gasOpenTable } from '../gas/gasDay.js'
 import { commonLimitMgPerL, type AnsweredLine } from '../gas/linesOf.js'
 import { lightDayTable } from '../light/dayTable.js'
 import { minutesOf, monthsBetween } from '../plan/clock.js'
-import type { FeedShare, Plan, TimelineEntry } from '../plan/plan.js'
-import { molarMass } from '../feed/chemicalFormula.js'
+import type { Plan, TimelineEntry } from '../plan/plan.js'
 import { Answers, type Draw } from '../plan/answers.js'
 import { PLANT_GROUPS } from '../planting/kinds.js'
 import { lightOfKinds } from '../planting/light/lightOfBeds.js'
@@ -19,7 +20,7 @@ import { DETRITUS_VACUUMED, GOOD_LAI, MOST_CUT, WIPED } from './care.js'
 import { eventOfAct, NEW_PLANT_STORES, NO_DEEDS, type Deeds, type Omission } from './deeds.js'
 import { suitedTo } from './suitedTo.js'
 import { standWith } from './standWith.js'
-import type { Conditions, DoseMgPerL, Forcing, Site, TankEvent, TimedEvent } from './forcing.js'
+import type { Conditions, Forcing, Site, TankEvent, TimedEvent } from './forcing.js'
 import { DEFAULT_PARAMETERS, type Parameters } from './parameters.js'
 import { PRODUCT_METHOD } from './simulate.js'
 import { tankFigures, type TankFigures } from './tankFigures.js'
@@ -72,8 +73,11 @@ export function compile(options: CompileOptions): Compiled {
       spans.push({ fromDay, conditions: { ...conditions, temperatureC: waterC } })
     }
     const tap = tapOf(entry.plan, new Answers(draw))
-    for (let day = entry.fromDay; day < until; day++)
+    for (let day = entry.fromDay; day < until; day++) {
       events.push(...eventsOfDay(entry, day, tap, (what) => omitted.has(omissionKey({ what, day }))))
+      const tabsMg = site.poreL > 0 ? tabsLaidMg(entry.plan, day) : []
+      if (tabsMg.some((mg) => mg > 0)) events.push({ atMin: day * 1440 + CARE_MIN, event: { kind: 'tabs', mgOfNutrient: tabsMg } })
+    }
     for (const act of deeds.acts) if (act.day >= entry.fromDay && act.day < until) events.push(eventOfAct(act, figures.waterL, tap))
   })
   if (options.massChange && options.massChange.factor !== 1) {
@@ -217,11 +221,12 @@ const dissolvedMgPerH = ({ mgPerH, dissolvedShare }: AnsweredLine): number => mg
 const omissionKey = ({ what, day }: Omission): string => `${what} ${day}`
 
 function eventsOfDay(
-  { plan, feed }: TimelineEntry,
+  entry: TimelineEntry,
   day: number,
   tap: TapWater,
   isOmitted: (what: Omission['what']) => boolean,
 ): TimedEvent[] {
+  const { plan } = entry
   const events: TimedEvent[] = []
   const at = (minute: number, event: TankEvent): void => void events.push({ atMin: day * 1440 + minute, event })
   const isCareDay = day > 0 && day % 7 === 0
@@ -234,28 +239,8 @@ function eventsOfDay(
       vacuum: DETRITUS_VACUUMED,
       wipe: isCareDay || plan.changes.everyDays > 7 ? WIPED : 0,
     })
-  const school = SCHOOL[plan.feeding]
-  if (!isOmitted('dose'))
-    at(lightsOnMin(plan), {
-      kind: school.kind === 'weekly' ? 'dose' : 'dose-up-to',
-      mgPerL: dailyDose(school.amounts, school.kind === 'weekly' ? 7 : 1, feed),
-    })
+  const dose = dayDose(entry, day, isChangeDay(plan, day))
+  if (!isOmitted('dose') && !isNothing(dose.mgPerL))
+    at(lightsOnMin(plan), { kind: dose.kind === 'add' ? 'dose' : 'dose-up-to', mgPerL: dose.mgPerL })
   return events
 }
-
-const NITRATE_TO_N = molarMass('N') / molarMass('NO3')
-const PHOSPHATE_TO_P = molarMass('P') / molarMass('PO4')
-
-const dailyDose = (
-  amounts: (typeof SCHOOL)['none']['amounts'],
-  parts: number,
-  { nitrogenPhosphorus, rest }: FeedShare = { nitrogenPhosphorus: 1, rest: 1 },
-): DoseMgPerL => ({
-  ammoniumN: 0,
-  nitrateN: (nitrogenPhosphorus * amounts.nitrate * NITRATE_TO_N) / parts,
-  phosphateP: (nitrogenPhosphorus * amounts.phosphate * PHOSPHATE_TO_P) / parts,
-  potassium: (rest * amounts.potassium) / parts,
-  iron: (rest * amounts.iron) / parts,
-  calcium: 0,
-  magnesium: (rest * amounts.magnesium) / parts,
-})

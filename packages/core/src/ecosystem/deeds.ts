@@ -1,7 +1,10 @@
-import { saltDoseMgPerL, SALT_IDS, type SaltId } from '../feed/salts.js'
+import { plainSalt } from '../feed/cupboard.js'
+import { NO_NUTRIENTS, nutrientsBy, type NutrientAmounts } from '../feed/nutrients.js'
+import { contentOf } from '../feed/products.js'
+import { SALT_IDS, type SaltId } from '../feed/salts.js'
 import type { PlantKind } from '../plan/plan.js'
 import { PLANT_GROUPS, PLANT_KIND } from '../planting/kinds.js'
-import type { DoseMgPerL, TankEvent, TimedEvent } from './forcing.js'
+import type { TankEvent, TimedEvent } from './forcing.js'
 import type { TapWater } from '../water/tapOf.js'
 import { DETRITUS_VACUUMED, GOOD_LAI, MOST_CUT, WIPED } from './care.js'
 
@@ -74,20 +77,9 @@ function kernelEvent(act: Act, waterL: number, tap: TapWater): TankEvent {
 
 const groupOf = (kind: PlantKind): number => PLANT_GROUPS.indexOf(PLANT_KIND[kind].group)
 
-function doseOf(salt: SaltId, grams: number, waterL: number): DoseMgPerL {
-  const of = (species: Parameters<typeof saltDoseMgPerL>[1]): number => saltDoseMgPerL(salt, species, grams, waterL) ?? 0
-  const ammoniumN = of('N_NH4')
-  // Urea is broken down to ammonium within a day or two.
-  const isUrea = salt === 'urea'
-  return {
-    ammoniumN: isUrea ? of('N') : ammoniumN,
-    nitrateN: of('N_NO3'),
-    phosphateP: of('P'),
-    potassium: of('K'),
-    iron: of('Fe'),
-    calcium: of('Ca'),
-    magnesium: of('Mg'),
-  }
+const doseOf = (salt: SaltId, grams: number, waterL: number): NutrientAmounts => {
+  const held = contentOf(plainSalt('dosed', salt))?.nutrientsMg ?? NO_NUTRIENTS
+  return nutrientsBy((nutrient) => (held[nutrient] * grams) / waterL)
 }
 
 export const isSaltId = (text: string): text is SaltId => (SALT_IDS as readonly string[]).includes(text)

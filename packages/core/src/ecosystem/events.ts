@@ -1,4 +1,5 @@
-import type { DoseMgPerL, TankEvent } from './forcing.js'
+import type { NutrientAmounts } from '../feed/nutrients.js'
+import type { TankEvent } from './forcing.js'
 import type { TapWater } from '../water/tapOf.js'
 import { LEDGER_C, LEDGER_N, LEDGER_P } from './ledger.js'
 import {
@@ -40,7 +41,7 @@ export const TAP_CO2_OVER_AIR = 1.5
 const MOST_HARVESTED = 0.9
 
 /** Dissolved pools that a change mixes with the tap's, and the dose that feeds them. */
-const MIXED: readonly (readonly [slot: number, tap: keyof TapWater, dose: keyof DoseMgPerL | null])[] = [
+const MIXED: readonly (readonly [slot: number, tap: keyof TapWater, dose: keyof NutrientAmounts | null])[] = [
   [AMMONIUM, 'ammoniumMgNPerL', 'ammoniumN'],
   [NITRATE, 'nitrateMgNPerL', 'nitrateN'],
   [PHOSPHATE, 'phosphateMgPPerL', 'phosphateP'],
@@ -204,7 +205,7 @@ function changeWater(step: Step, fraction: number, tap: TapWater, vacuum: number
   ledger.book(LEDGER_P, -wipedG * parameters.algaePMgPerG)
 }
 
-function dose(step: Step, amountOf: (slot: number, given: number) => number, given: DoseMgPerL): void {
+function dose(step: Step, amountOf: (slot: number, given: number) => number, given: NutrientAmounts): void {
   const { state, ledger, site } = step
   for (const [slot, , doseKey] of MIXED) {
     if (doseKey === null) continue

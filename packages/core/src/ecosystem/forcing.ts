@@ -1,3 +1,4 @@
+import type { NutrientAmounts } from '../feed/nutrients.js'
 import type { TapWater } from '../water/tapOf.js'
 import type { Chemistry } from './chemistry.js'
 
@@ -47,16 +48,6 @@ export interface Conditions {
   readonly grazers: number
 }
 
-export interface DoseMgPerL {
-  readonly ammoniumN: number
-  readonly nitrateN: number
-  readonly phosphateP: number
-  readonly potassium: number
-  readonly iron: number
-  readonly calcium: number
-  readonly magnesium: number
-}
-
 export type TankEvent =
   | { readonly kind: 'trim'; readonly cutOfGroup: readonly number[] }
   /** Weekly care: a group whose leaf area index is above its limit is cut by a fixed share. */
@@ -77,9 +68,9 @@ export type TankEvent =
   /** The standing plants times a factor: thinned out, or more of the same added with stores as full as theirs. */
   | { readonly kind: 'scale-plants'; readonly factor: number }
   | { readonly kind: 'change'; readonly fraction: number; readonly tap: TapWater; readonly vacuum: number; readonly wipe: number }
-  | { readonly kind: 'dose'; readonly mgPerL: DoseMgPerL }
+  | { readonly kind: 'dose'; readonly mgPerL: NutrientAmounts }
   /** A grower who measures: raises each to the level wanted, never above it. */
-  | { readonly kind: 'dose-up-to'; readonly mgPerL: DoseMgPerL }
+  | { readonly kind: 'dose-up-to'; readonly mgPerL: NutrientAmounts }
   | { readonly kind: 'tabs'; readonly mgOfNutrient: readonly number[] }
 
 export interface TimedEvent {

@@ -19,7 +19,7 @@ import { ALKALINITY, AMMONIUM, CARBON, GROUND, INDICATOR_CO2, NUTRIENT_COUNT, OX
 import { dailyOf, kernelConditions, POOL, Step } from './step.js'
 
 /** Stored with every forecast; raised when the same forcing gives other numbers. */
-export const MODEL_VERSION = '5'
+export const MODEL_VERSION = '6'
 export const PRODUCT_METHOD: Method = { chemistry: CORE_CHEMISTRY, gas: 'exact', uptake: 'shared' }
 
 /** Decays first, sums last; see the comments of the processes on their order. */

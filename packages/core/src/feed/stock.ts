@@ -1,4 +1,3 @@
-import { ALL_IN_ONE_NITRATE_MG_PER_ML } from './schools.js'
 import type { SaltId } from './salts.js'
 
 /** A pocket scale reads a hundredth of a gram: below this a portion is off by a tenth and more. Rule of thumb 0.05–0.2 g. */
@@ -19,6 +18,3 @@ export const stockG = (salt: SaltId): number => (FINE.has(salt) ? FINE_STOCK_G :
 /** A portion as millilitres of its stock; `null` where it can be weighed. */
 export const stockMl = (salt: SaltId, grams: number): number | null =>
   grams >= LEAST_WEIGHED_G ? null : (grams * STOCK_BOTTLE_ML) / stockG(salt)
-
-/** Millilitres of an all-in-one bottle for so much nitrate [mg/L] in a tank. Its label decides. */
-export const bottleMl = (nitrateMgPerL: number, waterL: number): number => (nitrateMgPerL * waterL) / ALL_IN_ONE_NITRATE_MG_PER_ML

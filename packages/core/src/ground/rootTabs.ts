@@ -1,3 +1,4 @@
+import type { Plan, TabKind, TabProduct } from '../plan/plan.js'
 import { boundsOf, distanceCm, isInside, type Ring, type Spot } from '../numeric/ring.js'
 
 /** A ring of tabs around the crown of a large rosette: 3 to 5, 4 to 6 cm out. General practice. */
@@ -38,6 +39,17 @@ function isClear(ring: Ring, spot: Spot): boolean {
   })
 }
 
+/** Nitrogen, phosphorus, potassium and iron of one [mg of the element]. A tab is some grams of clay with a little fertiliser, a capsule half a gram of coated fertiliser. Rules of thumb, ×/÷3 between products. */
+const USUAL_CONTENT_MG = { tab: [30, 6, 25, 3], capsule: [75, 20, 50, 2] } as const satisfies Readonly<
+  Record<TabKind, readonly [number, number, number, number]>
+>
+/** What one tab or capsule brings to the ground [mg of N, P, K and Fe]: as its pack says, else as usual. A capsule has no pack of its own here. */
+export const tabContentMg = (kind: TabKind, product: TabProduct | null): readonly [number, number, number, number] => {
+  const [n, p, k, fe] = USUAL_CONTENT_MG[kind]
+  if (kind === 'capsule' || product === null) return [n, p, k, fe]
+  return [product.nitrogenMg ?? n, product.phosphorusMg ?? p, product.potassiumMg ?? k, product.ironMg ?? fe]
+}
+
 /** Until a tab of which nobody said so is spent: two to four months, by product. General practice. */
 export const USUAL_RENEW_DAYS = 90
 
@@ -48,6 +60,19 @@ export interface TabCost {
   readonly costNow: number | null
   readonly costPerYear: number | null
 }
+/** Days after the start between two rounds of new tabs. */
+export const renewalDays = (product: TabProduct | null): number => Math.round(product?.renewDays ?? USUAL_RENEW_DAYS)
+
+/** What is pressed into the ground on a day of the tank's age [mg of N, P, K and Fe]: all on the first, new tabs when the old are spent; capsules lie below for good. */
+export function tabsLaidMg({ tabs, tabProduct }: Pick<Plan, 'tabs' | 'tabProduct'>, day: number): readonly [number, number, number, number] {
+  const isRenewal = day > 0 && day % renewalDays(tabProduct) === 0
+  const sum: [number, number, number, number] = [0, 0, 0, 0]
+  if (day > 0 && !isRenewal) return sum
+  for (const { kind } of tabs)
+    if (day === 0 || kind === 'tab') tabContentMg(kind, tabProduct).forEach((mg, nutrient) => (sum[nutrient]! += mg))
+  return sum
+}
+
 /** Packs for so many tabs, and what renewing them costs a year. */
 export function tabCost(tabs: number, pack: number, price: number | null, renewDays: number): TabCost {
   const packs = tabs === 0 ? 0 : Math.ceil(tabs / pack)

@@ -1,4 +1,5 @@
 import type { Dimension } from '../quantity/dimensions.js'
+import { SALT_IDS } from '../quantity/saltFormulas.js'
 import {
   BED_STANDS,
   BED_STARTS,
@@ -32,6 +33,7 @@ import {
   ZONE_PURPOSES,
   type Plan,
 } from './plan.js'
+import { CHELATES, FEED_FORMS, FEED_SIGNS, LABEL_SPECIES, LABEL_UNITS, WEEKDAYS } from './planFeed.js'
 
 /** What is taken for "don't know": a common value and the range it may well lie in (about ±1.6 standard deviations of its logarithm). Rules of thumb all of them. */
 export interface Assumption {
@@ -106,6 +108,8 @@ const RATE = { dimension: 'money', range: [0, 100_000] } as const
 const PRICE = { dimension: 'money', range: [0, 1e7] } as const
 const FROM_DAY = { dimension: 'day', range: [0, 5000], isWhole: true, isSure: true } as const
 const HARD = { dimension: 'concentration', range: [0, 600] } as const
+const TAB = { dimension: 'content', range: [0, 5000], usual: [0, 500] } as const
+const FED = { dimension: 'concentration', range: [0, 500] } as const
 const BEFORE = { dimension: 'minutes', range: [0, 480], isSure: true } as const
 
 /** Every number of a plan, once. Schema, sentences about ranges, hints, assumed values and the names of dated changes follow from it. */
@@ -170,6 +174,10 @@ export const NUMBER_FIELDS = {
   'tabProduct/pack': { dimension: 'count', range: [1, 5000], isWhole: true, isSure: true },
   'tabProduct/price': PRICE,
   'tabProduct/renewDays': { dimension: 'days', range: [7, 2000], isSure: true },
+  'tabProduct/nitrogenMg': TAB,
+  'tabProduct/phosphorusMg': TAB,
+  'tabProduct/potassiumMg': TAB,
+  'tabProduct/ironMg': TAB,
   'hardscape/*/massKg': { dimension: 'mass', range: [0, 1000], usual: [0, 80], unknown: { value: 5, low: 1, high: 12 } },
   'hardscape/*/volumeL': { dimension: 'volume', range: [0, 500] },
   'hardscape/*/outline/*/xCm': ON_FLOOR,
@@ -247,6 +255,26 @@ export const NUMBER_FIELDS = {
   'logistics/purifierLPerDay': { dimension: 'yield', range: [0, 5000] },
   'logistics/barrelL': { dimension: 'volume', range: [0, 5000] },
   'logistics/wastePerL': { dimension: 'ratio', range: [0, 20], unknown: { value: 2, low: 1, high: 4 } },
+  'feed/amounts/nitrateMgNPerL': { dimension: 'nitrate', range: [0, 100], usual: [0, 9] },
+  'feed/amounts/ammoniumMgNPerL': { dimension: 'ammonia', range: [0, 20], usual: [0, 1.4] },
+  'feed/amounts/phosphateMgPPerL': { dimension: 'phosphate', range: [0, 50], usual: [0, 2.5] },
+  'feed/amounts/potassiumMgPerL': { ...FED, usual: [0, 40] },
+  'feed/amounts/calciumMgPerL': { ...FED, usual: [0, 30] },
+  'feed/amounts/magnesiumMgPerL': { ...FED, usual: [0, 10] },
+  'feed/amounts/ironMgPerL': { ...FED, range: [0, 20], usual: [0, 0.8] },
+  'feed/phases/*/fromDay': { dimension: 'day', range: [0, 5000], isWhole: true },
+  'feed/phases/*/nitrogenPhosphorusFraction': { dimension: 'fraction', range: [0, 2], usual: [0, 1], isSure: true },
+  'feed/phases/*/restFraction': { dimension: 'fraction', range: [0, 2], usual: [0, 1], isSure: true },
+  'feed/cupboard/*/mix/*/grams': { dimension: 'salt', range: [0, 100_000], isSure: true },
+  'feed/cupboard/*/label/*/value': { dimension: 'ratio', range: [0, 1_000_000], isSure: true },
+  'feed/cupboard/*/bottleMl': { dimension: 'dosing', range: [1, 100_000], usual: [50, 5000], unknown: { value: 500, low: 250, high: 1000 } },
+  'feed/cupboard/*/densityGPerMl': { dimension: 'bulk', range: [0.7, 2.5], usual: [1, 1.3], unknown: { value: 1.05, low: 1, high: 1.3 } },
+  'feed/cupboard/*/raiseMl': { dimension: 'dosing', range: [0.01, 10_000] },
+  'feed/cupboard/*/raiseL': { dimension: 'volume', range: [0.1, 100_000] },
+  'feed/cupboard/*/packG': { dimension: 'salt', range: [1, 1_000_000] },
+  'feed/cupboard/*/price': PRICE,
+  'feed/cupboard/*/pumpMlPerMin': { dimension: 'pumping', range: [0.05, 5000], usual: [0.5, 120] },
+  'feed/cupboard/*/pumpTimesPerDay': { dimension: 'count', range: [1, 96], isWhole: true },
   'changes/fraction': { dimension: 'fraction', range: [0, 1], isSure: true },
   'changes/everyDays': { dimension: 'days', range: [1, 60], isWhole: true, isSure: true },
   'animals/foodGPerDay': { dimension: 'fodder', range: [0, 100], usual: [0, 5] },
@@ -288,6 +316,16 @@ export const CHOICE_FIELDS = {
   'flow/filter': { choices: FILTER_STATES },
   'filters/*/media': { choices: FILTER_MEDIA },
   feeding: { choices: FEEDING_SCHOOLS, isSure: true },
+  'feed/amounts/school': { choices: FEEDING_SCHOOLS },
+  'feed/phases/*/sign': { choices: FEED_SIGNS },
+  'feed/macroDays/*': { choices: WEEKDAYS, isSure: true },
+  'feed/traceDays/*': { choices: WEEKDAYS, isSure: true },
+  'feed/cupboard/*/form': { choices: FEED_FORMS, isSure: true },
+  'feed/cupboard/*/salt': { choices: SALT_IDS },
+  'feed/cupboard/*/mix/*/salt': { choices: SALT_IDS, isSure: true },
+  'feed/cupboard/*/label/*/species': { choices: LABEL_SPECIES, isSure: true },
+  'feed/cupboard/*/labelUnit': { choices: LABEL_UNITS },
+  'feed/cupboard/*/chelate': { choices: CHELATES },
 } as const satisfies {
   readonly [Path in ChoicePath]: FieldAt<Path, ChoiceField> & { readonly choices: readonly ValueAt<Described, Path>[] }
 }

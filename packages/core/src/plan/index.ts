@@ -160,8 +160,31 @@ export {
   type Wish,
   type ZonePurpose,
 } from './plan.js'
+export {
+  CHELATES,
+  FEED_FORMS,
+  FEED_SIGNS,
+  LABEL_SPECIES,
+  LABEL_UNITS,
+  UNKNOWN_PRODUCT,
+  UNSET_AMOUNTS,
+  WEEKDAYS,
+  type Chelate,
+  type FeedAmounts,
+  type FeedForm,
+  type FeedPause,
+  type FeedPhase,
+  type FeedProduct,
+  type FeedSign,
+  type LabelLine,
+  type LabelSpecies,
+  type LabelUnit,
+  type MixedSalt,
+  type PlanFeed,
+  type Weekday,
+} from './planFeed.js'
 export { newPlan } from './newPlan.js'
-export { UNKNOWN_SOURCE, UNPLACED, UNPLANNED, UNKNOWN_LAMP, UNTUNED_LINE } from './unplanned.js'
+export { UNKNOWN_TAB, UNKNOWN_SOURCE, UNPLACED, UNPLANNED, UNKNOWN_LAMP, UNTUNED_LINE } from './unplanned.js'
 export { upgradePlan } from './upgrade/upgradePlan.js'
 export { upgradeSetting } from './upgrade/upgradeSetting.js'
 export { Answers, commonAnswers, type Draw } from './answers.js'

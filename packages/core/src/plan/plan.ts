@@ -3,10 +3,11 @@
 
 import type { PlantSpecies } from '../species/plantSpecies.js'
 import { PLANT_KINDS, type PlantKind } from '../species/plantKinds.js'
+import type { PlanFeed } from './planFeed.js'
 
 export { PLANT_KINDS, type PlantKind }
 
-export const PLAN_SCHEMA_VERSION = 6
+export const PLAN_SCHEMA_VERSION = 7
 
 export const DENSITIES = ['thin', 'half', 'full'] as const
 export type Density = (typeof DENSITIES)[number]
@@ -184,6 +185,11 @@ export interface TabProduct {
   readonly pack: number
   readonly price: number | null
   readonly renewDays: number
+  /** Of one tab or capsule [mg of the element]; as usual where its pack says nothing. */
+  readonly nitrogenMg: number | null
+  readonly phosphorusMg: number | null
+  readonly potassiumMg: number | null
+  readonly ironMg: number | null
 }
 export interface RootTab {
   readonly id: string
@@ -478,6 +484,7 @@ export interface Plan {
   readonly logistics: PlanLogistics
   readonly muted: readonly MutedFinding[]
   readonly feeding: FeedingSchool
+  readonly feed: PlanFeed
   readonly changes: PlanChanges
   readonly animals: PlanAnimals
   readonly isTrimmed: boolean

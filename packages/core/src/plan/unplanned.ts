@@ -1,4 +1,5 @@
-import type { GasLine, Lamp, Piece, Plan, WaterSource } from './plan.js'
+import type { GasLine, Lamp, Piece, Plan, TabProduct, WaterSource } from './plan.js'
+import { UNSET_AMOUNTS } from './planFeed.js'
 
 /** The parts of a plan that nobody has said anything about yet. */
 export const UNPLANNED = {
@@ -33,6 +34,16 @@ export const UNPLANNED = {
   outlets: [],
   climate: { heaterW: null, coolerW: null },
   muted: [],
+  feed: {
+    amounts: UNSET_AMOUNTS,
+    phases: [],
+    macroDays: [],
+    traceDays: [],
+    skipsChangeDay: false,
+    countsWater: false,
+    pauses: [],
+    cupboard: [],
+  },
   logistics: { purifiedFraction: null, purifierLPerDay: null, barrelL: null, wastePerL: null },
   money: {
     currency: 'EUR',
@@ -59,6 +70,9 @@ export const UNKNOWN_SOURCE = {
   silicaMgSiPerL: null,
   disinfectant: null,
 } as const satisfies Omit<WaterSource, 'id'>
+
+/** What the pack of a tab does not say. */
+export const UNKNOWN_TAB = { nitrogenMg: null, phosphorusMg: null, potassiumMg: null, ironMg: null } as const satisfies Partial<TabProduct>
 
 /** A lamp of which nothing is known. */
 export const UNKNOWN_LAMP = {

@@ -37,6 +37,9 @@ const FIXED = {
   salt: { unit: 'g' },
   /** Of a stock or a bottle. */
   dosing: { unit: 'mL', digits: 2 },
+  pumping: { unit: 'mL/min', digits: 2 },
+  /** In a tab or a capsule. */
+  content: { unit: 'mg', digits: 2 },
   pressure: { unit: 'bar' },
   press: { unit: 'kPa', digits: 2 },
   force: { unit: 'N' },

@@ -1,15 +1,11 @@
 import { isChangeDay } from '../ecosystem/changeDays.js'
-import { SALT_IDS, type SaltId } from '../feed/salts.js'
-import type { SaltDose } from '../feed/schoolDoses.js'
-import { SCHOOL } from '../feed/schools.js'
-import { stockG, stockMl } from '../feed/stock.js'
-import { USUAL_RENEW_DAYS } from '../ground/rootTabs.js'
-import type { Dimension } from '../quantity/dimensions.js'
+import type { NutrientAmounts } from '../feed/nutrients.js'
+import { renewalDays } from '../ground/rootTabs.js'
 import type { HeldPlants } from '../planting/stock/boxOf.js'
-import type { FeedShare, GasLine, Plan } from '../plan/plan.js'
+import type { GasLine, Plan } from '../plan/plan.js'
 import type { Dimensions, NumbersOf } from '../quantity/quantity.js'
-import { fromUnit } from '../quantity/units.js'
 import type { LightStep } from '../startup/lightSteps.js'
+import type { JobPortion } from './jobPortion.js'
 import type { WorkMinutes } from './minutes.js'
 
 /** What a rule looks at to say whether its work is due on a day of the tank's age. */
@@ -20,15 +16,14 @@ export interface CareDay {
   readonly weekDay: number
   readonly waterL: number
   readonly minutes: WorkMinutes
-  readonly salts: readonly SaltDose[]
-  /** Of an all-in-one bottle a day; `null` where the school has none. */
-  readonly bottleMl: number | null
+  /** What is dosed on the day. */
+  readonly portions: readonly JobPortion[]
+  /** Levels to dose up to, mg/L of the element; `null` where the school does not measure. */
+  readonly levels: NutrientAmounts | null
   /** The line that gives gas, if one does. */
   readonly gas: GasLine | undefined
   /** The step of the light that begins today. */
   readonly lightStep: LightStep | undefined
-  /** What of the school's amounts the day gets. */
-  readonly feed: FeedShare
   /** Ammonia and nitrite were both at zero twice before this day. */
   readonly isNitrogenClear: boolean
   /** Plants that were kept apart until today. */
@@ -37,6 +32,7 @@ export interface CareDay {
 export interface DueWork<Numbers> {
   readonly minutes: number
   readonly numbers: Numbers
+  readonly portions?: readonly JobPortion[]
   /** Id of the part of the plan, or of the record, that it is about, so that a changed rule orphans no record of what was done. */
   readonly of?: string
 }
@@ -76,44 +72,6 @@ const work = (minutes: number, of?: string): DueWork<Readonly<Record<never, numb
   ...(of === undefined ? {} : { of }),
 })
 
-const each = <Key extends string, Name extends Dimension>(keys: readonly Key[], dimension: Name): Readonly<Record<Key, Name>> =>
-  Object.fromEntries(keys.map((key) => [key, dimension])) as Readonly<Record<Key, Name>> // one entry a key
-/** Each salt that the school doses, the others are left out: in grams, and where that cannot be weighed in millilitres of a stock of so many grams. Or the bottle. */
-const DOSES = {
-  ...each(SALT_IDS, 'salt'),
-  ...each(
-    SALT_IDS.map((id): `${SaltId}.stock` => `${id}.stock`),
-    'dosing',
-  ),
-  ...each(
-    SALT_IDS.map((id): `${SaltId}.in` => `${id}.in`),
-    'salt',
-  ),
-  bottle: 'dosing',
-} as const
-export type DoseKey = keyof typeof DOSES
-const dose: CareRule<'dose', typeof DOSES, Partial<NumbersOf<typeof DOSES>>> = {
-  kind: 'dose',
-  values: DOSES,
-  isTimer: true,
-  due: ({ salts, bottleMl }) => {
-    // A bottle is dosed as a bottle, never as the salts that it may hold.
-    if (bottleMl !== null) return bottleMl === 0 ? null : { minutes: 0, numbers: { bottle: bottleMl } }
-    if (salts.length === 0) return null
-    const portions = salts.flatMap(({ salt, grams }): [DoseKey, number][] => {
-      const inStock = stockMl(salt, grams)
-      return inStock === null
-        ? [[salt, grams]]
-        : [
-            [salt, grams],
-            [`${salt}.stock`, inStock],
-            [`${salt}.in`, stockG(salt)],
-          ]
-    })
-    return { minutes: 0, numbers: Object.fromEntries(portions) }
-  },
-}
-
 /** The care of a running tank, a rule each, in the order of a day. Minutes are rules of thumb. */
 export const CARE_RULES = [
   rule({
@@ -137,18 +95,20 @@ export const CARE_RULES = [
     values: {},
     due: ({ gas, day, weekDay }) => (gas && (weekDay === 2 || day < 7) ? work(4, gas.id) : null),
   }),
-  dose,
+  rule({
+    kind: 'dose',
+    values: {},
+    isTimer: true,
+    due: ({ portions }) => (portions.length === 0 ? null : { minutes: 0, numbers: {}, portions }),
+  }),
   rule({
     kind: 'dose-to-level',
     ruleId: 'dose-level',
     values: { nitrate: 'nitrate', phosphate: 'phosphate', potassium: 'concentration', magnesium: 'concentration', iron: 'concentration' },
-    due: ({ plan, weekDay, feed }) => {
-      const { kind, amounts } = SCHOOL[plan.feeding]
-      if (kind !== 'level' || weekDay !== 5) return null
-      const nitrate = feed.nitrogenPhosphorus * fromUnit('nitrate', amounts.nitrate, 'mg NO3/L')
-      const phosphate = feed.nitrogenPhosphorus * fromUnit('phosphate', amounts.phosphate, 'mg PO4/L')
-      const rest = { potassium: feed.rest * amounts.potassium, magnesium: feed.rest * amounts.magnesium, iron: feed.rest * amounts.iron }
-      return { minutes: 17, numbers: { ...rest, nitrate, phosphate } }
+    due: ({ plan, levels, weekDay }) => {
+      if (levels === null || (plan.feed.macroDays.length === 0 && weekDay !== 5)) return null
+      const { nitrateN, phosphateP, potassium, magnesium, iron } = levels
+      return { minutes: 17, numbers: { nitrate: nitrateN, phosphate: phosphateP, potassium, magnesium, iron } }
     },
   }),
   rule({
@@ -181,7 +141,7 @@ export const CARE_RULES = [
     // Capsules lie below the ground for good; tabs are spent.
     due: ({ plan: { tabs, tabProduct }, day }) => {
       const count = tabs.filter(({ kind }) => kind === 'tab').length
-      const isDue = count > 0 && day > 0 && day % Math.round(tabProduct?.renewDays ?? USUAL_RENEW_DAYS) === 0
+      const isDue = count > 0 && day > 0 && day % renewalDays(tabProduct) === 0
       return isDue ? { minutes: TABS_SETUP_MIN + TAB_MIN * count, numbers: { tabs: count } } : null
     },
   }),

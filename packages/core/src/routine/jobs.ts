@@ -1,6 +1,7 @@
 import { entryAt } from '../plan/timelineAt.js'
 import { tankFigures } from '../ecosystem/tankFigures.js'
-import { dailyBottleMl, dailySalts } from '../feed/schoolDoses.js'
+import { isChangeDay } from '../ecosystem/changeDays.js'
+import { dayDose } from '../feed/dayDose.js'
 import { datePlusDays, daysBetween } from '../plan/clock.js'
 import type { TimelineEntry } from '../plan/plan.js'
 import type { HeldPlants } from '../planting/stock/boxOf.js'
@@ -8,6 +9,7 @@ import { quantities, type Quantities } from '../quantity/quantity.js'
 import type { LightStep } from '../startup/lightSteps.js'
 import { CARE_RULES, type CareDay, type CareKind, type CareRule } from './careRules.js'
 import type { JobKind } from './jobKinds.js'
+import { jobPortion, type JobPortion } from './jobPortion.js'
 import { workMinutes } from './minutes.js'
 
 /** One piece of work on one day. Derived from the plan, never stored; `ruleId` and `dueOn` name it for ever. */
@@ -20,6 +22,8 @@ export interface Job {
   readonly minutes: number
   /** What to do it with. */
   readonly values: Quantities
+  /** Of a dose: what is given. */
+  readonly portions?: readonly JobPortion[] | undefined
 }
 
 export interface Schedule {
@@ -52,22 +56,22 @@ export function jobsBetween(
     const lightStep = lightSteps.find(({ fromDay }) => fromDay === day)
     const isNitrogenClear = nitrogenClearOn !== null && date > nitrogenClearOn
     const released = held.filter(({ until }) => until === date)
-    jobs.push(...jobsOfDay({ ...work, day, weekDay: day % 7, lightStep, isNitrogenClear, released }, date))
+    const dose = dayDose(entry, day, isChangeDay(entry.plan, day))
+    const portions = dose.portions.map((portion) => jobPortion(portion, work.waterL))
+    const levels = dose.kind === 'up-to' ? dose.mgPerL : null
+    jobs.push(...jobsOfDay({ ...work, portions, levels, day, weekDay: day % 7, lightStep, isNitrogenClear, released }, date))
   }
   return jobs
 }
 
 /** What is the same on all days of a plan. */
-type PlanWork = Omit<CareDay, 'day' | 'weekDay' | 'lightStep' | 'isNitrogenClear' | 'released'>
-function planWork({ plan, feed }: TimelineEntry): PlanWork {
+type PlanWork = Omit<CareDay, 'portions' | 'levels' | 'day' | 'weekDay' | 'lightStep' | 'isNitrogenClear' | 'released'>
+function planWork({ plan }: TimelineEntry): PlanWork {
   const figures = tankFigures(plan)
   return {
     plan,
     waterL: figures.waterL,
     minutes: workMinutes(figures, plan.changes.fraction),
-    salts: dailySalts(plan.feeding, figures.waterL, feed),
-    bottleMl: dailyBottleMl(plan.feeding, figures.waterL, feed),
-    feed: feed ?? { nitrogenPhosphorus: 1, rest: 1 },
     gas: plan.gasLines.find(({ control }) => control !== 'none'),
   }
 }
@@ -78,7 +82,7 @@ const jobsOfDay = (day: CareDay, dueOn: string): Job[] =>
     const due = rule.due(day)
     if (due === null) return []
     const id = due.of === undefined ? ruleId : `${ruleId}:${due.of}`
-    return [{ ruleId: id, kind, dueOn, isTimer, minutes: due.minutes, values: quantities(values, due.numbers) }]
+    return [{ ruleId: id, kind, dueOn, isTimer, minutes: due.minutes, values: quantities(values, due.numbers), ...(due.portions ? { portions: due.portions } : {}) }]
   })
 
 /** Minutes a week by kind of work, mean of the next four weeks; timers take none. */

@@ -2,6 +2,7 @@ import type { Plan, TimelineEntry } from '../plan/plan.js'
 import { describe, expect, test } from 'vitest'
 import { isChangeDay } from '../ecosystem/changeDays.js'
 import { withValue } from '../plan/edit.js'
+import { UNKNOWN_TAB } from '../plan/unplanned.js'
 import type { JobRecord, JournalEvent } from '../plan/journal.js'
 import { programmed } from '../startup/programmed.js'
 import { samplePlan } from '../testing/samplePlan.js'
@@ -42,7 +43,7 @@ describe('jobs', () => {
   test('a dose by pump is a timer’s job, with grams of each salt', () => {
     const dose = jobsBetween(schedule, '2026-10-07', '2026-10-07').find(({ kind }) => kind === 'dose')
     expect(dose).toMatchObject({ isTimer: true, minutes: 0 })
-    expect(dose!.values['potassium-nitrate']!.value).toBeGreaterThan(0.1)
+    expect(dose!.portions!.find(({ salt }) => salt === 'potassium-nitrate')!.amount).toBeGreaterThan(0.1)
   })
   test('the light steps of the first weeks rise to the target and never beyond it', () => {
     const life = (timeline: readonly TimelineEntry[]) => ({
@@ -62,9 +63,9 @@ describe('jobs', () => {
   test('a young tank on soil gets no nitrogen and no phosphorus for two weeks, by job as by programme', () => {
     const life = { ...schedule, ...programmed(schedule.timeline, { today: 0, animalsAllowedFromDay: null }) }
     const salts = (date: string): string[] =>
-      Object.keys(jobsBetween(life, date, date).find(({ kind }) => kind === 'dose')?.values ?? {}).filter(
-        (salt) => salt.startsWith('potassium-n') || salt.startsWith('mono'),
-      )
+      (jobsBetween(life, date, date).find(({ kind }) => kind === 'dose')?.portions ?? [])
+        .map(({ salt }) => salt ?? '')
+        .filter((salt) => salt.startsWith('potassium-n') || salt.startsWith('mono'))
     expect(salts('2026-09-03')).toEqual([])
     expect(salts('2026-10-20')).toEqual(['potassium-nitrate', 'monopotassium-phosphate'])
   })
@@ -72,18 +73,17 @@ describe('jobs', () => {
     const of = (plan: Partial<Plan>) =>
       jobsBetween({ ...schedule, timeline: [{ fromDay: 0, plan: { ...samplePlan, ...plan } }] }, '2026-10-20', '2026-10-20').find(
         ({ kind }) => kind === 'dose',
-      )!.values
+      )!.portions!
     const nano = of({
       vessel: { ...samplePlan.vessel, lengthCm: 30, widthCm: 25, heightCm: 25 },
       layers: [],
       hardscape: [],
       feeding: 'lean-column',
     })
-    for (const [key, { value }] of Object.entries(nano))
-      if (!key.includes('.') && value < 0.1) expect(nano[`${key}.stock`]!.value).toBeGreaterThan(0.1)
-    expect(nano['iron-dtpa-disodium.in']!.value).toBe(2.5)
-    expect(Object.keys(of({ feeding: 'all-in-one' }))).toEqual(['bottle'])
-    expect(Object.keys(of({ feeding: 'rich-column' }))).toContain('potassium-nitrate')
+    for (const { amount, stock } of nano) if (amount < 0.1) expect(stock!.ml).toBeGreaterThan(0.1)
+    expect(nano.find(({ salt }) => salt === 'iron-dtpa-disodium')!.stock!.inG).toBe(2.5)
+    expect(of({ feeding: 'all-in-one' })).toMatchObject([{ unit: 'mL', salt: null, isGuess: true }])
+    expect(of({ feeding: 'rich-column' }).map(({ salt }) => salt)).toContain('potassium-nitrate')
   })
   test('ammonia and nitrite are tested until both were at zero twice', () => {
     const tests = (nitrogenClearOn: string | null): string[] =>
@@ -117,7 +117,7 @@ describe('jobs', () => {
       jobsBetween({ ...schedule, timeline: [{ fromDay: 0, plan }] }, '2026-09-01', '2027-03-31').filter(({ kind }) => kind === 'tabs')
     expect(due(laid('tab')).map(({ dueOn }) => dueOn)).toEqual(['2026-11-30', '2027-02-28'])
     expect(due(laid('tab'))[0]?.values['tabs']?.value).toBe(2)
-    const product = { name: 'clay', pack: 10, price: null, renewDays: 60 }
+    const product = { name: 'clay', pack: 10, price: null, ...UNKNOWN_TAB, renewDays: 60 }
     expect(due({ ...laid('tab'), tabProduct: product })).toHaveLength(3)
     expect(due(laid('capsule'))).toEqual([])
   })

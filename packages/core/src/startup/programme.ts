@@ -22,11 +22,13 @@ export const PROGRAMME_STEPS = {
   'gas-before-animals': { lane: 'gas', values: { most: 'concentration' } },
   'gas-turn-down': { lane: 'gas', values: {} },
   'gas-with-animals': { lane: 'gas', values: { most: 'concentration' } },
+  'feed-none': { lane: 'feed', values: {} },
   'feed-no-nitrogen': { lane: 'feed', values: {} },
   'feed-by-signs': { lane: 'feed', values: {} },
   'feed-quarter': { lane: 'feed', values: {} },
   'feed-half': { lane: 'feed', values: {} },
   'feed-full': { lane: 'feed', values: {} },
+  'feed-part': { lane: 'feed', values: { nitrogen: 'fraction', rest: 'fraction' } },
   'animals-grazers': { lane: 'animals', values: {} },
   'animals-fish': { lane: 'animals', values: {} },
   'work-melt': { lane: 'work', values: {} },
@@ -69,7 +71,9 @@ export function wetStartProgramme(timeline: readonly TimelineEntry[]): Programme
   for (const { fromDay, toDay, hours, dimFraction } of lightLane(timeline))
     step('light-step', fromDay, toDay, { light: hours, power: dimFraction })
   if (hasGas(plan)) steps.push(...gasLane(plan))
-  for (const { code, fromDay, toDay } of feedPhasesOf(plan)) step(code, fromDay, toDay, {})
+  for (const { code, fromDay, toDay, share } of feedPhasesOf(plan))
+    if (code === 'feed-part') step(code, fromDay, toDay, { nitrogen: share.nitrogenPhosphorus, rest: share.rest })
+    else step(code, fromDay, toDay, {})
   if (plan.animals.grazers !== 0) step('animals-grazers', plan.animals.grazersFromDay, plan.animals.grazersFromDay + 7, {})
   if (plan.animals.foodGPerDay !== 0) step('animals-fish', plan.animals.fishFromDay, plan.animals.fishFromDay + 7, {})
   step('work-melt', 3, 21, {})

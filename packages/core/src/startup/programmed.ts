@@ -72,9 +72,9 @@ export function programmed(
     feedPhasesOf(plan).find(({ fromDay, toDay }) => day >= fromDay && day < toDay)?.share
 
   const days = new Set(settings.map(({ fromDay }) => fromDay))
+  for (const { plan } of settings) for (const { fromDay } of feedPhasesOf(plan)) days.add(fromDay)
   if ((settings[0]?.fromDay ?? 0) < PROGRAMME_DAYS) {
     for (const { fromDay } of [...steps, ...taken]) days.add(fromDay)
-    for (const { plan } of settings) for (const { fromDay } of feedPhasesOf(plan)) days.add(fromDay)
     days.add(PROGRAMME_DAYS)
     if (isYoung) days.add(today + 1)
   }

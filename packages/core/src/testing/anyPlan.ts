@@ -12,12 +12,15 @@ import {
   ZONE_PURPOSES,
   type Plan,
 } from '../plan/plan.js'
+import { FEED_SIGNS, LABEL_SPECIES, LABEL_UNITS, UNKNOWN_PRODUCT, WEEKDAYS, type FeedProduct } from '../plan/planFeed.js'
+import { SALT_IDS } from '../quantity/saltFormulas.js'
 import type { PlanV1 } from '../plan/upgrade/planV1.js'
 import { v1to2 } from '../plan/upgrade/v1to2.js'
 import { v2to3 } from '../plan/upgrade/v2to3.js'
 import { v3to4 } from '../plan/upgrade/v3to4.js'
 import { v4to5 } from '../plan/upgrade/v4to5.js'
 import { v5to6 } from '../plan/upgrade/v5to6.js'
+import { v6to7 } from '../plan/upgrade/v6to7.js'
 
 const maybe = (min: number, max: number) => fc.option(fc.double({ min, max, noNaN: true }), { nil: null })
 /** Any plan within the ranges that the contract accepts, the odd corners included. */
@@ -204,6 +207,65 @@ const anyLampPlace = fc.record({
   tiltDeg: fc.double({ min: -60, max: 60, noNaN: true }),
   beamExponent: maybe(0.5, 60),
 })
+const anyShare = fc.constantFrom(0, 0.25, 0.5, 1)
+const anyProduct: fc.Arbitrary<Omit<FeedProduct, 'id'>> = fc.oneof(
+  fc.record({ salt: fc.constantFrom(...SALT_IDS) }).map(({ salt }) => ({ ...UNKNOWN_PRODUCT, name: salt, form: 'salt' as const, salt })),
+  fc
+    .record({ salt: fc.constantFrom(...SALT_IDS), grams: fc.double({ min: 0, max: 100, noNaN: true }), bottleMl: maybe(100, 1000) })
+    .map(({ salt, grams, bottleMl }) => ({
+      ...UNKNOWN_PRODUCT,
+      name: 'Mixed',
+      form: 'stock' as const,
+      mix: [{ id: 'm1', salt, grams }],
+      bottleMl,
+    })),
+  fc
+    .record({
+      labelUnit: fc.constantFrom(...LABEL_UNITS, null),
+      species: fc.uniqueArray(fc.constantFrom(...LABEL_SPECIES), { maxLength: 5 }),
+      value: fc.double({ min: 0, max: 20, noNaN: true }),
+      raiseMl: maybe(0.1, 100),
+      raiseL: maybe(1, 1000),
+    })
+    .map(({ species, value, ...label }) => ({
+      ...UNKNOWN_PRODUCT,
+      ...label,
+      name: 'Bottle',
+      form: 'bottle' as const,
+      label: species.map((one, at) => ({ id: `l${at}`, species: one, value })),
+    })),
+)
+const anyFeed: fc.Arbitrary<Plan['feed']> = fc.record({
+  amounts: fc.record({
+    school: fc.constantFrom(...FEEDING_SCHOOLS, null),
+    nitrateMgNPerL: maybe(0, 10),
+    ammoniumMgNPerL: maybe(0, 2),
+    phosphateMgPPerL: maybe(0, 3),
+    potassiumMgPerL: maybe(0, 40),
+    calciumMgPerL: maybe(0, 30),
+    magnesiumMgPerL: maybe(0, 10),
+    ironMgPerL: maybe(0, 1),
+  }),
+  phases: fc.array(
+    fc
+      .record({
+        sign: fc.constantFrom(...FEED_SIGNS, null),
+        fromDay: fc.option(fc.integer({ min: 0, max: 90 })),
+        seenOn: fc.constantFrom('2026-01-20', '2026-09-10', null),
+        nitrogenPhosphorusFraction: anyShare,
+        restFraction: anyShare,
+      })
+      
+    .map((phase) => ({ id: 'f', ...phase })),
+    { maxLength: 3 },
+  ).map((phases) => phases.map((phase, at) => ({ ...phase, id: `f${at}` }))),
+  macroDays: fc.uniqueArray(fc.constantFrom(...WEEKDAYS), { maxLength: 4 }),
+  traceDays: fc.uniqueArray(fc.constantFrom(...WEEKDAYS), { maxLength: 4 }),
+  skipsChangeDay: fc.boolean(),
+  countsWater: fc.boolean(),
+  pauses: fc.constantFrom([], [{ id: 'p1', from: '2026-01-10', to: '2026-01-20' }]),
+  cupboard: fc.array(anyProduct, { maxLength: 4 }).map((products) => products.map((one, at) => ({ id: `c${at}`, ...one }))),
+})
 /** Zones, pieces, filters, beds and places of lamps on top of it. */
 export const anyPlan: fc.Arbitrary<Plan> = fc
   .tuple(
@@ -215,9 +277,11 @@ export const anyPlan: fc.Arbitrary<Plan> = fc
     fc.array(anySpot, { maxLength: 2 }),
     anyLampPlace,
     maybe(0.05, 10),
+    anyFeed,
   )
-  .map(([old, zones, hardscape, ratedLPerH, beds, spots, lampPlace, attenuationPerM]) => ({
-    ...v5to6(v4to5(v3to4(v2to3(v1to2(old))))),
+  .map(([old, zones, hardscape, ratedLPerH, beds, spots, lampPlace, attenuationPerM, feed]) => ({
+    ...v6to7(v5to6(v4to5(v3to4(v2to3(v1to2(old)))))),
+    feed,
     lamps: old.lamps.map((lamp) => ({ ...lamp, ...lampPlace })),
     light: { attenuationPerM, start: null, readings: [] },
     zones,

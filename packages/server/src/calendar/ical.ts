@@ -1,5 +1,5 @@
 import { datePlusDays, instantOf, type ListedJob, METRIC_UNITS } from '@jovrin/core'
-import { calendarFileWords, jobOrderWords, jobTaskWords, jobTitleWords, inUnits, type Reader, say } from '@jovrin/contract'
+import { calendarFileWords, jobOrderWords, jobTask, jobTitleWords, inUnits, type Reader } from '@jovrin/contract'
 import ical, { ICalAlarmType, ICalEventStatus } from 'ical-generator'
 
 export interface CalendarTank {
@@ -42,7 +42,7 @@ export function icalendar(tanks: readonly CalendarTank[], writtenAt: Date): stri
         description: work
           .map((job) =>
             [
-              [jobTitleWords[job.kind], say(jobTaskWords, job.kind, job.values, FILE_READER)].filter((part) => part !== '').join(': '),
+              [jobTitleWords[job.kind], jobTask(job, FILE_READER)].filter((part) => part !== '').join(': '),
               inUnits(jobOrderWords[job.kind] ?? '', FILE_READER),
             ]
               .filter((part) => part !== '')

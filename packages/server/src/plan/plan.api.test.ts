@@ -1,3 +1,4 @@
+import { PLAN_SCHEMA_VERSION } from '@jovrin/core'
 import { Problem } from '@jovrin/contract'
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from 'vitest'
 import { plainPlan, TANK_ID, testServer, type TestServer } from '../testing/testServer.js'
@@ -211,18 +212,18 @@ describe('plans of the first version', () => {
   test('are taken from scripts and kept in today’s form', async () => {
     await put(firstVersion(), '"1"').expect(200)
     const now = await server.agent.get(url).expect(200)
-    expect(now.body).toMatchObject({ schemaVersion: 6, name: 'From before', zones: [], layers: [{ id: 'g1', product: null }] })
+    expect(now.body).toMatchObject({ schemaVersion: PLAN_SCHEMA_VERSION, name: 'From before', zones: [], layers: [{ id: 'g1', product: null }] })
   })
   test('stored ones are read in today’s form and stay as they were written', async () => {
     const document = JSON.stringify(firstVersion())
     await server.db('plan_revision').update({ document, schema_version: 1 })
     const read = await server.agent.get(url).expect(200)
-    expect(read.body).toMatchObject({ schemaVersion: 6, hardscape: [{ id: 's1', outline: null, fixing: 'none' }] })
+    expect(read.body).toMatchObject({ schemaVersion: PLAN_SCHEMA_VERSION, hardscape: [{ id: 's1', outline: null, fixing: 'none' }] })
     await put({ ...read.body, temperatureC: 23 }, '"1"').expect(200)
     expect((await server.db('plan_revision').where({ revision: 1 }).first()).document).toBe(document)
     // What the tank's file holds is today's form, and a file with the old one is taken too.
     const file = (await server.agent.get(`/api/tanks/${TANK_ID}/file`).expect(200)).body as { revisions: { plan: unknown }[] }
-    expect(file.revisions[0]?.plan).toMatchObject({ schemaVersion: 6 })
+    expect(file.revisions[0]?.plan).toMatchObject({ schemaVersion: PLAN_SCHEMA_VERSION })
     const old = {
       ...file,
       formatVersion: 1,
@@ -258,7 +259,7 @@ describe('plans of the first version', () => {
     }
     const { body } = await server.agent.post('/api/tank-files?as=copy').send(old).expect(201)
     const now = await server.agent.get(`/api/tanks/${(body as { tankId: string }).tankId}/plan`).expect(200)
-    expect(now.body).toMatchObject({ schemaVersion: 6, gasLines: [{ ...line, diffuser: null, peakMgPerL: null, cylinderKg: null }] })
+    expect(now.body).toMatchObject({ schemaVersion: PLAN_SCHEMA_VERSION, gasLines: [{ ...line, diffuser: null, peakMgPerL: null, cylinderKg: null }] })
   })
   test('half of one is refused by the schema, not by a fault', async () => {
     for (const broken of [{ schemaVersion: 1 }, { ...firstVersion(), layers: 'none' }, { ...firstVersion(), vessel: null }])

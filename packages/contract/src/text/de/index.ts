@@ -43,7 +43,7 @@ import { planSheetWords } from '../en/plan.js'
 import { densityWords, plantKindWords } from '../en/planting.js'
 import { dimensionWords, figureWords, numberWords, unitWords } from '../en/quantity.js'
 import { refusedWords } from '../en/refused.js'
-import { calendarFileWords, jobOrderWords, jobTaskWords, jobTitleWords } from '../en/routine.js'
+import { calendarFileWords, jobOrderWords, jobTaskWords, jobTitleWords, portionWords } from '../en/routine.js'
 import { laneWords, preparationWords, programmeWords, startupWords } from '../en/startup.js'
 import { filterMediaWords, filterStateWords, floorWords, standRestWords, surfaceWords, topWords } from '../en/tank.js'
 import { disinfectantWords } from '../en/water.js'
@@ -88,7 +88,7 @@ import { today } from './places/today.js'
 import { plantKind, density } from './planting.js'
 import { dimension, figure, number, unit } from './quantity.js'
 import { refused } from './refused.js'
-import { jobTitle, jobTask, jobOrder, calendarFile } from './routine.js'
+import { jobTitle, jobTask, jobOrder, portion, calendarFile } from './routine.js'
 import { preparation, programme, startup, lane } from './startup.js'
 import { surface, filterState, top, standRest, floor, filterMedia, disinfectant } from './tank.js'
 
@@ -165,6 +165,7 @@ export const german: readonly Translated[] = [
   translated(jobTitleWords, jobTitle),
   translated(jobTaskWords, jobTask),
   translated(jobOrderWords, jobOrder),
+  translated(portionWords, portion),
   translated(calendarFileWords, calendarFile),
   translated(preparationWords, preparation),
   translated(programmeWords, programme),

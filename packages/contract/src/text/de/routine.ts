@@ -1,6 +1,4 @@
-import type { SaltId } from '@jovrin/core'
-import { saltWords } from '../en/feed.js'
-import type { calendarFileWords, jobOrderWords, jobTaskWords, jobTitleWords } from '../en/routine.js'
+import type { calendarFileWords, jobOrderWords, jobTaskWords, jobTitleWords, portionWords } from '../en/routine.js'
 import type { Translation } from '../language.js'
 import { counted } from '../plural.js'
 
@@ -64,12 +62,7 @@ export const jobTask: Translation<typeof jobTaskWords> = {
   change: (v) => `${v.water} (${v.share})`,
   'light-step': (v) => `${v.light} bei ${v.power}`,
   'gas-check': () => 'pH bei Gas an, Licht an und Gas aus; Indikator; Tiere',
-  dose: (v) =>
-    v.bottle === undefined
-      ? SALTS.flatMap((salt) =>
-          v[salt] === undefined ? [] : [`${saltWords[salt]} ${doseText(v[salt], v[`${salt}.stock`], v[`${salt}.in`])}`],
-        ).join(' · ')
-      : `etwa ${v.bottle} aus der Flasche; ihr Etikett entscheidet`,
+  dose: nothingMore,
   'dose-to-level': (v) => `Nitrat ${v.nitrate}, Phosphat ${v.phosphate}, Kalium ${v.potassium}, Magnesium ${v.magnesium}, Eisen ${v.iron}`,
   'test-nitrogen': () => 'vor Tieren: zwei Tests bei null, einen Tag auseinander',
   'test-water': () => 'pH, KH, Nitrat, Phosphat',
@@ -102,9 +95,13 @@ export const jobOrder: Translation<typeof jobOrderWords> = {
     'Fenster auf. Zeitschaltuhr aus, Flaschenventil zu, Druck über die Leitung ablassen, Nadelventil zu. Die neue Flasche aufrecht und angekettet, bevor der Druckminderer daraufkommt; neue Dichtung, kein Öl oder Fett, angezogen, wie der Anschluss es verlangt. Langsam öffnen, Seifenwasser an die Verbindungen, bei geschlossener Flasche eine Stunde auf das Manometer sehen. Nadelventil nach und nach öffnen, Blasen zählen, Dauertest bei Gas aus ablesen. Dann mit dem Druckminderer wiegen und eintragen.',
   filter: 'Strom aus, Heizer abgekühlt. Medien in Beckenwasser spülen, nie unter dem Hahn. Danach: Heizer, Filter, Gas an?',
 }
-const SALTS = Object.keys(saltWords) as SaltId[]
-const doseText = (grams: string, stock: string | undefined, bottled: string | undefined): string =>
-  stock === undefined ? grams : `${stock} Stammlösung (${bottled ?? ''} in 500 mL)`
+
+export const portion: Translation<typeof portionWords> = {
+  weighed: (name, grams) => `${name} ${grams}`,
+  ofStock: (name, ml, inG) => `${name} ${ml} Stammlösung (${inG} in 500 mL)`,
+  ofBottle: (name, ml) => `${name} ${ml}`,
+  ofGuess: (ml) => `etwa ${ml} aus der Flasche; ihr Etikett entscheidet`,
+}
 
 export const calendarFile: Translation<typeof calendarFileWords> = {
   fileName: (name) => `${name}: Pflege`,

@@ -23,7 +23,7 @@ export const shoppingLineWords = {
   cooler: (v) => `Cooling, about ${v.power}`,
   ground: (v) => `${v.name}, bag of ${v.bag}: ${v.poured} poured (${v.spare} spare)`,
   salt: (v) => `${v.name}, about ${v.amount} for half a year`,
-  fertiliser: (v) => `All-in-one fertiliser, about ${v.amount} for half a year`,
+  fertiliser: (v) => `${v.name === '' ? 'All-in-one fertiliser' : v.name}, about ${v.amount} for half a year`,
   test: (v) => `Test: ${v.name}`,
   tabs: (v) => `Root tabs, ${v.tabs} (${v.spare} spare)`,
   capsules: (v) => `Nutrient capsules, ${v.capsules}`,

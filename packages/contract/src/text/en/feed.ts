@@ -1,4 +1,4 @@
-import type { FeedingSchool, SaltId } from '@jovrin/core'
+import type { Chelate, FeedForm, FeedingSchool, FeedSign, LabelSpecies, LabelUnit, SaltId, Weekday } from '@jovrin/core'
 
 /** Salts by their everyday chemical names. */
 export const saltWords = {
@@ -40,3 +40,57 @@ export const schoolWords = {
   'all-in-one': 'all in one',
   none: 'none',
 } satisfies Record<FeedingSchool, string>
+
+export const weekdayWords = {
+  mon: 'Monday',
+  tue: 'Tuesday',
+  wed: 'Wednesday',
+  thu: 'Thursday',
+  fri: 'Friday',
+  sat: 'Saturday',
+  sun: 'Sunday',
+} satisfies Record<Weekday, string>
+
+export const feedSignWords = {
+  'pale-new-leaves': 'new leaves turn pale',
+  'nitrogen-low': 'ammonium and nitrate both read low',
+} satisfies Record<FeedSign, string>
+
+export const feedFormWords = {
+  salt: 'dry salt',
+  stock: 'bottle you mixed',
+  bottle: 'bottle with a label',
+} satisfies Record<FeedForm, string>
+
+export const labelUnitWords = {
+  percent: 'percent by mass',
+  'mg-per-ml': 'mg in a millilitre',
+  raises: 'mg/L that it raises',
+} satisfies Record<LabelUnit, string>
+
+export const labelSpeciesWords = {
+  NO3: 'NO3',
+  N_nitrate: 'N as nitrate',
+  NH4: 'NH4',
+  N_ammonium: 'N as ammonium',
+  N_urea: 'N as urea',
+  N: 'N, form not told',
+  PO4: 'PO4',
+  P: 'P',
+  P2O5: 'P2O5',
+  K: 'K',
+  K2O: 'K2O',
+  Ca: 'Ca',
+  CaO: 'CaO',
+  Mg: 'Mg',
+  MgO: 'MgO',
+  Fe: 'Fe',
+  Cu: 'Cu',
+} satisfies Record<LabelSpecies, string>
+
+export const chelateWords = {
+  edta: 'EDTA',
+  dtpa: 'DTPA',
+  eddha: 'EDDHA',
+  gluconate: 'gluconate',
+} satisfies Record<Chelate, string>

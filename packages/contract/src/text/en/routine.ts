@@ -1,7 +1,6 @@
-import type { DoseKey, JobKind, JobValues, SaltId } from '@jovrin/core'
+import type { JobKind, JobValues } from '@jovrin/core'
 import { counted } from '../plural.js'
 import type { Sentence } from '../tell.js'
-import { saltWords } from './feed.js'
 
 /** What a job is called. */
 export const jobTitleWords = {
@@ -42,9 +41,7 @@ export const jobTitleWords = {
   'swap-cylinder': 'Swap the cylinder',
 } satisfies Record<JobKind, string>
 
-/** Doses name only the salts that the school gives, or the bottle. */
-type DoseSentence = (texts: { readonly [Key in DoseKey]?: string }) => string
-type JobSentences = { readonly [Kind in JobKind]: Kind extends 'dose' ? DoseSentence : Sentence<JobValues[Kind]> }
+type JobSentences = { readonly [Kind in JobKind]: Sentence<JobValues[Kind]> }
 
 const piece = { one: 'piece', other: 'pieces' }
 const pot = { one: 'pot', other: 'pots' }
@@ -69,12 +66,7 @@ export const jobTaskWords = {
   change: (v) => `${v.water} (${v.share})`,
   'light-step': (v) => `${v.light} at ${v.power}`,
   'gas-check': () => 'pH at gas-on, lights-on and gas-off; indicator; animals',
-  dose: (v) =>
-    v.bottle === undefined
-      ? SALTS.flatMap((salt) =>
-          v[salt] === undefined ? [] : [`${saltWords[salt]} ${doseText(v[salt], v[`${salt}.stock`], v[`${salt}.in`])}`],
-        ).join(' · ')
-      : `about ${v.bottle} of the bottle; its label decides`,
+  dose: nothingMore,
   'dose-to-level': (v) =>
     `nitrate ${v.nitrate}, phosphate ${v.phosphate}, potassium ${v.potassium}, magnesium ${v.magnesium}, iron ${v.iron}`,
   'test-nitrogen': () => 'two tests at zero, a day apart, before animals',
@@ -109,11 +101,14 @@ export const jobOrderWords: { readonly [Kind in JobKind]?: string } = {
     'Windows open. Timer off, cylinder valve shut, pressure let down through the line, needle shut. New cylinder upright and chained before the regulator goes on; a new seal, no oil or grease, tightened as the connector asks. Opened slowly, soapy water on the joints, the gauge watched for an hour with the cylinder shut. Needle opened little by little, bubbles counted, indicator read at gas-off. Then weigh it with its regulator, and log it.',
   filter: 'Power off, heater cooled. Rinse media in tank water, never from the tap. Then: heater, filter, gas on?',
 }
-const SALTS = Object.keys(saltWords) as SaltId[]
-/** What no scale can weigh is dosed from a bottle. Iron stands for the traces that come with it. */
-function doseText(grams: string, stock: string | undefined, bottled: string | undefined): string {
-  return stock === undefined ? grams : `${stock} of stock (${bottled ?? ''} in 500 mL)`
-}
+
+/** One portion of a day's doses. What no scale can weigh is dosed from a stock; iron stands for the traces that come with it. */
+export const portionWords = {
+  weighed: (name: string, grams: string) => `${name} ${grams}`,
+  ofStock: (name: string, ml: string, inG: string) => `${name} ${ml} of stock (${inG} in 500 mL)`,
+  ofBottle: (name: string, ml: string) => `${name} ${ml}`,
+  ofGuess: (ml: string) => `about ${ml} of the bottle; its label decides`,
+} as const
 
 export const calendarFileWords = {
   fileName: (name: string) => `${name}: care`,

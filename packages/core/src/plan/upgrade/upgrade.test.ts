@@ -9,8 +9,8 @@ const today = upgradePlan(samplePlanV1) as Plan
 
 test('a plan of the first version still says what it said', () => {
   const plan = upgradePlan(structuredClone(samplePlanV1)) as Plan
-  expect(plan.schemaVersion).toBe(6)
-  expect(plan).toMatchObject({ ...samplePlanV1, schemaVersion: 6 })
+  expect(plan.schemaVersion).toBe(7)
+  expect(plan).toMatchObject({ ...samplePlanV1, schemaVersion: 7 })
   const figures = tankFigures(plan)
   // By hand: 108 · 48 · 42 less 108 · 48 · 6, less 14/2.65 and 3/1.0.
   expect(figures.volumes.openWaterL).toBeCloseTo((108 * 48 * 42 - 108 * 48 * 6) / 1000 - 14 / 2.65 - 3, 6)
@@ -27,6 +27,7 @@ test('today’s plans, newer ones and what is no plan come back as they are', ()
     { schemaVersion: 2, room: {}, gasLines: 'none' },
     { schemaVersion: 4, lamps: 'none' },
     { schemaVersion: 5, gasLines: 'none' },
+    { schemaVersion: 6, tabProduct: 'none' },
     { schemaVersion: 4, lamps: [], gasLines: [], flow: {}, room: 7 },
     { schemaVersion: 1, vessel: {}, sources: [], layers: 'none', hardscape: [] },
   ])
@@ -37,11 +38,13 @@ test('a plan of the second version asks nothing new of its lines that it did not
   const { windowFacingDeg: _facing, latitudeDeg: _latitude, ...roomV4 } = today.room
   const { volumeM3: _volume, ...room } = roomV4
   const linesV5 = today.gasLines.map(({ regulator: _stages, workingBar: _bar, sharedWith: _shared, ...line }) => line)
-  expect(upgradePlan({ ...today, gasLines: linesV5, schemaVersion: 5 })).toEqual(today)
+  const { feed: _feed, ...unfed } = today
+  expect(upgradePlan({ ...unfed, schemaVersion: 6 })).toEqual(today)
+  expect(upgradePlan({ ...unfed, gasLines: linesV5, schemaVersion: 5 })).toEqual(today)
   const linesV4 = linesV5.map(({ dissolvedFraction: _dissolved, emptyKg: _empty, ...line }) => line)
   const gasLines = linesV4.map(({ diffuser: _diffuser, peakMgPerL: _peak, cylinderKg: _kg, ...line }) => line)
   const { lossTimes: _loss, ...flow } = today.flow
-  const { beds, spots, variants, flora, light: _light, ...before } = today
+  const { beds, spots, variants, flora, light: _light, ...before } = unfed
   const lamps = today.lamps.map(({ id, fluxUmolPerS, watts, lengthCm, aboveWaterCm, dimFraction }) => ({
     ...{ id, fluxUmolPerS, watts, lengthCm, aboveWaterCm, dimFraction },
   }))
@@ -60,6 +63,13 @@ test('a dated change of a whole list of the first version says today what it sai
     path: '/layers',
     from: [],
     to: [{ ...layer, product: null }],
+  })
+  const tab = { name: 'x', pack: 10, price: null, renewDays: 90 }
+  expect(upgradeSetting({ ...change, path: '/tabProduct', from: null, to: tab })).toEqual({
+    ...change,
+    path: '/tabProduct',
+    from: null,
+    to: { ...tab, nitrogenMg: null, phosphorusMg: null, potassiumMg: null, ironMg: null },
   })
   const product = { name: 'x', bagL: 9, bulkKgPerL: null, porosity: null, price: null }
   const kept = { ...change, path: '/layers', from: [{ ...layer, product }], to: 'nonsense' }

@@ -8,6 +8,8 @@ import { v3to4 } from './v3to4.js'
 import type { PlanV5 } from './planV5.js'
 import { v4to5 } from './v4to5.js'
 import { v5to6 } from './v5to6.js'
+import type { PlanV6 } from './planV6.js'
+import { v6to7 } from './v6to7.js'
 
 /** A stored document in today's form. What is not an older plan comes back as it is: the boundary's schema says what is wrong with it. */
 export function upgradePlan(document: unknown): unknown {
@@ -22,7 +24,9 @@ export function upgradePlan(document: unknown): unknown {
     case 4:
       return isWholeV4(document) ? upgradePlan(v4to5(document)) : document
     case 5:
-      return isWholeV5(document) ? v5to6(document) : document
+      return isWholeV5(document) ? upgradePlan(v5to6(document)) : document
+    case 6:
+      return isWholeV6(document) ? v6to7(document) : document
     default:
       return document
   }
@@ -35,4 +39,5 @@ const isWholeV2 = (document: Partial<PlanV2>): document is PlanV2 => isHeld(docu
 const isWholeV4 = (document: Partial<PlanV4>): document is PlanV4 =>
   Array.isArray(document.lamps) && Array.isArray(document.gasLines) && isHeld(document.room) && isHeld(document.flow)
 const isWholeV5 = (document: Partial<PlanV5>): document is PlanV5 => Array.isArray(document.gasLines)
+const isWholeV6 = (document: Partial<PlanV6>): document is PlanV6 => document.tabProduct === null || isHeld(document.tabProduct)
 const isHeld = (part: unknown): boolean => typeof part === 'object' && part !== null

@@ -2,7 +2,7 @@ import { UNKNOWN_SOURCE, UNPLACED, UNPLANNED } from '../unplanned.js'
 import type { PlanV1 } from './planV1.js'
 import type { PlanV2 } from './planV2.js'
 
-const { beds: _beds, spots: _spots, variants: _variants, flora: _flora, light: _light, ...UNPLANNED_V2 } = UNPLANNED
+const { beds: _beds, spots: _spots, variants: _variants, flora: _flora, light: _light, feed: _feed, ...UNPLANNED_V2 } = UNPLANNED
 /** Version 2 adds intent, stand, room, zones, tabs, places of pieces, kit and money. What a plan said before, it still says. */
 export const v1to2 = (plan: PlanV1): PlanV2 => ({
   ...UNPLANNED_V2,

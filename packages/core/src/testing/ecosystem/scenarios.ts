@@ -1,5 +1,6 @@
+import type { NutrientAmounts } from '../../feed/nutrients.js'
 import type { TapWater } from '../../water/tapOf.js'
-import type { Conditions, DoseMgPerL, Forcing, Method, Site, TankEvent, TimedEvent } from '../../ecosystem/forcing.js'
+import type { Conditions, Forcing, Method, Site, TankEvent, TimedEvent } from '../../ecosystem/forcing.js'
 import { DEFAULT_PARAMETERS, type Parameters } from '../../ecosystem/parameters.js'
 import { PRODUCT_METHOD, simulate, type Run } from '../../ecosystem/simulate.js'
 import { startState } from '../../ecosystem/startState.js'
@@ -207,7 +208,7 @@ const VARIATIONS = {
 export type ScenarioName = keyof typeof VARIATIONS
 export const SCENARIO_NAMES = Object.keys(VARIATIONS) as ScenarioName[]
 
-const mgPerL = (dose: Dose): DoseMgPerL => ({
+const mgPerL = (dose: Dose): NutrientAmounts => ({
   nitrateN: ((dose.NO3 ?? 0) * 14) / 62,
   ammoniumN: ((dose.NH4 ?? 0) * 14) / 18,
   phosphateP: ((dose.PO4 ?? 0) * 31) / 95,

@@ -1,5 +1,5 @@
 import { saltWords, todayWords, nameIn, type RoundStop } from '@jovrin/contract'
-import { SALT_IDS, type Quantity } from '@jovrin/core'
+import type { JobPortion } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { MarginTable } from '../../ui/MarginTable.js'
 import { useUnits } from '../../ui/units.js'
@@ -11,28 +11,37 @@ export function Barrel({ stops }: { stops: readonly RoundStop[] }) {
     .flatMap(({ due }) => due)
     .filter(({ kind }) => kind === 'change' || kind === 'mix-water')
     .reduce((sum, { values }) => sum + (values['water']?.value ?? 0), 0)
-  const doses = new Map<string, Quantity>()
-  for (const { kind, values } of stops.flatMap(({ assumed }) => assumed))
-    if (kind === 'dose')
-      for (const salt of SALT_IDS) {
-        const portion = values[`${salt}.stock`] ?? values[salt]
-        // One stock serves all tanks; what is weighed for one is weighed for all.
-        const key = portion === undefined ? salt : `${salt} ${portion.dimension}`
-        if (portion) doses.set(key, { ...portion, value: (doses.get(key)?.value ?? 0) + portion.value })
-      }
+  const doses = new Map<string, JobPortion>()
+  for (const portion of stops.flatMap(({ assumed }) => assumed).flatMap(({ portions }) => portions ?? [])) {
+    const key = keyOf(portion)
+    const before = doses.get(key)
+    doses.set(key, before === undefined ? portion : bothOf(before, portion))
+  }
   return (
     <MarginTable caption={todayWords.barrel}>
       <tr>
         <td colSpan={2}>{todayWords.litres(units.show('volume', litres, 2))}</td>
       </tr>
-      {[...doses].map(([key, amount]) => (
+      {[...doses].map(([key, { name, salt, unit, amount, stock }]) => (
         <tr key={key}>
-          <td>{nameIn(saltWords, key.split(' ')[0] ?? '')}</td>
+          <td>{name === '' ? (salt === null ? todayWords.theBottle : nameIn(saltWords, salt)) : name}</td>
           <Box component="td" sx={{ textAlign: 'right !important' }}>
-            {amount.dimension === 'dosing' ? todayWords.ofStock(units.tell(amount)) : units.tell(amount)}
+            {stock !== null
+              ? todayWords.ofStock(units.show('dosing', stock.ml))
+              : unit === 'g'
+                ? units.show('salt', amount)
+                : units.show('dosing', amount)}
           </Box>
         </tr>
       ))}
     </MarginTable>
   )
 }
+
+/** One stock serves all tanks, and what is weighed for one is weighed for all; a bottle with a name is the same bottle wherever it has that name. */
+const keyOf = ({ name, salt, unit, stock }: JobPortion): string => [name, salt ?? '', unit, stock === null ? '' : 'stock'].join(' ')
+const bothOf = (a: JobPortion, b: JobPortion): JobPortion => ({
+  ...a,
+  amount: a.amount + b.amount,
+  stock: a.stock === null || b.stock === null ? a.stock : { ...a.stock, ml: a.stock.ml + b.stock.ml },
+})

@@ -30,6 +30,7 @@ export const today: Translation<typeof todayWords> = {
   lastGlance: (date) => `zuletzt angesehen ${date}`,
   barrel: 'Für alle Becken heute',
   ofStock: (amount) => `${amount} Stammlösung`,
+  theBottle: 'Flasche, alles in einem',
   litres: (amount) => `Wasserwechsel: ${amount}`,
   next: 'Nächstes Becken',
   log: 'Messwerte eintragen',

@@ -32,6 +32,7 @@ export const shoppingWords = {
     heating: 'Heating, mean of the year',
     gas: 'Gas',
     salts: 'Salts',
+    fertiliser: 'Salts and bottles with a price',
     plants: 'Plants',
     water: 'Water',
   } satisfies Record<RunningPart['kind'], string>,

@@ -27,6 +27,7 @@ export const todayWords = {
   lastGlance: (date: string) => `last check ${date}`,
   barrel: 'For all tanks today',
   ofStock: (amount: string) => `${amount} of stock`,
+  theBottle: 'all-in-one bottle',
   litres: (amount: string) => `Change water: ${amount}`,
   next: 'Next tank',
   log: 'Log readings',

@@ -1,5 +1,5 @@
 import { groundWords } from '@jovrin/contract'
-import { datePlusDays, groundHeightCm, type GroundZone, lineOf, type RootTab, tabCost, tabGrid, withTabs, zoneAt } from '@jovrin/core'
+import { datePlusDays, groundHeightCm, type GroundZone, lineOf, type RootTab, tabCost, tabGrid, UNKNOWN_TAB, withTabs, zoneAt } from '@jovrin/core'
 import { Box, Button, MenuItem, TextField } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { localId } from '../../../api/localId.js'
@@ -12,7 +12,7 @@ import { productsOfLibrary } from '../../library/products/products.queries.js'
 import type { Desk } from '../desk.js'
 import { locale } from '../../../ui/locale.js'
 
-const USUAL = { name: '', pack: 10, price: null, renewDays: 90 } as const
+const USUAL = { ...UNKNOWN_TAB, name: '', pack: 10, price: null, renewDays: 90 } as const
 const RENEWALS_TOLD = 3
 
 /** Root tabs by zone: a grid where a carpet or a mixed planting will stand, how many packs, when they are spent, and what that costs. */
@@ -46,7 +46,7 @@ export function TabsPanel({ desk, zone }: { desk: Desk; zone: GroundZone | null 
             change((now) => ({
               ...now,
               tabProduct:
-                chosen === undefined ? null : { name: chosen.name, pack: chosen.pack, price: chosen.price, renewDays: chosen.renewDays },
+                chosen === undefined ? null : { ...UNKNOWN_TAB, name: chosen.name, pack: chosen.pack, price: chosen.price, renewDays: chosen.renewDays },
             }))
           }}
           slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}

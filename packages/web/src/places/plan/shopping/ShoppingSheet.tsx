@@ -253,7 +253,7 @@ function Running({ desk }: { desk: Desk }) {
       ? units.show('volume', part.amount, 2)
       : part.kind === 'gas' || part.kind === 'salts'
         ? units.show('mass', part.amount, 2)
-        : part.kind === 'plants'
+        : part.kind === 'plants' || part.kind === 'fertiliser'
           ? ''
           : `${significant(part.amount, 2)} kWh`
   return (

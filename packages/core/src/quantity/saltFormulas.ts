@@ -1,0 +1,33 @@
+/** Pure fertiliser salts by chemical name; hydrate water after a full stop. Commercial chelates hold somewhat less iron than these formulas. */
+export const SALT_FORMULA = {
+  'potassium-nitrate': 'KNO3',
+  'monopotassium-phosphate': 'KH2PO4',
+  'dipotassium-phosphate': 'K2HPO4',
+  'potassium-sulfate': 'K2SO4',
+  'potassium-bicarbonate': 'KHCO3',
+  'magnesium-sulfate-heptahydrate': 'MgSO4.7H2O',
+  'magnesium-nitrate-hexahydrate': 'Mg(NO3)2.6H2O',
+  'calcium-nitrate-tetrahydrate': 'Ca(NO3)2.4H2O',
+  'calcium-sulfate-dihydrate': 'CaSO4.2H2O',
+  'calcium-chloride-anhydrous': 'CaCl2',
+  'calcium-chloride-dihydrate': 'CaCl2.2H2O',
+  'calcium-carbonate': 'CaCO3',
+  'sodium-bicarbonate': 'NaHCO3',
+  'ammonium-nitrate': 'NH4NO3',
+  'ammonium-sulfate': '(NH4)2SO4',
+  'monoammonium-phosphate': 'NH4H2PO4',
+  urea: 'CO(NH2)2',
+  'iron-edta-sodium-anhydrous': 'C10H12FeN2NaO8',
+  'iron-edta-sodium-trihydrate': 'C10H12FeN2NaO8.3H2O',
+  'iron-dtpa-sodium-hydrogen': 'C14H19FeN3NaO10',
+  'iron-dtpa-disodium': 'C14H18FeN3Na2O10',
+  'iron-gluconate-dihydrate': 'C12H22FeO14.2H2O',
+  'iron-sulfate-heptahydrate': 'FeSO4.7H2O',
+  'manganese-sulfate-monohydrate': 'MnSO4.H2O',
+  'zinc-sulfate-heptahydrate': 'ZnSO4.7H2O',
+  'copper-sulfate-pentahydrate': 'CuSO4.5H2O',
+  'boric-acid': 'H3BO3',
+  'sodium-molybdate-dihydrate': 'Na2MoO4.2H2O',
+} as const
+export type SaltId = keyof typeof SALT_FORMULA
+export const SALT_IDS = Object.keys(SALT_FORMULA) as SaltId[]
