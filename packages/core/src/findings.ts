@@ -1,4 +1,5 @@
 import { DENSITY_FINDINGS } from './safety/checkDensity.js'
+import { FEED_FINDINGS } from './safety/checkFeed.js'
 import { GAS_FINDINGS } from './safety/checkGas.js'
 import { GROUND_FINDINGS } from './safety/checkGround.js'
 import { GROUP_FINDINGS } from './safety/checkGroups.js'
@@ -17,6 +18,7 @@ export const FINDINGS = {
   ...TANK_FINDINGS,
   ...LIGHT_FINDINGS,
   ...GAS_FINDINGS,
+  ...FEED_FINDINGS,
   ...START_FINDINGS,
   ...VESSEL_FINDINGS,
   ...GROUND_FINDINGS,

@@ -56,7 +56,16 @@ export const monthSum = defineSum({
 
 /** A month of one part, from its power or amount, its hours and its price. */
 export function openRunningPart({ kind, terms, cost, rate, isRateGiven }: RunningPart, currency: string): OpenedSum {
-  const { watts = 0, hoursPerDay = 0, gramsPerH = 0, gramsPerDay = 0, costPerDay = 0, litresPerChange = 0, everyDays = 1, drawnPerL = 1 } = terms
+  const {
+    watts = 0,
+    hoursPerDay = 0,
+    gramsPerH = 0,
+    gramsPerDay = 0,
+    costPerDay = 0,
+    litresPerChange = 0,
+    everyDays = 1,
+    drawnPerL = 1,
+  } = terms
   const price: Given = { value: rate, from: isRateGiven ? 'typed' : 'assumed' }
   const hours = reckoned(hoursPerDay)
   switch (kind) {

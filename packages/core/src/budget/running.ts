@@ -49,7 +49,10 @@ export function runningParts(plan: Plan, figures: TankFigures): RunningPart[] {
   const gramsPerH = figures.gasMgPerH / 1000
   const needs = feedNeeds(plan, figures.waterL)
   // What has a price of its own costs that; salts without one cost what salts cost.
-  const gramsPerDay = needs.reduce((sum, { product, unit, perDay }) => (unit === 'g' && pricePerUnit(product) === null ? sum + perDay : sum), 0)
+  const gramsPerDay = needs.reduce(
+    (sum, { product, unit, perDay }) => (unit === 'g' && pricePerUnit(product) === null ? sum + perDay : sum),
+    0,
+  )
   const costPerDay = needs.reduce((sum, { product, perDay }) => sum + perDay * (pricePerUnit(product) ?? 0), 0)
   const { everyDays, fraction } = plan.changes
   const litresPerChange = figures.waterL * fraction

@@ -220,12 +220,7 @@ const dissolvedMgPerH = ({ mgPerH, dissolvedShare }: AnsweredLine): number => mg
 
 const omissionKey = ({ what, day }: Omission): string => `${what} ${day}`
 
-function eventsOfDay(
-  entry: TimelineEntry,
-  day: number,
-  tap: TapWater,
-  isOmitted: (what: Omission['what']) => boolean,
-): TimedEvent[] {
+function eventsOfDay(entry: TimelineEntry, day: number, tap: TapWater, isOmitted: (what: Omission['what']) => boolean): TimedEvent[] {
   const { plan } = entry
   const events: TimedEvent[] = []
   const at = (minute: number, event: TankEvent): void => void events.push({ atMin: day * 1440 + minute, event })

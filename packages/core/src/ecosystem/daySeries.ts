@@ -14,6 +14,7 @@ import {
   FEEDERS,
   FILM,
   FLOATER,
+  GROUND,
   GROUP_COUNT,
   GUILD_COUNT,
   IRON,
@@ -26,6 +27,7 @@ import {
   OXYGEN,
   PHOSPHATE,
   POTASSIUM,
+  RESERVOIR,
   SILICON,
   STEMS,
   SUBMERSED,
@@ -102,6 +104,10 @@ const SINGLE = [
   'fedBareness',
   'healthyLeaf',
   'dustOnGlass',
+  'groundN',
+  'groundP',
+  'groundK',
+  'groundFe',
 ] as const
 type Grouped = (typeof GROUPED)[number]
 type Guilded = (typeof GUILDED)[number]
@@ -264,6 +270,8 @@ export class DayRecorder {
     }
     for (let guild = 0; guild < GUILD_COUNT; guild++) row[DAY.algaeG + guild] = state[ALGAE + guild]!
     for (const [column, slot] of END_OF_DAY) row[column] = state[slot]!
+    for (let nutrient = 0; nutrient < NUTRIENT_COUNT; nutrient++)
+      row[DAY.groundN + nutrient] = state[GROUND + nutrient]! + state[RESERVOIR + nutrient]!
     row[DAY.pH] = -Math.log10(step.water.hydrogen)
     row[DAY.pHMin] = -Math.log10(this.hydrogenMax)
     row[DAY.pHMax] = -Math.log10(this.hydrogenMin)

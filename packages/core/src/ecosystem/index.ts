@@ -36,6 +36,16 @@ export {
 export { applyLevers, isAtRest, type Levers } from './levers.js'
 export { DEFAULT_PARAMETERS } from './parameters.js'
 export { PUBLIC_SERIES, publicForecast, type PublicForecast, type PublicForecastOptions } from './publicForecast.js'
+export {
+  alongCourse,
+  COURSE_MEMBERS,
+  COURSE_WEEKS,
+  courseBand,
+  feedCourses,
+  type FeedCourse,
+  type FeedCourseTask,
+  type MemberCourses,
+} from './feedCourses.js'
 export { MODEL_VERSION, simulate, type DayCurve, type Run } from './simulate.js'
 export { ALGAE_GUILDS, STATE_SIZE, type AlgaeGuild, type Feeder } from './state.js'
 export { warmUp } from './warmUp.js'
@@ -45,3 +55,4 @@ export { cylinderSharers, type Sharer } from './cylinderSharers.js'
 export { withGasAim, type GasAimTask } from './gasAimEdits.js'
 export { gasMoves, type GasMove, type GasMoveKind } from './gasMoves.js'
 export { measuredGas, withMeasuredGas, type MeasuredGas } from './measuredGas.js'
+export { isChangeDay } from './changeDays.js'

@@ -21,7 +21,11 @@ const fed = (feed: Partial<PlanFeed>, feeding: typeof samplePlan.feeding = 'rich
 describe('what a product holds', () => {
   test('a label in percent by mass, P2O5 and K2O, by its density', () => {
     const content = contentOf(
-      bottle({ labelUnit: 'percent', densityGPerMl: 1.1, label: [line('N_nitrate', 2), line('P2O5', 0.5), line('K2O', 3), line('Fe', 0.1)] }),
+      bottle({
+        labelUnit: 'percent',
+        densityGPerMl: 1.1,
+        label: [line('N_nitrate', 2), line('P2O5', 0.5), line('K2O', 3), line('Fe', 0.1)],
+      }),
     )!
     expect(content.unit).toBe('mL')
     expect(content.nutrientsMg.nitrateN).toBeCloseTo(22, 9)
@@ -38,7 +42,14 @@ describe('what a product holds', () => {
     expect(contentOf(bottle({ ...label, labelUnit: null }))).toBeNull()
   })
   test('a bottle mixed here: 50 g of potassium nitrate in half a litre hold 61.3 mg of nitrate a millilitre', () => {
-    const mixed: FeedProduct = { ...UNKNOWN_PRODUCT, id: 's', name: 'N', form: 'stock', mix: [{ id: 'm', salt: 'potassium-nitrate', grams: 50 }], bottleMl: 500 }
+    const mixed: FeedProduct = {
+      ...UNKNOWN_PRODUCT,
+      id: 's',
+      name: 'N',
+      form: 'stock',
+      mix: [{ id: 'm', salt: 'potassium-nitrate', grams: 50 }],
+      bottleMl: 500,
+    }
     expect(contentOf(mixed)!.nutrientsMg.nitrateN / N_OF_NO3).toBeCloseTo(61.33, 2)
   })
   test('urea is fast nitrogen, ammonium nitrate is half of it, a chelate’s nitrogen is none; partners are told', () => {
@@ -108,8 +119,7 @@ describe('days', () => {
     expect(weekdayOf('2023-12-31')).toBe('sun')
   })
   const plan = fed({ macroDays: ['mon', 'wed', 'fri'], traceDays: ['tue', 'thu'] })
-  const on = (date: string, isChange = false, of = plan) =>
-    dayDose({ fromDay: 0, plan: { ...of, startedOn: date } }, 0, isChange)
+  const on = (date: string, isChange = false, of = plan) => dayDose({ fromDay: 0, plan: { ...of, startedOn: date } }, 0, isChange)
   test('a week’s amount is parted over its own days, traces apart from phosphate', () => {
     const [monday, tuesday, sunday] = [on('2026-11-30'), on('2026-12-01'), on('2026-12-06')]
     const full = schoolAmounts('rich-column')

@@ -1,3 +1,5 @@
+import type { Dimension } from '../quantity/dimensions.js'
+
 /** What a dose brings and the model holds, mg of the element (per litre, per gram, per week: as the place says). Fast nitrogen is ammonium and urea. */
 export interface NutrientAmounts {
   readonly ammoniumN: number
@@ -15,3 +17,14 @@ export const nutrientsBy = (amountOf: (nutrient: FeedNutrient) => number): Nutri
   Object.fromEntries(FEED_NUTRIENTS.map((nutrient) => [nutrient, amountOf(nutrient)])) as unknown as NutrientAmounts // one entry a nutrient
 export const NO_NUTRIENTS: NutrientAmounts = nutrientsBy(() => 0)
 export const isNothing = (amounts: NutrientAmounts): boolean => FEED_NUTRIENTS.every((nutrient) => amounts[nutrient] === 0)
+
+/** As which quantity each is told. */
+export const NUTRIENT_DIMENSION = {
+  nitrateN: 'nitrate',
+  ammoniumN: 'ammonia',
+  phosphateP: 'phosphate',
+  potassium: 'concentration',
+  calcium: 'concentration',
+  magnesium: 'concentration',
+  iron: 'concentration',
+} as const satisfies Readonly<Record<FeedNutrient, Dimension>>

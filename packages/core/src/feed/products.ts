@@ -73,8 +73,12 @@ export function contentOf(product: FeedProduct): ProductContent | null {
       const contents = weighed.map(({ salt, grams }) => ({ grams, ...saltContent(salt) }))
       return {
         unit: 'mL',
-        nutrientsMg: nutrientsBy((nutrient) => contents.reduce((sum, { grams, nutrientsMg }) => sum + grams * nutrientsMg[nutrient], 0) / bottleMl),
-        partnersMg: partnersBy((partner) => contents.reduce((sum, { grams, partnersMg }) => sum + grams * partnersMg[partner], 0) / bottleMl),
+        nutrientsMg: nutrientsBy(
+          (nutrient) => contents.reduce((sum, { grams, nutrientsMg }) => sum + grams * nutrientsMg[nutrient], 0) / bottleMl,
+        ),
+        partnersMg: partnersBy(
+          (partner) => contents.reduce((sum, { grams, partnersMg }) => sum + grams * partnersMg[partner], 0) / bottleMl,
+        ),
         hasUntoldNitrogen: false,
       }
     }

@@ -179,3 +179,16 @@ export const GROUND: Readonly<Record<GroundKind, GroundProperties>> = {
     isCarbonate: true,
   },
 }
+
+/** What all layers brought into the tank when they were new [mg of N, P, K and Fe], exchangeable and slow. */
+export const groundStockMg = (
+  layers: readonly { readonly ground: GroundKind; readonly volumeL: number }[],
+): readonly [number, number, number, number] => {
+  const sum = (nutrient: 0 | 1 | 2 | 3): number =>
+    layers.reduce(
+      (all, { ground, volumeL }) =>
+        all + volumeL * (GROUND[ground].exchangeableMgPerL[nutrient] + GROUND[ground].reservoirMgPerL[nutrient]),
+      0,
+    )
+  return [sum(0), sum(1), sum(2), sum(3)]
+}

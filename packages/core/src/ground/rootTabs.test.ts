@@ -16,7 +16,12 @@ describe('tabs and capsules in the ground', () => {
     const plan = { tabs: [tab('a', 'tab'), tab('b', 'tab'), tab('c', 'capsule')], tabProduct: { ...product, nitrogenMg: 40 } }
     const usual = tabContentMg('capsule', null)
     expect(tabsLaidMg(plan, 0)[0]).toBe(2 * 40 + usual[0])
-    expect(tabsLaidMg(plan, 60)).toEqual([80, ...tabContentMg('tab', product).slice(1).map((mg) => 2 * mg)])
+    expect(tabsLaidMg(plan, 60)).toEqual([
+      80,
+      ...tabContentMg('tab', product)
+        .slice(1)
+        .map((mg) => 2 * mg),
+    ])
     expect(tabsLaidMg(plan, 59)).toEqual([0, 0, 0, 0])
   })
   test('root feeders in inert ground grow by them, and the ground’s nitrogen by what was pressed in', () => {

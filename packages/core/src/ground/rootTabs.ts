@@ -64,7 +64,10 @@ export interface TabCost {
 export const renewalDays = (product: TabProduct | null): number => Math.round(product?.renewDays ?? USUAL_RENEW_DAYS)
 
 /** What is pressed into the ground on a day of the tank's age [mg of N, P, K and Fe]: all on the first, new tabs when the old are spent; capsules lie below for good. */
-export function tabsLaidMg({ tabs, tabProduct }: Pick<Plan, 'tabs' | 'tabProduct'>, day: number): readonly [number, number, number, number] {
+export function tabsLaidMg(
+  { tabs, tabProduct }: Pick<Plan, 'tabs' | 'tabProduct'>,
+  day: number,
+): readonly [number, number, number, number] {
   const isRenewal = day > 0 && day % renewalDays(tabProduct) === 0
   const sum: [number, number, number, number] = [0, 0, 0, 0]
   if (day > 0 && !isRenewal) return sum

@@ -23,7 +23,10 @@ export function nonNegativeLeastSquares(columns: Columns, right: readonly number
     )
     if (next < 0) break
     free.push(next)
-    let found = unbounded(free.map((at) => scaled[at]!), right)
+    let found = unbounded(
+      free.map((at) => scaled[at]!),
+      right,
+    )
     if (found === null || found.at(-1)! <= 0) {
       // Nothing that the others do not say, or rounding made it look worth while.
       free.pop()
@@ -37,7 +40,10 @@ export function nonNegativeLeastSquares(columns: Columns, right: readonly number
       const kept = free.filter((at, place) => moved[at]! > 1e-15 && !(found![place]! <= 0 && moved[at]! <= 1e-12))
       free.splice(0, free.length, ...kept)
       amounts = moved.map((amount, at) => (free.includes(at) ? amount : 0))
-      found = unbounded(free.map((at) => scaled[at]!), right)
+      found = unbounded(
+        free.map((at) => scaled[at]!),
+        right,
+      )
       if (found === null) break
     }
     if (found === null) break

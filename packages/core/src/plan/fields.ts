@@ -267,7 +267,12 @@ export const NUMBER_FIELDS = {
   'feed/phases/*/restFraction': { dimension: 'fraction', range: [0, 2], usual: [0, 1], isSure: true },
   'feed/cupboard/*/mix/*/grams': { dimension: 'salt', range: [0, 100_000], isSure: true },
   'feed/cupboard/*/label/*/value': { dimension: 'ratio', range: [0, 1_000_000], isSure: true },
-  'feed/cupboard/*/bottleMl': { dimension: 'dosing', range: [1, 100_000], usual: [50, 5000], unknown: { value: 500, low: 250, high: 1000 } },
+  'feed/cupboard/*/bottleMl': {
+    dimension: 'dosing',
+    range: [1, 100_000],
+    usual: [50, 5000],
+    unknown: { value: 500, low: 250, high: 1000 },
+  },
   'feed/cupboard/*/densityGPerMl': { dimension: 'bulk', range: [0.7, 2.5], usual: [1, 1.3], unknown: { value: 1.05, low: 1, high: 1.3 } },
   'feed/cupboard/*/raiseMl': { dimension: 'dosing', range: [0.01, 10_000] },
   'feed/cupboard/*/raiseL': { dimension: 'volume', range: [0.1, 100_000] },

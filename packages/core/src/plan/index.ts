@@ -1,5 +1,6 @@
 export {
   civilDate,
+  civilDateAt,
   clockOf,
   DAY_MIN,
   datePlusDays,

@@ -1,5 +1,5 @@
 export { workMinutes } from './minutes.js'
-export type { JobPortion } from './jobPortion.js'
+export { jobPortion, type JobPortion } from './jobPortion.js'
 export { isPreparation, JOB_KINDS, type JobKind, type JobValues } from './jobKinds.js'
 export { cylinderJobs } from './cylinderJobs.js'
 export { jobsBetween, minutesPerWeek, type Job, type Schedule } from './jobs.js'

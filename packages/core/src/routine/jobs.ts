@@ -82,7 +82,17 @@ const jobsOfDay = (day: CareDay, dueOn: string): Job[] =>
     const due = rule.due(day)
     if (due === null) return []
     const id = due.of === undefined ? ruleId : `${ruleId}:${due.of}`
-    return [{ ruleId: id, kind, dueOn, isTimer, minutes: due.minutes, values: quantities(values, due.numbers), ...(due.portions ? { portions: due.portions } : {}) }]
+    return [
+      {
+        ruleId: id,
+        kind,
+        dueOn,
+        isTimer,
+        minutes: due.minutes,
+        values: quantities(values, due.numbers),
+        ...(due.portions ? { portions: due.portions } : {}),
+      },
+    ]
   })
 
 /** Minutes a week by kind of work, mean of the next four weeks; timers take none. */

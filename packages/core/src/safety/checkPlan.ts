@@ -3,6 +3,7 @@ import { bySeverity, type Finding } from '../plan/finding.js'
 import type { Plan } from '../plan/plan.js'
 import type { StartDensity } from '../startup/startDensity.js'
 import { checkDensity } from './checkDensity.js'
+import { checkFeed } from './checkFeed.js'
 import { checkGas } from './checkGas.js'
 import { checkGround } from './checkGround.js'
 import { checkGroups } from './checkGroups.js'
@@ -39,6 +40,7 @@ export function checkPlan(
     ...checkTank(plan, figures).filter(({ code }) => thin.length === 0 || code !== TANK_FINDINGS['thin-start'].code),
     ...checkLight(plan, figures),
     ...checkGas(plan, figures),
+    ...checkFeed(plan, figures, { allowedFromDay: animalsAllowedFromDay, ageDays }),
     ...checkStart(plan, figures, { allowedFromDay: animalsAllowedFromDay, ageDays }),
     ...checkVessel(plan, figures),
     ...checkGround(plan, figures),

@@ -5,11 +5,9 @@ import { PLANT_KINDS, type Plan } from '../plan/plan.js'
 import { GROUND } from '../ground/kinds.js'
 import { hasGas } from '../gas/linesOf.js'
 import { PLANT_KIND } from '../planting/kinds.js'
-import { SCHOOL } from '../feed/schools.js'
 import { commonAnswers } from '../plan/answers.js'
 import { MEQ_PER_DKH, MMOL_PER_DGH } from '../quantity/physicalConstants.js'
-import { fromUnit } from '../quantity/units.js'
-import { blendHardnessMmolPerL, tapOf, WANTED_HARDNESS_DGH } from '../water/tapOf.js'
+import { blendHardnessMmolPerL, WANTED_HARDNESS_DGH } from '../water/tapOf.js'
 
 /** Strong light needs a full start; rule of thumb for planted share of the floor. */
 const FULL_START = 0.7
@@ -21,8 +19,6 @@ const SOFT_TAP_LIMIT_DKH = 6
 export const MOST_DAILY_LIGHT = 10
 /** Below this plants, and shrimps that moult, lack calcium and magnesium; 3–6 is wanted. General practice. */
 const LEAST_HARDNESS_DGH = 3
-/** A tap that brings so much needs no nitrate dosed [mg/L]. Rule of thumb 20–25. */
-const RICH_TAP_NO3 = 20
 
 export const TANK_FINDINGS = findingsOf('supply', {
   'no-room-for-water': { severity: 'stop', sheet: 'ground', values: { solids: 'volume', fill: 'volume' } },
@@ -34,7 +30,6 @@ export const TANK_FINDINGS = findingsOf('supply', {
   'light-without-gas': { severity: 'warn', sheet: 'light', values: { light: 'ppfd', limit: 'ppfd' } },
   'light-excess': { severity: 'warn', sheet: 'light', values: { daily: 'dailyLight', limit: 'dailyLight' } },
   'water-without-minerals': { severity: 'warn', values: { hardness: 'hardness', wanted: 'hardness' } },
-  'nitrate-twice': { severity: 'note', values: { tap: 'nitrate', dose: 'nitrate' } },
   'hard-softening': { severity: 'note', values: { tap: 'alkalinity', limit: 'alkalinity' } },
 })
 
@@ -62,12 +57,8 @@ export function checkTank(plan: Plan, figures: TankFigures): Finding[] {
   const daily = figures.dliMolPerM2
   if (daily > MOST_DAILY_LIGHT) found.push(raise(TANK_FINDINGS['light-excess'], { daily, limit: MOST_DAILY_LIGHT }))
   const hardness = blendHardnessMmolPerL(plan, commonAnswers())
-  const { nitrateMgNPerL } = tapOf(plan, commonAnswers())
   if (hardness < LEAST_HARDNESS_DGH * MMOL_PER_DGH)
     found.push(raise(TANK_FINDINGS['water-without-minerals'], { hardness, wanted: WANTED_HARDNESS_DGH * MMOL_PER_DGH }))
-  const dose = fromUnit('nitrate', SCHOOL[plan.feeding].amounts.nitrate, 'mg NO3/L')
-  if (dose > 0 && SCHOOL[plan.feeding].kind === 'weekly' && nitrateMgNPerL > fromUnit('nitrate', RICH_TAP_NO3, 'mg NO3/L'))
-    found.push(raise(TANK_FINDINGS['nitrate-twice'], { tap: nitrateMgNPerL, dose }))
   const tap = plan.sources[0]?.alkalinityMeqPerL ?? 0
   const limit = SOFT_TAP_LIMIT_DKH * MEQ_PER_DKH
   const isSoft = figures.layers.some((layer) => layer.volumeL > 0 && GROUND[layer.ground].isSoftener)

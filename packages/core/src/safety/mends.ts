@@ -27,6 +27,12 @@ const ROWS = {
   lift: {},
   apart: { gap: 'length' },
   pair: {},
+  'no-fast-nitrogen': {},
+  'split-bottle': {},
+  'thin-bottle': { most: 'salt' },
+  'less-potassium': { potassium: 'concentration' },
+  'count-water': {},
+  'drop-product': {},
 } as const satisfies Readonly<Record<string, Dimensions>>
 export type MendCode = keyof typeof ROWS
 

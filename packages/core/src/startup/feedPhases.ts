@@ -12,8 +12,7 @@ export interface LaidPhase {
   readonly toDay: number
   readonly share: FeedShare
 }
-export type ProgrammedFeed =
-  'feed-none' | 'feed-no-nitrogen' | 'feed-by-signs' | 'feed-quarter' | 'feed-half' | 'feed-full' | 'feed-part'
+export type ProgrammedFeed = 'feed-none' | 'feed-no-nitrogen' | 'feed-by-signs' | 'feed-quarter' | 'feed-half' | 'feed-full' | 'feed-part'
 
 const EVEN = (share: number): FeedShare => ({ nitrogenPhosphorus: share, rest: share })
 const NOTHING = EVEN(0)
@@ -54,7 +53,10 @@ export const proposedPhases = (plan: Plan, newId: NewId): FeedPhase[] =>
 
 /** Day on which a phase begins; `Infinity` while it waits for its sign. */
 export const beginOf = ({ sign, fromDay, seenOn }: FeedPhase, startedOn: string): number =>
-  Math.max(0, Math.min(sign === null || seenOn === null ? Infinity : daysBetween(startedOn, seenOn), fromDay ?? (sign === null ? 0 : Infinity)))
+  Math.max(
+    0,
+    Math.min(sign === null || seenOn === null ? Infinity : daysBetween(startedOn, seenOn), fromDay ?? (sign === null ? 0 : Infinity)),
+  )
 
 /** Of the phases that have begun by a day the last one in the list holds; before the first nothing is dosed. */
 function laid(phases: readonly FeedPhase[], startedOn: string): LaidPhase[] {
@@ -66,7 +68,12 @@ function laid(phases: readonly FeedPhase[], startedOn: string): LaidPhase[] {
     const next = phases[place + 1]
     const share = phase === undefined ? NOTHING : { nitrogenPhosphorus: phase.nitrogenPhosphorusFraction, rest: phase.restFraction }
     const isWaiting = next !== undefined && next.sign !== null && next.seenOn === null && next.fromDay === null
-    return { code: isWaiting && share.nitrogenPhosphorus === 0 && share.rest > 0 ? 'feed-by-signs' : codeOf(share), fromDay, toDay: days[at + 1] ?? Infinity, share }
+    return {
+      code: isWaiting && share.nitrogenPhosphorus === 0 && share.rest > 0 ? 'feed-by-signs' : codeOf(share),
+      fromDay,
+      toDay: days[at + 1] ?? Infinity,
+      share,
+    }
   })
 }
 

@@ -18,3 +18,4 @@ export { withLight, type LightSetting, type LightStep, type StepPutOff } from '.
 export { programmed, type ProgrammedLife } from './programmed.js'
 export { PROGRAMME_DAYS } from './programmeDays.js'
 export { PROGRAMME_STEPS, stepsOn, wetStartProgramme, type ProgrammeCode, type ProgrammeStep } from './programme.js'
+export { beginOf, feedPhasesOf, proposedPhases, type LaidPhase } from './feedPhases.js'

@@ -246,19 +246,21 @@ const anyFeed: fc.Arbitrary<Plan['feed']> = fc.record({
     magnesiumMgPerL: maybe(0, 10),
     ironMgPerL: maybe(0, 1),
   }),
-  phases: fc.array(
-    fc
-      .record({
-        sign: fc.constantFrom(...FEED_SIGNS, null),
-        fromDay: fc.option(fc.integer({ min: 0, max: 90 })),
-        seenOn: fc.constantFrom('2026-01-20', '2026-09-10', null),
-        nitrogenPhosphorusFraction: anyShare,
-        restFraction: anyShare,
-      })
-      
-    .map((phase) => ({ id: 'f', ...phase })),
-    { maxLength: 3 },
-  ).map((phases) => phases.map((phase, at) => ({ ...phase, id: `f${at}` }))),
+  phases: fc
+    .array(
+      fc
+        .record({
+          sign: fc.constantFrom(...FEED_SIGNS, null),
+          fromDay: fc.option(fc.integer({ min: 0, max: 90 })),
+          seenOn: fc.constantFrom('2026-01-20', '2026-09-10', null),
+          nitrogenPhosphorusFraction: anyShare,
+          restFraction: anyShare,
+        })
+
+        .map((phase) => ({ id: 'f', ...phase })),
+      { maxLength: 3 },
+    )
+    .map((phases) => phases.map((phase, at) => ({ ...phase, id: `f${at}` }))),
   macroDays: fc.uniqueArray(fc.constantFrom(...WEEKDAYS), { maxLength: 4 }),
   traceDays: fc.uniqueArray(fc.constantFrom(...WEEKDAYS), { maxLength: 4 }),
   skipsChangeDay: fc.boolean(),

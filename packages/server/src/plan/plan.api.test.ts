@@ -212,7 +212,12 @@ describe('plans of the first version', () => {
   test('are taken from scripts and kept in today’s form', async () => {
     await put(firstVersion(), '"1"').expect(200)
     const now = await server.agent.get(url).expect(200)
-    expect(now.body).toMatchObject({ schemaVersion: PLAN_SCHEMA_VERSION, name: 'From before', zones: [], layers: [{ id: 'g1', product: null }] })
+    expect(now.body).toMatchObject({
+      schemaVersion: PLAN_SCHEMA_VERSION,
+      name: 'From before',
+      zones: [],
+      layers: [{ id: 'g1', product: null }],
+    })
   })
   test('stored ones are read in today’s form and stay as they were written', async () => {
     const document = JSON.stringify(firstVersion())
@@ -259,7 +264,10 @@ describe('plans of the first version', () => {
     }
     const { body } = await server.agent.post('/api/tank-files?as=copy').send(old).expect(201)
     const now = await server.agent.get(`/api/tanks/${(body as { tankId: string }).tankId}/plan`).expect(200)
-    expect(now.body).toMatchObject({ schemaVersion: PLAN_SCHEMA_VERSION, gasLines: [{ ...line, diffuser: null, peakMgPerL: null, cylinderKg: null }] })
+    expect(now.body).toMatchObject({
+      schemaVersion: PLAN_SCHEMA_VERSION,
+      gasLines: [{ ...line, diffuser: null, peakMgPerL: null, cylinderKg: null }],
+    })
   })
   test('half of one is refused by the schema, not by a fault', async () => {
     for (const broken of [{ schemaVersion: 1 }, { ...firstVersion(), layers: 'none' }, { ...firstVersion(), vessel: null }])

@@ -1,1 +1,1 @@
-export { compareGrounds, hindcastMember, lightPicture, standOutlook, startDensity, tankFigures } from '@jovrin/core'
+export { compareGrounds, feedCourses, hindcastMember, lightPicture, standOutlook, startDensity, tankFigures } from '@jovrin/core'

@@ -29,6 +29,8 @@ function answer(asking: AnyTask, part: number): Answer | Promise<Answer> {
       return trialsOfMember(asking.task, part)
     case 'hindcast':
       return seldom().then(({ hindcastMember }) => hindcastMember(asking.task, part))
+    case 'courses':
+      return seldom().then(({ feedCourses }) => feedCourses(asking.task, part, checkpoints))
     case 'density':
       return seldom().then(({ startDensity }) => startDensity(asking.task))
     case 'light':

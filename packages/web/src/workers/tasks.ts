@@ -1,9 +1,11 @@
 import type {
+  FeedCourseTask,
   ForecastOptions,
   GroundComparison,
   HindcastOptions,
   LightPicture,
   LightView,
+  MemberCourses,
   MemberHindcast,
   MemberResult,
   MemberTrials,
@@ -24,6 +26,8 @@ export interface Tasks {
     readonly task: { readonly options: ForecastOptions; readonly trials: readonly Trial[]; readonly pastKey: string }
     readonly result: MemberTrials
   }
+  /** A part is a member of the ensemble, along each course. */
+  readonly courses: { readonly task: FeedCourseTask; readonly result: MemberCourses }
   /** One part. */
   readonly density: { readonly task: Plan; readonly result: StartDensity | null }
   /** One part. */

@@ -94,3 +94,6 @@ export const chelateWords = {
   eddha: 'EDDHA',
   gluconate: 'gluconate',
 } satisfies Record<Chelate, string>
+
+/** In the order in which labels print them. */
+export const labelWords = Object.entries(labelSpeciesWords) as readonly (readonly [LabelSpecies, string])[] // its own keys

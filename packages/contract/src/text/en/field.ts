@@ -1,5 +1,14 @@
 import type { ChoicePath, Described, FlagPath, NumberPath, Plan, ValueAt } from '@jovrin/core'
-import { chelateWords, feedFormWords, feedSignWords, labelSpeciesWords, labelUnitWords, saltWords, schoolWords, weekdayWords } from './feed.js'
+import {
+  chelateWords,
+  feedFormWords,
+  feedSignWords,
+  labelSpeciesWords,
+  labelUnitWords,
+  saltWords,
+  schoolWords,
+  weekdayWords,
+} from './feed.js'
 import { diffuserWords, gasControlWords, regulatorWords } from './gas.js'
 import { groundKindWords, zonePurposeWords } from './ground.js'
 import { fixingWords, materialWords } from './hardscape.js'
@@ -229,7 +238,10 @@ export const fieldWords = {
   'feed/macroDays/*': ['Nitrogen, phosphorus, potassium on', 'Days of the week.'],
   'feed/traceDays/*': ['Traces on', 'Days of the week.'],
   'feed/skipsChangeDay': ['No dose on the day of a change', 'That day’s dose is left out.'],
-  'feed/countsWater': ['Take off what new water brings', 'Nitrate, phosphate, potassium, calcium and magnesium of the changes count towards the amounts.'],
+  'feed/countsWater': [
+    'Take off what new water brings',
+    'Nitrate, phosphate, potassium, calcium and magnesium of the changes count towards the amounts.',
+  ],
   'feed/cupboard/*/form': ['What it is', 'A dry salt, a bottle you mixed, or a bottle with a label.'],
   'feed/cupboard/*/salt': ['Salt', 'By its chemical name.'],
   'feed/cupboard/*/mix/*/salt': ['Salt', 'In the bottle.'],
@@ -241,7 +253,7 @@ export const fieldWords = {
   'feed/cupboard/*/densityGPerMl': ['Density', 'Turns percent by mass into mg in a millilitre. Weigh 100 mL.'],
   'feed/cupboard/*/raiseMl': ['So many mL', 'Of “x mL raise y litres by”.'],
   'feed/cupboard/*/raiseL': ['raise so many litres', 'Of “x mL raise y litres by”.'],
-  'feed/cupboard/*/chelate': ['Iron is held by', 'EDTA lets go of iron above pH {6.5}, DTPA above {7.5}.'],
+  'feed/cupboard/*/chelate': ['Iron is held by', 'EDTA lets go of iron above pH 6.5, DTPA above 7.5.'],
   'feed/cupboard/*/packG': ['In a pack', 'Grams of salt.'],
   'feed/cupboard/*/price': ['Price', 'Of a pack or bottle; saved with this plan.'],
   'feed/cupboard/*/pumpMlPerMin': ['Pump gives', 'Run one minute into a measure.'],

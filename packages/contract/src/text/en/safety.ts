@@ -101,7 +101,28 @@ export const findingWords = {
     `${v.daily} a day is more than any plant here can use (${v.limit}): the rest is the algae’s. Dim, or shorten the day.`,
   'water-without-minerals': (v) =>
     `The water for changes has a GH of ${v.hardness}: add calcium and magnesium with every change, to ${v.wanted} or more. The forecast takes it that you do where purified water makes it so soft.`,
-  'nitrate-twice': (v) => `The tap brings ${v.tap} of nitrate, and the plan doses ${v.dose} a week on top: leave the nitrate out.`,
+  'fast-nitrogen-early': (v) =>
+    `Ammonium or urea: ${v.dose} in a day, before bacteria are ready (about day ${v.cycled}). Until two tests read zero at most ${v.most} a day, and none while animals live in it.`,
+  'fast-nitrogen-toxic': (v) =>
+    `A day’s ammonium or urea makes ${v.toxic} of un-ionised ammonia at this water’s highest pH; from about ${v.limit} it harms animals. Dose nitrate instead.`,
+  'nitrogen-untold': (v) =>
+    `${named(v.product, 'A bottle')}: its label does not say in which form its nitrogen is. If part of it is ammonium or urea, keep it out until two tests read zero; it is counted as nitrate here.`,
+  'chelate-lets-go': (v) =>
+    `${named(v.product, 'A product')}: this water is at about pH ${v.here} while the lamps are on; above ${v.until} the iron comes off its chelate within a day or two and falls out. One that holds higher keeps it in the water.`,
+  'bottle-clash-phosphate-iron': (v) =>
+    `${named(v.product, 'A bottle')} holds phosphate and iron: they fall out together as a pale sediment that feeds nothing. Two bottles, dosed apart.`,
+  'bottle-clash-calcium': (v) =>
+    `${named(v.product, 'A bottle')} holds calcium together with sulfate, phosphate or carbonate: they fall out as a white sediment. Two bottles, dosed apart.`,
+  'bottle-too-strong': (v) =>
+    `${named(v.product, 'A bottle')}: ${v.grams} of one salt; at ${v.coldest}, the room’s coldest, it keeps ${v.most} dissolved. The rest lies on the floor, and the last doses are too strong.`,
+  'potassium-builds': (v) =>
+    `Potassium would climb towards ${v.level} if plants took none: more is dosed in a week than the changes take out. Dose less, or change more.`,
+  'copper-shrimps': (v) =>
+    `${named(v.product, 'A product')} brings copper: by its doses and your changes it settles near ${v.copper} unless plants take it up; shrimps bear less than ${v.limit}.`,
+  'product-untold': (v) =>
+    `${named(v.product, 'Something in the cupboard')} is not dosed: what it holds is not told yet, or is too little to count.`,
+  'nitrate-twice': (v) =>
+    `New water brings ${v.tap} of nitrate, and the plan doses ${v.dose} a week on top: take off what the water brings, or leave the nitrate out.`,
   'soil-too-thick': (v) =>
     `${v.zone || 'The ground'}: soil under a cap is at most ${v.most} thick, here it is ${v.depth}; below that it rots.`,
   'soil-not-capped': (v) =>
@@ -163,6 +184,12 @@ export const findingWords = {
 
 /** What a one-click mend does. */
 export const mendWords = {
+  'no-fast-nitrogen': () => 'Dose no ammonium or urea',
+  'split-bottle': () => 'Split it into bottles that stay clear',
+  'thin-bottle': (v) => `Mix it thinner (${v.most})`,
+  'less-potassium': (v) => `Dose ${v.potassium} of potassium a week`,
+  'count-water': () => 'Take off what new water brings',
+  'drop-product': () => 'Take it out of the cupboard',
   depth: (v) => `Make it ${v.depth}`,
   slope: (v) => `Lay it at ${v.slope}: ${v.depth} at the back`,
   cap: (v) => `Cap it with ${v.depth} of sand`,

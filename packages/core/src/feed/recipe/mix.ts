@@ -36,7 +36,10 @@ export function mix(ingredients: readonly Ingredient[], wanted: readonly Wanted[
 function nearest(ingredients: readonly Ingredient[], wanted: readonly Wanted[]): number[] {
   const shares = ingredients.map(({ adds }) => adds.map((add, item) => add / wanted[item]!.target))
   // The dearest way to all of one item sets the scale of a tie: grams for a drop and for a barrel are weighed alike.
-  const dearest = Math.max(1e-300, ...ingredients.map(({ costs }, at) => (Math.max(...shares[at]!) > 0 ? costs / Math.max(...shares[at]!) : 0)))
+  const dearest = Math.max(
+    1e-300,
+    ...ingredients.map(({ costs }, at) => (Math.max(...shares[at]!) > 0 ? costs / Math.max(...shares[at]!) : 0)),
+  )
   const left = wanted.map(({ base, target }) => 1 - base / target)
   const tied = nonNegativeLeastSquares(
     ingredients.map(({ costs }, at) => [...shares[at]!, (TIE * costs) / dearest]),
@@ -51,7 +54,12 @@ function nearest(ingredients: readonly Ingredient[], wanted: readonly Wanted[]):
   return tied.map((_, at) => found[chosen.indexOf(at)] ?? 0)
 }
 
-function withFixed(ingredients: readonly Ingredient[], wanted: readonly Wanted[], most: readonly (number | null)[], fixed: number): number[] {
+function withFixed(
+  ingredients: readonly Ingredient[],
+  wanted: readonly Wanted[],
+  most: readonly (number | null)[],
+  fixed: number,
+): number[] {
   const amount = most[fixed] ?? 0
   const others = ingredients.filter((_, at) => at !== fixed)
   const rest = mix(

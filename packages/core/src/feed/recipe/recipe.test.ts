@@ -4,7 +4,15 @@ import { describe, expect, test } from 'vitest'
 import { referenceTable } from '../../testing/referenceTable.js'
 import { SALT_IDS, saltDoseMgPerL, type SaltId } from '../salts.js'
 import { RECIPE_NUTRIENTS, saltRecipe, type Recipe, type SaltRecipeTask } from './saltRecipe.js'
-import { blend, blendAndRemineralise, hardnessOfIons, ionsOfHardness, remineralise, type HardTargets, type HardWater } from './waterRecipe.js'
+import {
+  blend,
+  blendAndRemineralise,
+  hardnessOfIons,
+  ionsOfHardness,
+  remineralise,
+  type HardTargets,
+  type HardWater,
+} from './waterRecipe.js'
 
 interface Task {
   readonly id: string
@@ -56,7 +64,10 @@ test.each(tasks.map((task) => [task.id, task] as const))('task %s meets the tabl
 
 describe('grams of salts', () => {
   const salts = fc.uniqueArray(fc.constantFrom(...SALT_IDS), { minLength: 1, maxLength: 8 })
-  const targets = fc.dictionary(fc.constantFrom(...RECIPE_NUTRIENTS), fc.double({ min: 0.05, max: 40, noNaN: true }), { minKeys: 1, maxKeys: 5 })
+  const targets = fc.dictionary(fc.constantFrom(...RECIPE_NUTRIENTS), fc.double({ min: 0.05, max: 40, noNaN: true }), {
+    minKeys: 1,
+    maxKeys: 5,
+  })
   test('what salts gave is met exactly by a recipe that weighs no more', () =>
     fc.assert(
       fc.property(salts, fc.array(fc.double({ min: 0.01, max: 20, noNaN: true }), { minLength: 8, maxLength: 8 }), (used, grams) => {
@@ -74,17 +85,24 @@ describe('grams of salts', () => {
     ))
   test('no other amounts come nearer', () =>
     fc.assert(
-      fc.property(salts, targets, fc.array(fc.double({ min: 0, max: 3, noNaN: true }), { minLength: 8, maxLength: 8 }), (used, wanted, times) => {
-        const found = saltRecipe({ litres: 100, targetsMgPerL: wanted, salts: used })
-        const missOf = (grams: Recipe['grams']): number =>
-          Object.entries(wanted).reduce((all, [nutrient, target]) => {
-            const brought = used.reduce((one, salt) => one + (saltDoseMgPerL(salt, nutrient as 'K', grams[salt] ?? 0, 100) ?? 0), 0)
-            return all + (brought / target - 1) ** 2
-          }, 0)
-        const other = Object.fromEntries(used.map((salt, at) => [salt, (found.grams[salt] ?? 0) * times[at]! + (times[at]! > 2.5 ? 0.1 : 0)]))
-        expect(missOf(found.grams)).toBeLessThanOrEqual(missOf(other) + 1e-6)
-        for (const amount of Object.values(found.grams)) expect(amount).toBeGreaterThanOrEqual(0)
-      }),
+      fc.property(
+        salts,
+        targets,
+        fc.array(fc.double({ min: 0, max: 3, noNaN: true }), { minLength: 8, maxLength: 8 }),
+        (used, wanted, times) => {
+          const found = saltRecipe({ litres: 100, targetsMgPerL: wanted, salts: used })
+          const missOf = (grams: Recipe['grams']): number =>
+            Object.entries(wanted).reduce((all, [nutrient, target]) => {
+              const brought = used.reduce((one, salt) => one + (saltDoseMgPerL(salt, nutrient as 'K', grams[salt] ?? 0, 100) ?? 0), 0)
+              return all + (brought / target - 1) ** 2
+            }, 0)
+          const other = Object.fromEntries(
+            used.map((salt, at) => [salt, (found.grams[salt] ?? 0) * times[at]! + (times[at]! > 2.5 ? 0.1 : 0)]),
+          )
+          expect(missOf(found.grams)).toBeLessThanOrEqual(missOf(other) + 1e-6)
+          for (const amount of Object.values(found.grams)) expect(amount).toBeGreaterThanOrEqual(0)
+        },
+      ),
       { seed: 15, numRuns: 400 },
     ))
   test('zero means none: a salt that brings it is left out, and what falls short is told', () => {
@@ -96,7 +114,10 @@ describe('grams of salts', () => {
   test('what comes along is told: sodium, sulfate, a rise of KH, nitrogen of urea', () => {
     const found = saltRecipe({ litres: 100, targetsMgPerL: { K: 10 }, salts: ['potassium-bicarbonate'] })
     expect(found.partners.KH_rise).toBeCloseTo(0.717, 2)
-    expect(saltRecipe({ litres: 10, targetsMgPerL: { Mg: 5 }, salts: ['magnesium-nitrate-hexahydrate'] }).partners.NO3).toBeCloseTo(25.51, 1)
+    expect(saltRecipe({ litres: 10, targetsMgPerL: { Mg: 5 }, salts: ['magnesium-nitrate-hexahydrate'] }).partners.NO3).toBeCloseTo(
+      25.51,
+      1,
+    )
   })
 })
 

@@ -111,7 +111,7 @@ export function blend({ first, second, targets }: BlendTask): Recipe<'GH' | 'KH'
   )
   const [shareFirst = 0] = found.amounts
   const at = (key: keyof BlendWater): number => second[key] + shareFirst * (first[key] - second[key])
-  const misses = keys.map((key, place) => [key === 'ghDgh' ? 'GH' : 'KH', found.deviations[place]!])
+  const misses = keys.map((key, place): [string, number] => [key === 'ghDgh' ? 'GH' : 'KH', found.deviations[place]!])
   return {
     status: found.isExact ? 'exact' : 'compromise',
     grams: {},

@@ -43,7 +43,7 @@ export function answerAt({ draft }: PlanForm, path: string, place: Place): unkno
 export function give(form: PlanForm, path: string, place: Place, value: unknown): void {
   const pointer = pointerOf(path, place)
   const { item } = place
-  const list = pointer.slice(0, pointer.indexOf('/', 1))
+  const list = `/${path.slice(0, path.indexOf('/*'))}`
   if (item && valueAt(form.now(), `${list}/${item.id}`) === undefined && place.within === undefined)
     form.answer(list, [...((valueAt(form.now(), list) as readonly unknown[] | undefined) ?? []), item]) // a list of the plan
   form.answer(pointer, value)

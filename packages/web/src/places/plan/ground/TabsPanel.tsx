@@ -1,5 +1,16 @@
 import { groundWords } from '@jovrin/contract'
-import { datePlusDays, groundHeightCm, type GroundZone, lineOf, type RootTab, tabCost, tabGrid, UNKNOWN_TAB, withTabs, zoneAt } from '@jovrin/core'
+import {
+  datePlusDays,
+  groundHeightCm,
+  type GroundZone,
+  lineOf,
+  type RootTab,
+  tabCost,
+  tabGrid,
+  UNKNOWN_TAB,
+  withTabs,
+  zoneAt,
+} from '@jovrin/core'
 import { Box, Button, MenuItem, TextField } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { localId } from '../../../api/localId.js'
@@ -46,7 +57,9 @@ export function TabsPanel({ desk, zone }: { desk: Desk; zone: GroundZone | null 
             change((now) => ({
               ...now,
               tabProduct:
-                chosen === undefined ? null : { ...UNKNOWN_TAB, name: chosen.name, pack: chosen.pack, price: chosen.price, renewDays: chosen.renewDays },
+                chosen === undefined
+                  ? null
+                  : { ...UNKNOWN_TAB, name: chosen.name, pack: chosen.pack, price: chosen.price, renewDays: chosen.renewDays },
             }))
           }}
           slotProps={{ inputLabel: { shrink: true }, select: { displayEmpty: true } }}

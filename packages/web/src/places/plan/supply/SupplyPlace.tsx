@@ -5,6 +5,7 @@ import { Navigate, useParams } from 'react-router'
 import { PlanDesk } from '../PlanDesk.js'
 import type { SheetTabs } from '../PlanBar.js'
 import { addressOfSheet, isSupplySheet } from '../../shared/sheetPlace.js'
+import { FeedSheet } from './feed/FeedSheet.js'
 import { GasSheet } from './gas/GasSheet.js'
 import { LightSheet } from './light/LightSheet.js'
 
@@ -22,7 +23,15 @@ export function SupplyPlace() {
   if (!isSupplySheet(sheet)) return <Navigate to={addressOfSheet(tankId, 'light')} replace />
   return (
     <PlanDesk tankId={tankId} tabs={tabs}>
-      {(desk, age) => (sheet === 'gas' ? <GasSheet desk={desk} age={age} /> : <LightSheet desk={desk} age={age} />)}
+      {(desk, age) =>
+        sheet === 'gas' ? (
+          <GasSheet desk={desk} age={age} />
+        ) : sheet === 'feed' ? (
+          <FeedSheet desk={desk} age={age} />
+        ) : (
+          <LightSheet desk={desk} age={age} />
+        )
+      }
     </PlanDesk>
   )
 }
