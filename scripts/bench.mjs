@@ -90,6 +90,18 @@ for (let time = 0; time < 5; time++) {
 }
 say('forecast-26w-ensemble-100-ms', quantile(ensembles, 0.5), 'ms', ensembles.length)
 say('forecast-first-8-members-ms', quantile(eights, 0.5), 'ms', eights.length)
+// The number of drawn tanks that the page runs, over two workers.
+const comparisons = []
+for (let time = 0; time < 6; time++)
+  comparisons.push(
+    await timed(() =>
+      Promise.all(
+        pair.map((worker, index) => ask(worker, { what: 'courses', which: range(1, 4).filter((member) => member % 2 === index) })),
+      ),
+    ),
+  )
+say('schools-5-by-26w-first-ms', comparisons[0], 'ms', 1)
+say('schools-5-by-26w-ms', quantile(comparisons.slice(1), 0.5), 'ms', 5)
 await Promise.all(pair.map((worker) => worker.terminate()))
 
 const data = join(folder, 'data')

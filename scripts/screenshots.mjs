@@ -105,7 +105,9 @@ try {
     before: (page) => page.getByText('marginal').first().waitFor(),
   })
   await shot('species', '/library/species/rotala-macrandra?tank=01920000-0000-7000-8000-000000000001', { before: sheet })
-  await shot('intent', `${RIVER}/plan/intent`, { before: sheet })
+  await shot('feed', `${RIVER}/supply/feed?part=schools`, {
+    before: (page) => page.getByRole('row', { name: /^nitrate in week 26.*\(/ }).waitFor({ timeout: 60_000 }),
+  })
   await shot('vessel', `${RIVER}/plan/vessel`, { before: sheet })
   await shot('ground', `${RIVER}/plan/ground?zone=bed`, { before: sheet })
   await shot('hardscape', `${RIVER}/plan/hardscape`, { before: sheet })

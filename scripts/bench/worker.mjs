@@ -5,6 +5,7 @@ const kernel = await import(workerData.bundle)
 parentPort.on('message', ({ what, which }) => {
   if (what === 'warm') kernel.warmUp()
   if (what === 'members') kernel.members(which)
+  if (what === 'courses') kernel.courses(which)
   const timed = { single: kernel.single, hindcast: kernel.hindcast, light: kernel.lightField, gasFit: kernel.gasFit }[what]
   parentPort.postMessage(timed === undefined ? null : timed(which))
 })

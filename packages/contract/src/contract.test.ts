@@ -8,6 +8,7 @@ import {
   READING_QUANTITIES,
   RECORD_KINDS,
   SALT_IDS,
+  type JobPortion,
   SIGNS,
   UNPLANNED,
   wetStartProgramme,
@@ -32,6 +33,7 @@ import {
   JournalRecordSchema,
   PlanSchema,
   sentenceOf,
+  jobTask,
   jobTaskWords,
   inUnits,
   say,
@@ -112,11 +114,18 @@ describe('texts of records', () => {
     const change = quantities({ water: 'volume', share: 'fraction' }, { water: 88.44, share: 0.5 })
     expect(say(jobTaskWords, 'change', change, metric)).toBe('88.4 L (50 %)')
     expect(say(jobTaskWords, 'change', change, gallons)).toBe('23.4 US gal (50 %)')
-    const dose = quantities(
-      { 'potassium-nitrate': 'salt', 'monopotassium-phosphate': 'salt' },
-      { 'potassium-nitrate': 0.9531, 'monopotassium-phosphate': 0.12 },
+    const portion = { product: 'p', name: '', unit: 'g', stock: null, isGuess: false } as const
+    const portions: readonly JobPortion[] = [
+      { ...portion, salt: 'potassium-nitrate', amount: 0.9531 },
+      { ...portion, salt: 'monopotassium-phosphate', amount: 0.05, stock: { ml: 10, inG: 2.5 } },
+      { ...portion, salt: null, name: 'Evening bottle', unit: 'mL', amount: 4 },
+    ]
+    expect(jobTask({ kind: 'dose', values: {}, portions }, metric)).toBe(
+      'potassium nitrate 0.95 g · monopotassium phosphate 10 mL of stock (2.5 g in 500 mL) · Evening bottle 4 mL',
     )
-    expect(say(jobTaskWords, 'dose', dose, metric)).toBe('potassium nitrate 0.95 g · monopotassium phosphate 0.12 g')
+    expect(
+      jobTask({ kind: 'dose', values: {}, portions: [{ ...portion, salt: null, unit: 'mL', amount: 4.4, isGuess: true }] }, metric),
+    ).toMatch(/4\.4 mL of the bottle; its label decides/)
   })
   test('every quantity, kind, sign, salt and fault of a row has its words', () => {
     for (const quantity of READING_QUANTITIES) expect(readingQuantityWords[quantity]).toBeTruthy()

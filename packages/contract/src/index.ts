@@ -90,7 +90,7 @@ export {
 } from './tankFile.js'
 export { shoppingGroupWords, shoppingLineWords, sundryWords } from './text/en/budget.js'
 export { feederWords, flagWords, growthWords, leadWords, strandTitleWords, supplyWords } from './text/en/ecosystem.js'
-export { feedSignWords, labelWords, saltWords, schoolWords, weekdayWords } from './text/en/feed.js'
+export { feedSignWords, labelWords, nutrientWords, saltWords, schoolWords, weekdayWords } from './text/en/feed.js'
 export { choiceWords, fieldWords, partWords, questionWords, type FieldPath } from './text/en/field.js'
 export {
   gasWords,
@@ -174,7 +174,7 @@ export { intentWords } from './text/en/places/intent.js'
 export { glossaryWords, helpWords } from './text/en/glossary.js'
 export { languageWords } from './text/en/places/language.js'
 export { journalWords } from './text/en/places/journal.js'
-export { feedSheetWords, nutrientWords } from './text/en/places/feed.js'
+export { feedSheetWords } from './text/en/places/feed.js'
 export { gasSheetWords } from './text/en/places/gas.js'
 export { gasKitWords } from './text/en/places/gasKit.js'
 export { gasLevelWords } from './text/en/places/gasLevel.js'

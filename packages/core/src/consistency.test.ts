@@ -192,7 +192,9 @@ describe('every place tells the same', () => {
       const compiled = compile({ timeline, days: 60, stepMin: 60 })
       for (let day = 0; day < 60; day++) {
         const plan = planAt(timeline, day)!
-        const given = compiled.forcing.events.filter(({ atMin, event }) => Math.floor(atMin / 1440) === day && event.kind.startsWith('dose'))
+        const given = compiled.forcing.events.filter(
+          ({ atMin, event }) => Math.floor(atMin / 1440) === day && event.kind.startsWith('dose'),
+        )
         const jobs = jobsOn(life, day)
         if (SCHOOL[plan.feeding].kind === 'level') {
           const asked = jobs.find(({ kind }) => kind === 'dose-to-level')

@@ -1,4 +1,4 @@
-import { UNKNOWN_LAMP, type Plan } from '@jovrin/core'
+import { UNKNOWN_LAMP, UNKNOWN_PRODUCT, UNPLANNED, type Plan } from '@jovrin/core'
 import { bank, layer, outline, piece, PROFILE, zone } from '../layouts.js'
 import { common } from './common.js'
 
@@ -89,6 +89,35 @@ export const shallowTank = (startedOn: string): Plan => ({
   ],
   flow: { surface: null, hasSkimmer: false, turnoverPerH: null, lossTimes: null, filter: 'new' },
   feeding: 'lean-column',
+  feed: {
+    ...UNPLANNED.feed,
+    // Traces apart from phosphate, so that the iron stays in the water.
+    macroDays: ['mon', 'wed', 'fri'],
+    traceDays: ['tue', 'thu', 'sat'],
+    cupboard: [
+      { ...UNKNOWN_PRODUCT, id: 'nitrate', name: '', form: 'salt', salt: 'potassium-nitrate', packG: 500, price: 6.5 },
+      { ...UNKNOWN_PRODUCT, id: 'phosphate', name: '', form: 'salt', salt: 'monopotassium-phosphate', packG: 250, price: 5 },
+      { ...UNKNOWN_PRODUCT, id: 'potassium', name: '', form: 'salt', salt: 'potassium-sulfate', packG: 500, price: 5.5 },
+      { ...UNKNOWN_PRODUCT, id: 'magnesium', name: '', form: 'salt', salt: 'magnesium-sulfate-heptahydrate', packG: 500, price: 3.5 },
+      {
+        ...UNKNOWN_PRODUCT,
+        id: 'traces',
+        name: 'Trace bottle',
+        form: 'bottle',
+        labelUnit: 'percent',
+        densityGPerMl: 1.04,
+        label: [
+          { id: 'fe', species: 'Fe', value: 0.9 },
+          { id: 'k', species: 'K2O', value: 0.8 },
+        ],
+        chelate: 'dtpa',
+        bottleMl: 250,
+        price: 11,
+        pumpMlPerMin: 4.2,
+        pumpTimesPerDay: 1,
+      },
+    ],
+  },
   changes: { fraction: 0.5, everyDays: 7, firstWeeksMore: true },
   animals: { foodGPerDay: 0, grazers: 6, grazersFromDay: 35, fishFromDay: 60 },
 })

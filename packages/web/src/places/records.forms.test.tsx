@@ -300,7 +300,8 @@ describe('jobs of a day', () => {
         kind: 'dose',
         isTimer: true,
         minutes: 0,
-        values: quantities({ 'potassium-nitrate': 'salt' }, { 'potassium-nitrate': 0.95 }),
+        values: {},
+        portions: [{ product: 'p', name: '', salt: 'potassium-nitrate', unit: 'g', amount: 0.95, stock: null, isGuess: false }],
         state: 'assumed',
       }),
     ])

@@ -182,16 +182,11 @@ describe('lines', () => {
     expect(
       jobText({ kind: 'change', values: quantities({ water: 'volume', share: 'fraction' }, { water: 88.4, share: 0.5 }) }, units),
     ).toBe('88.4 L (50 %)')
-    expect(jobText({ kind: 'dose', values: quantities({ 'potassium-nitrate': 'salt' }, { 'potassium-nitrate': 0.953 }) }, units)).toBe(
-      'potassium nitrate 0.95 g',
-    )
+    const portion = { product: 'p', name: '', salt: 'monopotassium-phosphate', unit: 'g', isGuess: false } as const
     // Nobody weighs five milligrams.
-    const values = quantities(
-      { 'monopotassium-phosphate': 'salt', 'monopotassium-phosphate.stock': 'dosing', 'monopotassium-phosphate.in': 'salt' },
-      { 'monopotassium-phosphate': 0.0049, 'monopotassium-phosphate.stock': 0.98, 'monopotassium-phosphate.in': 2.5 },
+    expect(jobText({ kind: 'dose', values: {}, portions: [{ ...portion, amount: 0.0049, stock: { ml: 0.98, inG: 2.5 } }] }, units)).toBe(
+      'monopotassium phosphate 0.98 mL of stock (2.5 g in 500 mL)',
     )
-    expect(jobText({ kind: 'dose', values }, units)).toBe('monopotassium phosphate 0.98 mL of stock (2.5 g in 500 mL)')
-    expect(jobText({ kind: 'dose', values: quantities({ bottle: 'dosing' }, { bottle: 4.4 }) }, units)).toMatch(/4\.4 mL of the bottle/)
   })
   test('a setting that changed: its name on the plan, its values in the reader’s units and words', () => {
     expect(settingLine({ path: '/lamps/strip/dimFraction', from: 0.55, to: 0.72 }, '19 Oct', units)).toBe('19 Oct: Power 55 % → 72 %')

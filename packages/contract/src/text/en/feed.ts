@@ -1,4 +1,4 @@
-import type { Chelate, FeedForm, FeedingSchool, FeedSign, LabelSpecies, LabelUnit, SaltId, Weekday } from '@jovrin/core'
+import type { Chelate, FeedForm, FeedingSchool, FeedNutrient, FeedSign, LabelSpecies, LabelUnit, SaltId, Weekday } from '@jovrin/core'
 
 /** Salts by their everyday chemical names. */
 export const saltWords = {
@@ -97,3 +97,14 @@ export const chelateWords = {
 
 /** In the order in which labels print them. */
 export const labelWords = Object.entries(labelSpeciesWords) as readonly (readonly [LabelSpecies, string])[] // its own keys
+
+/** Nutrients as growers name them. */
+export const nutrientWords = {
+  nitrateN: 'nitrate',
+  ammoniumN: 'ammonium, urea',
+  phosphateP: 'phosphate',
+  potassium: 'potassium',
+  calcium: 'calcium',
+  magnesium: 'magnesium',
+  iron: 'iron',
+} satisfies Record<FeedNutrient, string>

@@ -9,7 +9,7 @@ import { usePlanKeeper } from '../shared/usePlanKeeper.js'
 import { usePlanForm } from './describe/usePlanForm.js'
 import { useDesk, type Desk } from './desk.js'
 import { Conflict, PlanBar, type SheetTabs } from './PlanBar.js'
-import { PenContext } from './pen.js'
+import { PenContext, type Pen } from './pen.js'
 import { unkeptPlan, usePlanDraft } from './usePlanDraft.js'
 
 interface PlanDeskProps {
@@ -40,12 +40,19 @@ function KnownPlan({ tankId, tabs, children, stored }: PlanDeskProps & { readonl
   const effectiveOn = isPlanned ? null : chosenDay
   const notice = useNotice()
   usePlanDraft(tankId, keeper.revision.plan, form)
-  const commit = useCallback(() => {
-    // After the field's own change has reached the form.
-    queueMicrotask(() => {
-      if (isKeepable()) void keep(now(), effectiveOn === null ? undefined : { effectiveOn, why: null })
-    })
-  }, [effectiveOn, isKeepable, keep, now])
+  const commit = useCallback<Pen['commit']>(
+    (from) => {
+      // After the field's own change has reached the form.
+      queueMicrotask(() => {
+        if (!isKeepable()) return
+        const plan = now()
+        const today = civilDate(new Date(), plan.timeZone)
+        const day = from === 'today' && plan.startedOn < today ? today : effectiveOn
+        void keep(plan, day === null ? undefined : { effectiveOn: day, why: null })
+      })
+    },
+    [effectiveOn, isKeepable, keep, now],
+  )
   const isRestored = useRef(restored !== null)
   useEffect(() => {
     if (!isRestored.current) return

@@ -15,21 +15,31 @@ export interface Desk {
   readonly form: PlanForm
   /** One step of a gesture; `isFinal` ends it and keeps it as one revision. */
   readonly change: (edit: (plan: Plan) => Plan, isFinal?: boolean) => void
+  /** A change that is a setting from today on: the past stays as it was. */
+  readonly changeFromToday: (edit: (plan: Plan) => Plan) => void
   /** A field was left. */
   readonly commit: () => void
 }
 
 /** Changes the plan under the pen as a whole, part by part. */
 export function useChange({ form, commit }: Pen): Desk['change'] {
-  const { now, set } = form
+  const laid = useLaid(form)
   return useCallback(
     (edit, isFinal = true) => {
+      laid(edit)
+      if (isFinal) commit()
+    },
+    [commit, laid],
+  )
+}
+function useLaid({ now, set }: PlanForm): (edit: (plan: Plan) => Plan) => void {
+  return useCallback(
+    (edit) => {
       const before = now()
       const after = edit(before)
       for (const key of Object.keys(after) as (keyof Plan)[]) if (after[key] !== before[key]) set(key, after[key])
-      if (isFinal) commit()
     },
-    [commit, now, set],
+    [now, set],
   )
 }
 
@@ -37,7 +47,18 @@ export function useDesk(tankId: string, { form, commit }: Pen): Desk {
   const plan = form.valid
   const figures = useMemo(() => tankFigures(plan), [plan])
   const change = useChange({ form, commit })
-  return useMemo(() => ({ tankId, plan, figures, form, change, commit }), [tankId, plan, figures, form, change, commit])
+  const laid = useLaid(form)
+  const changeFromToday = useCallback<Desk['changeFromToday']>(
+    (edit) => {
+      laid(edit)
+      commit('today')
+    },
+    [commit, laid],
+  )
+  return useMemo(
+    () => ({ tankId, plan, figures, form, change, changeFromToday, commit }),
+    [tankId, plan, figures, form, change, changeFromToday, commit],
+  )
 }
 
 const SETTLED_MS = 120

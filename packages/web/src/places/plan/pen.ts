@@ -5,8 +5,8 @@ import type { PlanForm } from './describe/usePlanForm.js'
 /** The plan under the pen, and what ends a gesture. */
 export interface Pen {
   readonly form: PlanForm
-  /** A field was left. */
-  readonly commit: () => void
+  /** A field was left. `today`: what was changed is a setting from today on, whatever the bar says. */
+  readonly commit: (from?: 'today') => void
 }
 /** The plan that the fields below it write to. */
 export const PenContext = createContext<Pen | null>(null)

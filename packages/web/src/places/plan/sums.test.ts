@@ -42,6 +42,7 @@ import {
   runningParts,
   SUMS,
   tankFigures,
+  UNKNOWN_PRODUCT,
 } from '@jovrin/core'
 import { sumTermWords } from '@jovrin/contract'
 import { describe, expect, test } from 'vitest'
@@ -132,6 +133,13 @@ const onFeet: Plan = {
   lightWindows: [...built.lightWindows, { id: 'evening', on: '20:00', hours: 2, rampMin: 45 }],
   gasLines: [line!, { ...line!, id: 'second', bubblesPerS: 2, bubbleMl: 0.06 }].map((one) => ({ ...one, control: 'timer' as const })),
   temperatureC: 22,
+  feed: {
+    ...built.feed,
+    cupboard: [
+      { ...UNKNOWN_PRODUCT, id: 'n', name: '', form: 'salt', salt: 'potassium-nitrate', packG: 500, price: 6 },
+      { ...UNKNOWN_PRODUCT, id: 'k', name: '', form: 'salt', salt: 'potassium-sulfate' },
+    ],
+  },
 }
 const PLANS: readonly (readonly [string, Plan])[] = [
   ['nothing known', bare],

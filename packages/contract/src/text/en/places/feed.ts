@@ -1,15 +1,5 @@
-import type { FeedNutrient, OverdoseLevel, StockHazard, UptakeReason } from '@jovrin/core'
-
-/** Nutrients as growers name them. */
-export const nutrientWords = {
-  nitrateN: 'nitrate',
-  ammoniumN: 'ammonium, urea',
-  phosphateP: 'phosphate',
-  potassium: 'potassium',
-  calcium: 'calcium',
-  magnesium: 'magnesium',
-  iron: 'iron',
-} satisfies Record<FeedNutrient, string>
+import type { OverdoseLevel, StockHazard, UptakeReason } from '@jovrin/core'
+import { nutrientWords } from '../feed.js'
 
 /** Supply → Feed: the dose plan, what there is to dose with, bottles to mix, schools side by side, the ground. */
 export const feedSheetWords = {
@@ -95,7 +85,6 @@ export const feedSheetWords = {
   remove: (name: string) => `Delete ${name}`,
   unnamed: 'Unnamed',
   name: 'Name',
-  nameWhy: 'As it stands on your shelf.',
   salt: 'Salt',
   labelCounts: 'Counts',
   labelUnits: { percent: '%', 'mg-per-ml': 'mg/mL', raises: 'mg/L' },
@@ -144,8 +133,6 @@ export const feedSheetWords = {
   toCupboard: 'Put these bottles into the cupboard',
   printLabels: 'Print labels',
   labelFor: (tank: string) => `for ${tank}`,
-  labelContents: 'Holds',
-  labelDose: 'Dose',
   labelMixed: 'Mixed on',
   notFood: 'Not for drinking. Keep from children.',
   hazards: {

@@ -65,7 +65,7 @@ function VesselFields() {
           {...textField('name')}
           value={draft.name}
           onChange={(event) => set('name', event.target.value)}
-          onBlur={commit}
+          onBlur={() => commit()}
           error={draft.name.trim() === ''}
           helperText={draft.name.trim() === '' ? refusedWords.tooShort(fieldWords.name[0], '1') : ''}
           slotProps={{ htmlInput: { maxLength: 80 }, inputLabel: { shrink: true } }}

@@ -130,7 +130,7 @@ function ZonePanel({ desk, zone, corner, onCorner, onChoose, onMessage }: Ground
           label={groundWords.name}
           value={zone.name}
           onChange={(event) => edit((one) => ({ ...one, name: event.target.value }), false)}
-          onBlur={commit}
+          onBlur={() => commit()}
           slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 60 } }}
         />
         <Choice

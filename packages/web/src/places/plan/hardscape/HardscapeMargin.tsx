@@ -169,7 +169,7 @@ function PiecePanel({ desk, piece, onChoose }: HardscapeMarginProps & { piece: P
           label={text.name}
           value={piece.name}
           onChange={(event) => set({ name: event.target.value })}
-          onBlur={commit}
+          onBlur={() => commit()}
           slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 60 } }}
         />
         <TextField

@@ -311,7 +311,7 @@ function Columns({ desk, columnName }: { desk: Desk; columnName: (index: number)
         error={!/^[A-Z]{3}$/.test(form.draft.money.currency)}
         helperText={/^[A-Z]{3}$/.test(form.draft.money.currency) ? '' : text.currencyWhy}
         onChange={(event) => set({ currency: event.target.value.toUpperCase().slice(0, 3) }, false)}
-        onBlur={commit}
+        onBlur={() => commit()}
         slotProps={{ inputLabel: { shrink: true } }}
         sx={{ width: 120 }}
       />
@@ -324,7 +324,7 @@ function Columns({ desk, columnName }: { desk: Desk; columnName: (index: number)
             onChange={(event) =>
               set({ columns: columns.map((one) => (one.id === column.id ? { ...one, name: event.target.value } : one)) }, false)
             }
-            onBlur={commit}
+            onBlur={() => commit()}
             slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 40 } }}
           />
           {columns.length > 1 && (
@@ -375,7 +375,7 @@ function Extras({ desk }: { desk: Desk }) {
                 false,
               )
             }
-            onBlur={commit}
+            onBlur={() => commit()}
             slotProps={{ inputLabel: { shrink: true }, htmlInput: { maxLength: 80 } }}
           />
           <PlanField path="money/extras/*/count" of={[extra.id]} />

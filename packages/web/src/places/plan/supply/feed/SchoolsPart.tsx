@@ -17,7 +17,7 @@ interface SchoolsPartProps {
 }
 
 /** What each school means, and how to follow it or to draw it beside. */
-export function SchoolsPart({ desk: { change }, courses, state, other, onOther }: SchoolsPartProps) {
+export function SchoolsPart({ desk: { changeFromToday }, courses, state, other, onOther }: SchoolsPartProps) {
   const text = feedSheetWords
   return (
     <section aria-labelledby="feed-schools">
@@ -47,7 +47,7 @@ export function SchoolsPart({ desk: { change }, courses, state, other, onOther }
                 {course.backAfterDays === null && (
                   <Button
                     aria-label={text.follow(schoolWords[course.school])}
-                    onClick={() => change((now) => ({ ...now, feeding: course.school }))}
+                    onClick={() => changeFromToday((now) => ({ ...now, feeding: course.school }))}
                   >
                     {text.followNow}
                   </Button>

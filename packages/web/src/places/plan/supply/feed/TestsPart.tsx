@@ -130,7 +130,7 @@ interface JudgedProps {
   readonly tests: readonly UptakeTest[]
   readonly aged: AgedTimeline
 }
-function Judged({ desk: { tankId, plan, change }, nutrient, tests, aged }: JudgedProps) {
+function Judged({ desk: { tankId, plan, changeFromToday }, nutrient, tests, aged }: JudgedProps) {
   const text = feedSheetWords
   const units = useUnits()
   const dimension = NUTRIENT_DIMENSION[nutrient]
@@ -189,7 +189,7 @@ function Judged({ desk: { tankId, plan, change }, nutrient, tests, aged }: Judge
             <Button
               variant="contained"
               onClick={() =>
-                change((now) => ({
+                changeFromToday((now) => ({
                   ...now,
                   feed: {
                     ...now.feed,
