@@ -19,6 +19,7 @@ import { isChangeDay } from './changeDays.js'
 import { DETRITUS_VACUUMED, GOOD_LAI, MOST_CUT, WIPED } from './care.js'
 import { eventOfAct, NEW_PLANT_STORES, NO_DEEDS, type Deeds, type Omission } from './deeds.js'
 import { suitedTo } from './suitedTo.js'
+import { withRootReach } from './rootReach.js'
 import { standWith } from './standWith.js'
 import type { Conditions, Forcing, Site, TankEvent, TimedEvent } from './forcing.js'
 import { DEFAULT_PARAMETERS, type Parameters } from './parameters.js'
@@ -89,7 +90,11 @@ export function compile(options: CompileOptions): Compiled {
     forcing: { stepMin, site, spans, events },
     startState: startOf(figures, site, startTap),
     figures,
-    parameters: suitedTo([...figures.beds.filter(({ isOut }) => !isOut), ...figures.spots], parameters),
+    parameters: withRootReach(
+      suitedTo([...figures.beds.filter(({ isOut }) => !isOut), ...figures.spots], parameters),
+      figures,
+      newest.plan.tabs,
+    ),
   }
 }
 

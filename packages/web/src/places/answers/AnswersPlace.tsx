@@ -6,6 +6,7 @@ import { Link, useParams, useSearchParams } from 'react-router'
 import { allTanks } from '../../api/tanks.queries.js'
 import { lastTank } from '../../ui/lastTank.js'
 import { AnimalsAnswer } from './AnimalsAnswer.js'
+import { DoseAnswer } from './DoseAnswer.js'
 import { GasAnswer } from './GasAnswer.js'
 import { LightAnswer } from './LightAnswer.js'
 import { NormalAnswer } from './NormalAnswer.js'
@@ -124,6 +125,7 @@ function Answer({ id, tank }: { id: QuestionId; tank: TankEntry | null }): React
       {id === 'normal' && tank !== null && <NormalAnswer tank={tank} />}
       {id === 'light' && tank !== null && <LightAnswer tank={tank} />}
       {id === 'animals' && tank !== null && <AnimalsAnswer tank={tank} />}
+      {id === 'dose' && tank !== null && <DoseAnswer tank={tank} />}
       {id === 'dose' && (
         <Sums
           ids={[

@@ -54,6 +54,11 @@ export const answersWords = {
     count === 0
       ? 'Nothing was read: the figure may be a third off.'
       : `${counted(count, { one: 'reading stands', other: 'readings stand' })} beside it.`,
+  doseToday: (tank: string, doses: string) => `${tank}, today: ${doses}.`,
+  doseNone: 'no dose',
+  doseByTest: (levels: string) => `by test, up to ${levels}`,
+  dosePlace: 'Dose plan and cupboard of this tank',
+  overdosePlace: 'What to do after an overdose',
   lightPlace: 'Light of this tank',
   cylinderPlace: 'Cylinder of this tank',
   timerPlace: 'Timer and pH runs of this tank',

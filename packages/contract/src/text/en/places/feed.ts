@@ -222,7 +222,7 @@ export const feedSheetWords = {
   groundFirst: (names: string) => `Feel it first: ${names}. They take most through their roots.`,
   groundNobody: 'No plant here lives mainly by its roots.',
   groundNote:
-    'One ground for the whole floor: a zone of bare sand shares what the soil beside it holds. Product to product the stock differs by a factor of two.',
+    'The store is one for the whole floor; roots reach it where their own patches stand on soil or within {8 cm} of a tab. Product to product the stock differs by a factor of two.',
   groundInert: 'This ground holds nothing worth counting; tabs, capsules and the water feed.',
 
   overdose: 'After an overdose',

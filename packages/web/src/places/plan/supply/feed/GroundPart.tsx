@@ -74,7 +74,7 @@ export function GroundPart({ desk: { plan, figures }, results }: GroundPartProps
         )}
         {isInert && plan.tabs.length === 0 && <div>{text.groundInert}</div>}
         <div>{rooted.length === 0 ? text.groundNobody : text.groundFirst(rooted.slice(0, NAMES_TOLD).join(', '))}</div>
-        <Box sx={{ color: 'text.secondary' }}>{text.groundNote}</Box>
+        <Box sx={{ color: 'text.secondary' }}>{units.words(text.groundNote)}</Box>
       </Box>
     </section>
   )
