@@ -17,7 +17,9 @@ export function DoseAnswer({ tank }: { readonly tank: TankEntry }) {
   if (entry === undefined) return null
   const { waterL } = tankFigures(entry.plan)
   const { kind, portions, mgPerL } = dayDose(entry, today, isChangeDay(entry.plan, today))
-  const levels = TESTED_NUTRIENTS.map((nutrient) => `${nutrientWords[nutrient]} ${units.show(NUTRIENT_DIMENSION[nutrient], mgPerL[nutrient], 2)}`)
+  const levels = TESTED_NUTRIENTS.map(
+    (nutrient) => `${nutrientWords[nutrient]} ${units.show(NUTRIENT_DIMENSION[nutrient], mgPerL[nutrient], 2)}`,
+  )
   const doses =
     kind === 'up-to'
       ? answersWords.doseByTest(levels.join(', '))

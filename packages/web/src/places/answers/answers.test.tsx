@@ -17,6 +17,7 @@ import { barePlan } from '../../testing/builtPlan.js'
 import { renderPage } from '../../testing/renderPage.js'
 import { AnimalsAnswer } from './AnimalsAnswer.js'
 import { AnswersPlace } from './AnswersPlace.js'
+import { DoseAnswer } from './DoseAnswer.js'
 import { GasAnswer } from './GasAnswer.js'
 import { LightAnswer } from './LightAnswer.js'
 import { NormalAnswer } from './NormalAnswer.js'
@@ -206,6 +207,19 @@ describe('this week', () => {
     expect(status()).toMatch(/2/)
     expect(screen.getByText(startupWords.notNormal)).toBeTruthy()
     expect(screen.getByText('impatient')).toBeTruthy()
+  })
+})
+
+describe('how much of this', () => {
+  test('what the plan doses today, in grams, and where it is planned; nothing in a pause', () => {
+    renderPage(<DoseAnswer tank={tank} />, { known: known([]) })
+    expect(screen.getByText(/, today: .*potassium nitrate/)).toBeTruthy()
+    expect(screen.getByRole('link', { name: answersWords.dosePlace }).getAttribute('href')).toContain('/supply/feed')
+    cleanup()
+    const resting = { ...plan, feed: { ...plan.feed, pauses: [{ id: 'p', from: '2026-11-20', to: '2026-11-30' }] } }
+    const told = known([]).map(([key, data]) => [key, key[2] === 'timeline' ? { ...(data as object), plan: resting } : data] as const)
+    renderPage(<DoseAnswer tank={tank} />, { known: told })
+    expect(screen.getByText(new RegExp(`today: ${answersWords.doseNone}`))).toBeTruthy()
   })
 })
 

@@ -180,6 +180,12 @@ export const feedSheetWords = {
     none: 'Nothing is dosed: right for weeks on new rich ground, seldom for longer.',
   },
 
+  topUp: 'Dose up to the levels',
+  topUpWhy: (levels: string) => `Type today’s tests; what is missing up to ${levels} is weighed once. What you did not test is left alone.`,
+  topUpRead: (nutrient: string) => `Read: ${nutrient}`,
+  topUpReadWhy: 'Today, before dosing. Left open: not tested, not dosed.',
+  topUpNothing: 'Nothing to dose: no test is below its level.',
+  topUpTold: (doses: string, raises: string) => `${doses}. It raises ${raises}.`,
   tests: 'What the tests say',
   testsWhy:
     'Your readings of the last six weeks, carried over doses and changes. A dose is changed only when the tests say more than their own error.',

@@ -1,4 +1,5 @@
 import { feedSheetWords } from '@jovrin/contract'
+import { SCHOOL } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useMemo, useState } from 'react'
 import { useSearchParams } from 'react-router'
@@ -19,6 +20,7 @@ import { comparedCourses } from './comparedCourses.js'
 import { SchoolsPart } from './SchoolsPart.js'
 import { SchoolsTable } from './SchoolsTable.js'
 import { TestsPart } from './TestsPart.js'
+import { TopUp } from './TopUp.js'
 import { useCourses } from './useCourses.js'
 
 const PARTS = ['plan', 'cupboard', 'bottles', 'schools', 'tests', 'ground', 'overdose'] as const
@@ -80,6 +82,7 @@ export function FeedSheet({ desk, age }: { readonly desk: Desk; readonly age: nu
           {part === 'cupboard' && <CupboardPart desk={desk} />}
           {part === 'bottles' && <BottlesPart desk={desk} />}
           {part === 'schools' && <SchoolsPart desk={desk} courses={courses} state={state} other={other} onOther={setOther} />}
+          {part === 'tests' && SCHOOL[plan.feeding].kind === 'level' && <TopUp desk={desk} />}
           {part === 'tests' && <TestsPart desk={desk} />}
           {part === 'ground' && <GroundPart desk={desk} results={state.results} />}
           {part === 'overdose' && <OverdosePart desk={desk} results={state.results} />}

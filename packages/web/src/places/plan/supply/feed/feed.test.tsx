@@ -13,6 +13,7 @@ import { DosesTable } from './DosesTable.js'
 import { FeedSheet } from './FeedSheet.js'
 import { OverdosePart } from './OverdosePart.js'
 import { PlanPart } from './PlanPart.js'
+import { TopUp } from './TopUp.js'
 
 configure({ defaultHidden: true }) // whether something is hidden is reckoned from styles, element by element
 beforeEach(() => {
@@ -158,6 +159,18 @@ describe('bottles to mix', () => {
     renderSheet(rich, (desk) => <BottlesPart desk={desk} />)
     fireEvent.change(field(/^Each dose/), { target: { value: '0.2' } })
     expect((await screen.findAllByText(/The dose is stretched/)).length).toBeGreaterThan(0)
+  })
+})
+
+describe('a school that measures', () => {
+  test('is dosed up to its levels by what was tested; what was not is left alone', async () => {
+    renderSheet({ ...rich, feeding: 'measured-ratio' }, (desk) => <TopUp desk={desk} />)
+    expect(screen.getByText(text.topUpNothing)).toBeTruthy()
+    fireEvent.change(field(/^Read: nitrate/), { target: { value: '4' } })
+    // 6 mg/L of nitrate are missing up to 10.
+    expect(await screen.findByText(/^potassium nitrate [\d.]+ g\. It raises nitrate 6 mg NO3\/L/)).toBeTruthy()
+    fireEvent.change(field(/^Read: nitrate/), { target: { value: '12' } })
+    expect(await screen.findByText(text.topUpNothing)).toBeTruthy()
   })
 })
 
