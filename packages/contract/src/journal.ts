@@ -1,5 +1,6 @@
 import {
   ANIMAL_STATES,
+  FEED_NUTRIENTS,
   INDICATOR_COLOURS,
   MOMENTS,
   OUTLET_STATES,
@@ -14,6 +15,7 @@ import {
   SIGNS,
   type Act,
   type Deeds,
+  type FeedNutrient,
   type JobRecord,
   type JournalRecord,
   type Kit,
@@ -234,6 +236,14 @@ const minute = z.int().min(0).max(1439)
 const ActSchema: z.ZodType<Act> = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('change'), day, minute, fraction: z.number(), hasWiped: z.boolean() }),
   z.object({ kind: z.literal('dose'), day, minute, salt: SaltIdSchema, grams: z.number() }),
+  z.object({
+    kind: z.literal('pour'),
+    day,
+    minute,
+    nutrientsMg: z.object(
+      Object.fromEntries(FEED_NUTRIENTS.map((nutrient) => [nutrient, z.number()])) as Record<FeedNutrient, z.ZodNumber>,
+    ), // one entry a nutrient
+  }),
   z.object({ kind: z.literal('trim'), day, minute, wetG: z.number().nullable(), kinds: z.array(z.enum(PLANT_KINDS)) }),
   z.object({
     kind: z.literal('plant'),

@@ -12,6 +12,8 @@ import { DETRITUS_VACUUMED, GOOD_LAI, MOST_CUT, WIPED } from './care.js'
 export type Act =
   | { readonly kind: 'change'; readonly day: number; readonly minute: number; readonly fraction: number; readonly hasWiped: boolean }
   | { readonly kind: 'dose'; readonly day: number; readonly minute: number; readonly salt: SaltId; readonly grams: number }
+  /** A bottle of the cupboard: what it brought [mg of the element]. */
+  | { readonly kind: 'pour'; readonly day: number; readonly minute: number; readonly nutrientsMg: NutrientAmounts }
   /** `wetG` null: cut back to shape, not weighed. No kinds: all of them. */
   | {
       readonly kind: 'trim'
@@ -62,6 +64,8 @@ function kernelEvent(act: Act, waterL: number, tap: TapWater): TankEvent {
       return { kind: 'change', fraction: act.fraction, tap, vacuum: DETRITUS_VACUUMED, wipe: act.hasWiped ? WIPED : 0 }
     case 'dose':
       return { kind: 'dose', mgPerL: doseOf(act.salt, act.grams, waterL) }
+    case 'pour':
+      return { kind: 'dose', mgPerL: nutrientsBy((nutrient) => act.nutrientsMg[nutrient] / waterL) }
     case 'trim': {
       const isCut = PLANT_GROUPS.map((group) => act.kinds.length === 0 || act.kinds.some((kind) => PLANT_KIND[kind].group === group))
       if (act.wetG === null)

@@ -1,8 +1,10 @@
 import { isChangeDay } from '../ecosystem/changeDays.js'
 import { isSaltId, type Act, type Deeds, type Omission } from '../ecosystem/deeds.js'
+import { nutrientsBy, type NutrientAmounts } from '../feed/nutrients.js'
+import { contentOf } from '../feed/products.js'
 import { daysBetween, wallClock } from '../plan/clock.js'
 import type { JobRecord, JournalEvent } from '../plan/journal.js'
-import type { TimelineEntry } from '../plan/plan.js'
+import type { Plan, TimelineEntry } from '../plan/plan.js'
 import { planAt } from '../plan/timelineAt.js'
 import { PlantLog } from './plantLog.js'
 
@@ -35,7 +37,10 @@ export function deedsOf({ timeline, startedOn, timeZone, events, jobs }: Happeni
       if (plan && isChangeDay(plan, day)) omitted.push({ what: 'change', day })
     } else if (event.kind === 'dose' && event.salt !== null && event.grams !== null && isSaltId(event.salt))
       acts.push({ kind: 'dose', ...when, salt: event.salt, grams: event.grams })
-    else if (event.kind === 'trim') {
+    else if (event.kind === 'dose' && event.salt === null && event.bottle !== null && event.millilitres !== null) {
+      const nutrientsMg = pouredMg(planAt(timeline, day), event.bottle, event.millilitres)
+      if (nutrientsMg !== null) acts.push({ kind: 'pour', ...when, nutrientsMg })
+    } else if (event.kind === 'trim') {
       acts.push({ kind: 'trim', ...when, wetG: event.wetG, kinds: event.kinds })
       const weekly = Math.round(day / 7) * 7
       if (Math.abs(weekly - day) <= TRIM_REACH_DAYS && event.kinds.length === 0) omitted.push({ what: 'trim', day: weekly })
@@ -56,4 +61,12 @@ export function deedsOf({ timeline, startedOn, timeZone, events, jobs }: Happeni
     if (what === 'trim') acts.push({ kind: 'trim', day: newDay, minute: 540, wetG: null, kinds: [] })
   }
   return { acts: acts.sort((a, b) => a.day - b.day || a.minute - b.minute), omitted: omitted.sort((a, b) => a.day - b.day) }
+}
+
+const plain = (name: string): string => name.trim().toLocaleLowerCase('en')
+/** What so much of a bottle brought, where the cupboard has one of that name; `null` where nobody knows what it holds. */
+function pouredMg(plan: Plan | undefined, bottle: string, millilitres: number): NutrientAmounts | null {
+  const product = plan?.feed.cupboard.find(({ name, form }) => form !== 'salt' && plain(name) === plain(bottle))
+  const content = product === undefined ? null : contentOf(product)
+  return content === null ? null : nutrientsBy((nutrient) => content.nutrientsMg[nutrient] * millilitres)
 }

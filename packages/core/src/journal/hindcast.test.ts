@@ -1,4 +1,8 @@
 import { describe, expect, test } from 'vitest'
+import { eventOfAct } from '../ecosystem/deeds.js'
+import { commonAnswers } from '../plan/answers.js'
+import { UNKNOWN_PRODUCT } from '../plan/planFeed.js'
+import { tapOf } from '../water/tapOf.js'
 import type { JournalEvent } from '../plan/journal.js'
 import { samplePlan } from '../testing/samplePlan.js'
 import { deedsOf } from './deedsOf.js'
@@ -10,6 +14,37 @@ const base = { id: 'x', recordedBy: null, note: null }
 const told = (events: JournalEvent[], jobs: Parameters<typeof deedsOf>[0]['jobs'] = []) =>
   deedsOf({ timeline, startedOn: '2026-09-01', timeZone: 'Europe/Berlin', events, jobs })
 const job = { ruleId: 'change', dueOn: '2026-10-06', reason: null, at: at('2026-10-06'), recordedBy: null, movedTo: null }
+
+test('a bottle that was poured counts where the cupboard has one of its name, else it stays out', () => {
+  const stored = { ...UNKNOWN_PRODUCT, id: 'b', name: 'Evening bottle', form: 'bottle' as const, labelUnit: 'mg-per-ml' as const }
+  const bottle = { ...stored, label: [{ id: 'l', species: 'Fe' as const, value: 2 }] }
+  const poured = (name: string) =>
+    deedsOf({
+      timeline: [{ fromDay: 0, plan: { ...samplePlan, feed: { ...samplePlan.feed, cupboard: [bottle] } } }],
+      startedOn: '2026-09-01',
+      timeZone: 'Europe/Berlin',
+      events: [
+        {
+          id: 'x',
+          at: '2026-09-10T10:00:00.000Z',
+          recordedBy: null,
+          note: null,
+          kind: 'dose',
+          salt: null,
+          grams: null,
+          millilitres: 5,
+          bottle: name,
+        },
+      ],
+      jobs: [],
+    }).acts
+  expect(poured(' evening Bottle')).toMatchObject([{ kind: 'pour', day: 9, nutrientsMg: { iron: 10, potassium: 0 } }])
+  expect(poured('another')).toEqual([])
+  expect(eventOfAct(poured('Evening bottle')[0]!, 100, tapOf(samplePlan, commonAnswers())).event).toMatchObject({
+    kind: 'dose',
+    mgPerL: { iron: 0.1 },
+  })
+})
 
 describe('deeds from the journal', () => {
   test('a change on a scheduled day takes that one’s place; on another day it comes on top', () => {

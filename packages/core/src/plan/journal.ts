@@ -95,7 +95,7 @@ export interface Glance extends Happened {
   readonly indicator: IndicatorColour | null
   readonly outlet: OutletState | null
 }
-/** On top of what the plan doses. `salt` is an id of core's salt list; null: a bottle of unknown content, which the model leaves out. */
+/** On top of what the plan doses. `salt` is an id of core's salt list; null: a bottle, which the model counts where the cupboard has one of its name. */
 export interface Dose extends Happened {
   readonly kind: 'dose'
   readonly salt: string | null

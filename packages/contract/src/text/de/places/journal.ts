@@ -104,7 +104,7 @@ export const journal: Translation<typeof journalWords> = {
   shrimpsWarned:
     'In diesem Becken leben Garnelen, oder sie sind geplant. Pflanzen aus der Gärtnerei können Insektengift tragen, das sie Tage später tötet: die Pflanzen zwei bis vier Wochen mit Wasserwechseln absondern, oder Gewebekulturen nehmen.',
   doseWhy: 'Trocken gewogen; zählt in der Vorhersage ab der Stunde der Gabe.',
-  saltOutsideModel: 'Eine Flasche mit unbekanntem Inhalt bleibt außerhalb der Vorhersage.',
+  saltOutsideModel: 'Zählt in der Vorhersage, wenn unter Versorgung, Düngung eine Flasche dieses Namens steht; sonst bleibt sie außerhalb.',
   spotHint: 'Jedes Mal derselbe Name; Bilder eines Blickpunkts werden verglichen.',
   standardSpot: 'vorn',
   choosePhoto: 'Bilder wählen oder aufnehmen',

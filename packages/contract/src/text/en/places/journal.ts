@@ -103,7 +103,7 @@ export const journalWords = {
   shrimpsWarned:
     'Shrimps live in this tank or are planned for it. Farm-grown plants may carry insecticide that kills them days later: keep the plants apart for two to four weeks with water changes, or take culture cups.',
   doseWhy: 'Weighed dry; it counts in the forecast from the hour it is given.',
-  saltOutsideModel: 'A bottle of unknown content stays out of the forecast.',
+  saltOutsideModel: 'Counts in the forecast if the cupboard of Supply, Feed has a bottle of this name; else it stays out.',
   spotHint: 'The same name each time; pictures of one spot are compared.',
   standardSpot: 'front',
   choosePhoto: 'Choose or take pictures',
