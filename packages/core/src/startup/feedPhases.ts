@@ -12,7 +12,8 @@ export interface LaidPhase {
   readonly toDay: number
   readonly share: FeedShare
 }
-export type ProgrammedFeed = 'feed-none' | 'feed-no-nitrogen' | 'feed-by-signs' | 'feed-quarter' | 'feed-half' | 'feed-full' | 'feed-part'
+export type ProgrammedFeed =
+  'feed-none' | 'feed-no-nitrogen' | 'feed-by-signs' | 'feed-half-or-sign' | 'feed-quarter' | 'feed-half' | 'feed-full' | 'feed-part'
 
 const EVEN = (share: number): FeedShare => ({ nitrogenPhosphorus: share, rest: share })
 const NOTHING = EVEN(0)
@@ -20,7 +21,7 @@ const NOTHING = EVEN(0)
 /** Rich ground feeds nitrogen and phosphorus at first; potassium, magnesium and traces from day one. By signs means: half, while nobody knows better. General practice. */
 const ON_SOIL: readonly LaidPhase[] = [
   { code: 'feed-no-nitrogen', fromDay: 0, toDay: 14, share: { nitrogenPhosphorus: 0, rest: 0.5 } },
-  { code: 'feed-by-signs', fromDay: 14, toDay: 28, share: { nitrogenPhosphorus: 0.5, rest: 1 } },
+  { code: 'feed-half-or-sign', fromDay: 14, toDay: 28, share: { nitrogenPhosphorus: 0.5, rest: 1 } },
   { code: 'feed-full', fromDay: 28, toDay: Infinity, share: FULL_SHARE },
 ]
 const ON_INERT: readonly LaidPhase[] = [
@@ -44,7 +45,7 @@ export function feedPhasesOf(plan: Plan): readonly LaidPhase[] {
 export const proposedPhases = (plan: Plan, newId: NewId): FeedPhase[] =>
   proposedFor(plan).map(({ code, fromDay, share }) => ({
     id: newId('f'),
-    sign: code === 'feed-by-signs' ? 'pale-new-leaves' : null,
+    sign: code === 'feed-half-or-sign' ? 'pale-new-leaves' : null,
     fromDay,
     seenOn: null,
     nitrogenPhosphorusFraction: share.nitrogenPhosphorus,

@@ -25,6 +25,7 @@ export const PROGRAMME_STEPS = {
   'feed-none': { lane: 'feed', values: {} },
   'feed-no-nitrogen': { lane: 'feed', values: {} },
   'feed-by-signs': { lane: 'feed', values: {} },
+  'feed-half-or-sign': { lane: 'feed', values: {} },
   'feed-quarter': { lane: 'feed', values: {} },
   'feed-half': { lane: 'feed', values: {} },
   'feed-full': { lane: 'feed', values: {} },

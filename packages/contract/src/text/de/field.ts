@@ -226,7 +226,10 @@ export const field: Translation<typeof fieldWords> = {
   'feed/phases/*/restFraction': ['Kalium, Magnesium, Spuren', 'Anteil der vollen Mengen.'],
   'feed/macroDays/*': ['Stickstoff, Phosphor, Kalium am', 'Wochentage.'],
   'feed/traceDays/*': ['Spuren am', 'Wochentage.'],
-  'feed/skipsChangeDay': ['Keine Gabe am Tag des Wasserwechsels', 'Die Gabe dieses Tages entfällt.'],
+  'feed/skipsChangeDay': [
+    'Keine Gabe am Tag des Wasserwechsels',
+    'Die Gabe dieses Tages entfällt; in einer Woche täglicher Wechsel entfallen alle.',
+  ],
   'feed/countsWater': [
     'Abziehen, was neues Wasser bringt',
     'Nitrat, Phosphat, Kalium, Calcium und Magnesium der Wechsel zählen zu den Mengen.',

@@ -36,6 +36,7 @@ export const programme: Translation<typeof programmeWords> = {
   'feed-none': () => 'noch nichts',
   'feed-no-nitrogen': () => 'der Boden ernährt: kein N, kein P; K, Mg, Spuren vom ersten Tag an',
   'feed-by-signs': () => 'N und P, wenn neue Blätter blass werden oder Tests wenig zeigen',
+  'feed-half-or-sign': () => 'N und P zur Hälfte, früher, wenn neue Blätter blass werden oder Tests wenig zeigen; K, Mg, Spuren voll',
   'feed-quarter': () => 'ein Viertel',
   'feed-half': () => 'die Hälfte',
   'feed-full': () => 'voll, nach der Methode',

@@ -237,7 +237,7 @@ export const fieldWords = {
   'feed/phases/*/restFraction': ['Potassium, magnesium, traces', 'Share of the full amounts.'],
   'feed/macroDays/*': ['Nitrogen, phosphorus, potassium on', 'Days of the week.'],
   'feed/traceDays/*': ['Traces on', 'Days of the week.'],
-  'feed/skipsChangeDay': ['No dose on the day of a change', 'That day’s dose is left out.'],
+  'feed/skipsChangeDay': ['No dose on the day of a change', 'That day’s dose is left out; in a week of daily changes, all of it.'],
   'feed/countsWater': [
     'Take off what new water brings',
     'Nitrate, phosphate, potassium, calcium and magnesium of the changes count towards the amounts.',

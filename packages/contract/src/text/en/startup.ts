@@ -39,6 +39,7 @@ export const programmeWords = {
   'feed-none': () => 'nothing yet',
   'feed-no-nitrogen': () => 'the ground feeds: no N, no P; K, Mg, traces from day one',
   'feed-by-signs': () => 'N and P when new leaves pale or tests read low',
+  'feed-half-or-sign': () => 'half the N and P, sooner if new leaves pale or tests read low; K, Mg, traces in full',
   'feed-quarter': () => 'a quarter',
   'feed-half': () => 'half',
   'feed-full': () => 'in full, by the method',

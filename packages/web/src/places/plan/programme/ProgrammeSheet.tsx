@@ -177,7 +177,7 @@ function Water({ desk }: { desk: Desk }) {
     { waterL: figures.waterL, fillL: firstFillL(figures) },
     workMinutes(figures, plan.changes.fraction).change,
   )
-  const cost = monthlyCost(runningParts(plan, figures).filter(({ kind }) => kind === 'water' || kind === 'salts'))
+  const cost = monthlyCost(runningParts(plan, figures).filter(({ kind }) => kind === 'water' || kind === 'salts' || kind === 'fertiliser'))
   const litres = (value: number): string => units.show('volume', value)
   const rows: readonly (readonly [string, string])[] = [
     [text.perChange, litres(water.perChangeL)],
