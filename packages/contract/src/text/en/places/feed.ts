@@ -249,9 +249,10 @@ export const feedSheetWords = {
   overdoseCalm: 'No change needed for this. Leave out the next doses of it, and test in two days.',
   overdoseChanges: (changes: string, share: string) =>
     `${changes} of ${share}, an hour or more apart, conditioned and within {2 K}. Stop dosing. Test before each.`,
-  overdoseAnimals:
-    'Animals are in danger: change now, more air, no gas until it is over. If they gasp or drop, do not wait for a test. Copper stays in ground and wood: carbon or a resin takes it up.',
+  overdoseAmmonia:
+    'Ammonia endangers animals: an ammonia binder for the whole tank first, as its label says, then change water. No food, nothing that raises pH; driving the CO2 out raises it too, so more air only if they gasp. Urea turns to ammonia over a day or two: test again tomorrow.',
+  overdoseCopper:
+    'Copper endangers shrimps, snails and many fish: change water now, carbon or a resin for metals into the filter, a conditioner that binds metals. It stays in ground and wood.',
   overdoseNoAnimals: 'Animals bear this for some days if they come to it slowly.',
   overdoseTest: (what: string) => `Test: ${what}.`,
-  overdoseMaskNote: 'A conditioner that binds ammonia may be used as its label says.',
 } as const

@@ -130,7 +130,8 @@ export function OverdosePart({ desk: { plan, figures }, results }: { readonly de
         </Box>
         {results.length > 0 && <Box sx={{ color: 'text.secondary' }}>{text.overdoseBefore}</Box>}
         <Box role="status" sx={{ display: 'grid', gap: 0.5 }}>
-          {answer.isAnimalsAtRisk && <Box sx={{ color: 'var(--algae)' }}>{text.overdoseAnimals}</Box>}
+          {answer.over.includes('unionised') && <Box sx={{ color: 'var(--algae)' }}>{text.overdoseAmmonia}</Box>}
+          {answer.over.includes('copper') && <Box sx={{ color: 'var(--algae)' }}>{text.overdoseCopper}</Box>}
           <strong>
             {answer.changes === 0
               ? text.overdoseCalm
@@ -138,7 +139,6 @@ export function OverdosePart({ desk: { plan, figures }, results }: { readonly de
           </strong>
           {!answer.isAnimalsAtRisk && isLive && answer.changes > 0 && <span>{text.overdoseNoAnimals}</span>}
           {answer.over.length > 0 && <span>{text.overdoseTest(answer.over.map((of) => text.overdoseLevels[of]).join(', '))}</span>}
-          {answer.over.includes('unionised') && <span>{text.overdoseMaskNote}</span>}
         </Box>
       </Box>
     </section>

@@ -185,7 +185,8 @@ describe('after an overdose', () => {
     const salts = [{ ...UNKNOWN_PRODUCT, id: 'u', name: '', form: 'salt' as const, salt: 'urea' as const }]
     renderSheet({ ...rich, feed: { ...rich.feed, cupboard: salts } }, (desk) => <OverdosePart desk={desk} results={[]} />)
     fireEvent.change(field(/^How much went in/), { target: { value: '20' } })
-    expect(screen.getByText(text.overdoseAnimals)).toBeTruthy()
+    expect(screen.getByText(text.overdoseAmmonia)).toBeTruthy()
+    expect(screen.queryByText(text.overdoseNoAnimals)).toBeNull()
   })
 })
 
