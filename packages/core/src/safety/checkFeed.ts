@@ -217,7 +217,8 @@ function checkPotassium(plan: Plan, recipe: FeedRecipe): Finding | null {
 function checkNitrate(plan: Plan, recipe: FeedRecipe): Finding | null {
   const tap = tapOf(plan, commonAnswers()).nitrateMgNPerL
   const dose = recipe.givenMgPerL.nitrateN
-  if (SCHOOL[plan.feeding].kind === 'level' || dose <= 0 || tap <= fromUnit('nitrate', RICH_TAP_NO3, 'mg NO3/L')) return null
+  if (plan.feed.countsWater || SCHOOL[plan.feeding].kind === 'level' || dose <= 0 || tap <= fromUnit('nitrate', RICH_TAP_NO3, 'mg NO3/L'))
+    return null
   const mend = mendWith(MENDS['count-water'], {}, [{ path: '/feed/countsWater', from: plan.feed.countsWater, to: true }])
-  return raise(FEED_FINDINGS['nitrate-twice'], { tap, dose }, plan.feed.countsWater ? {} : { mend })
+  return raise(FEED_FINDINGS['nitrate-twice'], { tap, dose }, { mend })
 }

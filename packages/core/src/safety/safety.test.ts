@@ -133,7 +133,7 @@ describe('each finding appears, and its mend mends it without another of its kin
     ['food-heavy', { animals: { ...samplePlan.animals, foodGPerDay: 4 } }, false],
     ['light-excess', { lamps: [{ ...samplePlan.lamps[0]!, watts: 400, dimFraction: 1 }] }, false],
     ['water-without-minerals', { logistics: { ...samplePlan.logistics, purifiedFraction: 1 } }, false],
-    ['nitrate-twice', { sources: [{ ...samplePlan.sources[0]!, nitrateMgNPerL: 8 }] }, false],
+    ['nitrate-twice', { sources: [{ ...samplePlan.sources[0]!, nitrateMgNPerL: 8 }] }, true],
     ['layout-too-tall', { intent: { ...samplePlan.intent, layout: 'shallow' } }, false],
   ]
   test.each(cases)('%s', (code, part, isMendable) => {
