@@ -24,7 +24,7 @@ export interface FeedCourseTask {
 }
 export const COURSE_WEEKS = 26
 /** Each drawn tank is compared with itself, so that few are enough. */
-export const COURSE_MEMBERS = 10
+export const COURSE_MEMBERS = 8
 /** Half a year of doses by the day: an hour a step is fine enough. */
 const STEP_MIN = 60
 

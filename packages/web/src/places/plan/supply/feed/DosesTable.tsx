@@ -18,7 +18,7 @@ import {
 import { Box } from '@mui/material'
 import { useMemo } from 'react'
 import { HeadRow } from '../../../../ui/HeadRow.js'
-import { percent, shortDate, significant, useUnits } from '../../../../ui/units.js'
+import { percent, shortDate, significant, useUnits, type Units } from '../../../../ui/units.js'
 import type { Desk } from '../../desk.js'
 import { levelsText } from './nutrientText.js'
 import { productName } from './productName.js'
@@ -81,6 +81,7 @@ function Phase({ plan, phase, waterL }: { readonly plan: Desk['plan']; readonly 
   const times = (days: readonly string[]): number => (days.length === 0 ? 7 : days.length)
   const daysTold = (days: typeof macroDays): string =>
     days.length === 0 ? text.everyDay : text.timesMacro(days.map((day) => weekdayWords[day]).join(', '))
+  const comesAlong = along(recipe, units)
   const groups = [
     { days: macroDays, portions: recipe.portions.filter(({ content }) => !isTrace(content)) },
     { days: traceDays, portions: recipe.portions.filter(({ content }) => isTrace(content)) },
@@ -93,10 +94,7 @@ function Phase({ plan, phase, waterL }: { readonly plan: Desk['plan']; readonly 
           <div key={at}>
             {portions
               .map(({ product, content: { unit }, perL }) =>
-                portionText(
-                  jobPortion({ product: { ...product, name: product.name }, unit, perL: perL / times(days) }, waterL),
-                  units.reader,
-                ),
+                portionText(jobPortion({ product, unit, perL: perL / times(days) }, waterL), units.reader),
               )
               .join(' · ')}
             <Box component="span" sx={{ color: 'text.secondary' }}>
@@ -116,9 +114,7 @@ function Phase({ plan, phase, waterL }: { readonly plan: Desk['plan']; readonly 
             {miss}
           </Box>
         ))}
-        {along(recipe, units.show.bind(units)) !== '' && (
-          <Box sx={{ color: 'text.secondary' }}>{text.alongTold(along(recipe, units.show.bind(units)))}</Box>
-        )}
+        {comesAlong !== '' && <Box sx={{ color: 'text.secondary' }}>{text.alongTold(comesAlong)}</Box>}
       </td>
     </>
   )
@@ -138,7 +134,7 @@ function missesOf({ wantedMgPerL, givenMgPerL }: FeedRecipe): string[] {
 }
 /** Sulfate comes with every second salt and harms nobody: told from a few mg/L on. */
 const TOLD_FROM_MG_PER_L = 0.5
-const along = ({ partnersMgPerL }: FeedRecipe, show: (dimension: 'concentration', value: number, digits: number) => string): string =>
+const along = ({ partnersMgPerL }: FeedRecipe, units: Units): string =>
   FEED_PARTNERS.filter((partner) => partnersMgPerL[partner] > (partner === 'copper' ? 1e-4 : TOLD_FROM_MG_PER_L))
-    .map((partner) => `${feedSheetWords.partners[partner]} ${show('concentration', partnersMgPerL[partner], 2)}`)
+    .map((partner) => `${feedSheetWords.partners[partner]} ${units.show('concentration', partnersMgPerL[partner], 2)}`)
     .join(', ')
