@@ -37,7 +37,6 @@ export { applyLevers, isAtRest, type Levers } from './levers.js'
 export { DEFAULT_PARAMETERS } from './parameters.js'
 export { PUBLIC_SERIES, publicForecast, type PublicForecast, type PublicForecastOptions } from './publicForecast.js'
 export {
-  alongCourse,
   COURSE_MEMBERS,
   COURSE_WEEKS,
   courseBand,

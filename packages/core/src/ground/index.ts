@@ -5,7 +5,7 @@ export { cutGround, type CutSpan } from './cut.js'
 export { groundHeightCm, layerTopsCm, surfaceCm, zoneAt, type GroundPlan, type LaidLayer, type LaidZone } from './groundPlan.js'
 export { groundNeeds, layingOrder, type GroundNeed, type LayingStep } from './layering.js'
 export { SAMPLE_PRODUCTS, type Product } from './products.js'
-export { tabContentMg, tabCost, tabGrid, tabRing, tabsLaidMg } from './rootTabs.js'
+export { tabContentMg, tabCost, tabGrid, tabRing } from './rootTabs.js'
 export {
   addPath,
   addZone,

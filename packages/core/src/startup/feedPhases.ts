@@ -18,7 +18,7 @@ export type ProgrammedFeed =
 const EVEN = (share: number): FeedShare => ({ nitrogenPhosphorus: share, rest: share })
 const NOTHING = EVEN(0)
 
-/** Rich ground feeds nitrogen and phosphorus at first; potassium, magnesium and traces from day one. By signs means: half, while nobody knows better. General practice. */
+/** Rich ground feeds nitrogen and phosphorus at first; potassium, magnesium and traces from day one. Nitrogen and phosphorus begin by half after two weeks, sooner by what is seen. General practice. */
 const ON_SOIL: readonly LaidPhase[] = [
   { code: 'feed-no-nitrogen', fromDay: 0, toDay: 14, share: { nitrogenPhosphorus: 0, rest: 0.5 } },
   { code: 'feed-half-or-sign', fromDay: 14, toDay: 28, share: { nitrogenPhosphorus: 0.5, rest: 1 } },

@@ -1,2 +1,2 @@
 export { alkalinityOfDkh, co2FromPh, dkhOfAlkalinity, phFromCo2 } from './carbonate.js'
-export { tapOf, type TapWater } from './tapOf.js'
+export { tapOf } from './tapOf.js'
