@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest'
 import { FEED_NUTRIENTS } from './feed/nutrients.js'
 import { schoolAmounts } from './feed/schoolAmounts.js'
 import { weekRecipe } from './feed/weekRecipe.js'
-import { UNPLANNED } from './plan/unplanned.js'
+import { newPlan } from './plan/newPlan.js'
 import { FEEDING_SCHOOLS } from './plan/plan.js'
 import { ContradictionError, work, type WorkingInputs } from './quantity/working.js'
 import { WORKINGS } from './workings.js'
@@ -59,7 +59,7 @@ test('ids are unique', () => expect(new Set(WORKINGS.map(({ id }) => id)).size).
 
 test('a school’s salts bring what the school says, potassium never counted twice', () => {
   for (const feeding of FEEDING_SCHOOLS) {
-    const { givenMgPerL, portions } = weekRecipe({ feeding, feed: UNPLANNED.feed })
+    const { givenMgPerL, portions } = weekRecipe({ ...newPlan('x', '2026-01-01', 'UTC'), feeding })
     const wanted = schoolAmounts(feeding)
     for (const nutrient of FEED_NUTRIENTS) expect(givenMgPerL[nutrient], `${feeding} ${nutrient}`).toBeCloseTo(wanted[nutrient], 9)
     if (feeding === 'rich-column') expect(portions.map(({ product }) => product.salt)).toContain('potassium-sulfate')

@@ -15,4 +15,4 @@ export {
 } from './shopping.js'
 export { openSurfaceGas } from './gasBySurface.sums.js'
 export { openMonth, openRunningPart } from './running.sums.js'
-export { feedNeeds } from './feedNeed.js'
+export { feedNeeds, type FeedNeed } from './feedNeed.js'

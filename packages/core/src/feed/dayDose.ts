@@ -1,8 +1,6 @@
 import { datePlusDays, daysBetween } from '../plan/clock.js'
 import type { Plan, TimelineEntry } from '../plan/plan.js'
 import { WEEKDAYS, type FeedProduct, type PlanFeed, type Weekday } from '../plan/planFeed.js'
-import { commonAnswers } from '../plan/answers.js'
-import { tapOf } from '../water/tapOf.js'
 import { isNothing, NO_NUTRIENTS, nutrientsBy, type NutrientAmounts } from './nutrients.js'
 import { isTrace } from './products.js'
 import { fullAmounts, FULL_SHARE, shareOf } from './schoolAmounts.js'
@@ -31,20 +29,6 @@ export const weekdayOf = (date: string): Weekday => WEEKDAYS[(((daysBetween(A_MO
 const isFree = (feed: PlanFeed, date: string, isChange: boolean): boolean =>
   (feed.skipsChangeDay && isChange) || feed.pauses.some(({ from, to }) => date >= from && date <= to)
 
-/** What new water brings in a week of the plan's regular changes [mg/L of the tank]. */
-export function broughtByWater(plan: Plan): NutrientAmounts {
-  const { nitrateMgNPerL, phosphateMgPPerL, potassiumMgPerL, calciumMgPerL, magnesiumMgPerL } = tapOf(plan, commonAnswers())
-  const share = (plan.changes.fraction * 7) / plan.changes.everyDays
-  return {
-    ...NO_NUTRIENTS,
-    nitrateN: share * nitrateMgNPerL,
-    phosphateP: share * phosphateMgPPerL,
-    potassium: share * potassiumMgPerL,
-    calcium: share * calciumMgPerL,
-    magnesium: share * magnesiumMgPerL,
-  }
-}
-
 /** The one dose plan: what a tank gets on a day of its age. Calendar, Today, labels, pump and forecast all read it. A week's amount is parted over the days of the week on which it is dosed. */
 export function dayDose({ plan, feed: share = FULL_SHARE }: TimelineEntry, day: number, isChange: boolean): DayDose {
   const { feed, feeding } = plan
@@ -60,7 +44,7 @@ export function dayDose({ plan, feed: share = FULL_SHARE }: TimelineEntry, day: 
     const levels = nutrientsBy((nutrient) => shareOf(share, nutrient) * full[nutrient])
     return macro === 0 || isNothing(levels) ? NO_DOSE : { kind: 'up-to', portions: [], mgPerL: levels }
   }
-  const portions = weekRecipe(plan, share, feed.countsWater ? broughtByWater(plan) : null)
+  const portions = weekRecipe(plan, share)
     .portions.map(({ product, content, perL }) => ({ product, content, perL: perL * (isTrace(content) ? trace : macro) }))
     .filter(({ perL }) => perL > 0)
   return {
@@ -68,4 +52,10 @@ export function dayDose({ plan, feed: share = FULL_SHARE }: TimelineEntry, day: 
     portions: portions.map(({ product, content: { unit }, perL }) => ({ product, unit, perL })),
     mgPerL: nutrientsBy((nutrient) => portions.reduce((sum, { content, perL }) => sum + perL * content.nutrientsMg[nutrient], 0)),
   }
+}
+
+/** The doses of a whole week in full: no phase holds them back, no pause or change leaves one out. What a cupboard comes to at its most. */
+export function fullWeek(plan: Plan): DayDose[] {
+  const entry: TimelineEntry = { fromDay: 0, plan: { ...plan, feed: { ...plan.feed, pauses: [], skipsChangeDay: false } } }
+  return WEEKDAYS.map((_, day) => dayDose(entry, day, false))
 }

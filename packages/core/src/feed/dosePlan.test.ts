@@ -3,10 +3,11 @@ import { UNKNOWN_PRODUCT, UNSET_AMOUNTS, type FeedProduct, type PlanFeed } from 
 import { UNPLANNED } from '../plan/unplanned.js'
 import { samplePlan } from '../testing/samplePlan.js'
 import { plainSalt } from './cupboard.js'
-import { broughtByWater, dayDose, weekdayOf } from './dayDose.js'
+import { dayDose, weekdayOf } from './dayDose.js'
 import { NO_NUTRIENTS, nutrientsBy } from './nutrients.js'
 import { contentOf } from './products.js'
 import { fullAmounts, schoolAmounts } from './schoolAmounts.js'
+import { broughtByWater } from './weeklyChange.js'
 import { feedRecipe, weekRecipe } from './weekRecipe.js'
 
 const N_OF_NO3 = 14.007 / 62.004
@@ -107,8 +108,8 @@ describe('amounts from the cupboard', () => {
     const brought = broughtByWater(hard)
     // Half a change a week of 5 mg N/L.
     expect(brought.nitrateN).toBeCloseTo(2.5, 9)
-    const without = weekRecipe({ ...hard, feed: { ...hard.feed, countsWater: false } }, undefined, brought).givenMgPerL.nitrateN
-    expect(weekRecipe(hard, undefined, brought).givenMgPerL.nitrateN).toBeCloseTo(without - 2.5, 9)
+    const without = weekRecipe({ ...hard, feed: { ...hard.feed, countsWater: false } }).givenMgPerL.nitrateN
+    expect(weekRecipe(hard).givenMgPerL.nitrateN).toBeCloseTo(without - 2.5, 9)
   })
 })
 

@@ -3,7 +3,7 @@ export { RECIPE_NUTRIENTS, saltRecipe, type Recipe, type RecipeNutrient } from '
 export { blend, blendAndRemineralise, remineralise } from './recipe/waterRecipe.js'
 export { SALT_IDS, SALT_SPECIES, type SaltId, type SaltSpecies } from './salts.js'
 export { cupboardOf, usualCupboard } from './cupboard.js'
-export { broughtByWater, dayDose } from './dayDose.js'
+export { dayDose, fullWeek } from './dayDose.js'
 export { FEED_NUTRIENTS, NO_NUTRIENTS, NUTRIENT_DIMENSION, nutrientsBy, type FeedNutrient, type NutrientAmounts } from './nutrients.js'
 export { contentOf, FEED_PARTNERS, isTrace, type ProductContent } from './products.js'
 export { fullAmounts, ownAmountField, schoolAmounts, shareOf } from './schoolAmounts.js'
@@ -15,7 +15,7 @@ export {
   correctionOf,
   TESTED_NUTRIENTS,
   uptakeFromTests,
-  WANTED_LEVELS,
+  wantedLevel,
   type Correction,
   type TestedNutrient,
   type Uptake,
@@ -23,3 +23,4 @@ export {
   type UptakeReason,
   type UptakeTest,
 } from './uptake.js'
+export { newWaterMgPerL, weeklyChange } from './weeklyChange.js'

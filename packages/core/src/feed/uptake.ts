@@ -1,3 +1,4 @@
+import type { FeedingSchool } from '../plan/plan.js'
 import type { FeedNutrient } from './nutrients.js'
 
 /** Nutrients that kits read. */
@@ -144,8 +145,20 @@ export function correctionOf({ uptake, weeklyMgPerL, wantedMgPerL, weeklyChange,
 }
 
 /** Where levels are held by most growers of a school [mg/L of the element]. Rules of thumb: nitrate 10–30, phosphate 1–3 in a rich column; 5–15 and 0.5–1.5 measured; 1–10 and 0.1–1 lean. */
-export const WANTED_LEVELS = {
+const LEVELS = {
   rich: { nitrateN: [2.26, 6.8], phosphateP: [0.33, 1], potassium: [10, 40], iron: [0.05, 0.5] },
   measured: { nitrateN: [1.13, 3.4], phosphateP: [0.16, 0.5], potassium: [10, 20], iron: [0.05, 0.3] },
   lean: { nitrateN: [0.23, 2.26], phosphateP: [0.03, 0.33], potassium: [4, 15], iron: [0.01, 0.2] },
 } as const satisfies Readonly<Record<string, Readonly<Record<TestedNutrient, readonly [number, number]>>>>
+const LEVELS_OF: Readonly<Record<FeedingSchool, keyof typeof LEVELS>> = {
+  'rich-column': 'rich',
+  'lean-column': 'lean',
+  'measured-ratio': 'measured',
+  'ground-led': 'lean',
+  'all-in-one': 'measured',
+  none: 'lean',
+}
+export function wantedLevel(school: FeedingSchool, nutrient: TestedNutrient): { readonly low: number; readonly high: number } {
+  const [low, high] = LEVELS[LEVELS_OF[school]][nutrient]
+  return { low, high }
+}

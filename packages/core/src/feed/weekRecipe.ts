@@ -1,10 +1,11 @@
 import type { FeedProduct } from '../plan/planFeed.js'
 import type { FeedShare, Plan } from '../plan/plan.js'
 import { cupboardOf } from './cupboard.js'
-import { FEED_NUTRIENTS, nutrientsBy, type FeedNutrient, type NutrientAmounts } from './nutrients.js'
+import { FEED_NUTRIENTS, NO_NUTRIENTS, nutrientsBy, type NutrientAmounts } from './nutrients.js'
 import { bringsAnything, contentOf, FEED_PARTNERS, type PartnerAmounts, type ProductContent } from './products.js'
 import { mix } from './recipe/mix.js'
 import { fullAmounts, FULL_SHARE, shareOf } from './schoolAmounts.js'
+import { broughtByWater } from './weeklyChange.js'
 
 /** So much of a product for each litre of the tank; grams or millilitres. */
 export interface RecipePortion {
@@ -86,20 +87,20 @@ const MOST_PER_L = 20
 /** Rounding, not a dose. */
 const LEAST_PER_L = 1e-12
 
-type Fed = Pick<Plan, 'feeding' | 'feed'>
+type Fed = Pick<Plan, 'feeding' | 'feed' | 'changes' | 'sources' | 'logistics'>
 const recipes = new WeakMap<Plan['feed'], Map<string, FeedRecipe>>()
 
-/** What a week of a phase is dosed from: the full amounts by the phase's shares, less what new water brings [mg/L a week] where the plan counts it. Of a school that measures: from nothing up to its levels. */
-export function weekRecipe(plan: Fed, share: FeedShare = FULL_SHARE, withWaterMgPerL: NutrientAmounts | null = null): FeedRecipe {
-  const brought = plan.feed.countsWater ? withWaterMgPerL : null
+/** What a week of a phase is dosed from: the full amounts by the phase's shares, less what new water brings where the plan counts it. Of a school that measures: from nothing up to its levels. */
+export function weekRecipe(plan: Fed, share: FeedShare = FULL_SHARE): FeedRecipe {
+  const brought = plan.feed.countsWater ? broughtByWater(plan) : NO_NUTRIENTS
   const key = JSON.stringify([plan.feeding, share.nitrogenPhosphorus, share.rest, brought])
   const known = recipes.get(plan.feed) ?? new Map<string, FeedRecipe>()
   recipes.set(plan.feed, known)
   const before = known.get(key)
   if (before !== undefined) return before
   const full = fullAmounts(plan)
-  const wanted = (nutrient: FeedNutrient): number => Math.max(0, shareOf(share, nutrient) * full[nutrient] - (brought?.[nutrient] ?? 0))
-  const found = feedRecipe(cupboardOf(plan), nutrientsBy(wanted), share.nitrogenPhosphorus < share.rest)
+  const wanted = nutrientsBy((nutrient) => Math.max(0, shareOf(share, nutrient) * full[nutrient] - brought[nutrient]))
+  const found = feedRecipe(cupboardOf(plan), wanted, share.nitrogenPhosphorus < share.rest)
   known.set(key, found)
   return found
 }

@@ -28,3 +28,4 @@ export {
 } from './importRows.js'
 export { CO2_OF_COLOUR, colourOfCo2, USUAL_KITS, type Kit } from './kits.js'
 export { QUANTITY, type QuantityFacts } from './quantities.js'
+export { uptakeEvents } from './uptakeEvents.js'

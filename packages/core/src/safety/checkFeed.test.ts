@@ -52,6 +52,13 @@ describe('fast nitrogen', () => {
     expect(codes(mild)).not.toContain('fast-nitrogen-early')
     expect(codes(mended(withAnimals, 'fast-nitrogen-early'))).not.toContain('fast-nitrogen-early')
   })
+  test('neither a pause nor the rest on days of changes hides it', () => {
+    const hidden = fed(
+      { ...urea, macroDays: ['wed'], skipsChangeDay: true, pauses: [{ id: 'p', from: samplePlan.startedOn, to: '2026-09-20' }] },
+      { animals: { ...samplePlan.animals, grazersFromDay: 5 } },
+    )
+    expect(codes(hidden)).toContain('fast-nitrogen-early')
+  })
   test('once cycled it is judged by what is toxic of it at the highest pH', () => {
     const hard = {
       sources: [{ ...samplePlan.sources[0]!, alkalinityMeqPerL: 6 }],

@@ -1,13 +1,13 @@
 import type { TankFigures } from '../ecosystem/tankFigures.js'
-import { isChangeDay } from '../ecosystem/changeDays.js'
 import { chelateOf, CHELATE_UNTIL_PH } from '../feed/chelates.js'
-import { broughtByWater, dayDose } from '../feed/dayDose.js'
+import { fullWeek } from '../feed/dayDose.js'
 import { COPPER_MG_PER_L } from '../feed/overdose.js'
 import { contentOf } from '../feed/products.js'
 import { fullAmounts } from '../feed/schoolAmounts.js'
 import { SCHOOL } from '../feed/schools.js'
 import { mostDissolvedG } from '../feed/solubility.js'
 import { apart, clashIn } from '../feed/stockBottles.js'
+import { weeklyChange } from '../feed/weeklyChange.js'
 import { weekRecipe, type FeedRecipe } from '../feed/weekRecipe.js'
 import { co2AirEquilibriumMgPerL } from '../gas/airEquilibrium.js'
 import { UNIONISED_TROUBLE } from '../judge/judgeNitrogen.js'
@@ -60,7 +60,7 @@ export function checkFeed(plan: Plan, figures: TankFigures, { allowedFromDay, ag
   // Bottles that stand in the cupboard are looked at whether or not they are dosed just now.
   const found = products.flatMap((product) => checkProduct(product, plan, figures))
   if (plan.feeding === 'none') return found
-  const recipe = weekRecipe(plan, undefined, broughtByWater(plan))
+  const recipe = weekRecipe(plan)
   found.push(...checkFastNitrogen(plan, figures, allowedFromDay ?? (allowedFromDay === null ? 0 : USUALLY_CYCLED_DAY), ageDays))
   for (const product of recipe.untold)
     found.push(raise(FEED_FINDINGS['product-untold'], {}, { id: product.id, names: { product: product.name } }))
@@ -84,7 +84,7 @@ function checkProduct(product: FeedProduct, plan: Plan, figures: TankFigures): F
   if (product.form === 'stock') found.push(...checkBottle(product, plan))
   const weekly = weekRecipe(plan).portions.find((portion) => portion.product === product)
   const perWeek = weekly === undefined ? 0 : weekly.perL * content.partnersMg.copper
-  const settled = perWeek / Math.max(0.05, weeklyShare(plan))
+  const settled = perWeek / Math.max(0.05, weeklyChange(plan))
   if (settled > COPPER_MG_PER_L && (wantsSensitive(plan.intent) || plan.animals.grazers !== 0)) {
     const mend = products(plan, (cupboard) => cupboard.filter(({ id }) => id !== product.id))
     found.push(
@@ -171,8 +171,7 @@ function checkFastNitrogen(plan: Plan, figures: TankFigures, cycledDay: number, 
   const isOwn = plan.feed.amounts.school === plan.feeding && (plan.feed.amounts.ammoniumMgNPerL ?? 0) > 0
   const mend = isOwn ? { mend: noMore } : {}
   // Not by the calendar's phases: whoever reads a label doses it whole.
-  const week = Array.from({ length: 7 }, (_, day) => dayDose({ fromDay: 0, plan }, day, isChangeDay(plan, day)).mgPerL.ammoniumN)
-  const dose = Math.max(...week)
+  const dose = Math.max(...fullWeek(plan).map(({ mgPerL }) => mgPerL.ammoniumN))
   if (dose === 0) return found
   const early = Array.from({ length: Math.max(0, cycledDay - ageDays) }, (_, at) => ageDays + at)
   const areAnimals = early.some((day) => hasAnimalsAt(plan, day))
@@ -191,15 +190,13 @@ function checkFastNitrogen(plan: Plan, figures: TankFigures, cycledDay: number, 
   return found
 }
 
-const weeklyShare = (plan: Plan): number => Math.min(1, (plan.changes.fraction * 7) / plan.changes.everyDays)
-
 /** Where nothing took it up, changes alone would let it settle at what is dosed in a week over what a week changes. */
 function checkPotassium(plan: Plan, recipe: FeedRecipe): Finding | null {
   if (SCHOOL[plan.feeding].kind === 'level') return null
-  const level = recipe.givenMgPerL.potassium / Math.max(0.02, weeklyShare(plan))
+  const level = recipe.givenMgPerL.potassium / Math.max(0.02, weeklyChange(plan))
   if (level <= MUCH_POTASSIUM) return null
   const { amounts } = plan.feed
-  const least = Math.min(fullAmounts(plan).potassium, MENDED_POTASSIUM * weeklyShare(plan))
+  const least = Math.min(fullAmounts(plan).potassium, MENDED_POTASSIUM * weeklyChange(plan))
   const mend = mendWith(MENDS['less-potassium'], { potassium: least }, [
     {
       path: '/feed/amounts',

@@ -196,6 +196,7 @@ export const feedSheetWords = {
   testsDescription: (nutrient: string) => `Readings of ${nutrient} with their error bars, and the level that fits them`,
   testsWanted: 'usual for this method',
   testsDay: (day: number) => `day ${Math.round(day)}`,
+  loggedOnly: 'Your method doses by test: of what you weighed only logged doses count here. Log them, or the tank seems to make its own.',
   toJournal: 'Log a test in the journal',
   notYet: 'The tests do not say yet.',
   notYetWhy: {

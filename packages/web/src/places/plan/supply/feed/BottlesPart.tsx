@@ -5,7 +5,6 @@ import {
   stockBottles,
   UNKNOWN_PRODUCT,
   weekRecipe,
-  broughtByWater,
   type StockBottle,
   type Weekday,
   type WeighedSalt,
@@ -46,9 +45,8 @@ export function BottlesPart({ desk }: { readonly desk: Desk }) {
   const times = (days: readonly Weekday[]): number => (days.length === 0 ? 7 : days.length)
   const weekly = useMemo(
     () =>
-      weekRecipe(plan, undefined, plan.feed.countsWater ? broughtByWater(plan) : null).portions.flatMap(
-        ({ product, perL }): WeighedSalt[] =>
-          product.form === 'salt' && product.salt !== null ? [{ salt: product.salt, grams: perL * figures.waterL }] : [],
+      weekRecipe(plan).portions.flatMap(({ product, perL }): WeighedSalt[] =>
+        product.form === 'salt' && product.salt !== null ? [{ salt: product.salt, grams: perL * figures.waterL }] : [],
       ),
     [plan, figures.waterL],
   )

@@ -1,5 +1,15 @@
 import { feedSheetWords, labelWords } from '@jovrin/contract'
-import { contentOf, feedNeeds, SALT_IDS, tabContentMg, UNKNOWN_PRODUCT, usualCupboard, type FeedForm, type FeedProduct } from '@jovrin/core'
+import {
+  contentOf,
+  feedNeeds,
+  SALT_IDS,
+  tabContentMg,
+  UNKNOWN_PRODUCT,
+  usualCupboard,
+  type FeedForm,
+  type FeedNeed,
+  type FeedProduct,
+} from '@jovrin/core'
 import { Box, Button, MenuItem, TextField } from '@mui/material'
 import { useMemo } from 'react'
 import { Link } from 'react-router'
@@ -19,8 +29,9 @@ import { saltOptions } from './saltOptions.js'
 /** What there is to dose with: dry salts, bottles mixed here, bottles with a label; and what lies in the ground. */
 export function CupboardPart({ desk }: { readonly desk: Desk }) {
   const text = feedSheetWords
-  const { plan, change } = desk
+  const { plan, figures, change } = desk
   const own = desk.form.draft.feed.cupboard
+  const needs = useMemo(() => feedNeeds(plan, figures.waterL), [plan, figures.waterL])
   const add = (form: FeedForm): void =>
     changeFeed(change, (feed) => ({
       cupboard: [
@@ -61,25 +72,27 @@ export function CupboardPart({ desk }: { readonly desk: Desk }) {
         </Box>
       </section>
       {own.map((product) => (
-        <OneProduct key={product.id} desk={desk} product={product} />
+        <OneProduct key={product.id} desk={desk} product={product} need={needs.find((one) => one.product.id === product.id)} />
       ))}
       <Tabs desk={desk} />
     </>
   )
 }
 
-function OneProduct({ desk, product }: { readonly desk: Desk; readonly product: FeedProduct }) {
+interface OneProductProps {
+  readonly desk: Desk
+  readonly product: FeedProduct
+  /** What a settled tank takes of it; none where it is not dosed. */
+  readonly need: FeedNeed | undefined
+}
+function OneProduct({ desk, product, need }: OneProductProps) {
   const text = feedSheetWords
-  const { plan, figures, change } = desk
+  const { plan, change } = desk
   const units = useUnits()
   const heading = `feed-${product.id}`
   const set = (part: Partial<FeedProduct>): void =>
     changeFeed(change, (feed) => ({ cupboard: feed.cupboard.map((one) => (one.id === product.id ? { ...one, ...part } : one)) }))
   const content = contentOf(product)
-  const need = useMemo(
-    () => feedNeeds(plan, figures.waterL).find((one) => one.product.id === product.id),
-    [plan, figures.waterL, product.id],
-  )
   const isBottle = product.form !== 'salt'
   const lasts = need !== undefined && isBottle && product.bottleMl !== null ? product.bottleMl / need.perDay : null
   return (

@@ -11,7 +11,6 @@ import {
   shareOf,
   nutrientsBy,
   weekRecipe,
-  broughtByWater,
   type FeedRecipe,
   type LaidPhase,
 } from '@jovrin/core'
@@ -76,7 +75,7 @@ export function DosesTable({ desk: { plan, figures }, age }: { readonly desk: De
 function Phase({ plan, phase, waterL }: { readonly plan: Desk['plan']; readonly phase: LaidPhase; readonly waterL: number }) {
   const text = feedSheetWords
   const units = useUnits()
-  const recipe = useMemo(() => weekRecipe(plan, phase.share, plan.feed.countsWater ? broughtByWater(plan) : null), [plan, phase.share])
+  const recipe = useMemo(() => weekRecipe(plan, phase.share), [plan, phase.share])
   const { macroDays, traceDays } = plan.feed
   const times = (days: readonly string[]): number => (days.length === 0 ? 7 : days.length)
   const daysTold = (days: typeof macroDays): string =>

@@ -3,7 +3,7 @@ import {
   contentOf,
   courseBand,
   cupboardOf,
-  dayDose,
+  fullWeek,
   NO_NUTRIENTS,
   NUTRIENT_DIMENSION,
   nutrientsBy,
@@ -45,12 +45,7 @@ export function OverdosePart({ desk: { plan, figures }, results }: { readonly de
   const [pH, setPh] = useState(USUAL_PH)
   if (product === undefined) return <Box sx={{ fontSize: 14 }}>{text.nothingFed}</Box>
   const content = contentOf(product)!
-  const daily = Math.max(
-    ...Array.from(
-      { length: 7 },
-      (_, day) => dayDose({ fromDay: 0, plan }, day, false).portions.find((one) => one.product.id === product.id)?.perL ?? 0,
-    ),
-  )
+  const daily = Math.max(...fullWeek(plan).map(({ portions }) => portions.find((one) => one.product.id === product.id)?.perL ?? 0))
   const usual = TENFOLD * (daily > 0 ? daily * figures.waterL : 1)
   const amount = typed ?? usual
   // A tank that is not kept yet has no past.

@@ -1,27 +1,23 @@
 import { feedSheetWords, nutrientWords } from '@jovrin/contract'
 import {
-  broughtByWater,
-  civilDateAt,
-  commonAnswers,
   correctionOf,
-  dayDose,
+  DAY_MIN,
   daysBetween,
-  entryAt,
   fullAmounts,
-  isChangeDay,
+  newWaterMgPerL,
   NUTRIENT_DIMENSION,
   ownAmountField,
   SCHOOL,
   TESTED_NUTRIENTS,
-  tapOf,
   UNSET_AMOUNTS,
+  uptakeEvents,
   uptakeFromTests,
-  WANTED_LEVELS,
+  wallClock,
+  wantedLevel,
+  weeklyChange,
   weekRecipe,
-  type Plan,
   type TestedNutrient,
   type Uptake,
-  type UptakeEvent,
   type UptakeTest,
 } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
@@ -47,9 +43,6 @@ const QUANTITY = { nitrateN: 'nitrate', phosphateP: 'phosphate', potassium: 'pot
 /** Smallest steps of common kits [mg/L of the element]: 5 mg/L of nitrate, 0.25 of phosphate, 5 of potassium, 0.1 of iron. Rules of thumb. */
 const USUAL_STEP: Readonly<Record<TestedNutrient, number>> = { nitrateN: 1.13, phosphateP: 0.082, potassium: 5, iron: 0.1 }
 const SPAN_DAYS = 42
-const DAY_MS = 86_400_000
-const CHANGE_AT = 0.4
-const DOSE_AT = 0.5
 const readStep = (kept: unknown): number | null => (typeof kept === 'number' && kept > 0 ? kept : null)
 
 /** What a row of tests says of the uptake, how sure it is, and what to change by how much. */
@@ -65,8 +58,8 @@ export function TestsPart({ desk }: { readonly desk: Desk }) {
     if (aged === null || series.data === undefined) return []
     const { at, value, qualifier } = series.data
     return at.flatMap((ms, place) => {
-      const date = civilDateAt(ms, desk.plan.timeZone)
-      const day = daysBetween(aged.startedOn, date) + (ms % DAY_MS) / DAY_MS
+      const { date, minute } = wallClock(new Date(ms).toISOString(), desk.plan.timeZone)
+      const day = daysBetween(aged.startedOn, date) + minute / DAY_MIN
       const mark = qualifier[place]
       if (day < aged.today - SPAN_DAYS || day < 0 || mark === '>') return []
       const read = value[place] ?? 0
@@ -98,32 +91,6 @@ export function TestsPart({ desk }: { readonly desk: Desk }) {
   )
 }
 
-/** Doses and changes since some day, as they were planned, done and left out. */
-function eventsOf(aged: AgedTimeline, nutrient: TestedNutrient, fromDay: number): UptakeEvent[] {
-  const tapKey = { nitrateN: 'nitrateMgNPerL', phosphateP: 'phosphateMgPPerL', potassium: 'potassiumMgPerL', iron: 'ironMgPerL' } as const
-  const events: UptakeEvent[] = []
-  const isOmitted = (what: 'dose' | 'change', day: number): boolean =>
-    aged.deeds.omitted.some((one) => one.what === what && one.day === day)
-  for (let day = Math.max(0, Math.floor(fromDay)); day <= aged.today; day++) {
-    const entry = entryAt(aged.timeline, day)
-    if (entry === undefined) continue
-    const newMgPerL = tapOf(entry.plan, commonAnswers())[tapKey[nutrient]]
-    const isChange = isChangeDay(entry.plan, day)
-    if (isChange && !isOmitted('change', day))
-      events.push({ kind: 'change', day: day + CHANGE_AT, fraction: entry.plan.changes.fraction, newMgPerL })
-    for (const act of aged.deeds.acts)
-      if (act.kind === 'change' && act.day === day)
-        events.push({ kind: 'change', day: day + act.minute / 1440, fraction: act.fraction, newMgPerL })
-    const dose = dayDose(entry, day, isChange)
-    if (dose.kind === 'add' && !isOmitted('dose', day) && dose.mgPerL[nutrient] > 0)
-      events.push({ kind: 'dose', day: day + DOSE_AT, mgPerL: dose.mgPerL[nutrient] })
-  }
-  return events
-}
-
-const levelsOf = ({ feeding }: Plan): keyof typeof WANTED_LEVELS =>
-  feeding === 'rich-column' ? 'rich' : feeding === 'lean-column' || feeding === 'ground-led' ? 'lean' : 'measured'
-
 interface JudgedProps {
   readonly desk: Desk
   readonly nutrient: TestedNutrient
@@ -136,16 +103,20 @@ function Judged({ desk: { tankId, plan, changeFromToday }, nutrient, tests, aged
   const dimension = NUTRIENT_DIMENSION[nutrient]
   const [step, setStep] = useKeptState<number>(`jovrin.feedStep.${tankId}.${nutrient}`, USUAL_STEP[nutrient], readStep, { onDevice: true })
   const first = tests.reduce((least, { day }) => Math.min(least, day), aged.today)
-  const events = useMemo(() => eventsOf(aged, nutrient, first), [aged, nutrient, first])
+  const events = useMemo(() => uptakeEvents(aged, nutrient, first), [aged, nutrient, first])
   const uptake = useMemo(() => uptakeFromTests({ tests, events, stepMgPerL: step }), [tests, events, step])
-  const weekly = weekRecipe(plan, undefined, broughtByWater(plan)).givenMgPerL[nutrient]
-  const [low, high] = WANTED_LEVELS[levelsOf(plan)][nutrient]
-  const weeklyChange = Math.min(1, (plan.changes.fraction * 7) / plan.changes.everyDays)
-  const newMgPerL = broughtByWater(plan)[nutrient] / Math.max(1e-6, weeklyChange)
-  const correction =
-    SCHOOL[plan.feeding].kind === 'level'
-      ? null
-      : correctionOf({ uptake, weeklyMgPerL: weekly, wantedMgPerL: { low, high }, weeklyChange, newMgPerL })
+  const weekly = weekRecipe(plan).givenMgPerL[nutrient]
+  const { low, high } = wantedLevel(plan.feeding, nutrient)
+  const isByTest = SCHOOL[plan.feeding].kind === 'level'
+  const correction = isByTest
+    ? null
+    : correctionOf({
+        uptake,
+        weeklyMgPerL: weekly,
+        wantedMgPerL: { low, high },
+        weeklyChange: weeklyChange(plan),
+        newMgPerL: newWaterMgPerL(plan)[nutrient],
+      })
   const show = (mgPerL: number): string => units.show(dimension, mgPerL, 2)
   return (
     <>
@@ -208,7 +179,8 @@ function Judged({ desk: { tankId, plan, changeFromToday }, nutrient, tests, aged
           <div>{text.correctionWait(units.show('days', correction.waitDays, 2))}</div>
         </Box>
       )}
-      {uptake.verdict === 'says' && correction === null && <div>{text.correctionNone(show(low), show(high))}</div>}
+      {isByTest && <div>{text.loggedOnly}</div>}
+      {uptake.verdict === 'says' && correction === null && !isByTest && <div>{text.correctionNone(show(low), show(high))}</div>}
     </>
   )
 }
