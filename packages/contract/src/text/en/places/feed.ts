@@ -221,11 +221,9 @@ export const feedSheetWords = {
   groundHead: ['', 'Today', 'In 26 weeks', 'Gone'],
   groundElements: { groundN: 'Nitrogen', groundP: 'Phosphorus', groundK: 'Potassium', groundFe: 'Iron' },
   groundGone: (weeks: string) => `in about ${weeks} weeks`,
-  groundSpent: 'spent',
   groundTold: (middle: string, low: string, high: string) => `${middle} (${low}–${high})`,
   groundLane: 'nitrogen in the ground, mg',
-  groundLater: 'after half a year',
-  groundNever: 'holds',
+  groundCourse: { spent: 'spent', later: 'after half a year', holds: 'holds' },
   groundFirst: (names: string) => `Feel it first: ${names}. They take most through their roots.`,
   groundNobody: 'No plant here lives mainly by its roots.',
   groundNote:

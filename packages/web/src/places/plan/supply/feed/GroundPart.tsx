@@ -1,5 +1,15 @@
 import { feedSheetWords } from '@jovrin/contract'
-import { COURSE_WEEKS, courseBand, countedSpecies, groundStockMg, type MemberCourses } from '@jovrin/core'
+import {
+  COURSE_WEEKS,
+  courseBand,
+  countedSpecies,
+  GROUND_STORES,
+  groundStockMg,
+  isInertGround,
+  reserveCourse,
+  type GroundStore,
+  type MemberCourses,
+} from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useMemo } from 'react'
 import { HeadRow } from '../../../../ui/HeadRow.js'
@@ -7,11 +17,6 @@ import { significant, useUnits } from '../../../../ui/units.js'
 import type { Desk } from '../../desk.js'
 import { Heading } from '../light/LampsPanel.js'
 
-const COLUMNS = ['groundN', 'groundP', 'groundK', 'groundFe'] as const
-/** Below this much left a ground no longer feeds. Rule of thumb a tenth to a fifth of its first stock. */
-const SPENT_SHARE = 0.15
-/** Less than this is inert ground [mg of nitrogen to the litre of tank]. */
-const INERT_MG_PER_L = 1
 const NAMES_TOLD = 4
 
 interface GroundPartProps {
@@ -32,15 +37,10 @@ export function GroundPart({ desk: { plan, figures }, results }: GroundPartProps
   )
   const stocks = useMemo(() => groundStockMg(figures.layers), [figures.layers])
   const last = COURSE_WEEKS - 1
-  const isInert = results.length > 0 && courseBand(results, 0, 'groundN', 0).median < INERT_MG_PER_L * figures.waterL
-  const spent = (column: (typeof COLUMNS)[number]): string => {
-    const first = courseBand(results, 0, column, 0)
-    const start = stocks[COLUMNS.indexOf(column)] ?? 0
-    const low = SPENT_SHARE * start
-    if (start <= 0 || first.median <= low) return text.groundSpent
-    const week = Array.from({ length: COURSE_WEEKS }, (_, at) => at).find((at) => courseBand(results, 0, column, at).median < low)
-    if (week !== undefined) return text.groundGone(significant(week + 1))
-    return courseBand(results, 0, column, last).median >= 0.9 * first.median ? text.groundNever : text.groundLater
+  const isInert = isInertGround(results, figures.waterL)
+  const spent = (store: GroundStore): string => {
+    const course = reserveCourse(results, store, stocks[GROUND_STORES.indexOf(store)] ?? 0)
+    return course.kind === 'in-weeks' ? text.groundGone(significant(course.weeks)) : text.groundCourse[course.kind]
   }
   return (
     <section aria-labelledby="feed-ground">
@@ -57,7 +57,7 @@ export function GroundPart({ desk: { plan, figures }, results }: GroundPartProps
           >
             <HeadRow heads={text.groundHead} />
             <tbody>
-              {COLUMNS.map((column) => {
+              {GROUND_STORES.map((column) => {
                 const [now, then] = [courseBand(results, 0, column, 0), courseBand(results, 0, column, last)]
                 const mg = (value: number): string => significant(value, 2)
                 return (
