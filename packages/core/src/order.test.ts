@@ -11,6 +11,7 @@ const ORDER = [
   'tank',
   'ground',
   'hardscape',
+  'salts',
   'water',
   'light',
   'gas',

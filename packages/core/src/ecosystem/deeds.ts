@@ -1,7 +1,7 @@
 import { plainSalt } from '../feed/cupboard.js'
 import { NO_NUTRIENTS, nutrientsBy, type NutrientAmounts } from '../feed/nutrients.js'
 import { contentOf } from '../feed/products.js'
-import { SALT_IDS, type SaltId } from '../feed/salts.js'
+import { SALT_IDS, type SaltId } from '../salts/salts.js'
 import type { PlantKind } from '../plan/plan.js'
 import { PLANT_GROUPS, PLANT_KIND } from '../planting/kinds.js'
 import type { TankEvent, TimedEvent } from './forcing.js'

@@ -1,5 +1,5 @@
 import type { Chelate, FeedProduct } from '../plan/planFeed.js'
-import type { SaltId } from './salts.js'
+import type { SaltId } from '../salts/salts.js'
 
 /** Up to this pH most of a chelate's iron stays dissolved for days. Rules of thumb: EDTA 6–6.5, gluconate 6, DTPA 7–7.5, EDDHA 9 and above. */
 export const CHELATE_UNTIL_PH: Readonly<Record<Chelate | 'none', number>> = { none: 5.5, gluconate: 6, edta: 6.5, dtpa: 7.5, eddha: 9 }

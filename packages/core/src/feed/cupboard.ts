@@ -1,7 +1,7 @@
 import type { FeedingSchool, Plan } from '../plan/plan.js'
 import { UNKNOWN_PRODUCT, type FeedProduct } from '../plan/planFeed.js'
 import { ALL_IN_ONE_NITRATE_MG_PER_ML, SCHOOL } from './schools.js'
-import type { SaltId } from './salts.js'
+import type { SaltId } from '../salts/salts.js'
 
 /** Nitrate and phosphate come with potassium; what is missing of it comes as sulfate. */
 const USUAL_SALTS = [

@@ -1,5 +1,5 @@
 import { numberInput, ContradictionError, exactly, numberOf, textOf, type FieldDescriptor, type Working } from '../quantity/working.js'
-import { hardnessRise, saltFraction, SALT_IDS, SALT_SPECIES, type SaltId, type SaltSpecies } from './salts.js'
+import { hardnessRise, saltFraction, SALT_IDS, SALT_SPECIES, type SaltId, type SaltSpecies } from '../salts/salts.js'
 
 const litres: FieldDescriptor = numberInput('litres', 'L', 0.001, 1e7)
 const saltId: FieldDescriptor = { kind: 'choice', name: 'saltId', choices: SALT_IDS }

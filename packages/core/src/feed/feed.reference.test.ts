@@ -1,8 +1,8 @@
 import { expect, test } from 'vitest'
 import { expectRelative, referenceTable } from '../testing/referenceTable.js'
 import { accumulatedMgPerL } from './accumulation.js'
-import { atomsOf, molarMass } from './chemicalFormula.js'
-import { hardnessRise, saltDoseMgPerL, saltFraction, type SaltId, type SaltSpecies } from './salts.js'
+import { atomsOf, molarMass } from '../salts/chemicalFormula.js'
+import { hardnessRise, saltDoseMgPerL, saltFraction, type SaltId, type SaltSpecies } from '../salts/salts.js'
 
 test('mass fractions meet the table', () => {
   for (const row of referenceTable('salts_fractions')) {

@@ -1,6 +1,6 @@
 import { numberInput, ContradictionError, exactly, numberOf, textOf, type Working } from '../quantity/working.js'
 import { accumulatedMgPerL, ACCUMULATION_POINTS, type AccumulationPoint } from './accumulation.js'
-import { SALT_IDS, SALT_SPECIES, saltDoseMgPerL, type SaltId, type SaltSpecies } from './salts.js'
+import { SALT_IDS, SALT_SPECIES, saltDoseMgPerL, type SaltId, type SaltSpecies } from '../salts/salts.js'
 
 export const saltDoseWorking: Working = {
   id: 'feed.salt-dose',

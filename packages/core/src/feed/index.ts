@@ -1,7 +1,3 @@
-export { PARTNERS, type Partner } from './recipe/partners.js'
-export { RECIPE_NUTRIENTS, saltRecipe, type Recipe, type RecipeNutrient } from './recipe/saltRecipe.js'
-export { blend, blendAndRemineralise, remineralise } from './recipe/waterRecipe.js'
-export { SALT_IDS, SALT_SPECIES, type SaltId, type SaltSpecies } from './salts.js'
 export { cupboardOf, usualCupboard } from './cupboard.js'
 export { dayDose, fullWeek } from './dayDose.js'
 export { FEED_NUTRIENTS, NO_NUTRIENTS, NUTRIENT_DIMENSION, nutrientsBy, type FeedNutrient, type NutrientAmounts } from './nutrients.js'

@@ -1,8 +1,8 @@
 import { commonAnswers } from '../plan/answers.js'
 import type { FeedProduct, LabelSpecies } from '../plan/planFeed.js'
-import { molarMass } from './chemicalFormula.js'
+import { molarMass } from '../salts/chemicalFormula.js'
 import { FEED_NUTRIENTS, nutrientsBy, type FeedNutrient, type NutrientAmounts } from './nutrients.js'
-import { saltFraction, type SaltId, type SaltSpecies } from './salts.js'
+import { saltFraction, type SaltId, type SaltSpecies } from '../salts/salts.js'
 
 export const FEED_PARTNERS = ['sodium', 'chloride', 'sulfate', 'copper'] as const
 /** What comes along and feeds nobody in such amounts. */

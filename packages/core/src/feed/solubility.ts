@@ -1,4 +1,4 @@
-import type { SaltId } from './salts.js'
+import type { SaltId } from '../salts/salts.js'
 
 /** Salt that dissolves in 100 g of water at 20 °C [g], as it is weighed, its own crystal water counted. Lange's Handbook of Chemistry, with the CRC Handbook's mass percent; ± 3 %. Salts that are not listed are not known well enough. */
 const SOLUBLE_G_PER_100G: Readonly<Partial<Record<SaltId, number>>> = {

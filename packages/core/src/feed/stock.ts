@@ -1,4 +1,4 @@
-import type { SaltId } from './salts.js'
+import type { SaltId } from '../salts/salts.js'
 
 /** A pocket scale reads a hundredth of a gram: below this a portion is off by a tenth and more. Rule of thumb 0.05–0.2 g. */
 const LEAST_WEIGHED_G = 0.1

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest'
 import { work } from '../quantity/working.js'
 import { expectRelative, referenceTable } from '../testing/referenceTable.js'
-import { SALT_IDS, type SaltId } from './salts.js'
+import { SALT_IDS, type SaltId } from '../salts/salts.js'
 import { mostDissolvedG } from './solubility.js'
 import { stockGramsWorking, stockStrengthWorking } from './stock.workings.js'
 

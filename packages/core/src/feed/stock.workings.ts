@@ -9,7 +9,7 @@ import {
   type WorkingInputs,
 } from '../quantity/working.js'
 import { requireWithin } from '../quantity/outOfRange.js'
-import { saltFraction, SALT_IDS, SALT_SPECIES, type SaltId, type SaltSpecies } from './salts.js'
+import { saltFraction, SALT_IDS, SALT_SPECIES, type SaltId, type SaltSpecies } from '../salts/salts.js'
 import { mostDissolvedG } from './solubility.js'
 
 const SALT: readonly FieldDescriptor[] = [

@@ -1,5 +1,5 @@
 import { chelateOfSalt } from './chelates.js'
-import { saltFraction, type SaltId } from './salts.js'
+import { saltFraction, type SaltId } from '../salts/salts.js'
 import { mostDissolvedG } from './solubility.js'
 
 export const CLASHES = ['phosphate-iron', 'calcium-sulfate', 'calcium-phosphate', 'calcium-carbonate'] as const

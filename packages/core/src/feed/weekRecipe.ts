@@ -3,7 +3,7 @@ import type { FeedShare, Plan } from '../plan/plan.js'
 import { cupboardOf } from './cupboard.js'
 import { FEED_NUTRIENTS, NO_NUTRIENTS, nutrientsBy, type NutrientAmounts } from './nutrients.js'
 import { bringsAnything, contentOf, FEED_PARTNERS, type PartnerAmounts, type ProductContent } from './products.js'
-import { mix } from './recipe/mix.js'
+import { mix } from '../salts/mix.js'
 import { fullAmounts, FULL_SHARE, shareOf } from './schoolAmounts.js'
 import { broughtByWater } from './weeklyChange.js'
 

@@ -1,7 +1,7 @@
 import { stockG, stockMl } from '../feed/stock.js'
 import type { DayPortion } from '../feed/dayDose.js'
 import { isUsual } from '../feed/cupboard.js'
-import type { SaltId } from '../feed/salts.js'
+import type { SaltId } from '../salts/salts.js'
 
 /** So much of one product on one day. A bottle is told in millilitres, never as the salts that it holds. */
 export interface JobPortion {

@@ -1,4 +1,4 @@
-import { nonNegativeLeastSquares } from '../../numeric/nonNegative.js'
+import { nonNegativeLeastSquares } from '../numeric/nonNegative.js'
 
 /** One thing that can be poured in: what a unit of it (a gram of salt, the whole share of a water) adds to each wanted item, and how much it weighs in a tie. */
 export interface Ingredient {

@@ -1,4 +1,4 @@
-import { hardnessRise, saltDoseMgPerL, type SaltId, type SaltSpecies } from '../salts.js'
+import { hardnessRise, saltDoseMgPerL, type SaltId, type SaltSpecies } from './salts.js'
 
 /** What comes with salts besides what they are weighed for. */
 export const PARTNERS = ['Cl', 'Na', 'SO4', 'NO3', 'NH4', 'PO4', 'K', 'Ca', 'Mg', 'Fe', 'urea_N', 'KH_rise'] as const

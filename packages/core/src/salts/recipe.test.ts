@@ -1,8 +1,8 @@
 import { readFileSync } from 'node:fs'
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import { referenceTable } from '../../testing/referenceTable.js'
-import { SALT_IDS, saltDoseMgPerL, type SaltId } from '../salts.js'
+import { referenceTable } from '../testing/referenceTable.js'
+import { SALT_IDS, saltDoseMgPerL, type SaltId } from './salts.js'
 import { RECIPE_NUTRIENTS, saltRecipe, type Recipe, type SaltRecipeTask } from './saltRecipe.js'
 import {
   blend,
@@ -26,7 +26,7 @@ interface Task {
   readonly first: { readonly ghDgh: number; readonly khDkh: number }
   readonly second: { readonly ghDgh: number; readonly khDkh: number }
 }
-const { tasks } = JSON.parse(readFileSync(new URL('../../../reference/recipes/tasks.json', import.meta.url), 'utf8')) as {
+const { tasks } = JSON.parse(readFileSync(new URL('../../reference/recipes/tasks.json', import.meta.url), 'utf8')) as {
   readonly tasks: readonly Task[]
 }
 const answers = referenceTable('recipes/answers').map((row) => ({

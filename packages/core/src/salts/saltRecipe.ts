@@ -1,4 +1,4 @@
-import { saltFraction, type SaltId, type SaltSpecies } from '../salts.js'
+import { saltFraction, type SaltId, type SaltSpecies } from './salts.js'
 import { mix } from './mix.js'
 import { partnersOf, type Partner } from './partners.js'
 
