@@ -1,4 +1,5 @@
 import {
+  FIRST_WEEKS,
   GROUND_KINDS,
   INDICATOR_COLOURS,
   JOB_KINDS,
@@ -42,7 +43,7 @@ import {
 
 const plan: Plan = {
   ...UNPLANNED,
-  schemaVersion: 7,
+  schemaVersion: 8,
   name: 'x',
   startedOn: '2026-01-01',
   timeZone: 'UTC',
@@ -58,7 +59,7 @@ const plan: Plan = {
   gasLines: [],
   flow: { surface: null, hasSkimmer: false, turnoverPerH: null, lossTimes: null, filter: null },
   feeding: 'none',
-  changes: { fraction: 0, everyDays: 1, firstWeeksMore: false },
+  changes: { fraction: 0, everyDays: 1, firstWeeks: 'same', largeOnDay: null },
   animals: { foodGPerDay: null, grazers: null, grazersFromDay: 0, fishFromDay: 0 },
   isTrimmed: false,
 }
@@ -136,7 +137,7 @@ describe('texts of records', () => {
   })
   test('every input of a working has a name, and every step of the first weeks its words', () => {
     const steps = GROUND_KINDS.flatMap((ground) =>
-      [true, false].flatMap((firstWeeksMore) =>
+      FIRST_WEEKS.flatMap((firstWeeks) =>
         wetStartProgramme([
           {
             fromDay: 0,
@@ -144,7 +145,7 @@ describe('texts of records', () => {
               ...plan,
               feeding: 'rich-column',
               layers: [{ id: 'g', ground, frontCm: 4, backCm: 6, product: null }],
-              changes: { ...plan.changes, firstWeeksMore },
+              changes: { ...plan.changes, firstWeeks },
               gasLines: [
                 {
                   id: 'c',

@@ -155,7 +155,7 @@ export { rowFaultWords, sampleProductWords, startWords } from './text/en/server.
 export { laneWords, startupWords, preparationWords, programmeWords } from './text/en/startup.js'
 export { apartWords } from './text/en/apart.js'
 export { filterMediaWords, filterStateWords, floorWords, standRestWords, surfaceWords, topWords } from './text/en/tank.js'
-export { disinfectantWords } from './text/en/water.js'
+export { disinfectantWords, firstWeeksWords, sourceKindWords } from './text/en/water.js'
 export { workingTitleWords } from './text/en/workingTitle.js'
 export { oneOfWords, sumTermWords, sumTitleWords } from './text/en/sum.js'
 export { datesWords } from './text/en/dates.js'

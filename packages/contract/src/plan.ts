@@ -1,6 +1,7 @@
 import {
   CHOICE_FIELDS,
   isNumberPath,
+  MINERAL_SALTS,
   MOST_CORNERS,
   MOST_VARIANTS,
   NUMBER_FIELDS,
@@ -111,7 +112,24 @@ const PARTS = {
   room: z.strictObject({ ...under('room'), monthlyC: z.array(planLeaf('room/monthlyC/*')).length(12) }),
   temperatureC: planLeaf('temperatureC'),
   roomCo2Ppm: planLeaf('roomCo2Ppm'),
-  sources: listOf(z.strictObject({ id: LocalId, ...under('sources/*') }), 8),
+  sources: listOf(
+    z.strictObject({
+      id: LocalId,
+      name: named(60),
+      ...under('sources/*'),
+      reports: listOf(z.strictObject({ id: LocalId, on: CivilDate, ...under('sources/*/reports/*') }), 40),
+    }),
+    8,
+  ),
+  water: z.strictObject({
+    ...under('water'),
+    minerals: z
+      .array(planLeaf('water/minerals/*'))
+      .max(MINERAL_SALTS.length)
+      .refine((salts) => new Set(salts).size === salts.length, { error: 'duplicate_id' }),
+    conditioner: z.strictObject({ ...under('water/conditioner'), beforeAnimals: z.boolean() }),
+    kit: z.strictObject(under('water/kit')),
+  }),
   layers: Layers,
   zones: listOf(
     z.strictObject({
@@ -200,7 +218,7 @@ const PARTS = {
       24,
     ),
   }),
-  changes: z.strictObject({ ...under('changes'), firstWeeksMore: z.boolean() }),
+  changes: z.strictObject(under('changes')),
   animals: z.strictObject(under('animals')),
   isTrimmed: z.boolean(),
 } satisfies Readonly<Record<keyof Plan, z.ZodType>>

@@ -12,6 +12,7 @@ import { SPOT_FINDINGS } from './safety/checkSpots.js'
 import { START_FINDINGS } from './safety/checkStart.js'
 import { TANK_FINDINGS } from './safety/checkTank.js'
 import { VESSEL_FINDINGS } from './safety/checkVessel.js'
+import { WATER_FINDINGS } from './safety/checkWater.js'
 
 /** Everything that can be found about a plan, by its code. */
 export const FINDINGS = {
@@ -19,6 +20,7 @@ export const FINDINGS = {
   ...LIGHT_FINDINGS,
   ...GAS_FINDINGS,
   ...FEED_FINDINGS,
+  ...WATER_FINDINGS,
   ...START_FINDINGS,
   ...VESSEL_FINDINGS,
   ...GROUND_FINDINGS,

@@ -14,7 +14,7 @@ export const common = (
     latitudeDeg: 52,
     volumeM3: 180,
   },
-  schemaVersion: 7,
+  schemaVersion: 8,
   name,
   startedOn,
   timeZone: 'Europe/Berlin',

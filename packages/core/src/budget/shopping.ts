@@ -1,3 +1,4 @@
+import { mixDisinfectant } from '../water/mixOf.js'
 import { groundNeeds } from '../ground/layering.js'
 import type { TankFigures } from '../ecosystem/tankFigures.js'
 import { PLANT_KINDS, type Plan } from '../plan/plan.js'
@@ -160,7 +161,7 @@ export function shoppingList(plan: Plan, figures: TankFigures): ShoppingItem[] {
   for (const quantity of KITS_BOUGHT) add('test', quantity, 1, {})
   const hasGas = plan.gasLines.some(({ control }) => control !== 'none')
   const isNeeded = (thing: Forgotten): boolean =>
-    GAS_SUNDRIES.has(thing) ? hasGas : thing !== 'conditioner' || plan.sources[0]?.disinfectant !== 'none'
+    GAS_SUNDRIES.has(thing) ? hasGas : thing !== 'conditioner' || mixDisinfectant(plan) !== 'none'
   for (const thing of OFTEN_FORGOTTEN) if (isNeeded(thing)) add('sundry', thing, 1, {})
   for (const extra of plan.money.extras) add('extra', extra.id, extra.count, {}, { name: extra.name })
   const once = new Map(items.map((item) => [item.key, item]))

@@ -1,8 +1,35 @@
+import { commonAnswers } from '../plan/answers.js'
+import type { FirstWeeks } from '../plan/planWater.js'
 import type { Plan } from '../plan/plan.js'
 
-/** The dense change programme of the first four weeks: daily, every other day, then twice a week. */
-export function isChangeDay({ changes }: Pick<Plan, 'changes'>, day: number): boolean {
-  if (day === 0) return false
-  if (changes.firstWeeksMore && day < 28) return day < 7 || (day < 14 ? day % 2 === 0 : day % 7 === 0 || day % 7 === 3)
-  return day % changes.everyDays === 0
+/** Of the large change that ends a dark start: what the cycle left behind goes with it. Handbooks of the craft, 80–100 %. */
+const LARGE_FRACTION = 0.9
+export const FIRST_WEEKS_DAYS = 28
+
+const isEveryOther = (day: number): boolean => day % 2 === 0
+const isTwiceAWeek = (day: number): boolean => day % 7 === 0 || day % 7 === 3
+/** Whether a day of the first four weeks is one of its pattern. */
+const PATTERN: Readonly<Record<Exclude<FirstWeeks, 'same' | 'one-large'>, (day: number) => boolean>> = {
+  daily: (day) => day < 7 || (day < 14 ? isEveryOther(day) : isTwiceAWeek(day)),
+  'every-other': (day) => (day < 14 ? isEveryOther(day) : isTwiceAWeek(day)),
+  twice: isTwiceAWeek,
 }
+
+/** Day of the one large change. */
+export const largeChangeDay = ({ changes }: Pick<Plan, 'changes'>): number =>
+  commonAnswers().number('changes/largeOnDay', changes.largeOnDay)
+
+/** Share of the water that the plan changes on a day of the tank's age; 0 on a day without a change. */
+export function changeFractionOn({ changes }: Pick<Plan, 'changes'>, day: number): number {
+  const { fraction, everyDays, firstWeeks } = changes
+  if (day === 0) return 0
+  const regular = day % everyDays === 0 ? fraction : 0
+  if (firstWeeks === 'same') return regular
+  if (firstWeeks === 'one-large') {
+    const large = largeChangeDay({ changes })
+    return day < large ? 0 : day === large ? Math.max(fraction, LARGE_FRACTION) : regular
+  }
+  if (day >= FIRST_WEEKS_DAYS) return regular
+  return PATTERN[firstWeeks](day) ? fraction : 0
+}
+export const isChangeDay = (plan: Pick<Plan, 'changes'>, day: number): boolean => changeFractionOn(plan, day) > 0

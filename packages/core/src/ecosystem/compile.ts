@@ -15,7 +15,7 @@ import { byGroup } from '../planting/standOf.js'
 import { waterCInMonth } from '../tank/waterTemperature.js'
 import { tapOf, type TapWater } from '../water/tapOf.js'
 import { lightsOnMin } from '../light/lampsOf.js'
-import { isChangeDay } from './changeDays.js'
+import { changeFractionOn } from './changeDays.js'
 import { DETRITUS_VACUUMED, GOOD_LAI, MOST_CUT, WIPED } from './care.js'
 import { eventOfAct, NEW_PLANT_STORES, NO_DEEDS, type Deeds, type Omission } from './deeds.js'
 import { suitedTo } from './suitedTo.js'
@@ -231,15 +231,16 @@ function eventsOfDay(entry: TimelineEntry, day: number, tap: TapWater, isOmitted
   const at = (minute: number, event: TankEvent): void => void events.push({ atMin: day * 1440 + minute, event })
   const isCareDay = day > 0 && day % 7 === 0
   if (plan.isTrimmed && isCareDay && !isOmitted('trim')) at(CARE_MIN, { kind: 'trim-towards', laiOfGroup: GOOD_LAI, mostCut: MOST_CUT })
-  if (isChangeDay(plan, day) && !isOmitted('change'))
+  const fraction = changeFractionOn(plan, day)
+  if (fraction > 0 && !isOmitted('change'))
     at(CARE_MIN, {
       kind: 'change',
-      fraction: plan.changes.fraction,
+      fraction,
       tap,
       vacuum: DETRITUS_VACUUMED,
       wipe: isCareDay || plan.changes.everyDays > 7 ? WIPED : 0,
     })
-  const dose = dayDose(entry, day, isChangeDay(plan, day))
+  const dose = dayDose(entry, day, fraction > 0)
   if (!isOmitted('dose') && !isNothing(dose.mgPerL))
     at(lightsOnMin(plan), { kind: dose.kind === 'add' ? 'dose' : 'dose-up-to', mgPerL: dose.mgPerL })
   return events

@@ -87,7 +87,7 @@ const MOST_PER_L = 20
 /** Rounding, not a dose. */
 const LEAST_PER_L = 1e-12
 
-type Fed = Pick<Plan, 'feeding' | 'feed' | 'changes' | 'sources' | 'logistics'>
+type Fed = Pick<Plan, 'feeding' | 'feed' | 'changes' | 'sources' | 'logistics' | 'water'>
 const recipes = new WeakMap<Plan['feed'], Map<string, FeedRecipe>>()
 
 /** What a week of a phase is dosed from: the full amounts by the phase's shares, less what new water brings where the plan counts it. Of a school that measures: from nothing up to its levels. */

@@ -1,5 +1,6 @@
 import { commonAnswers } from '../plan/answers.js'
 import type { Plan } from '../plan/plan.js'
+import type { NewWaterPlan } from '../water/newWater.js'
 import { tapOf } from '../water/tapOf.js'
 import { NO_NUTRIENTS, nutrientsBy, type NutrientAmounts } from './nutrients.js'
 
@@ -7,7 +8,7 @@ import { NO_NUTRIENTS, nutrientsBy, type NutrientAmounts } from './nutrients.js'
 export const weeklyChange = ({ changes }: Pick<Plan, 'changes'>): number => Math.min(1, (changes.fraction * 7) / changes.everyDays)
 
 /** What new water holds [mg/L of the element]. */
-export function newWaterMgPerL(plan: Pick<Plan, 'sources' | 'logistics'>): NutrientAmounts {
+export function newWaterMgPerL(plan: NewWaterPlan): NutrientAmounts {
   const { nitrateMgNPerL, ammoniumMgNPerL, phosphateMgPPerL, potassiumMgPerL, calciumMgPerL, magnesiumMgPerL, ironMgPerL } = tapOf(
     plan,
     commonAnswers(),
@@ -25,7 +26,7 @@ export function newWaterMgPerL(plan: Pick<Plan, 'sources' | 'logistics'>): Nutri
 }
 
 /** What new water brings in a week of the plan's regular changes [mg/L of the tank]. */
-export function broughtByWater(plan: Pick<Plan, 'sources' | 'logistics' | 'changes'>): NutrientAmounts {
+export function broughtByWater(plan: NewWaterPlan & Pick<Plan, 'changes'>): NutrientAmounts {
   const held = newWaterMgPerL(plan)
   return nutrientsBy((nutrient) => weeklyChange(plan) * held[nutrient])
 }

@@ -1,4 +1,4 @@
-import { isChangeDay } from '../ecosystem/changeDays.js'
+import { changeFractionOn } from '../ecosystem/changeDays.js'
 import { CARE_MIN } from '../ecosystem/compile.js'
 import type { Deeds, Omission } from '../ecosystem/deeds.js'
 import { tankFigures } from '../ecosystem/tankFigures.js'
@@ -27,10 +27,10 @@ export function uptakeEvents({ timeline, today, deeds }: Past, nutrient: TestedN
     if (entry === undefined) continue
     const { plan } = entry
     const newMgPerL = newWaterMgPerL(plan)[nutrient]
-    const isChange = isChangeDay(plan, day)
-    if (isChange && !isOmitted('change', day))
-      events.push({ kind: 'change', day: day + CARE_MIN / DAY_MIN, fraction: plan.changes.fraction, newMgPerL })
-    const dose = dayDose(entry, day, isChange)
+    const fraction = changeFractionOn(plan, day)
+    if (fraction > 0 && !isOmitted('change', day))
+      events.push({ kind: 'change', day: day + CARE_MIN / DAY_MIN, fraction, newMgPerL })
+    const dose = dayDose(entry, day, fraction > 0)
     if (dose.kind === 'add' && !isOmitted('dose', day) && dose.mgPerL[nutrient] > 0)
       events.push({ kind: 'dose', day: day + lightsOnMin(plan) / DAY_MIN, mgPerL: dose.mgPerL[nutrient] })
     for (const act of deeds.acts) {

@@ -5,7 +5,6 @@ import {
   BED_STARTS,
   DENSITIES,
   DIFFUSERS,
-  DISINFECTANTS,
   FEEDING_SCHOOLS,
   FILTER_MEDIA,
   FILTER_STATES,
@@ -33,6 +32,7 @@ import {
   ZONE_PURPOSES,
   type Plan,
 } from './plan.js'
+import { CONDITIONER_BINDS, CONDITIONER_PLACES, DISINFECTANTS, FIRST_WEEKS, MINERAL_SALTS, SOURCE_KINDS, TOP_UPS } from './planWater.js'
 import { CHELATES, FEED_FORMS, FEED_SIGNS, LABEL_SPECIES, LABEL_UNITS, WEEKDAYS } from './planFeed.js'
 
 /** What is taken for "don't know": a common value and the range it may well lie in (about ±1.6 standard deviations of its logarithm). Rules of thumb all of them. */
@@ -108,6 +108,8 @@ const RATE = { dimension: 'money', range: [0, 100_000] } as const
 const PRICE = { dimension: 'money', range: [0, 1e7] } as const
 const FROM_DAY = { dimension: 'day', range: [0, 5000], isWhole: true, isSure: true } as const
 const HARD = { dimension: 'concentration', range: [0, 600] } as const
+const WATER_C = { dimension: 'temperature', range: [0, 40], usual: [3, 28] } as const
+const CONDUCTS = { dimension: 'conductivity', range: [0, 5000], usual: [5, 1500] } as const
 const TAB = { dimension: 'content', range: [0, 5000], usual: [0, 500] } as const
 const FED = { dimension: 'concentration', range: [0, 500] } as const
 const BEFORE = { dimension: 'minutes', range: [0, 480], isSure: true } as const
@@ -154,6 +156,28 @@ export const NUMBER_FIELDS = {
   'sources/*/pH': { dimension: 'pH', range: [4, 11], usual: [6, 9] },
   'sources/*/calciumMgPerL': { ...HARD, usual: [0, 160] },
   'sources/*/magnesiumMgPerL': { ...HARD, usual: [0, 50] },
+  'sources/*/part': { dimension: 'fraction', range: [0, 1], isSure: true },
+  'sources/*/potassiumMgPerL': { ...HARD, usual: [0, 12] },
+  'sources/*/sodiumMgPerL': { ...HARD, usual: [0, 120] },
+  'sources/*/copperMgPerL': { dimension: 'concentration', range: [0, 10], usual: [0, 0.2] },
+  'sources/*/conductivityUsPerCm': CONDUCTS,
+  'sources/*/temperatureC': { ...WATER_C, unknown: { value: 12, low: 6, high: 18 } },
+  'sources/*/reports/*/alkalinityMeqPerL': { dimension: 'alkalinity', range: [0, 15], usual: [0, 7] },
+  'sources/*/reports/*/hardnessMmolPerL': { dimension: 'hardness', range: [0, 15], usual: [0, 4] },
+  'sources/*/reports/*/nitrateMgNPerL': { dimension: 'nitrate', range: [0, 50], usual: [0, 12] },
+  'sources/*/reports/*/conductivityUsPerCm': CONDUCTS,
+  'sources/*/reports/*/temperatureC': WATER_C,
+  'water/hardnessMmolPerL': { dimension: 'hardness', range: [0, 15], usual: [0, 3] },
+  'water/caMgMassRatio': { dimension: 'ratio', range: [0.2, 20], usual: [1.5, 6], unknown: { value: 3, low: 2, high: 4 } },
+  'water/alkalinityMeqPerL': { dimension: 'alkalinity', range: [0, 15], usual: [0, 4] },
+  'water/conditioner/labelMl': { dimension: 'dosing', range: [0.01, 1000], usual: [0.1, 50] },
+  'water/conditioner/labelL': { dimension: 'volume', range: [0.1, 100_000], usual: [1, 1000] },
+  'water/kit/bucketL': { dimension: 'volume', range: [0.1, 1000], usual: [1, 50], unknown: { value: 10, low: 10, high: 10 } },
+  'water/kit/fillS': { dimension: 'seconds', range: [1, 36_000], usual: [10, 600] },
+  'water/kit/drainS': { dimension: 'seconds', range: [1, 36_000], usual: [10, 600] },
+  'water/kit/hotC': { dimension: 'temperature', range: [25, 99], usual: [40, 65], unknown: { value: 50, low: 42, high: 60 } },
+  'water/kit/boilerL': { dimension: 'volume', range: [1, 5000], usual: [5, 400] },
+  'water/kit/boilerW': { dimension: 'power', range: [100, 100_000], usual: [1000, 27_000] },
   'sources/*/silicaMgSiPerL': { dimension: 'silica', range: [0, 60], usual: [0, 14], unknown: { value: 2, low: 0.7, high: 6 } },
   'layers/*/frontCm': { dimension: 'length', range: [0, 100], usual: [0.5, 20], unknown: { value: 4, low: 2.5, high: 6 } },
   'layers/*/backCm': { dimension: 'length', range: [0, 100], usual: [0.5, 30], unknown: { value: 7, low: 4.5, high: 10 } },
@@ -282,6 +306,7 @@ export const NUMBER_FIELDS = {
   'feed/cupboard/*/pumpTimesPerDay': { dimension: 'count', range: [1, 96], isWhole: true },
   'changes/fraction': { dimension: 'fraction', range: [0, 1], isSure: true },
   'changes/everyDays': { dimension: 'days', range: [1, 60], isWhole: true, isSure: true },
+  'changes/largeOnDay': { dimension: 'day', range: [1, 200], isWhole: true, unknown: { value: 28, low: 21, high: 42 } },
   'animals/foodGPerDay': { dimension: 'fodder', range: [0, 100], usual: [0, 5] },
   'animals/grazers': { dimension: 'count', range: [0, 2000], usual: [0, 60] },
   'animals/grazersFromDay': FROM_DAY,
@@ -297,6 +322,12 @@ export const CHOICE_FIELDS = {
   'vessel/top': { choices: TOPS },
   'stand/rests': { choices: STAND_RESTS },
   'stand/floor': { choices: FLOORS },
+  'sources/*/kind': { choices: SOURCE_KINDS, isSure: true },
+  'water/minerals/*': { choices: MINERAL_SALTS, isSure: true },
+  'water/topUp': { choices: TOP_UPS, isSure: true },
+  'water/conditioner/binds': { choices: CONDITIONER_BINDS },
+  'water/conditioner/place': { choices: CONDITIONER_PLACES, isSure: true },
+  'changes/firstWeeks': { choices: FIRST_WEEKS, isSure: true },
   'sources/*/disinfectant': { choices: DISINFECTANTS },
   'layers/*/ground': { choices: GROUND_KINDS, isSure: true },
   'zones/*/purpose': { choices: ZONE_PURPOSES, isSure: true },

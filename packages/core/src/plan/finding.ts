@@ -4,7 +4,7 @@ import type { Edit } from './edit.js'
 export const PLAN_SHEETS = ['intent', 'vessel', 'ground', 'hardscape', 'planting', 'supply', 'kit', 'shopping', 'programme'] as const
 /** The sheet of the plan on which a thing is drawn and changed. */
 export type PlanSheet = (typeof PLAN_SHEETS)[number]
-export const SUPPLY_SHEETS = ['light', 'gas', 'feed'] as const
+export const SUPPLY_SHEETS = ['light', 'gas', 'feed', 'water'] as const
 /** The same for what a tank is supplied with. */
 export type SupplySheet = (typeof SUPPLY_SHEETS)[number]
 export type Sheet = PlanSheet | SupplySheet

@@ -81,7 +81,6 @@ export {
 export {
   DENSITIES,
   DIFFUSERS,
-  DISINFECTANTS,
   FEEDING_SCHOOLS,
   FILTER_MEDIA,
   FILTER_STATES,
@@ -140,7 +139,6 @@ export {
   type Top,
   type StandRest,
   type Floor,
-  type Disinfectant,
   type FilterMedia,
   type GasLine,
   type Lamp,
@@ -157,7 +155,6 @@ export {
   type TimelineEntry,
   type Vertex,
   type ViewSide,
-  type WaterSource,
   type Wish,
   type ZonePurpose,
 } from './plan.js'
@@ -176,8 +173,27 @@ export {
   type PlanFeed,
   type Weekday,
 } from './planFeed.js'
+export {
+  DISINFECTANTS,
+  FIRST_WEEKS,
+  MINERAL_SALTS,
+  NO_REPORT,
+  SOURCE_KINDS,
+  UNKNOWN_SOURCE,
+  UNKNOWN_WATER,
+  type ConditionerBinds,
+  type ConditionerPlace,
+  type Disinfectant,
+  type FirstWeeks,
+  type MineralSalt,
+  type PlanWater,
+  type SourceKind,
+  type TopUp,
+  type WaterReport,
+  type WaterSource,
+} from './planWater.js'
 export { newPlan } from './newPlan.js'
-export { UNKNOWN_TAB, UNKNOWN_SOURCE, UNPLACED, UNPLANNED, UNKNOWN_LAMP, UNTUNED_LINE } from './unplanned.js'
+export { UNKNOWN_TAB, UNPLACED, UNPLANNED, UNKNOWN_LAMP, UNTUNED_LINE } from './unplanned.js'
 export { upgradePlan } from './upgrade/upgradePlan.js'
 export { upgradeSetting } from './upgrade/upgradeSetting.js'
 export { Answers, commonAnswers, type Draw } from './answers.js'

@@ -1,5 +1,6 @@
 import { PLAN_SCHEMA_VERSION, type Plan } from './plan.js'
-import { UNKNOWN_LAMP, UNKNOWN_SOURCE, UNPLANNED, UNTUNED_LINE } from './unplanned.js'
+import { UNKNOWN_SOURCE } from './planWater.js'
+import { UNKNOWN_LAMP, UNPLANNED, UNTUNED_LINE } from './unplanned.js'
 
 /** A plan in which nothing is known yet: common kit, every number "don't know". */
 export const newPlan = (name: string, startedOn: string, timeZone: string): Plan => ({
@@ -24,7 +25,7 @@ export const newPlan = (name: string, startedOn: string, timeZone: string): Plan
   gasLines: [{ id: 'c1', ...UNTUNED_LINE }],
   flow: { surface: null, hasSkimmer: false, turnoverPerH: null, lossTimes: null, filter: null },
   feeding: 'lean-column',
-  changes: { fraction: 0.5, everyDays: 7, firstWeeksMore: true },
+  changes: { fraction: 0.5, everyDays: 7, firstWeeks: 'daily', largeOnDay: null },
   animals: { foodGPerDay: 0, grazers: 0, grazersFromDay: 35, fishFromDay: 49 },
   isTrimmed: true,
 })

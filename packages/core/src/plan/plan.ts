@@ -4,10 +4,11 @@
 import type { PlantSpecies } from '../species/plantSpecies.js'
 import { PLANT_KINDS, type PlantKind } from '../species/plantKinds.js'
 import type { PlanFeed } from './planFeed.js'
+import type { FirstWeeks, PlanWater, WaterSource } from './planWater.js'
 
 export { PLANT_KINDS, type PlantKind }
 
-export const PLAN_SCHEMA_VERSION = 7
+export const PLAN_SCHEMA_VERSION = 8
 
 export const DENSITIES = ['thin', 'half', 'full'] as const
 export type Density = (typeof DENSITIES)[number]
@@ -63,8 +64,6 @@ export const STAND_RESTS = ['base', 'feet'] as const
 export type StandRest = (typeof STAND_RESTS)[number]
 export const FLOORS = ['solid', 'timber'] as const
 export type Floor = (typeof FLOORS)[number]
-export const DISINFECTANTS = ['none', 'chlorine', 'chloramine'] as const
-export type Disinfectant = (typeof DISINFECTANTS)[number]
 export const ZONE_PURPOSES = ['planted', 'cosmetic', 'bare'] as const
 export type ZonePurpose = (typeof ZONE_PURPOSES)[number]
 export const FIXINGS = ['none', 'wedged', 'glued', 'screwed', 'tied', 'weighted'] as const
@@ -121,19 +120,6 @@ export interface PlanRoom {
   readonly latitudeDeg: number | null
   /** Of the room that gas would fill if a cylinder emptied itself. */
   readonly volumeM3: number | null
-}
-export interface WaterSource {
-  readonly id: string
-  readonly alkalinityMeqPerL: number | null
-  /** Calcium and magnesium together. */
-  readonly hardnessMmolPerL: number | null
-  readonly nitrateMgNPerL: number | null
-  readonly phosphateMgPPerL: number | null
-  readonly pH: number | null
-  readonly calciumMgPerL: number | null
-  readonly magnesiumMgPerL: number | null
-  readonly silicaMgSiPerL: number | null
-  readonly disinfectant: Disinfectant | null
 }
 /** A corner of an outline on the inner floor; a round one bends the edge instead of breaking it. */
 export interface Vertex {
@@ -434,8 +420,9 @@ export interface PlanFlow {
 export interface PlanChanges {
   readonly fraction: number
   readonly everyDays: number
-  /** The dense programme of the first four weeks (daily, every other day, twice a week). */
-  readonly firstWeeksMore: boolean
+  readonly firstWeeks: FirstWeeks
+  /** Day of the large change that ends a dark start; only `one-large` asks for it. */
+  readonly largeOnDay: number | null
 }
 export interface PlanAnimals {
   readonly foodGPerDay: number | null
@@ -457,6 +444,7 @@ export interface Plan {
   readonly temperatureC: number | null
   readonly roomCo2Ppm: number | null
   readonly sources: readonly WaterSource[]
+  readonly water: PlanWater
   /** Ground of all the floor that no zone covers. */
   readonly layers: readonly GroundLayer[]
   readonly zones: readonly GroundZone[]

@@ -1,5 +1,6 @@
-import type { GasLine, Lamp, Piece, Plan, TabProduct, WaterSource } from './plan.js'
+import type { GasLine, Lamp, Piece, Plan, TabProduct } from './plan.js'
 import { UNSET_AMOUNTS } from './planFeed.js'
+import { UNKNOWN_WATER } from './planWater.js'
 
 /** The parts of a plan that nobody has said anything about yet. */
 export const UNPLANNED = {
@@ -44,6 +45,7 @@ export const UNPLANNED = {
     pauses: [],
     cupboard: [],
   },
+  water: UNKNOWN_WATER,
   logistics: { purifiedFraction: null, purifierLPerDay: null, barrelL: null, wastePerL: null },
   money: {
     currency: 'EUR',
@@ -58,18 +60,6 @@ export const UNPLANNED = {
     owned: [],
   },
 } as const satisfies Partial<Plan>
-
-export const UNKNOWN_SOURCE = {
-  alkalinityMeqPerL: null,
-  hardnessMmolPerL: null,
-  nitrateMgNPerL: null,
-  phosphateMgPPerL: null,
-  pH: null,
-  calciumMgPerL: null,
-  magnesiumMgPerL: null,
-  silicaMgSiPerL: null,
-  disinfectant: null,
-} as const satisfies Omit<WaterSource, 'id'>
 
 /** What the pack of a tab does not say. */
 export const UNKNOWN_TAB = { nitrogenMg: null, phosphorusMg: null, potassiumMg: null, ironMg: null } as const satisfies Partial<TabProduct>

@@ -12,6 +12,7 @@ const FIXED = {
   angle: { unit: '°', digits: 2 },
   /** Work and waiting, told in hours from one hour on. */
   minutes: { unit: 'min' },
+  seconds: { unit: 's' },
   hours: { unit: 'h' },
   days: { unit: 'days' },
   /** Of the tank's age. */

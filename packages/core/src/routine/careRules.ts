@@ -1,4 +1,4 @@
-import { isChangeDay } from '../ecosystem/changeDays.js'
+import { changeFractionOn } from '../ecosystem/changeDays.js'
 import type { NutrientAmounts } from '../feed/nutrients.js'
 import { renewalDays } from '../ground/rootTabs.js'
 import type { HeldPlants } from '../planting/stock/boxOf.js'
@@ -77,10 +77,10 @@ export const CARE_RULES = [
   rule({
     kind: 'change',
     values: { water: 'volume', share: 'fraction' },
-    due: ({ plan, day, waterL, minutes }) =>
-      isChangeDay(plan, day)
-        ? { minutes: minutes.change, numbers: { water: waterL * plan.changes.fraction, share: plan.changes.fraction } }
-        : null,
+    due: ({ plan, day, waterL, minutes }) => {
+      const share = changeFractionOn(plan, day)
+      return share > 0 ? { minutes: minutes.change, numbers: { water: waterL * share, share } } : null
+    },
   }),
   rule({
     kind: 'light-step',

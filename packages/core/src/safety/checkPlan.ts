@@ -16,6 +16,7 @@ import { checkSpots } from './checkSpots.js'
 import { checkStart } from './checkStart.js'
 import { checkTank, TANK_FINDINGS } from './checkTank.js'
 import { checkVessel } from './checkVessel.js'
+import { checkWater } from './checkWater.js'
 
 /** What is known of the tank besides its plan. */
 export interface CheckedFacts {
@@ -41,6 +42,7 @@ export function checkPlan(
     ...checkLight(plan, figures),
     ...checkGas(plan, figures),
     ...checkFeed(plan, figures, { allowedFromDay: animalsAllowedFromDay, ageDays }),
+    ...checkWater(plan),
     ...checkStart(plan, figures, { allowedFromDay: animalsAllowedFromDay, ageDays }),
     ...checkVessel(plan, figures),
     ...checkGround(plan, figures),

@@ -6,8 +6,8 @@ import { GROUND } from '../ground/kinds.js'
 import { hasGas } from '../gas/linesOf.js'
 import { PLANT_KIND } from '../planting/kinds.js'
 import { commonAnswers } from '../plan/answers.js'
-import { MEQ_PER_DKH, MMOL_PER_DGH } from '../quantity/physicalConstants.js'
-import { blendHardnessMmolPerL, WANTED_HARDNESS_DGH } from '../water/tapOf.js'
+import { MEQ_PER_DKH } from '../quantity/physicalConstants.js'
+import { blendOf } from '../water/blend.js'
 
 /** Strong light needs a full start; rule of thumb for planted share of the floor. */
 const FULL_START = 0.7
@@ -17,8 +17,6 @@ export const GASLESS_PPFD = 45
 const SOFT_TAP_LIMIT_DKH = 6
 /** More than any plant here can use [mol/m² a day]; rule of thumb 8–12. */
 export const MOST_DAILY_LIGHT = 10
-/** Below this plants, and shrimps that moult, lack calcium and magnesium; 3–6 is wanted. General practice. */
-const LEAST_HARDNESS_DGH = 3
 
 export const TANK_FINDINGS = findingsOf('supply', {
   'no-room-for-water': { severity: 'stop', sheet: 'ground', values: { solids: 'volume', fill: 'volume' } },
@@ -29,7 +27,6 @@ export const TANK_FINDINGS = findingsOf('supply', {
   'thin-start': { severity: 'warn', values: { planted: 'fraction', light: 'ppfd' } },
   'light-without-gas': { severity: 'warn', sheet: 'light', values: { light: 'ppfd', limit: 'ppfd' } },
   'light-excess': { severity: 'warn', sheet: 'light', values: { daily: 'dailyLight', limit: 'dailyLight' } },
-  'water-without-minerals': { severity: 'warn', values: { hardness: 'hardness', wanted: 'hardness' } },
   'hard-softening': { severity: 'note', values: { tap: 'alkalinity', limit: 'alkalinity' } },
 })
 
@@ -56,10 +53,7 @@ export function checkTank(plan: Plan, figures: TankFigures): Finding[] {
   if (!hasGas(plan) && light > GASLESS_PPFD) found.push(raise(TANK_FINDINGS['light-without-gas'], { light, limit: GASLESS_PPFD }))
   const daily = figures.dliMolPerM2
   if (daily > MOST_DAILY_LIGHT) found.push(raise(TANK_FINDINGS['light-excess'], { daily, limit: MOST_DAILY_LIGHT }))
-  const hardness = blendHardnessMmolPerL(plan, commonAnswers())
-  if (hardness < LEAST_HARDNESS_DGH * MMOL_PER_DGH)
-    found.push(raise(TANK_FINDINGS['water-without-minerals'], { hardness, wanted: WANTED_HARDNESS_DGH * MMOL_PER_DGH }))
-  const tap = plan.sources[0]?.alkalinityMeqPerL ?? 0
+  const tap = blendOf(plan, commonAnswers()).alkalinityMeqPerL
   const limit = SOFT_TAP_LIMIT_DKH * MEQ_PER_DKH
   const isSoft = figures.layers.some((layer) => layer.volumeL > 0 && GROUND[layer.ground].isSoftener)
   if (isSoft && tap > limit) found.push(raise(TANK_FINDINGS['hard-softening'], { tap, limit }))

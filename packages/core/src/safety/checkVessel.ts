@@ -25,9 +25,6 @@ export const VESSEL_FINDINGS = findingsOf('vessel', {
   'sun-on-glass': { severity: 'warn', values: { sun: 'hours' } },
   'room-warm': { severity: 'warn', values: { room: 'temperature' } },
   'room-warm-carpet': { severity: 'warn', values: { room: 'temperature' } },
-  chloramine: { severity: 'warn', values: {} },
-  chlorine: { severity: 'note', values: {} },
-  'disinfectant-unknown': { severity: 'note', values: {} },
 })
 
 export function checkVessel(plan: Plan, figures: TankFigures): Finding[] {
@@ -60,9 +57,5 @@ export function checkVessel(plan: Plan, figures: TankFigures): Finding[] {
   if (room > WARM_C) found.push(raise(VESSEL_FINDINGS['room-warm'], { room }))
   if (room > WARM_CARPET_C && plan.intent.wishes.includes('cool-water-plants'))
     found.push(raise(VESSEL_FINDINGS['room-warm-carpet'], { room }))
-  const [source] = plan.sources
-  const isTapUsed = (plan.logistics.purifiedFraction ?? 0) < 1
-  if (source !== undefined && isTapUsed && source.disinfectant !== 'none')
-    found.push(raise(VESSEL_FINDINGS[source.disinfectant ?? 'disinfectant-unknown'], {}))
   return found
 }

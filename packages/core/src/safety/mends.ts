@@ -33,6 +33,10 @@ const ROWS = {
   'less-potassium': { potassium: 'concentration' },
   'count-water': {},
   'drop-product': {},
+  minerals: { wanted: 'hardness' },
+  'all-minerals': {},
+  'more-purified': { purified: 'fraction' },
+  'as-reports': {},
 } as const satisfies Readonly<Record<string, Dimensions>>
 export type MendCode = keyof typeof ROWS
 

@@ -1,3 +1,4 @@
+import { toldNewWater } from '../water/newWater.js'
 import type { TankFigures } from '../ecosystem/tankFigures.js'
 import { hasGas } from '../gas/linesOf.js'
 import { GROUND } from '../ground/kinds.js'
@@ -31,7 +32,7 @@ export function plantSiteOf(plan: Plan, figures: TankFigures, place: PlantPlace,
   const standsCm = Math.min(inner.waterDepthCm, atCm ?? usualCm)
   const light = lightAcross(figures, standsCm, DEPTH_OF_PLACE[place] * inner.widthCm)
   const isSoft = figures.layers.some((layer) => layer.volumeL > 0 && GROUND[layer.ground].isSoftener)
-  const alkalinity = plan.sources[0]?.alkalinityMeqPerL ?? null
+  const alkalinity = toldNewWater(plan).alkalinityMeqPerL
   const { waterC } = room
   return {
     place,

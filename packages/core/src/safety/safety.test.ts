@@ -4,6 +4,7 @@ import { applyEdits } from '../plan/edit.js'
 import type { FindingCode } from '../findings.js'
 import type { GroundZone, Piece, Plan, Vertex } from '../plan/plan.js'
 import { UNPLACED } from '../plan/unplanned.js'
+import { NO_REPORT, type WaterSource } from '../plan/planWater.js'
 import { samplePlan } from '../testing/samplePlan.js'
 import { checkPlan } from './checkPlan.js'
 import { filledKg } from './filled.js'
@@ -51,6 +52,12 @@ const quiet: Plan = {
 
 test('a plain tank has nothing worse than its weight to tell', () => expect(codes(quiet)).toEqual(['heavy-structural']))
 
+const source = (part: Partial<WaterSource>): WaterSource => ({ ...samplePlan.sources[0]!, disinfectant: 'none', ...part })
+const report = { ...NO_REPORT, id: 'r1', on: '2026-03-01' }
+const binding = (binds: 'chlorine' | 'chloramine'): Plan['water'] => ({
+  ...samplePlan.water,
+  conditioner: { ...samplePlan.water.conditioner, binds },
+})
 const gas = (part: Partial<Plan['gasLines'][number]>): Plan['gasLines'][number] => ({ ...samplePlan.gasLines[0]!, ...part })
 
 describe('each finding appears, and its mend mends it without another of its kind', () => {
@@ -132,7 +139,20 @@ describe('each finding appears, and its mend mends it without another of its kin
     ['fish-early', { animals: { ...samplePlan.animals, fishFromDay: 8 } }, true],
     ['food-heavy', { animals: { ...samplePlan.animals, foodGPerDay: 4 } }, false],
     ['light-excess', { lamps: [{ ...samplePlan.lamps[0]!, watts: 400, dimFraction: 1 }] }, false],
-    ['water-without-minerals', { logistics: { ...samplePlan.logistics, purifiedFraction: 1 } }, false],
+    ['water-without-minerals', { logistics: { ...samplePlan.logistics, purifiedFraction: 1 } }, true],
+    ['water-without-minerals', { sources: [source({ hardnessMmolPerL: 0.1 })] }, true],
+    [
+      'minerals-short',
+      {
+        logistics: { ...samplePlan.logistics, purifiedFraction: 1 },
+        water: { ...samplePlan.water, hardnessMmolPerL: 0.9, minerals: ['magnesium-sulfate-heptahydrate'] },
+      },
+      true,
+    ],
+    ['sodium-high', { sources: [source({ kind: 'softened', hardnessMmolPerL: 0.05, alkalinityMeqPerL: 5 })] }, true],
+    ['copper-tap', { sources: [source({ copperMgPerL: 0.1 })] }, true],
+    ['reports-differ', { sources: [source({ reports: [{ ...report, hardnessMmolPerL: 3, temperatureC: 9 }] })] }, true],
+    ['conditioner-weak', { sources: [source({ disinfectant: 'chloramine' })], water: binding('chlorine') }, false],
     ['nitrate-twice', { sources: [{ ...samplePlan.sources[0]!, nitrateMgNPerL: 8 }] }, true],
     ['layout-too-tall', { intent: { ...samplePlan.intent, layout: 'shallow' } }, false],
   ]

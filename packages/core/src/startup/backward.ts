@@ -3,7 +3,7 @@ import { commonAnswers } from '../plan/answers.js'
 import { datePlusDays } from '../plan/clock.js'
 import type { Plan } from '../plan/plan.js'
 import type { TankFigures } from '../ecosystem/tankFigures.js'
-import { isChangeDay } from '../ecosystem/changeDays.js'
+import { changeFractionOn } from '../ecosystem/changeDays.js'
 import { GROUND } from '../ground/kinds.js'
 import { FIXING_TIME, MATERIAL } from '../hardscape/materials.js'
 import { PLANT_KINDS } from '../plan/plan.js'
@@ -123,15 +123,15 @@ export function waterLogistics(
   minutesPerChange: number,
 ): WaterLogistics {
   const perChangeL = waterL * plan.changes.fraction
-  const changes = Array.from({ length: CHANGE_WEEKS * 7 }, (_, day) => day).filter((day) => isChangeDay(plan, day)).length
-  const fourWeeksL = fillL + changes * perChangeL
+  const shares = Array.from({ length: CHANGE_WEEKS * 7 }, (_, day) => changeFractionOn(plan, day)).filter((share) => share > 0)
+  const fourWeeksL = fillL + shares.reduce((sum, share) => sum + share, 0) * waterL
   const { purifiedFraction, purifierLPerDay, barrelL } = plan.logistics
   const share = purifiedFraction ?? 0
   const purifiedPerChangeL = perChangeL * share
   return {
     perChangeL,
     fourWeeksL,
-    changes,
+    changes: shares.length,
     minutesPerChange,
     tanksFull: waterL > 0 ? fourWeeksL / waterL : 0,
     purifiedPerChangeL,

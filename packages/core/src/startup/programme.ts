@@ -6,6 +6,7 @@ import { entryAt } from '../plan/timelineAt.js'
 import { quantities, type Dimensions, type NumbersOf, type Quantities } from '../quantity/quantity.js'
 import { feedPhasesOf } from './feedPhases.js'
 import { isSameLight, lightSettingOf, type LightStep } from './lightSteps.js'
+import { changeFractionOn, FIRST_WEEKS_DAYS, largeChangeDay } from '../ecosystem/changeDays.js'
 import { PROGRAMME_DAYS } from './programmeDays.js'
 
 interface StepRow {
@@ -15,6 +16,8 @@ interface StepRow {
 /** The steps of the first weeks: their lane, and the values that their sentence tells. */
 export const PROGRAMME_STEPS = {
   'change-daily': { lane: 'change', values: { share: 'fraction' } },
+  'change-none': { lane: 'change', values: {} },
+  'change-large': { lane: 'change', values: { share: 'fraction' } },
   'change-every-other': { lane: 'change', values: { share: 'fraction' } },
   'change-twice': { lane: 'change', values: { share: 'fraction' } },
   'change-regular': { lane: 'change', values: { share: 'fraction', every: 'days' } },
@@ -62,13 +65,7 @@ export function wetStartProgramme(timeline: readonly TimelineEntry[]): Programme
   const steps: ProgrammeStep[] = []
   const step = <Code extends ProgrammeCode>(code: Code, fromDay: number, toDay: number, numbers: StepNumbers<Code>): void =>
     void steps.push(stepOf(code, fromDay, toDay, numbers))
-  const { fraction, everyDays, firstWeeksMore } = plan.changes
-  if (firstWeeksMore) {
-    step('change-daily', 1, 7, { share: fraction })
-    step('change-every-other', 7, 14, { share: fraction })
-    step('change-twice', 14, 28, { share: fraction })
-    step('change-regular', 28, PROGRAMME_DAYS, { share: fraction, every: everyDays })
-  } else step('change-regular', 1, PROGRAMME_DAYS, { share: fraction, every: everyDays })
+  steps.push(...changeLane(plan))
   for (const { fromDay, toDay, hours, dimFraction } of lightLane(timeline))
     step('light-step', fromDay, toDay, { light: hours, power: dimFraction })
   if (hasGas(plan)) steps.push(...gasLane(plan))
@@ -87,6 +84,32 @@ export function wetStartProgramme(timeline: readonly TimelineEntry[]): Programme
   return steps
     .filter(({ fromDay, toDay }) => fromDay < PROGRAMME_DAYS && toDay > fromDay)
     .map((entry) => ({ ...entry, toDay: Math.min(entry.toDay, PROGRAMME_DAYS) }))
+}
+
+/** When water is changed, as `changeFractionOn` has it day by day. */
+function changeLane(plan: Plan): ProgrammeStep[] {
+  const { fraction, everyDays, firstWeeks } = plan.changes
+  const share = { share: fraction }
+  const regularFrom = (day: number): ProgrammeStep => stepOf('change-regular', day, PROGRAMME_DAYS, { ...share, every: everyDays })
+  const twiceFrom = (day: number): ProgrammeStep => stepOf('change-twice', day, FIRST_WEEKS_DAYS, share)
+  switch (firstWeeks) {
+    case 'same':
+      return [regularFrom(1)]
+    case 'daily':
+      return [stepOf('change-daily', 1, 7, share), stepOf('change-every-other', 7, 14, share), twiceFrom(14), regularFrom(FIRST_WEEKS_DAYS)]
+    case 'every-other':
+      return [stepOf('change-every-other', 1, 14, share), twiceFrom(14), regularFrom(FIRST_WEEKS_DAYS)]
+    case 'twice':
+      return [twiceFrom(1), regularFrom(FIRST_WEEKS_DAYS)]
+    case 'one-large': {
+      const large = largeChangeDay(plan)
+      return [
+        stepOf('change-none', 1, large, {}),
+        stepOf('change-large', large, large + 1, { share: changeFractionOn(plan, large) }),
+        regularFrom(large + 1),
+      ]
+    }
+  }
 }
 
 /** The light of each day, days alike together. */

@@ -14,6 +14,7 @@ import {
 } from '../plan/plan.js'
 import { FEED_SIGNS, LABEL_SPECIES, LABEL_UNITS, UNKNOWN_PRODUCT, WEEKDAYS, type FeedProduct } from '../plan/planFeed.js'
 import { SALT_IDS } from '../quantity/saltFormulas.js'
+import { FIRST_WEEKS, MINERAL_SALTS, SOURCE_KINDS, TOP_UPS, UNKNOWN_SOURCE, UNKNOWN_WATER } from '../plan/planWater.js'
 import type { PlanV1 } from '../plan/upgrade/planV1.js'
 import { v1to2 } from '../plan/upgrade/v1to2.js'
 import { v2to3 } from '../plan/upgrade/v2to3.js'
@@ -21,6 +22,7 @@ import { v3to4 } from '../plan/upgrade/v3to4.js'
 import { v4to5 } from '../plan/upgrade/v4to5.js'
 import { v5to6 } from '../plan/upgrade/v5to6.js'
 import { v6to7 } from '../plan/upgrade/v6to7.js'
+import { v7to8 } from '../plan/upgrade/v7to8.js'
 
 const maybe = (min: number, max: number) => fc.option(fc.double({ min, max, noNaN: true }), { nil: null })
 /** Any plan within the ranges that the contract accepts, the odd corners included. */
@@ -268,6 +270,32 @@ const anyFeed: fc.Arbitrary<Plan['feed']> = fc.record({
   pauses: fc.constantFrom([], [{ id: 'p1', from: '2026-01-10', to: '2026-01-20' }]),
   cupboard: fc.array(anyProduct, { maxLength: 4 }).map((products) => products.map((one, at) => ({ id: `c${at}`, ...one }))),
 })
+/** Further sources of any kind beside the first, aims and salts, and each way of the first weeks. */
+const anyWater = fc.record({
+  sources: fc
+    .array(
+      fc.record({
+        kind: fc.constantFrom(...SOURCE_KINDS),
+        part: fc.double({ min: 0, max: 1, noNaN: true }),
+        alkalinityMeqPerL: maybe(0, 15),
+        hardnessMmolPerL: maybe(0, 15),
+        sodiumMgPerL: maybe(0, 300),
+        temperatureC: maybe(0, 40),
+      }),
+      { maxLength: 2 },
+    )
+    .map((sources) => sources.map((source, at) => ({ ...UNKNOWN_SOURCE, ...source, id: `x${at}` }))),
+  water: fc.record({
+    hardnessMmolPerL: maybe(0, 6),
+    caMgMassRatio: maybe(0.2, 20),
+    alkalinityMeqPerL: maybe(0, 4),
+    minerals: fc.uniqueArray(fc.constantFrom(...MINERAL_SALTS), { maxLength: 4 }),
+    topUp: fc.constantFrom(...TOP_UPS),
+    conditioner: fc.constant(UNKNOWN_WATER.conditioner),
+    kit: fc.constant(UNKNOWN_WATER.kit),
+  }),
+  firstWeeks: fc.constantFrom(...FIRST_WEEKS),
+})
 /** Zones, pieces, filters, beds and places of lamps on top of it. */
 export const anyPlan: fc.Arbitrary<Plan> = fc
   .tuple(
@@ -280,17 +308,24 @@ export const anyPlan: fc.Arbitrary<Plan> = fc
     anyLampPlace,
     maybe(0.05, 10),
     anyFeed,
+    anyWater,
   )
-  .map(([old, zones, hardscape, ratedLPerH, beds, spots, lampPlace, attenuationPerM, feed]) => ({
-    ...v6to7(v5to6(v4to5(v3to4(v2to3(v1to2(old)))))),
-    feed,
-    lamps: old.lamps.map((lamp) => ({ ...lamp, ...lampPlace })),
-    light: { attenuationPerM, start: null, readings: [] },
-    zones,
-    hardscape,
-    beds,
-    spots,
-    variants: [],
-    flora: FLORA,
-    filters: [{ id: 'f', ratedLPerH, headCm: null, media: null, watts: null }],
-  }))
+  .map(([old, zones, hardscape, ratedLPerH, beds, spots, lampPlace, attenuationPerM, feed, { sources, water, firstWeeks }]) => {
+    const today = v7to8(v6to7(v5to6(v4to5(v3to4(v2to3(v1to2(old)))))))
+    return {
+      ...today,
+      sources: [...today.sources, ...sources],
+      water,
+      changes: { ...today.changes, firstWeeks },
+      feed,
+      lamps: old.lamps.map((lamp) => ({ ...lamp, ...lampPlace })),
+      light: { attenuationPerM, start: null, readings: [] },
+      zones,
+      hardscape,
+      beds,
+      spots,
+      variants: [],
+      flora: FLORA,
+      filters: [{ id: 'f', ratedLPerH, headCm: null, media: null, watts: null }],
+    }
+  })

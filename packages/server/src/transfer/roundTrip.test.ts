@@ -1,7 +1,7 @@
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import type { Plan, Reading } from '@jovrin/core'
+import { FIRST_WEEKS, type Plan, type Reading } from '@jovrin/core'
 import fc from 'fast-check'
 import { expect, test } from 'vitest'
 import { backupBytes } from '../backup/writeBackup.js'
@@ -29,7 +29,8 @@ const anyChange: fc.Arbitrary<Partial<Plan>> = fc.oneof(
     changes: fc.record({
       fraction: fc.double({ min: 0, max: 1, noNaN: true }),
       everyDays: fc.integer({ min: 1, max: 28 }),
-      firstWeeksMore: fc.boolean(),
+      firstWeeks: fc.constantFrom(...FIRST_WEEKS),
+      largeOnDay: fc.constant(null),
     }),
   }),
 )

@@ -7,6 +7,7 @@ const FROM_FRONT: Question = ['Von vorn', 'Von der Innenseite der Frontscheibe.'
 const CORNER_WHY = 'Gegen irgendeine Marke, für alle vier dieselbe. Höher ist höher.'
 const PRICE: Question = ['Preis', 'Der eigene; mit diesem Plan gespeichert.']
 const RATE_WHY = 'Der eigene; bleibt er offen, wird ein üblicher Preis angenommen.'
+const REPORT_WHY = 'Aus einem Bericht oder Test; leer, wo er nichts sagt.'
 const HARD_WHY = 'Sind Calcium und Magnesium beide angegeben, nutzt die Vorhersage sie statt der Härte.'
 const MOUTH_WHY = 'Wo die Öffnung sitzt.'
 
@@ -44,6 +45,8 @@ export const field: Translation<typeof fieldWords> = {
   'room/volumeM3': ['Größe des Raums', 'Grundfläche mal Höhe. Eine undichte Flasche füllt ihn.'],
   temperatureC: ['Wassertemperatur', 'Wie sie den größten Teil des Tages ist.'],
   roomCo2Ppm: ['CO2 im Raum', 'Von einem Messgerät. Frische Luft hat 420 ppm, ein geschlossenes Schlafzimmer am Morgen 1500.'],
+  'sources/*/kind': ['Art des Wassers', 'Enthärtet ist Wasser aus einem Austauscher mit Salz; aufbereitetes hat seinen eigenen Anteil.'],
+  'sources/*/part': ['Teil der Mischung', 'Von dem, was nicht aufbereitet ist; die Teile aller Wasser zählen gegen ihre Summe.'],
   'sources/*/alkalinityMeqPerL': ['KH der Leitung', 'Aus Tropfentest, Teststreifen oder Wasserbericht.'],
   'sources/*/hardnessMmolPerL': ['GH der Leitung', 'Calcium und Magnesium zusammen, aus Tropfentest oder Bericht.'],
   'sources/*/nitrateMgNPerL': ['Nitrat der Leitung', 'Aus dem Wasserbericht.'],
@@ -51,6 +54,47 @@ export const field: Translation<typeof fieldWords> = {
   'sources/*/pH': ['pH der Leitung', 'Wie der Bericht sagt. Für das Gas zählt der eigene Messwert.'],
   'sources/*/calciumMgPerL': ['Calcium der Leitung', HARD_WHY],
   'sources/*/magnesiumMgPerL': ['Magnesium der Leitung', HARD_WHY],
+  'sources/*/potassiumMgPerL': ['Kalium der Leitung', 'Aus dem Wasserbericht.'],
+  'sources/*/sodiumMgPerL': [
+    'Natrium der Leitung',
+    'Aus dem Bericht. Ein Enthärter mit Salz gibt etwa {8 mg/L} für jeden Grad Härte, den er nimmt.',
+  ],
+  'sources/*/copperMgPerL': [
+    'Kupfer der Leitung',
+    'Aus einem Test am eigenen Hahn, nachdem Wasser in den Rohren stand: Kupferrohre und Boiler geben es ab.',
+  ],
+  'sources/*/conductivityUsPerCm': ['Leitfähigkeit der Leitung', 'Bei {25 °C}, aus dem Bericht oder von einem Messstift.'],
+  'sources/*/temperatureC': ['Kaltes Wasser', 'Wie es nach einer Minute läuft oder in seiner Tonne steht.'],
+  'sources/*/reports/*/alkalinityMeqPerL': ['Karbonathärte (KH)', REPORT_WHY],
+  'sources/*/reports/*/hardnessMmolPerL': ['Gesamthärte (GH)', REPORT_WHY],
+  'sources/*/reports/*/nitrateMgNPerL': ['Nitrat', REPORT_WHY],
+  'sources/*/reports/*/conductivityUsPerCm': ['Leitfähigkeit', REPORT_WHY],
+  'sources/*/reports/*/temperatureC': ['Temperatur', REPORT_WHY],
+  'water/hardnessMmolPerL': [
+    'Gewünschte Härte (GH)',
+    'Des neuen Wassers. GH 3 bis 6 passt den meisten Pflanzenbecken; offen: wie gemischt.',
+  ],
+  'water/caMgMassRatio': ['Calcium zu Magnesium', 'Nach Masse. 2 bis 4 ist üblich; es zählt nur, solange Magnesium unter {3 mg/L} liegt.'],
+  'water/alkalinityMeqPerL': ['Gewünschte KH', 'Des neuen Wassers. Offen: wie gemischt.'],
+  'water/minerals/*': ['Mineralsalze', 'Womit weiches Wasser Calcium, Magnesium und KH bekommen kann.'],
+  'water/topUp': ['Verdunstung wird ersetzt mit', 'Was verdunstet, lässt seine Salze zurück.'],
+  'water/conditioner/labelMl': ['Wasseraufbereiter', 'Milliliter, von „so viele Milliliter für so viele Liter“.'],
+  'water/conditioner/labelL': ['für so viele Liter', 'Von „so viele Milliliter für so viele Liter“.'],
+  'water/conditioner/binds': ['Er bindet', 'Das Etikett lesen: nicht jeder bindet das Ammonium, das aus Chloramin kommt.'],
+  'water/conditioner/beforeAnimals': [
+    'Auch bevor Tiere kommen',
+    'Chlor ist nach einem Tag aus dem Becken, und Pflanzen ertragen das; Kiemen nicht. Die Bakterien eines jungen Filters mögen es ebenso wenig: im Zweifel anlassen.',
+  ],
+  'water/conditioner/place': [
+    'Wohin er kommt',
+    'Vorgemischt für das neue Wasser; mit dem Schlauch im Becken für das ganze Becken, vor dem Füllen.',
+  ],
+  'water/kit/bucketL': ['Eimer', 'Um zu messen, wie schnell der Schlauch läuft.'],
+  'water/kit/fillS': ['Der Schlauch füllt ihn in', 'Sekunden zählen, mit dem Hahn so offen wie beim Wechsel.'],
+  'water/kit/drainS': ['Der Ablauf füllt ihn in', 'Sekunden zählen, mit dem ablaufenden Schlauch.'],
+  'water/kit/hotC': ['Heißes Wasser', 'Wie es aus dem heißen Hahn kommt.'],
+  'water/kit/boilerL': ['Boiler fasst', 'Heißes Wasser, bis er wieder heizen muss. Offen: so viel man will.'],
+  'water/kit/boilerW': ['Leistung des Boilers', 'Sie sagt, wie lange er wieder heizt.'],
   'sources/*/silicaMgSiPerL': ['Silikat der Leitung', 'Nährt den braunen Belag der ersten Wochen.'],
   'sources/*/disinfectant': ['Desinfektion', 'Chlor gast in einem Tag aus; Chloramin braucht einen Aufbereiter, der auch Ammonium bindet.'],
   'layers/*/ground': [
@@ -252,7 +296,11 @@ export const field: Translation<typeof fieldWords> = {
   'feed/cupboard/*/pumpTimesPerDay': ['Gaben am Tag', 'Durch die Pumpe.'],
   'changes/fraction': ['Wasserwechsel', 'Anteil des Wassers jedes Mal.'],
   'changes/everyDays': ['Alle', 'Von einem Wechsel zum nächsten.'],
-  'changes/firstWeeksMore': ['Mehr in den ersten vier Wochen', 'Täglich, dann jeden zweiten Tag, dann zweimal in der Woche.'],
+  'changes/firstWeeks': [
+    'Wechsel der ersten vier Wochen',
+    'Reicher Boden gibt Ammonium ab: je öfter, desto eher ist es fort. Ein Test entscheidet, nicht der Kalender.',
+  ],
+  'changes/largeOnDay': ['Großer Wechsel an Tag', 'Er beendet einen Dunkelstart: Pflanzen und Licht kommen danach.'],
   isTrimmed: ['Wöchentlich geschnitten', 'Dichte Gruppen werden in Form gebracht.'],
   'animals/foodGPerDay': ['Fischfutter', 'Trockenfutter.'],
   'animals/fishFromDay': ['Fische ab Tag', 'Tage nach dem Beginn, an dem sie kamen oder kommen.'],
@@ -277,7 +325,8 @@ export const part: Translation<typeof partWords> = {
   room: 'Raum',
   temperatureC: 'Wassertemperatur',
   roomCo2Ppm: 'CO2 im Raum',
-  sources: 'Leitungswasser',
+  sources: 'Wasserquellen',
+  water: 'Wasser bereiten',
   layers: 'Bodengrund',
   zones: 'Zonen des Bodens',
   barriers: 'Trennungen',

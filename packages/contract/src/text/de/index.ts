@@ -46,7 +46,14 @@ import { refusedWords } from '../en/refused.js'
 import { calendarFileWords, jobOrderWords, jobTaskWords, jobTitleWords, portionWords } from '../en/routine.js'
 import { laneWords, preparationWords, programmeWords, startupWords } from '../en/startup.js'
 import { filterMediaWords, filterStateWords, floorWords, standRestWords, surfaceWords, topWords } from '../en/tank.js'
-import { disinfectantWords } from '../en/water.js'
+import {
+  conditionerBindsWords,
+  conditionerPlaceWords,
+  disinfectantWords,
+  firstWeeksWords,
+  sourceKindWords,
+  topUpWords,
+} from '../en/water.js'
 import { balanceWords } from '../en/places/balance.js'
 import { trialEffectWords, trialWords } from '../en/trial.js'
 import { glossaryWords, helpWords } from '../en/glossary.js'
@@ -90,7 +97,20 @@ import { dimension, figure, number, unit } from './quantity.js'
 import { refused } from './refused.js'
 import { jobTitle, jobTask, jobOrder, portion, calendarFile } from './routine.js'
 import { preparation, programme, startup, lane } from './startup.js'
-import { surface, filterState, top, standRest, floor, filterMedia, disinfectant } from './tank.js'
+import {
+  surface,
+  filterState,
+  top,
+  standRest,
+  floor,
+  filterMedia,
+  disinfectant,
+  sourceKind,
+  firstWeeks,
+  topUp,
+  conditionerBinds,
+  conditionerPlace,
+} from './tank.js'
 
 /** What is said in German: the places of every day (Shelf, Balance, Today, Calendar, Journal, Emergency, Settings) and the names that they use. The rest is English. */
 export const german: readonly Translated[] = [
@@ -178,4 +198,9 @@ export const german: readonly Translated[] = [
   translated(floorWords, floor),
   translated(filterMediaWords, filterMedia),
   translated(disinfectantWords, disinfectant),
+  translated(sourceKindWords, sourceKind),
+  translated(firstWeeksWords, firstWeeks),
+  translated(topUpWords, topUp),
+  translated(conditionerBindsWords, conditionerBinds),
+  translated(conditionerPlaceWords, conditionerPlace),
 ]

@@ -25,6 +25,8 @@ export const preparation: Translation<typeof preparationWords> = {
   planting: (v) => `Pflanzen: etwa ${v.portions} Portionen, ${v.work}. Alle zehn Minuten sprühen.`,
 }
 export const programme: Translation<typeof programmeWords> = {
+  'change-none': () => 'keiner',
+  'change-large': (v) => `ein großer, ${v.share}`,
   'change-daily': (v) => `täglich, ${v.share}`,
   'change-every-other': (v) => `jeden zweiten Tag, ${v.share}`,
   'change-twice': (v) => `zweimal in der Woche, ${v.share}`,

@@ -15,7 +15,15 @@ import { fixingWords, materialWords } from './hardscape.js'
 import { layoutWords, paceWords, viewSideWords, wishWords } from './intent.js'
 import { densityWords, plantKindWords } from './planting.js'
 import { filterMediaWords, filterStateWords, floorWords, standRestWords, surfaceWords, topWords } from './tank.js'
-import { disinfectantWords } from './water.js'
+import {
+  conditionerBindsWords,
+  conditionerPlaceWords,
+  disinfectantWords,
+  firstWeeksWords,
+  mineralWords,
+  sourceKindWords,
+  topUpWords,
+} from './water.js'
 
 type Question = readonly [label: string, why: string]
 /** Answers that are neither a number nor one of some words. */
@@ -27,6 +35,7 @@ const FROM_FRONT: Question = ['From the front', 'From the inside of the front pa
 const CORNER_WHY = 'Against any mark, the same for all four. Higher is higher.'
 const PRICE: Question = ['Price', 'Yours; saved with this plan.']
 const RATE_WHY = 'Yours; left open, a common price is assumed.'
+const REPORT_WHY = 'From one report or test; empty where it does not say.'
 const HARD_WHY = 'Where calcium and magnesium are both given, the forecast uses them instead of the hardness.'
 
 /** What each answer of a plan is called, and why it is asked. */
@@ -64,6 +73,8 @@ export const fieldWords = {
   'room/volumeM3': ['Size of the room', 'Floor area times height. A cylinder that leaks fills it.'],
   temperatureC: ['Water temperature', 'As it is most of the day.'],
   roomCo2Ppm: ['Room CO2', 'From a room meter. Fresh air has 420 ppm, a closed bedroom in the morning 1500.'],
+  'sources/*/kind': ['Kind of water', 'Softened water comes from an exchanger with salt; purified water has a share of its own.'],
+  'sources/*/part': ['Part of the mix', 'Of what is not purified; the parts of all waters count against their sum.'],
   'sources/*/alkalinityMeqPerL': ['Tap alkalinity (KH)', 'From a drop test, a strip or the water report.'],
   'sources/*/hardnessMmolPerL': ['Tap hardness (GH)', 'Calcium and magnesium together, from a drop test or the report.'],
   'sources/*/nitrateMgNPerL': ['Tap nitrate', 'From the water report.'],
@@ -71,6 +82,44 @@ export const fieldWords = {
   'sources/*/pH': ['Tap pH', 'As the report says. For gas, your own reading counts.'],
   'sources/*/calciumMgPerL': ['Tap calcium', HARD_WHY],
   'sources/*/magnesiumMgPerL': ['Tap magnesium', HARD_WHY],
+  'sources/*/potassiumMgPerL': ['Tap potassium', 'From the water report.'],
+  'sources/*/sodiumMgPerL': [
+    'Tap sodium',
+    'From the report. A softener with salt adds about {8 mg/L} for each degree of hardness it takes out.',
+  ],
+  'sources/*/copperMgPerL': [
+    'Tap copper',
+    'From a test at your own tap, after water stood in the pipes: copper pipes and boilers give it off.',
+  ],
+  'sources/*/conductivityUsPerCm': ['Tap conductivity', 'At {25 °C}, from the report or a pen.'],
+  'sources/*/temperatureC': ['Cold water', 'As it runs after a minute, or stands in its barrel.'],
+  'sources/*/reports/*/alkalinityMeqPerL': ['Alkalinity (KH)', REPORT_WHY],
+  'sources/*/reports/*/hardnessMmolPerL': ['Hardness (GH)', REPORT_WHY],
+  'sources/*/reports/*/nitrateMgNPerL': ['Nitrate', REPORT_WHY],
+  'sources/*/reports/*/conductivityUsPerCm': ['Conductivity', REPORT_WHY],
+  'sources/*/reports/*/temperatureC': ['Temperature', REPORT_WHY],
+  'water/hardnessMmolPerL': ['Wanted hardness (GH)', 'Of new water. GH 3 to 6 suits most planted tanks; open: as it is mixed.'],
+  'water/caMgMassRatio': ['Calcium to magnesium', 'By mass. 2 to 4 is usual; it matters only while magnesium is under {3 mg/L}.'],
+  'water/alkalinityMeqPerL': ['Wanted alkalinity (KH)', 'Of new water. Open: as it is mixed.'],
+  'water/minerals/*': ['Mineral salts', 'What there is to give soft water calcium, magnesium and alkalinity with.'],
+  'water/topUp': ['Evaporation is replaced with', 'What evaporates leaves its salts behind.'],
+  'water/conditioner/labelMl': ['Conditioner', 'Millilitres, of “so many millilitres for so many litres”.'],
+  'water/conditioner/labelL': ['for so many litres', 'Of “so many millilitres for so many litres”.'],
+  'water/conditioner/binds': ['It binds', 'Read its label: not every conditioner binds the ammonia that comes out of chloramine.'],
+  'water/conditioner/beforeAnimals': [
+    'Also before animals come',
+    'Chlorine is gone from a tank within a day, and plants stand that; gills do not. A young filter’s bacteria like it no better: leave it on when in doubt.',
+  ],
+  'water/conditioner/place': [
+    'Where it is dosed',
+    'Premixed it is dosed for the new water; with the hose in the tank for the whole tank, before filling.',
+  ],
+  'water/kit/bucketL': ['Bucket', 'To measure how fast the hose runs.'],
+  'water/kit/fillS': ['The hose fills it in', 'Count the seconds with the tap as you open it for a change.'],
+  'water/kit/drainS': ['The drain fills it in', 'Count the seconds with the draining hose.'],
+  'water/kit/hotC': ['Hot water', 'As it comes out of the hot tap.'],
+  'water/kit/boilerL': ['Boiler holds', 'Hot water before it has to heat again. Open: as much as you like.'],
+  'water/kit/boilerW': ['Boiler power', 'It tells how long it takes to heat again.'],
   'sources/*/silicaMgSiPerL': ['Tap silica', 'Feeds brown film in the first weeks.'],
   'sources/*/disinfectant': ['Disinfectant', 'Chlorine airs out in a day; chloramine needs a conditioner that binds ammonia.'],
   'layers/*/ground': [
@@ -260,7 +309,11 @@ export const fieldWords = {
   'feed/cupboard/*/pumpTimesPerDay': ['Doses a day', 'By the pump.'],
   'changes/fraction': ['Water change', 'Share of the water each time.'],
   'changes/everyDays': ['Every', 'From one change to the next.'],
-  'changes/firstWeeksMore': ['More in the first four weeks', 'Daily, then every other day, then twice a week.'],
+  'changes/firstWeeks': [
+    'Changes in the first four weeks',
+    'Rich ground leaches ammonia: the more often, the sooner it is gone. A test decides, not the calendar.',
+  ],
+  'changes/largeOnDay': ['Large change on day', 'It ends a dark start: plants and light come after it.'],
   isTrimmed: ['Trimmed weekly', 'Dense groups are brought back to shape.'],
   'animals/foodGPerDay': ['Fish food', 'Dry food.'],
   'animals/fishFromDay': ['Fish from day', 'Days after the start when they came or will come.'],
@@ -291,7 +344,8 @@ export const partWords = {
   room: 'Room',
   temperatureC: 'Water temperature',
   roomCo2Ppm: 'Room CO2',
-  sources: 'Mains water',
+  sources: 'Sources of water',
+  water: 'Making water ready',
   layers: 'Ground',
   zones: 'Zones of the ground',
   barriers: 'Separators',
@@ -332,6 +386,12 @@ export const choiceWords = {
   'stand/rests': standRestWords,
   'stand/floor': floorWords,
   'sources/*/disinfectant': disinfectantWords,
+  'sources/*/kind': sourceKindWords,
+  'water/minerals/*': mineralWords,
+  'water/topUp': topUpWords,
+  'water/conditioner/binds': conditionerBindsWords,
+  'water/conditioner/place': conditionerPlaceWords,
+  'changes/firstWeeks': firstWeeksWords,
   'layers/*/ground': groundKindWords,
   'zones/*/purpose': zonePurposeWords,
   'tabs/*/kind': { tab: 'tab', capsule: 'capsule' },

@@ -12,4 +12,4 @@ export const planSheetWords = {
   programme: 'Programme',
 } satisfies Record<PlanSheet, string>
 
-export const supplySheetWords = { light: 'Light', gas: 'Gas', feed: 'Feed' } satisfies Record<SupplySheet, string>
+export const supplySheetWords = { light: 'Light', gas: 'Gas', feed: 'Feed', water: 'Water' } satisfies Record<SupplySheet, string>

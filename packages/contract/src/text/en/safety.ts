@@ -100,7 +100,17 @@ export const findingWords = {
   'light-excess': (v) =>
     `${v.daily} a day is more than any plant here can use (${v.limit}): the rest is the algae’s. Dim, or shorten the day.`,
   'water-without-minerals': (v) =>
-    `The water for changes has a GH of ${v.hardness}: add calcium and magnesium with every change, to ${v.wanted} or more. The forecast takes it that you do where purified water makes it so soft.`,
+    `The water for changes has a GH of ${v.hardness}: add calcium and magnesium with every change, to ${v.wanted} or more. Where purified water or rain makes it so soft and you told no salts, the forecast assumes that you do.`,
+  'minerals-short': (v) =>
+    `The mineral salts that you have bring new water to a GH of ${v.hardness}, not ${v.wanted}: calcium or magnesium is missing among them.`,
+  'sodium-high': (v) =>
+    `New water has about ${v.sodium} of sodium (from about ${v.limit} it burdens soft-water plants). A softener with salt gives sodium for calcium and magnesium: take water from before it, often the garden tap, or thin it with purified water.`,
+  'copper-tap': (v) =>
+    `New water has ${v.copper} of copper; from ${v.limit} it can kill shrimps and snails. Let the cold tap run before you fill, never take it from the boiler, test again, and thin it with purified water.`,
+  'reports-differ': (v) =>
+    `${named(v.source, 'Your water')}: what is counted with lies outside the reports of the last year, or does not tell what they tell.`,
+  'conditioner-weak': () =>
+    'Your conditioner binds chlorine only, and the water has chloramine, or may have it: the ammonia that comes out of it stays in the tank. Use one that binds both before anything lives in it.',
   'fast-nitrogen-early': (v) =>
     `Ammonium or urea: ${v.dose} in a day, before bacteria are ready (about day ${v.cycled}). Until two tests read zero at most ${v.most} a day, and none while animals live in it.`,
   'fast-nitrogen-toxic': (v) =>
@@ -215,4 +225,8 @@ export const mendWords = {
   'move-lamp': (v) => `Move them to ${v.fromFront} from the front`,
   'second-lamp': () => 'Add a second lamp like it',
   'light-hours': (v) => `Shorten it to ${v.hours}`,
+  minerals: (v) => `Add gypsum and Epsom salt, to ${v.wanted}`,
+  'all-minerals': () => 'Count with all mineral salts',
+  'more-purified': (v) => `Mix in ${v.purified} of purified water`,
+  'as-reports': () => 'Take the mean of the reports',
 } satisfies MendSentences

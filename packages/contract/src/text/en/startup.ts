@@ -28,6 +28,8 @@ export const preparationWords = {
 
 /** The steps of the first weeks. */
 export const programmeWords = {
+  'change-none': () => 'none',
+  'change-large': (v) => `one large, ${v.share}`,
   'change-daily': (v) => `daily, ${v.share}`,
   'change-every-other': (v) => `every other day, ${v.share}`,
   'change-twice': (v) => `twice a week, ${v.share}`,

@@ -1,3 +1,4 @@
+import { toldNewWater } from '../../water/newWater.js'
 import type { TankFigures } from '../../ecosystem/tankFigures.js'
 import { GROUND } from '../../ground/kinds.js'
 import { lightsOnMin } from '../../light/lampsOf.js'
@@ -64,7 +65,7 @@ export function gasFactsOf(plan: Plan, figures: TankFigures, { ageDays, areSeen,
     limitMgPerL: commonLimitMgPerL(figures.gasLines),
     temperatureC: figures.temperatureC,
     roomCo2Ppm: plan.roomCo2Ppm,
-    hardnessMmolPerL: plan.sources[0]?.hardnessMmolPerL ?? null,
+    hardnessMmolPerL: toldNewWater(plan).hardnessMmolPerL,
     ...standingAcids(figures, ageDays),
     clock:
       window === undefined || line === undefined

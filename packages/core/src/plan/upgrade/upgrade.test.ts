@@ -9,8 +9,8 @@ const today = upgradePlan(samplePlanV1) as Plan
 
 test('a plan of the first version still says what it said', () => {
   const plan = upgradePlan(structuredClone(samplePlanV1)) as Plan
-  expect(plan.schemaVersion).toBe(7)
-  expect(plan).toMatchObject({ ...samplePlanV1, schemaVersion: 7 })
+  expect(plan.schemaVersion).toBe(8)
+  expect(plan).toMatchObject({ ...samplePlanV1, schemaVersion: 8, sources: today.sources, changes: today.changes })
   const figures = tankFigures(plan)
   // By hand: 108 · 48 · 42 less 108 · 48 · 6, less 14/2.65 and 3/1.0.
   expect(figures.volumes.openWaterL).toBeCloseTo((108 * 48 * 42 - 108 * 48 * 6) / 1000 - 14 / 2.65 - 3, 6)
@@ -28,6 +28,7 @@ test('today’s plans, newer ones and what is no plan come back as they are', ()
     { schemaVersion: 4, lamps: 'none' },
     { schemaVersion: 5, gasLines: 'none' },
     { schemaVersion: 6, tabProduct: 'none' },
+    { schemaVersion: 7, sources: [], changes: null },
     { schemaVersion: 4, lamps: [], gasLines: [], flow: {}, room: 7 },
     { schemaVersion: 1, vessel: {}, sources: [], layers: 'none', hardscape: [] },
   ])
@@ -38,7 +39,14 @@ test('a plan of the second version asks nothing new of its lines that it did not
   const { windowFacingDeg: _facing, latitudeDeg: _latitude, ...roomV4 } = today.room
   const { volumeM3: _volume, ...room } = roomV4
   const linesV5 = today.gasLines.map(({ regulator: _stages, workingBar: _bar, sharedWith: _shared, ...line }) => line)
-  const { feed: _feed, ...unfed } = today
+  const { feed: _feed, water: _water, changes: changesToday, sources: sourcesToday, ...rest } = today
+  const changes = { fraction: changesToday.fraction, everyDays: changesToday.everyDays, firstWeeksMore: true }
+  const sources = sourcesToday.map(({ id, alkalinityMeqPerL, hardnessMmolPerL, nitrateMgNPerL, phosphateMgPPerL }) => ({
+    ...{ id, alkalinityMeqPerL, hardnessMmolPerL, nitrateMgNPerL, phosphateMgPPerL },
+    ...{ pH: null, calciumMgPerL: null, magnesiumMgPerL: null, silicaMgSiPerL: null, disinfectant: null },
+  }))
+  const unfed = { ...rest, changes, sources }
+  expect(upgradePlan({ ...unfed, feed: today.feed, schemaVersion: 7 })).toEqual(today)
   expect(upgradePlan({ ...unfed, schemaVersion: 6 })).toEqual(today)
   expect(upgradePlan({ ...unfed, gasLines: linesV5, schemaVersion: 5 })).toEqual(today)
   const linesV4 = linesV5.map(({ dissolvedFraction: _dissolved, emptyKg: _empty, ...line }) => line)
@@ -74,6 +82,17 @@ test('a dated change of a whole list of the first version says today what it sai
   const product = { name: 'x', bagL: 9, bulkKgPerL: null, porosity: null, price: null }
   const kept = { ...change, path: '/layers', from: [{ ...layer, product }], to: 'nonsense' }
   expect(upgradeSetting(kept)).toEqual(kept)
+  expect(upgradeSetting({ ...change, path: '/changes/firstWeeksMore', from: true, to: false })).toEqual({
+    ...change,
+    path: '/changes/firstWeeks',
+    from: 'daily',
+    to: 'same',
+  })
+  const sources = [{ id: 'a', alkalinityMeqPerL: 1 }, { id: 'b' }]
+  expect(upgradeSetting({ ...change, path: '/sources', from: [], to: sources }).to).toMatchObject([
+    { id: 'a', alkalinityMeqPerL: 1, part: 1, kind: 'mains' },
+    { id: 'b', part: 0 },
+  ])
   const other = { ...change, path: '/toString', from: [layer], to: [layer] }
   expect(upgradeSetting(other)).toBe(other)
 })

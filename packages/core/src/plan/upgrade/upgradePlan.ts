@@ -10,6 +10,8 @@ import { v4to5 } from './v4to5.js'
 import { v5to6 } from './v5to6.js'
 import type { PlanV6 } from './planV6.js'
 import { v6to7 } from './v6to7.js'
+import type { PlanV7 } from './planV7.js'
+import { v7to8 } from './v7to8.js'
 
 /** A stored document in today's form. What is not an older plan comes back as it is: the boundary's schema says what is wrong with it. */
 export function upgradePlan(document: unknown): unknown {
@@ -26,7 +28,9 @@ export function upgradePlan(document: unknown): unknown {
     case 5:
       return isWholeV5(document) ? upgradePlan(v5to6(document)) : document
     case 6:
-      return isWholeV6(document) ? v6to7(document) : document
+      return isWholeV6(document) ? upgradePlan(v6to7(document)) : document
+    case 7:
+      return isWholeV7(document) ? v7to8(document) : document
     default:
       return document
   }
@@ -40,4 +44,5 @@ const isWholeV4 = (document: Partial<PlanV4>): document is PlanV4 =>
   Array.isArray(document.lamps) && Array.isArray(document.gasLines) && isHeld(document.room) && isHeld(document.flow)
 const isWholeV5 = (document: Partial<PlanV5>): document is PlanV5 => Array.isArray(document.gasLines)
 const isWholeV6 = (document: Partial<PlanV6>): document is PlanV6 => document.tabProduct === null || isHeld(document.tabProduct)
+const isWholeV7 = (document: Partial<PlanV7>): document is PlanV7 => Array.isArray(document.sources) && isHeld(document.changes)
 const isHeld = (part: unknown): boolean => typeof part === 'object' && part !== null

@@ -1,6 +1,8 @@
 import type { SettingChange } from '../journal.js'
-import { UNKNOWN_LAMP, UNKNOWN_SOURCE, UNKNOWN_TAB, UNPLACED } from '../unplanned.js'
+import { UNKNOWN_SOURCE } from '../planWater.js'
+import { UNKNOWN_LAMP, UNKNOWN_TAB, UNPLACED } from '../unplanned.js'
 import { UNASKED_OF_LINE } from './v2to3.js'
+import { firstWeeksOf } from './v7to8.js'
 
 /** Parts, and lists whose items, have more fields today than in an older version. */
 const ADDED: Readonly<Record<string, object>> = {
@@ -14,9 +16,15 @@ const ADDED: Readonly<Record<string, object>> = {
 
 /** A dated change with values in today's form. What is none of these comes back as it is. */
 export function upgradeSetting(change: SettingChange): SettingChange {
+  if (change.path === '/changes/firstWeeksMore') {
+    const today = (value: unknown): unknown => (typeof value === 'boolean' ? firstWeeksOf(value) : value)
+    return { ...change, path: '/changes/firstWeeks', from: today(change.from), to: today(change.to) }
+  }
   if (!Object.hasOwn(ADDED, change.path)) return change
   const added = ADDED[change.path]
-  const whole = (value: unknown): unknown => (typeof value === 'object' && value !== null ? { ...added, ...value } : value)
+  // Of several sources only the first was used.
+  const addedAt = (at: number): object | undefined => (change.path === '/sources' && at > 0 ? { ...added, part: 0 } : added)
+  const whole = (value: unknown, at = 0): unknown => (typeof value === 'object' && value !== null ? { ...addedAt(at), ...value } : value)
   const today = (value: unknown): unknown => (Array.isArray(value) ? (value as unknown[]).map(whole) : whole(value))
   return { ...change, from: today(change.from), to: today(change.to) }
 }

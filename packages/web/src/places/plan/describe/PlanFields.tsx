@@ -393,7 +393,7 @@ function CareFields() {
       </Grid>
       <Box sx={{ mt: 1 }}>
         <Grid min={200}>
-          <PlanFlag path="changes/firstWeeksMore" />
+          <PlanChoice path="changes/firstWeeks" />
           <PlanFlag path="isTrimmed" />
         </Grid>
       </Box>
