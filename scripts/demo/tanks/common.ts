@@ -24,6 +24,7 @@ export const common = (
     {
       ...UNKNOWN_SOURCE,
       id: 'tap',
+      temperatureC: 11,
       pH: 7.6,
       calciumMgPerL: 36,
       magnesiumMgPerL: 8.5,

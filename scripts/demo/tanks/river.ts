@@ -1,4 +1,4 @@
-import { UNKNOWN_LAMP, type Plan } from '@jovrin/core'
+import { fromUnit, NO_REPORT, UNKNOWN_LAMP, UNKNOWN_WATER, type Plan, type WaterReport } from '@jovrin/core'
 import { bank, layer, outline, piece, PROFILE, zone } from '../layouts.js'
 import { common } from './common.js'
 
@@ -14,6 +14,22 @@ const RIVER_BED = outline(
   [58, 24, 1],
   [44, 12, 1],
 )
+/** A quarter's report of the water works. */
+const report = (on: string, ghDgh: number, khDkh: number, nitrateMgPerL: number, temperatureC: number): WaterReport => ({
+  ...NO_REPORT,
+  id: `r${on.replaceAll('-', '')}`,
+  on,
+  hardnessMmolPerL: fromUnit('hardness', ghDgh, '°dGH'),
+  alkalinityMeqPerL: fromUnit('alkalinity', khDkh, '°dKH'),
+  nitrateMgNPerL: fromUnit('nitrate', nitrateMgPerL, 'mg NO3/L'),
+  temperatureC,
+})
+const REPORTS = [
+  report('2026-01-15', 7.6, 4.9, 6.5, 8),
+  report('2026-04-15', 7.1, 4.6, 6, 10),
+  report('2026-07-15', 6.6, 4.2, 4, 16),
+  report('2026-10-15', 6.8, 4.3, 4.5, 14),
+]
 export const riverTank = (startedOn: string): Plan => ({
   ...common('Reading-room river', startedOn),
   vessel: { lengthCm: 110, widthCm: 50, heightCm: 45, glassCm: 1, freeboardCm: 2, top: 'open' },
@@ -106,6 +122,21 @@ export const riverTank = (startedOn: string): Plan => ({
   ],
   climate: { heaterW: 200, coolerW: null },
   logistics: { purifiedFraction: 0.3, purifierLPerDay: 90, barrelL: 120, wastePerL: 2.5 },
+  sources: common('', startedOn).sources.map((source) => ({
+    ...source,
+    name: 'Mains, workshop tap',
+    conductivityUsPerCm: 310,
+    reports: REPORTS,
+  })),
+  water: {
+    ...UNKNOWN_WATER,
+    hardnessMmolPerL: fromUnit('hardness', 6, '°dGH'),
+    caMgMassRatio: 3.5,
+    minerals: ['calcium-sulfate-dihydrate', 'magnesium-sulfate-heptahydrate'],
+    topUp: 'purified',
+    conditioner: { labelMl: 5, labelL: 40, binds: 'chloramine', place: 'container', beforeAnimals: true },
+    kit: { bucketL: 10, fillS: 55, drainS: 70, hotC: 52, boilerL: 80, boilerW: 2000 },
+  },
   money: {
     currency: 'EUR',
     electricityPerKwh: 0.34,

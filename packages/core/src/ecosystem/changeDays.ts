@@ -33,3 +33,14 @@ export function changeFractionOn({ changes }: Pick<Plan, 'changes'>, day: number
   return PATTERN[firstWeeks](day) ? fraction : 0
 }
 export const isChangeDay = (plan: Pick<Plan, 'changes'>, day: number): boolean => changeFractionOn(plan, day) > 0
+
+/** The next day from `day` on on which the plan changes water, and the share; `null` where none comes within the longest interval of a plan. */
+export function nextChange(plan: Pick<Plan, 'changes'>, day: number): { readonly day: number; readonly fraction: number } | null {
+  for (let ahead = Math.max(0, day); ahead <= Math.max(0, day) + LONGEST_WAIT_DAYS; ahead++) {
+    const fraction = changeFractionOn(plan, ahead)
+    if (fraction > 0) return { day: ahead, fraction }
+  }
+  return null
+}
+/** A dark start's large change comes by day 200 at the latest. */
+const LONGEST_WAIT_DAYS = 200

@@ -28,8 +28,7 @@ export function uptakeEvents({ timeline, today, deeds }: Past, nutrient: TestedN
     const { plan } = entry
     const newMgPerL = newWaterMgPerL(plan)[nutrient]
     const fraction = changeFractionOn(plan, day)
-    if (fraction > 0 && !isOmitted('change', day))
-      events.push({ kind: 'change', day: day + CARE_MIN / DAY_MIN, fraction, newMgPerL })
+    if (fraction > 0 && !isOmitted('change', day)) events.push({ kind: 'change', day: day + CARE_MIN / DAY_MIN, fraction, newMgPerL })
     const dose = dayDose(entry, day, fraction > 0)
     if (dose.kind === 'add' && !isOmitted('dose', day) && dose.mgPerL[nutrient] > 0)
       events.push({ kind: 'dose', day: day + lightsOnMin(plan) / DAY_MIN, mgPerL: dose.mgPerL[nutrient] })

@@ -63,6 +63,7 @@ export {
   type RecordKind,
   type SettingChange,
   type Sign,
+  type WaterChange,
 } from './journal.js'
 export {
   bySeverity,

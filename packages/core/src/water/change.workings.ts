@@ -1,3 +1,4 @@
+import { changesNeeded } from './dilution.js'
 import { numberInput, ContradictionError, exactly, numberOf, type Working } from '../quantity/working.js'
 
 /** How much tap water a blend takes; hardness, alkalinity and ions all mix linearly. */
@@ -41,11 +42,14 @@ export const changesNeededWorking: Working = {
   formula: 'the least whole n with sourceMgPerL + (startMgPerL − sourceMgPerL)·(1 − fraction)^n ≤ limitMgPerL',
   source: 'Mass balance of a mixed tank',
   compute(inputs) {
-    const [start, limit, source] = [numberOf(inputs, 'startMgPerL'), numberOf(inputs, 'limitMgPerL'), numberOf(inputs, 'sourceMgPerL')]
-    if (start <= limit) return exactly(0)
-    if (source >= limit) throw new ContradictionError(['sourceMgPerL', 'limitMgPerL'])
-    // The hair keeps a limit that is met exactly from costing one change more.
-    return exactly(Math.ceil(Math.log((limit - source) / (start - source)) / Math.log(1 - numberOf(inputs, 'fraction')) - 1e-9))
+    const changes = changesNeeded({
+      startMgPerL: numberOf(inputs, 'startMgPerL'),
+      limitMgPerL: numberOf(inputs, 'limitMgPerL'),
+      sourceMgPerL: numberOf(inputs, 'sourceMgPerL'),
+      fraction: numberOf(inputs, 'fraction'),
+    })
+    if (changes === null) throw new ContradictionError(['sourceMgPerL', 'limitMgPerL'])
+    return exactly(changes)
   },
 }
 

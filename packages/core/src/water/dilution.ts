@@ -16,3 +16,19 @@ export function dilutedMgPerL({ startMgPerL, sourceMgPerL, fraction, changes }: 
   requireWithin('changes', changes, 0, 10_000)
   return sourceMgPerL + (startMgPerL - sourceMgPerL) * (1 - fraction) ** changes
 }
+
+export interface ChangesNeededOptions {
+  readonly startMgPerL: number
+  readonly limitMgPerL: number
+  readonly sourceMgPerL: number
+  /** Share of the water replaced at each change, 0.01–0.99. */
+  readonly fraction: number
+}
+/** The least whole number of changes that brings a level down to a limit; `null` where new water holds as much. Mass balance of a mixed tank. */
+export function changesNeeded({ startMgPerL, limitMgPerL, sourceMgPerL, fraction }: ChangesNeededOptions): number | null {
+  requireWithin('fraction', fraction, 0.01, 0.99)
+  if (startMgPerL <= limitMgPerL) return 0
+  if (sourceMgPerL >= limitMgPerL) return null
+  // The hair keeps a limit that is met exactly from costing one change more.
+  return Math.ceil(Math.log((limitMgPerL - sourceMgPerL) / (startMgPerL - sourceMgPerL)) / Math.log(1 - fraction) - 1e-9)
+}

@@ -7,6 +7,7 @@ import { Outlet, useLocation, useNavigate, useParams } from 'react-router'
 import { session } from '../../api/journal.queries.js'
 import { planOfTank } from '../../api/tanks.queries.js'
 import { OpenTermContext } from '../../ui/openTerm.js'
+import { RunningTimers } from '../../ui/timers/RunningTimers.js'
 import { US_UNITS, useUnits } from '../../ui/units.js'
 import { EmergencyCard } from '../EmergencyCard.js'
 import { useShortcuts } from '../useShortcuts.js'
@@ -103,6 +104,7 @@ export function Shell() {
         {appWords.skip}
       </Box>
       <Header tankId={tankId} isNight={isNight} onMode={turn} onSheet={open} />
+      <RunningTimers />
       <Box
         component="main"
         id="sheet"

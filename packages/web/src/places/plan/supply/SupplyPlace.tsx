@@ -8,6 +8,7 @@ import { addressOfSheet, isSupplySheet } from '../../shared/sheetPlace.js'
 import { FeedSheet } from './feed/FeedSheet.js'
 import { GasSheet } from './gas/GasSheet.js'
 import { LightSheet } from './light/LightSheet.js'
+import { WaterSheet } from './water/WaterSheet.js'
 
 /** What a tank is supplied with, a sheet each. */
 export function SupplyPlace() {
@@ -28,6 +29,8 @@ export function SupplyPlace() {
           <GasSheet desk={desk} age={age} />
         ) : sheet === 'feed' ? (
           <FeedSheet desk={desk} age={age} />
+        ) : sheet === 'water' ? (
+          <WaterSheet desk={desk} age={age} />
         ) : (
           <LightSheet desk={desk} age={age} />
         )

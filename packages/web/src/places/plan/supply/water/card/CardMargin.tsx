@@ -1,0 +1,70 @@
+import { waterSheetWords } from '@jovrin/contract'
+import { Box, Button } from '@mui/material'
+import { NumberField } from '../../../../../ui/NumberField.js'
+import { Grid } from '../../../../../ui/QuestionGroup.js'
+import { useSetParam } from '../../../../../ui/useSetParam.js'
+import { percent, shortDate, useUnits } from '../../../../../ui/units.js'
+import type { Desk } from '../../../desk.js'
+import { Heading } from '../../light/LampsPanel.js'
+import type { CardState } from './useChangeCard.js'
+import { useLogChange } from './useLogChange.js'
+
+/** What holds today, and the button that logs it. */
+export function CardMargin({ desk, state }: { readonly desk: Desk; readonly state: CardState }) {
+  const text = waterSheetWords
+  const units = useUnits()
+  const setParam = useSetParam()
+  const { card, fraction, tankC, roomC, set } = state
+  const { log, dueOn, isLogging } = useLogChange(desk, state)
+  const { kit } = desk.plan.water
+  return (
+    <section aria-labelledby="water-card-today">
+      <Heading id="water-card-today">{text.cardOf(`${percent(fraction)} %`, units.show('volume', card.litres))}</Heading>
+      <Box className="no-print" sx={{ display: 'grid', gap: 1, fontSize: 14 }}>
+        <Grid min={130}>
+          <NumberField
+            label={text.fraction}
+            why={text.fractionWhy}
+            dimension="fraction"
+            range={[0.01, 1]}
+            canBeUnknown={false}
+            value={fraction}
+            onChange={(value) => value !== null && set({ fraction: value })}
+          />
+          <NumberField
+            label={text.tankC}
+            why={text.tankCWhy}
+            dimension="temperature"
+            range={[5, 40]}
+            canBeUnknown={false}
+            value={tankC}
+            onChange={(value) => value !== null && set({ tankC: value })}
+          />
+          <NumberField
+            label={text.roomC}
+            why={text.roomCWhy}
+            dimension="temperature"
+            range={[-5, 45]}
+            canBeUnknown={false}
+            value={roomC}
+            onChange={(value) => value !== null && set({ roomC: value })}
+          />
+        </Grid>
+        {(kit.fillS === null || kit.drainS === null) && (
+          <Box>
+            <Button variant="text" onClick={() => setParam('part', 'ready')}>
+              {text.toKit}
+            </Button>
+          </Box>
+        )}
+        <Box>
+          <Button variant="contained" disabled={isLogging} sx={{ minHeight: { xs: 44, md: 34 } }} onClick={() => void log()}>
+            {text.log}
+          </Button>
+        </Box>
+        {dueOn !== null && <div>{text.alsoJob(shortDate(dueOn))}</div>}
+        <Box sx={{ color: 'text.secondary' }}>{text.printHint}</Box>
+      </Box>
+    </section>
+  )
+}

@@ -1,0 +1,31 @@
+import { cardWords, mineralWords, nameIn, say, waterSheetWords } from '@jovrin/contract'
+import type { CardStep } from '@jovrin/core'
+import type { Units } from '../../../../../ui/units.js'
+import { sourceName } from '../sourceName.js'
+
+/** A step of the card: its sentence, and in few words for the journal. */
+export function cardStepText(
+  { code, values, source, minerals }: CardStep,
+  units: Units,
+): { readonly whole: string; readonly short: string } {
+  const told = units.words(say(cardWords, code, values, units.reader))
+  const weighed = minerals.map(({ salt, grams }) => `${nameIn(mineralWords, salt)} ${units.show('salt', grams)}`).join(', ')
+  const water = values['water'] === undefined ? '' : units.tell(values['water'])
+  switch (code) {
+    case 'take-source': {
+      const name =
+        source === null || source.kind === null
+          ? sourceName({ name: '', kind: 'mains' })
+          : sourceName({ name: source.name, kind: source.kind })
+      return { whole: `${name}: ${told}`, short: `${name} ${water}` }
+    }
+    case 'take-purified':
+      return { whole: told, short: `${waterSheetWords.purified} ${water}` }
+    case 'take-hot':
+      return { whole: told, short: told.split('.')[0] ?? told }
+    case 'minerals':
+      return { whole: `${told} ${weighed}.`, short: weighed }
+    default:
+      return { whole: told, short: told }
+  }
+}
