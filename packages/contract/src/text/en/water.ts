@@ -42,9 +42,9 @@ type CardSentences = { readonly [Code in CardCode]: Sentence<(typeof CARD_STEPS)
 export const cardWords = {
   'power-off': (v) =>
     `Heater, canister and ultraviolet off; skimmer too. Let the heater cool for ${v.cool}: one that falls dry while hot bursts.`,
-  'take-purified': (v) => `purified: ${v.water}`,
-  'take-source': (v) => `${v.water}, cold`,
-  'take-hot': (v) => `hot tap, about ${v.hot}: ${v.water}. It scalds; keep hands and soft hoses away.`,
+  'take-purified': (v) => `Purified water: ${v.water}.`,
+  'take-source': (v) => `${v.water}, cold.`,
+  'take-hot': (v) => `Hot tap, about ${v.hot}: ${v.water}. It scalds; keep hands and soft hoses away.`,
   'hot-copper': () =>
     'You keep shrimps or snails, and boilers and copper pipes give off copper: let the tap run first, or warm the water in its container with a heater instead.',
   minerals: (v) => `Dissolve in these ${v.water}, stirring until nothing lies on the bottom:`,

@@ -19,10 +19,10 @@ interface MixBarrelProps {
 }
 
 const TOP = 26
-const DEEP = 190
-const BARREL = 150
-const LEFT = 40
-const NOTES = LEFT + BARREL + 60
+const DEEP = 210
+const BARREL = 140
+const LEFT = 8
+const NOTES = LEFT + BARREL + 44
 const LINE = 34
 
 /** Waters of a mix as they would stand in a barrel before anybody stirs, each as high as its share, with its name on a leader. */

@@ -12,6 +12,7 @@ import { LightAnswer } from './LightAnswer.js'
 import { NormalAnswer } from './NormalAnswer.js'
 import { Sums } from './Sums.js'
 import { SuppliesAnswer } from './SuppliesAnswer.js'
+import { WaterAnswer } from './WaterAnswer.js'
 
 type QuestionId = keyof typeof answersWords.list
 
@@ -126,6 +127,7 @@ function Answer({ id, tank }: { id: QuestionId; tank: TankEntry | null }): React
       {id === 'light' && tank !== null && <LightAnswer tank={tank} />}
       {id === 'animals' && tank !== null && <AnimalsAnswer tank={tank} />}
       {id === 'dose' && tank !== null && <DoseAnswer tank={tank} />}
+      {id === 'water' && tank !== null && <WaterAnswer tank={tank} />}
       {id === 'dose' && (
         <Sums
           ids={[

@@ -15,7 +15,7 @@ const findings: readonly Finding[] = [
   raise(FINDINGS.tilt, { tilt: 3, line: 4 }),
   raise(FINDINGS['room-warm'], { room: 30 }),
   raise(FINDINGS['sun-on-glass'], { sun: 2 }),
-  raise(FINDINGS['chloramine'], {}),
+  raise(FINDINGS['heavy-wall'], { mass: 200 }),
 ]
 
 let plan: Plan = start
@@ -42,14 +42,14 @@ describe('what to look at', () => {
     show({ sheet: 'vessel' })
     expect(screen.getAllByRole('listitem')).toHaveLength(5) // four, and the line that tells of more
     await hand.click(screen.getByRole('button', { name: '2 more' }))
-    expect(screen.getByText(/Chloramine does not air out/)).toBeTruthy()
+    expect(screen.getByText(/load-bearing wall/)).toBeTruthy()
     expect(screen.queryByText(/Main stone/)).not.toBeNull()
     expect(screen.getAllByRole('link')).toHaveLength(1)
     expect(screen.getByRole('link', { name: 'Hardscape' })).toBeTruthy()
     cleanup()
     show({ sheet: 'hardscape' })
     expect(screen.queryByRole('link')).toBeNull()
-    expect(screen.queryByText(/Chloramine/)).toBeNull()
+    expect(screen.queryByText(/load-bearing wall/)).toBeNull()
   })
   test('of all sheets, with a way there', () => {
     show()

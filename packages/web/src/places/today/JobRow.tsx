@@ -3,7 +3,9 @@ import type { JobRecord, ListedJob } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { decimals, shortDate, useUnits } from '../../ui/units.js'
 import { jobText } from '../job.text.js'
+import { Link } from 'react-router'
 import { JobOrder } from '../shared/JobOrder.js'
+import { addressOfSheet } from '../shared/sheetPlace.js'
 import { SetLight } from '../shared/SetLight.js'
 
 /** As tall as a thumb on a phone. */
@@ -57,6 +59,11 @@ export function JobRow({ job, tankId, today, isWaiting, onTell, onTakeBack, onMo
         {job.minutes > 0 && (
           <Box component="span" sx={{ color: 'text.secondary', ml: text === '' ? 0 : 1 }}>
             {todayWords.minutes(decimals(job.minutes, 0))}
+          </Box>
+        )}
+        {isOpen && job.kind === 'change' && (
+          <Box component={Link} to={`${addressOfSheet(tankId, 'water')}?part=card`} sx={{ color: 'inherit', ml: 1 }}>
+            {todayWords.card}
           </Box>
         )}
         {isOpen && <JobOrder kind={job.kind} />}

@@ -28,6 +28,7 @@ export const today: Translation<typeof todayWords> = {
   glanceToday: (time) => `angesehen um ${time}`,
   noGlance: 'noch nicht angesehen',
   lastGlance: (date) => `zuletzt angesehen ${date}`,
+  card: 'Wechselkarte',
   barrel: 'Für alle Becken heute',
   ofStock: (amount) => `${amount} Stammlösung`,
   theBottle: 'Flasche, alles in einem',

@@ -25,6 +25,7 @@ export const todayWords = {
   glanceToday: (time: string) => `checked at ${time}`,
   noGlance: 'not checked yet',
   lastGlance: (date: string) => `last check ${date}`,
+  card: 'change card',
   barrel: 'For all tanks today',
   ofStock: (amount: string) => `${amount} of stock`,
   theBottle: 'all-in-one bottle',

@@ -47,6 +47,7 @@ export function FillStages({ desk: { plan, figures, tankId }, fill }: { readonly
             mt: 1,
             '& th': { fontWeight: 'normal', textAlign: 'left', color: 'text.secondary' },
             '& td, & th': { pr: 2, lineHeight: 1.4 },
+            '& td:not(:first-of-type)': { whiteSpace: 'nowrap' },
           }}
         >
           <HeadRow heads={text.stages} />

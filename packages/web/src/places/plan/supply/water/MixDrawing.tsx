@@ -5,7 +5,7 @@ import { Measured } from '../../../../drawing/Measured.js'
 import { MixBarrel, type MixLayer } from '../../../../drawing/water/MixBarrel.js'
 import { percent, useUnits } from '../../../../ui/units.js'
 import type { Desk } from '../../desk.js'
-import { sourceName } from './sourceName.js'
+import { sourceName } from '../../../shared/water/sourceName.js'
 
 /** Waters of a regular change, each as high as its share. */
 export function MixDrawing({ desk: { plan, figures } }: { readonly desk: Desk }) {
@@ -31,7 +31,7 @@ export function MixDrawing({ desk: { plan, figures } }: { readonly desk: Desk })
       <Box component="h2" id="water-mix" className="lettering" sx={{ fontSize: 16, m: 0 }}>
         {text.mixTitle}
       </Box>
-      <Measured usual={760}>
+      <Measured usual={370}>
         {(width) => (
           <MixBarrel
             width={width}

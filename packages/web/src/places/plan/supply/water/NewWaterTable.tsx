@@ -37,7 +37,7 @@ export function NewWaterTable({ plan }: { readonly plan: Plan }) {
   }
   return (
     <section aria-labelledby="water-new">
-      <Box component="h2" id="water-new" className="lettering" sx={{ fontSize: 16, m: 0, mt: 1 }}>
+      <Box component="h2" id="water-new" className="lettering" sx={{ fontSize: 16, m: 0 }}>
         {text.newWater}
       </Box>
       <Box
@@ -47,7 +47,7 @@ export function NewWaterTable({ plan }: { readonly plan: Plan }) {
           fontSize: 14,
           borderCollapse: 'collapse',
           '& th': { fontWeight: 'normal', textAlign: 'left', color: 'text.secondary' },
-          '& td, & th': { pr: 3, lineHeight: 1.45 },
+          '& td, & th': { pr: 2, whiteSpace: 'nowrap', lineHeight: 1.45 },
         }}
       >
         <HeadRow

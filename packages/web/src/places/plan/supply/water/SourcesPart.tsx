@@ -9,7 +9,7 @@ import type { Desk } from '../../desk.js'
 import { PlanChoice, PlanField } from '../../PlanField.js'
 import { Heading } from '../light/LampsPanel.js'
 import { ReportsTable } from './ReportsTable.js'
-import { sourceName } from './sourceName.js'
+import { sourceName } from '../../../shared/water/sourceName.js'
 
 const MOST_SOURCES = 8
 const NAME_MOST = 60

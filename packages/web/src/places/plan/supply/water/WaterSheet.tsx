@@ -11,6 +11,7 @@ import { CardSteps } from './card/CardSteps.js'
 import { useChangeCard } from './card/useChangeCard.js'
 import { FillMargin } from './FillMargin.js'
 import { FillStages } from './FillStages.js'
+import { BarrelTanks } from './planner/BarrelTanks.js'
 import { FirstWeeks } from './planner/FirstWeeks.js'
 import { PlannerMargin } from './planner/PlannerMargin.js'
 import { StepwiseTable } from './planner/Stepwise.js'
@@ -39,16 +40,17 @@ export function WaterSheet({ desk, age }: { readonly desk: Desk; readonly age: n
       drawing={
         <>
           {(part === 'sources' || part === 'ready') && (
-            <>
+            <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' }, columnGap: 3, rowGap: 1 }}>
               <MixDrawing desk={desk} />
               <NewWaterTable plan={desk.plan} />
-            </>
+            </Box>
           )}
           {part === 'card' && <CardSteps desk={desk} state={card} />}
           {part === 'planner' && (
             <>
               <FirstWeeks desk={desk} />
               <StepwiseTable state={stepwise} />
+              <BarrelTanks desk={desk} age={age} />
             </>
           )}
           {part === 'fill' && <FillStages desk={desk} fill={fill.fill} />}

@@ -2,7 +2,7 @@ import { firstFill, hasAnimalsAt, type FirstFill } from '@jovrin/core'
 import { useMemo } from 'react'
 import { useKeptState } from '../../../../ui/useKeptState.js'
 import type { Desk } from '../../desk.js'
-import { roomNowC } from './roomNow.js'
+import { roomNowC } from '../../../shared/water/roomNow.js'
 
 export interface FillState {
   readonly fill: FirstFill

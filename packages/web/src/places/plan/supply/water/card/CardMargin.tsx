@@ -3,19 +3,17 @@ import { Box, Button } from '@mui/material'
 import { NumberField } from '../../../../../ui/NumberField.js'
 import { Grid } from '../../../../../ui/QuestionGroup.js'
 import { useSetParam } from '../../../../../ui/useSetParam.js'
-import { percent, shortDate, useUnits } from '../../../../../ui/units.js'
+import { percent, useUnits } from '../../../../../ui/units.js'
 import type { Desk } from '../../../desk.js'
 import { Heading } from '../../light/LampsPanel.js'
 import type { CardState } from './useChangeCard.js'
-import { useLogChange } from './useLogChange.js'
 
-/** What holds today, and the button that logs it. */
+/** What holds for this change alone. */
 export function CardMargin({ desk, state }: { readonly desk: Desk; readonly state: CardState }) {
   const text = waterSheetWords
   const units = useUnits()
   const setParam = useSetParam()
   const { card, fraction, tankC, roomC, set } = state
-  const { log, dueOn, isLogging } = useLogChange(desk, state)
   const { kit } = desk.plan.water
   return (
     <section aria-labelledby="water-card-today">
@@ -57,12 +55,6 @@ export function CardMargin({ desk, state }: { readonly desk: Desk; readonly stat
             </Button>
           </Box>
         )}
-        <Box>
-          <Button variant="contained" disabled={isLogging} sx={{ minHeight: { xs: 44, md: 34 } }} onClick={() => void log()}>
-            {text.log}
-          </Button>
-        </Box>
-        {dueOn !== null && <div>{text.alsoJob(shortDate(dueOn))}</div>}
         <Box sx={{ color: 'text.secondary' }}>{text.printHint}</Box>
       </Box>
     </section>

@@ -1,15 +1,16 @@
 import { cardTimerWords, waterSheetWords } from '@jovrin/contract'
 import type { CardCode, CardStep } from '@jovrin/core'
-import { Box } from '@mui/material'
+import { Box, Button } from '@mui/material'
 import { Measured } from '../../../../../drawing/Measured.js'
 import { Section } from '../../../../../drawing/section/Section.js'
 import { WaterMark } from '../../../../../drawing/water/WaterMark.js'
 import { StartTimer } from '../../../../../ui/timers/StartTimer.js'
-import { percent, useUnits } from '../../../../../ui/units.js'
+import { percent, shortDate, useUnits } from '../../../../../ui/units.js'
 import type { Desk } from '../../../desk.js'
 import { sectionLabels } from '../../../sectionLabels.js'
-import { cardStepText } from './cardStepText.js'
+import { cardStepText } from '../../../../shared/water/cardStepText.js'
 import type { CardState } from './useChangeCard.js'
+import { useLogChange } from './useLogChange.js'
 
 /** Steps that warn rather than ask for something. */
 const CAUTIONS: ReadonlySet<CardCode> = new Set([
@@ -39,7 +40,7 @@ export function CardSteps({ desk, state }: { readonly desk: Desk; readonly state
             figures={figures}
             ageDays={0}
             hasPlants={false}
-            mostHeight={350}
+            mostHeight={310}
             labels={{
               ...sectionLabels(plan, figures, units, [
                 [text.card, `${percent(fraction)} %`],
@@ -60,7 +61,21 @@ export function CardSteps({ desk, state }: { readonly desk: Desk; readonly state
             <Step key={`${step.code} ${step.source?.name ?? ''}`} step={step} tankId={tankId} tankName={plan.name} />
           ))}
         </Box>
+        <LogChange desk={desk} state={state} />
       </section>
+    </Box>
+  )
+}
+
+function LogChange({ desk, state }: { readonly desk: Desk; readonly state: CardState }) {
+  const text = waterSheetWords
+  const { log, dueOn, isLogging } = useLogChange(desk, state)
+  return (
+    <Box className="no-print" sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1.5, fontSize: 14, my: 1 }}>
+      <Button variant="contained" disabled={isLogging} sx={{ minHeight: { xs: 44, md: 34 } }} onClick={() => void log()}>
+        {text.log}
+      </Button>
+      {dueOn !== null && <span>{text.alsoJob(shortDate(dueOn))}</span>}
     </Box>
   )
 }
@@ -70,7 +85,7 @@ function Step({ step, tankId, tankName }: { readonly step: CardStep; readonly ta
   const isCaution = CAUTIONS.has(step.code)
   const timer: string | undefined = cardTimerWords[step.code as keyof typeof cardTimerWords]
   return (
-    <Box component="li" sx={isCaution ? { color: 'var(--algae)', listStyle: '"△ "' } : {}}>
+    <Box component="li" sx={isCaution ? { color: 'var(--algae)', listStyle: '"△ "', counterIncrement: 'list-item 0' } : {}}>
       {cardStepText(step, units).whole}{' '}
       {step.seconds !== null && timer !== undefined && (
         <StartTimer id={`${tankId} ${step.code}`} name={`${tankName}, ${timer}`} seconds={Math.round(step.seconds)} />

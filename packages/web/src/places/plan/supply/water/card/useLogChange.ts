@@ -1,5 +1,5 @@
 import { appWords, journalWords, JournalEntry, outboxWords, waterSheetWords } from '@jovrin/contract'
-import { civilDate, datePlusDays, type JobRecord, type ListedJob, type WaterChange } from '@jovrin/core'
+import { datePlusDays, type JobRecord, type ListedJob, type WaterChange } from '@jovrin/core'
 import { useQuery } from '@tanstack/react-query'
 import { useCallback, useState } from 'react'
 import { z } from 'zod'
@@ -11,19 +11,19 @@ import { jobKey, outbox } from '../../../../../api/outbox.js'
 import { useNotice } from '../../../../../ui/notice.js'
 import { percent, useUnits } from '../../../../../ui/units.js'
 import type { Desk } from '../../../desk.js'
-import { cardStepText } from './cardStepText.js'
+import { cardStepText } from '../../../../shared/water/cardStepText.js'
 import type { CardState } from './useChangeCard.js'
 
 /** A change that was due a few days ago is the one that is done now. */
 const REACH_DAYS = 3
 
 /** Logs the change of a card with what it was mixed of, and marks the planned one that it is as done: one tap, and one to take both back. */
-export function useLogChange({ tankId, plan }: Desk, { card, fraction }: CardState) {
+export function useLogChange({ tankId, plan }: Desk, { card, fraction, age }: CardState) {
   const changed = useJournalChanged()
   const notice = useNotice()
   const units = useUnits()
   const [isLogging, setLogging] = useState(false)
-  const today = civilDate(new Date(), plan.timeZone)
+  const today = datePlusDays(plan.startedOn, age)
   const jobs = useQuery(jobsOfTank(tankId, datePlusDays(today, -REACH_DAYS), today)).data
   const due =
     jobs?.jobs.findLast(({ kind, state, on }) => kind === 'change' && (state === 'due' || state === 'moved') && on <= today) ?? null

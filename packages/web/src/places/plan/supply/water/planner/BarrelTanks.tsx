@@ -1,15 +1,5 @@
 import { waterSheetWords } from '@jovrin/contract'
-import {
-  barrelCourse,
-  changeFractionOn,
-  civilDate,
-  datePlusDays,
-  daysBetween,
-  mixOf,
-  tankFigures,
-  type BarrelDraw,
-  type Plan,
-} from '@jovrin/core'
+import { barrelCourse, changeFractionOn, datePlusDays, daysBetween, mixOf, tankFigures, type BarrelDraw, type Plan } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { useMemo } from 'react'
@@ -32,11 +22,11 @@ function drawsOf(plan: Plan, waterL: number, today: string): BarrelDraw[] {
 }
 
 /** All tanks that are changed from one barrel: whether what the purifier gives is enough, and on which day it is not. */
-export function BarrelTanks({ desk: { tankId, plan } }: { readonly desk: Desk }) {
+export function BarrelTanks({ desk: { tankId, plan }, age }: { readonly desk: Desk; readonly age: number }) {
   const text = waterSheetWords
   const units = useUnits()
   const tanks = useQuery(allTanks()).data
-  const today = civilDate(new Date(), plan.timeZone)
+  const today = datePlusDays(plan.startedOn, age)
   const all = useMemo(
     () =>
       // This sheet's plan may be a moment ahead of the server's.
@@ -62,7 +52,7 @@ export function BarrelTanks({ desk: { tankId, plan } }: { readonly desk: Desk })
       : barrelCourse({ draws: all.flatMap(({ draws }) => draws), barrelL, unitLPerDay: purifierLPerDay }, DAYS)
   const litres = (value: number): string => units.show('volume', value, 2)
   return (
-    <section aria-labelledby="water-barrels">
+    <Box component="section" aria-labelledby="water-barrels" sx={{ mt: 1.5 }}>
       <Heading id="water-barrels">{text.barrels}</Heading>
       <Box sx={{ display: 'grid', gap: 0.75, fontSize: 14 }}>
         <Box sx={{ color: 'text.secondary' }}>{text.barrelsWhy}</Box>
@@ -111,6 +101,6 @@ export function BarrelTanks({ desk: { tankId, plan } }: { readonly desk: Desk })
           </>
         )}
       </Box>
-    </section>
+    </Box>
   )
 }

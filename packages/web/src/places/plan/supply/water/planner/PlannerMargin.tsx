@@ -4,7 +4,6 @@ import { Grid } from '../../../../../ui/QuestionGroup.js'
 import type { Desk } from '../../../desk.js'
 import { PlanChoice, PlanField } from '../../../PlanField.js'
 import { Heading } from '../../light/LampsPanel.js'
-import { BarrelTanks } from './BarrelTanks.js'
 import { Creep } from './Creep.js'
 import { Dilution } from './Dilution.js'
 import { StepwiseFields } from './Stepwise.js'
@@ -31,7 +30,6 @@ export function PlannerMargin({ desk, stepwise }: { readonly desk: Desk; readonl
       <Dilution tankId={desk.tankId} />
       <StepwiseFields state={stepwise} />
       <Creep desk={desk} />
-      <BarrelTanks desk={desk} />
     </>
   )
 }

@@ -1,8 +1,8 @@
-import { newWater, stepwiseChange, warming, WATER_QUALITIES, type Stepwise, type WaterState } from '@jovrin/core'
+import { fromUnit, newWater, stepwiseChange, warming, WATER_QUALITIES, type Stepwise, type WaterState } from '@jovrin/core'
 import { useMemo } from 'react'
 import { useKeptState } from '../../../../../ui/useKeptState.js'
 import type { Desk } from '../../../desk.js'
-import { roomNowC } from '../roomNow.js'
+import { roomNowC } from '../../../../shared/water/roomNow.js'
 
 interface Typed {
   /** As the tank is now; as the plan has it where nobody tested. */
@@ -18,7 +18,11 @@ export interface StepwiseState {
   readonly setMost: (part: Partial<WaterState>) => void
 }
 /** By which animals may see water move in a day: two degrees of warmth, one of GH, one of KH. General practice 1–2. */
-const USUAL_MOST: WaterState = { temperatureC: 2, hardnessMmolPerL: 0.1783, alkalinityMeqPerL: 0.3567 }
+const USUAL_MOST: WaterState = {
+  temperatureC: 2,
+  hardnessMmolPerL: fromUnit('hardness', 1, '°dGH'),
+  alkalinityMeqPerL: fromUnit('alkalinity', 1, '°dKH'),
+}
 const MOST_FRACTION = 0.5
 const isState = (value: unknown): value is Partial<WaterState> =>
   typeof value === 'object' && value !== null && Object.values(value).every((one) => typeof one === 'number' && one >= 0)

@@ -1,7 +1,7 @@
 import { cardWords, mineralWords, nameIn, say, waterSheetWords } from '@jovrin/contract'
 import type { CardStep } from '@jovrin/core'
-import type { Units } from '../../../../../ui/units.js'
-import { sourceName } from '../sourceName.js'
+import type { Units } from '../../../ui/units.js'
+import { sourceName } from './sourceName.js'
 
 /** A step of the card: its sentence, and in few words for the journal. */
 export function cardStepText(
@@ -22,7 +22,7 @@ export function cardStepText(
     case 'take-purified':
       return { whole: told, short: `${waterSheetWords.purified} ${water}` }
     case 'take-hot':
-      return { whole: told, short: told.split('.')[0] ?? told }
+      return { whole: told, short: `${waterSheetWords.hot} ${water}` }
     case 'minerals':
       return { whole: `${told} ${weighed}.`, short: weighed }
     default:
