@@ -11,21 +11,12 @@ export function cardStepText(
   const told = units.words(say(cardWords, code, values, units.reader))
   const weighed = minerals.map(({ salt, grams }) => `${nameIn(mineralWords, salt)} ${units.show('salt', grams)}`).join(', ')
   const water = values['water'] === undefined ? '' : units.tell(values['water'])
-  switch (code) {
-    case 'take-source': {
-      const name =
-        source === null || source.kind === null
-          ? sourceName({ name: '', kind: 'mains' })
-          : sourceName({ name: source.name, kind: source.kind })
-      return { whole: `${name}: ${told}`, short: `${name} ${water}` }
-    }
-    case 'take-purified':
-      return { whole: told, short: `${waterSheetWords.purified} ${water}` }
-    case 'take-hot':
-      return { whole: told, short: `${waterSheetWords.hot} ${water}` }
-    case 'minerals':
-      return { whole: `${told} ${weighed}.`, short: weighed }
-    default:
-      return { whole: told, short: told }
+  if (code === 'take-source') {
+    const name = sourceName({ name: source?.name ?? '', kind: source?.kind ?? 'mains' })
+    return { whole: `${name}: ${told}`, short: `${name} ${water}` }
   }
+  if (code === 'take-purified') return { whole: told, short: `${waterSheetWords.purified} ${water}` }
+  if (code === 'take-hot') return { whole: told, short: `${waterSheetWords.hot} ${water}` }
+  if (code === 'minerals') return { whole: `${told} ${weighed}.`, short: weighed }
+  return { whole: told, short: told }
 }
