@@ -104,7 +104,7 @@ try {
   await shot('library', '/library?tank=01920000-0000-7000-8000-000000000001', {
     before: (page) => page.getByText('marginal').first().waitFor(),
   })
-  await shot('species', '/library/species/rotala-macrandra?tank=01920000-0000-7000-8000-000000000001', { before: sheet })
+  await shot('water', `${RIVER}/supply/water?part=card`, { before: sheet })
   await shot('feed', `${RIVER}/supply/feed?part=schools`, {
     before: (page) => page.getByRole('row', { name: /^nitrate in week 26.*\(/ }).waitFor({ timeout: 60_000 }),
   })

@@ -13,6 +13,8 @@ import { deadShareSum, givenTurnoverSum, reachSum, realFlowSum, turnoverSum } fr
 import { coolerSum, heaterSum } from './tank/heat.sums.js'
 import { basePressureSum, evaporationSum, fillSum, floorLoadSum, footPressureSum, grossSum, paneSum } from './tank/vessel.sums.js'
 
+import { blendAlkalinitySum, blendHardnessSum, changeLitresSum, conditionerSum, fillSecondsSum, hotLitresSum } from './water/change.sums.js'
+
 /** Every figure of a plan that opens with a sum of its own, in the order of the work. */
 export const SUMS = [
   grossSum,
@@ -50,6 +52,12 @@ export const SUMS = [
   deadShareSum,
   heaterSum,
   coolerSum,
+  blendHardnessSum,
+  blendAlkalinitySum,
+  changeLitresSum,
+  hotLitresSum,
+  conditionerSum,
+  fillSecondsSum,
   floorLightSum,
   dailyLightSum,
   equalLightSum,

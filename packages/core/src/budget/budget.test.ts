@@ -7,6 +7,7 @@ import { compareGrounds, withMethod } from './compareGrounds.js'
 import { gasBySurface } from './gasBySurface.js'
 import { heatLossW } from '../tank/climate.js'
 import { coolerLoad, heaterLoad, heatingW, neededHeaterW, usualHeaterW } from '../tank/climateLoad.js'
+import { mineralNeeds } from './mineralNeed.js'
 import { monthlyCost, runningParts, USUAL_RATE } from './running.js'
 import { columnTotals, priceOf, shoppingList, SHOPPING_GROUPS, USUAL_SPLIT } from './shopping.js'
 
@@ -25,6 +26,25 @@ describe('running cost', () => {
     const { gas } = parts(samplePlan)
     expect(gas?.isRateGiven).toBe(false)
     expect(gas?.cost).toBeCloseTo((gas?.amount ?? 0) * USUAL_RATE.gasPerKg, 9)
+  })
+  test('mineral salts of new water are paid for and bought, with what is dosed of the same salt in one pack', () => {
+    const water = {
+      ...samplePlan.water,
+      hardnessMmolPerL: 0.9,
+      minerals: ['calcium-sulfate-dihydrate', 'magnesium-sulfate-heptahydrate'] as const,
+    }
+    const soft: Plan = { ...samplePlan, feeding: 'rich-column', water, logistics: { ...samplePlan.logistics, purifiedFraction: 1 } }
+    const grams = mineralNeeds(soft, tankFigures(soft).waterL)
+    const daily = grams.reduce((sum, one) => sum + one.grams, 0)
+    const before = { ...soft, water: { ...water, minerals: [] } }
+    expect(parts(soft)['salts']!.amount - parts(before)['salts']!.amount).toBeCloseTo((daily * 365.25) / 12 / 1000, 6)
+    const magnesium = (plan: Plan): number =>
+      list(plan)
+        .filter(({ key }) => key === 'salt:magnesium-sulfate-heptahydrate')
+        .reduce((sum, { values }) => sum + values['amount']!.value, 0)
+    const ofWater = grams.find(({ salt }) => salt === 'magnesium-sulfate-heptahydrate')!.grams * 182
+    expect(magnesium(soft)).toBeCloseTo(magnesium(before) + ofWater, 6)
+    expect(list(soft).some(({ key }) => key === 'salt:calcium-sulfate-dihydrate')).toBe(true)
   })
   test('purified water costs its waste too', () => {
     const purified = { ...samplePlan, logistics: { ...samplePlan.logistics, purifiedFraction: 0.5, wastePerL: 3 } }

@@ -1,5 +1,6 @@
 import { wastePerLOf } from '../startup/backward.js'
 import { feedNeeds, pricePerUnit } from './feedNeed.js'
+import { mineralNeeds } from './mineralNeed.js'
 import type { TankFigures } from '../ecosystem/tankFigures.js'
 import type { Plan } from '../plan/plan.js'
 import { gasHoursOf } from '../gas/linesOf.js'
@@ -49,10 +50,11 @@ export function runningParts(plan: Plan, figures: TankFigures): RunningPart[] {
   const gramsPerH = figures.gasMgPerH / 1000
   const needs = feedNeeds(plan, figures.waterL)
   // What has a price of its own costs that; salts without one cost what salts cost.
-  const gramsPerDay = needs.reduce(
+  const fedGPerDay = needs.reduce(
     (sum, { product, unit, perDay }) => (unit === 'g' && pricePerUnit(product) === null ? sum + perDay : sum),
     0,
   )
+  const gramsPerDay = mineralNeeds(plan, figures.waterL).reduce((sum, { grams }) => sum + grams, fedGPerDay)
   const costPerDay = needs.reduce((sum, { product, perDay }) => sum + perDay * (pricePerUnit(product) ?? 0), 0)
   const { everyDays, fraction } = plan.changes
   const litresPerChange = figures.waterL * fraction

@@ -6,6 +6,7 @@ import { quantities, type Dimensions, type NumbersOf, type Quantities } from '..
 import { countedSpecies, type CountedSpecies } from '../planting/bedsOf.js'
 import { potsOf } from '../planting/pots.js'
 import { USUAL_RENEW_DAYS, tabCost } from '../ground/rootTabs.js'
+import { mineralNeeds } from './mineralNeed.js'
 import { feedNeeds } from './feedNeed.js'
 import { isUsual } from '../feed/cupboard.js'
 import { commonAnswers } from '../plan/answers.js'
@@ -157,6 +158,12 @@ export function shoppingList(plan: Plan, figures: TankFigures): ShoppingItem[] {
     else
       for (const { salt, grams } of product.mix)
         add('salt', salt, 1, { amount: (grams * amount) / commonAnswers().number('feed/cupboard/*/bottleMl', product.bottleMl) })
+  }
+  for (const { salt, grams } of mineralNeeds(plan, figures.waterL)) {
+    // One pack serves doses and new water.
+    const dosed = items.find(({ key }) => key === `salt:${salt}`)
+    const amount = grams * FED_DAYS + (dosed?.values['amount']?.value ?? 0)
+    add('salt', salt, dosed?.count ?? 1, { amount }, { name: dosed?.name ?? '', price: dosed?.price ?? null })
   }
   for (const quantity of KITS_BOUGHT) add('test', quantity, 1, {})
   const hasGas = plan.gasLines.some(({ control }) => control !== 'none')

@@ -7,7 +7,7 @@ export type Provenance = 'typed' | 'measured' | 'assumed' | 'reckoned' | 'model'
 
 /** A word of the catalogue: its list, and its key in it; 'own' is a name that the grower gave. */
 export type Word = readonly [
-  list: 'own' | 'ground' | 'material' | 'top' | 'media' | 'job' | 'running' | 'lamp' | 'gasLine' | 'lightWindow',
+  list: 'own' | 'ground' | 'material' | 'top' | 'media' | 'job' | 'running' | 'lamp' | 'gasLine' | 'lightWindow' | 'source',
   key: string,
 ]
 

@@ -9,7 +9,11 @@ type Held = 'alkalinityMeqPerL' | 'hardnessMmolPerL' | 'nitrateMgNPerL' | 'phosp
 const UNTESTED: Readonly<Record<SourceKind, Readonly<Partial<Record<Held, Assumption>>>>> = {
   mains: {},
   well: {},
-  softened: { hardnessMmolPerL: { value: 0.1, low: 0.02, high: 0.5 } },
+  // Nobody softens soft water.
+  softened: {
+    hardnessMmolPerL: { value: 0.1, low: 0.02, high: 0.5 },
+    alkalinityMeqPerL: { value: 4, low: 2.5, high: 6 },
+  },
   rain: {
     alkalinityMeqPerL: { value: 0.05, low: 0.01, high: 0.3 },
     hardnessMmolPerL: { value: 0.05, low: 0.01, high: 0.3 },

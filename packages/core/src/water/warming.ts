@@ -7,6 +7,9 @@ export interface Warming {
   /** Out of the hot tap, part of what the pipes give [L]. */
   readonly hotL: number
   readonly hotC: number
+  /** What pipes give in all, cold and hot together [L], and how cold they run. */
+  readonly pipedL: number
+  readonly pipedC: number
   /** Without any hot water. */
   readonly coldC: number
   /** As it comes out of barrel or hose. */
@@ -46,5 +49,5 @@ export function warming({ plan, litres, fraction, tankC, roomC }: WarmingTask): 
   const pipedC = pipedL > 0 ? pipedHeat / pipedL : coldC
   const hotL = hotC > pipedC + 1 ? Math.min(pipedL, Math.max(0, ((tankC - coldC) * litres) / (hotC - pipedC))) : 0
   const mixC = litres > 0 ? coldC + (hotL * (hotC - pipedC)) / litres : coldC
-  return { hotL, hotC, coldC, mixC, shiftC: fraction * (mixC - tankC) }
+  return { hotL, hotC, pipedL, pipedC, coldC, mixC, shiftC: fraction * (mixC - tankC) }
 }

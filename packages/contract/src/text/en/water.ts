@@ -49,7 +49,7 @@ export const cardWords = {
     'You keep shrimps or snails, and boilers and copper pipes give off copper: let the tap run first, or warm the water in its container with a heater instead.',
   minerals: (v) => `Dissolve in these ${v.water}, stirring until nothing lies on the bottom:`,
   'condition-container': (v) =>
-    `Conditioner ${v.dose} into the new water, for the ${v.water} with chlorine; stir, then wait as its label says.`,
+    `Conditioner ${v.dose} into the new water, for the ${v.water} that may hold chlorine; stir, then wait as its label says.`,
   'condition-container-label': (v) => `Conditioner as its label says for ${v.water}, into the new water; stir, then wait as it says.`,
   'condition-tank': (v) =>
     `Conditioner ${v.dose} into the tank now, before the hose runs: for all its ${v.water}, unless the label says otherwise.`,

@@ -5,6 +5,7 @@ import {
   materialWords,
   oneOfWords,
   shoppingWords,
+  sourceKindWords,
   sumTermWords,
   sumTitleWords,
   topWords,
@@ -35,6 +36,8 @@ function wordText([list, key]: Word): string {
       return nameIn(filterMediaWords, key)
     case 'job':
       return nameIn(jobTitleWords, key)
+    case 'source':
+      return nameIn(sourceKindWords, key)
     case 'running':
       return nameIn(shoppingWords.runningPart, key)
     case 'lamp':

@@ -9,6 +9,9 @@ import {
   groundNeeds,
   levelCosts,
   openAllWater,
+  openBlendAlkalinity,
+  openBlendHardness,
+  openChange,
   openComposition,
   openCooler,
   openDailyLight,
@@ -49,6 +52,7 @@ import { describe, expect, test } from 'vitest'
 import { barePlan as bare, builtPlan as built } from '../../testing/builtPlan.js'
 import { METRIC } from '../../testing/units.js'
 import { explainDepth, explainKind } from './hardscape/explainComposition.js'
+import { plannedCard } from '../shared/water/plannedCard.js'
 import { toldSum } from './sum.text.js'
 
 const reckon = (script: string): number => {
@@ -84,6 +88,19 @@ function holds(sum: OpenedSum): void {
 const placedOf = ({ pieces }: ReturnType<typeof tankFigures>): PlacedPiece[] =>
   pieces.flatMap(({ placed }): PlacedPiece[] => (placed === null ? [] : [placed]))
 
+/** Of a change with a conditioner that has a label, through a hose that was measured. */
+function changeSums(plan: Plan): OpenedSum[] {
+  const { conditioner, kit } = plan.water
+  const told: Plan = {
+    ...plan,
+    water: { ...plan.water, conditioner: { ...conditioner, labelMl: 5, labelL: 40 }, kit: { ...kit, bucketL: 12, fillS: 61 } },
+  }
+  const figures = tankFigures(told)
+  const { card, fraction, tankC } = plannedCard(told, figures, 90)
+  const { litres, hot, conditioner: dose, fill } = openChange(told, card, { waterL: figures.waterL, fraction, tankC })
+  return [litres, hot, dose, fill].filter((sum) => sum !== null)
+}
+
 /** Every figure of a plan that opens with a sum. */
 function allSums(plan: Plan): OpenedSum[] {
   const figures = tankFigures(plan)
@@ -112,6 +129,9 @@ function allSums(plan: Plan): OpenedSum[] {
     openTurnover(plan, figures),
     openDeadShare(deadCells(plan.outlets, outletReaches(plan, figures), inner)),
     ...gasBySurface(plan).flatMap((gas) => Object.values(openSurfaceGas(gas))),
+    openBlendHardness(plan),
+    openBlendAlkalinity(plan),
+    ...changeSums(plan),
     openHeater(figures),
     openCooler(figures),
     openFloorLight(plan, figures),

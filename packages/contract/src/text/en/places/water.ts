@@ -105,6 +105,8 @@ export const waterSheetWords = {
   alsoJob: (date: string) => `It also marks the change due on ${date} as done.`,
   marked: 'drained to here',
   drainDescription: (name: string, depth: string) => `${name} from front and side with the mark to drain to, ${depth} below the water line`,
+  workedOut: 'Worked out',
+  figures: { litres: 'Litres', hot: 'Hot water', conditioner: 'Conditioner', fill: 'The hose runs' },
   printHint: 'It prints on one page, to hang at the tap.',
   toKit: 'Measure hose and drain for timers',
 

@@ -16,9 +16,12 @@ export interface PlannedCard {
   readonly hasAnimals: boolean
 }
 
-/** The card of a tank's next change at its age, or of one typed for today. */
+/** Of a tank whose plan changes no water. */
+const USUAL_FRACTION = 0.5
+
+/** The card of at its age, or of one typed for today. */
 export function plannedCard(plan: Plan, figures: TankFigures, age: number, today: TodaysChange = AS_PLANNED): PlannedCard {
-  const fraction = today.fraction ?? nextChange(plan, age)?.fraction ?? plan.changes.fraction
+  const fraction = today.fraction ?? nextChange(plan, age)?.fraction ?? USUAL_FRACTION
   const tankC = today.tankC ?? figures.temperatureC
   const roomC = today.roomC ?? roomNowC(figures.room.monthlyC)
   const hasAnimals = hasAnimalsAt(plan, age)

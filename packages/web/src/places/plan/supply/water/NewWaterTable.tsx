@@ -1,9 +1,10 @@
 import { waterSheetWords } from '@jovrin/contract'
-import { newWater, type Dimension, type NewWater, type Plan } from '@jovrin/core'
+import { newWater, openBlendAlkalinity, openBlendHardness, type Dimension, type NewWater, type OpenedSum, type Plan } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useMemo } from 'react'
 import { HeadRow } from '../../../../ui/HeadRow.js'
 import { significant, useUnits } from '../../../../ui/units.js'
+import { SumFigure } from '../../SumFigure.js'
 
 type Held = NewWater['blend']
 const ROWS = {
@@ -30,6 +31,7 @@ export function NewWaterTable({ plan }: { readonly plan: Plan }) {
     const value = of(water)
     return value === null ? '–' : row === 'ratio' ? significant(value, 2) : units.show(dimension, value, 2)
   }
+  const opened: Partial<Record<Row, OpenedSum>> = { hardness: openBlendHardness(plan), alkalinity: openBlendAlkalinity(plan) }
   const wanted: Partial<Record<Row, string>> = {
     hardness: units.show('hardness', aim.hardnessMmolPerL, 2),
     ratio: significant(aim.caMgMassRatio, 2),
@@ -61,7 +63,7 @@ export function NewWaterTable({ plan }: { readonly plan: Plan }) {
           {(Object.keys(ROWS) as Row[]).map((row) => (
             <tr key={row}>
               <th scope="row">{text.rows[row]}</th>
-              <td>{shown(row, blend)}</td>
+              <td>{opened[row] === undefined ? shown(row, blend) : <SumFigure sum={opened[row]} digits={2} />}</td>
               {recipe !== null && <td>{shown(row, mineralised)}</td>}
               {recipe !== null && <td>{wanted[row] ?? ''}</td>}
             </tr>

@@ -187,7 +187,7 @@ describe('the change card', () => {
       ruleId: 'change',
       kind: 'change',
       dueOn: '2026-01-01',
-      on: new Date().toISOString().slice(0, 10),
+      on: '2026-01-01',
       state: 'due',
       isTimer: false,
       minutes: 20,

@@ -1,10 +1,13 @@
 import { waterSheetWords } from '@jovrin/contract'
+import { openChange, type OpenedSum } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
+import { MarginTable } from '../../../../../ui/MarginTable.js'
 import { NumberField } from '../../../../../ui/NumberField.js'
 import { Grid } from '../../../../../ui/QuestionGroup.js'
 import { useSetParam } from '../../../../../ui/useSetParam.js'
 import { percent, useUnits } from '../../../../../ui/units.js'
 import type { Desk } from '../../../desk.js'
+import { SumFigure } from '../../../SumFigure.js'
 import { Heading } from '../../light/LampsPanel.js'
 import type { CardState } from './useChangeCard.js'
 
@@ -15,6 +18,13 @@ export function CardMargin({ desk, state }: { readonly desk: Desk; readonly stat
   const setParam = useSetParam()
   const { card, fraction, tankC, roomC, set } = state
   const { kit } = desk.plan.water
+  const { litres, hot, conditioner, fill } = openChange(desk.plan, card, { waterL: desk.figures.waterL, fraction, tankC })
+  const rows: readonly (readonly [string, OpenedSum])[] = [
+    [text.figures.litres, litres],
+    ...(card.warming.hotL > 0 ? [[text.figures.hot, hot] as const] : []),
+    ...(conditioner === null ? [] : [[text.figures.conditioner, conditioner] as const]),
+    ...(fill === null ? [] : [[text.figures.fill, fill] as const]),
+  ]
   return (
     <section aria-labelledby="water-card-today">
       <Heading id="water-card-today">{text.cardOf(`${percent(fraction)} %`, units.show('volume', card.litres))}</Heading>
@@ -57,6 +67,16 @@ export function CardMargin({ desk, state }: { readonly desk: Desk; readonly stat
         )}
         <Box sx={{ color: 'text.secondary' }}>{text.printHint}</Box>
       </Box>
+      <MarginTable caption={text.workedOut}>
+        {rows.map(([name, sum]) => (
+          <tr key={name}>
+            <td>{name}</td>
+            <td style={{ textAlign: 'right' }}>
+              <SumFigure sum={sum} />
+            </td>
+          </tr>
+        ))}
+      </MarginTable>
     </section>
   )
 }
