@@ -67,7 +67,7 @@ test('tap and purified water are blended into a change card, salts weighed, and 
   await expect(table.getByRole('row', { name: /^GH/ })).toContainText('2 °dGH')
   // So soft a water lacks calcium and magnesium: one click gives them.
   await expect(page.getByText(/The water for changes has a GH of 2/)).toBeVisible()
-  await page.getByRole('button', { name: /^Add gypsum and Epsom salt/ }).click()
+  await page.getByRole('button', { name: /^Add calcium and magnesium sulfate/ }).click()
   await expect(table.getByRole('row', { name: /^GH/ })).toContainText(/2 °dGH.*4 °dGH/)
   await expect.poll(async () => (await planOf(page, demoApp, id)).water.minerals.length).toBe(2)
   await expectAccessible(page)
@@ -76,7 +76,7 @@ test('tap and purified water are blended into a change card, salts weighed, and 
   const card = page.getByRole('region', { name: /^Foyer long: Change 50 %/ })
   const steps = card.getByRole('listitem')
   await expect(steps.filter({ hasText: /^Purified water: / })).toBeVisible()
-  await expect(steps.filter({ hasText: /^mains: .*cold/ })).toBeVisible()
+  await expect(steps.filter({ hasText: /^Mains: .*cold/ })).toBeVisible()
   await expect(steps.filter({ hasText: /calcium sulfate \(2 H2O\) [\d.]+ g, magnesium sulfate \(7 H2O\) [\d.]+ g/ })).toBeVisible()
   // What the card drains is what the calendar asks for.
   const [due] = await changesOf(page, demoApp, id, '2026-11-22', '2026-11-24')

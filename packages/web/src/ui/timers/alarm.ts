@@ -6,7 +6,7 @@ const LOW_HZ = 784
 let context: AudioContext | null = null
 /** A page may make a sound only once somebody has pressed something on it: called where a timer is started. */
 export function armAlarm(): void {
-  if (typeof AudioContext === 'undefined') return
+  if (typeof AudioContext === 'undefined' || !navigator.userActivation.hasBeenActive) return
   context ??= new AudioContext()
   if (context.state === 'suspended') void context.resume()
 }
@@ -14,9 +14,10 @@ export function armAlarm(): void {
 /** Two notes in turn until it is told to be quiet. */
 export function soundAlarm(): () => void {
   if (typeof AudioContext === 'undefined') return () => undefined
-  armAlarm()
   let beat = 0
   const beep = (): void => {
+    // After a reload it waits for the first press on the page.
+    armAlarm()
     if (context?.state !== 'running') return
     const tone = context.createOscillator()
     const volume = context.createGain()

@@ -51,6 +51,7 @@ export const vesselWords = {
   room: 'Room',
   months: ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'],
   water: 'Mains water',
+  toWater: 'More sources, reports, mineral salts and the change card: Supply → Water',
   waterHint: 'As the report prints it; units are chosen under Units.',
   pH: 'pH',
   disinfectant: 'Disinfectant',

@@ -69,7 +69,7 @@ export const waterSheetWords = {
   wantedNote: 'Salts are never asked to take anything out: water above its aim stays as it is mixed; thin it with purified water.',
   minerals: 'Mineral salts at hand',
   mineralsNote:
-    'Calcium carbonate counts as wholly dissolved: it needs hours under CO2. Calcium chloride gets hot in water. Gypsum dissolves slowly: stir it in overnight, no more than 2 g to the litre.',
+    'Calcium carbonate counts as wholly dissolved: it needs hours under CO2. Calcium chloride gets hot in water. Calcium sulfate (gypsum) dissolves slowly: stir it in overnight, no more than 2 g to the litre.',
   recipeNone: 'No salts are needed.',
   recipeEmpty: 'No salts are chosen.',
   recipe: (litres: string) => `For a change of ${litres}`,

@@ -2,8 +2,10 @@ import { vesselWords } from '@jovrin/contract'
 import { PlanChoice, PlanField } from '../PlanField.js'
 import { UNKNOWN_SOURCE, type Level, type WaterSource } from '@jovrin/core'
 import { Box } from '@mui/material'
+import { Link } from 'react-router'
 import { Grid, Group } from '../../../ui/QuestionGroup.js'
 import { decimals, significant } from '../../../ui/units.js'
+import { addressOfSheet } from '../../shared/sheetPlace.js'
 import type { Desk } from '../desk.js'
 
 const CORNERS = ['backLeft', 'backRight', 'frontLeft', 'frontRight'] as const
@@ -76,6 +78,9 @@ export function VesselFields({ desk, level }: { desk: Desk; level: Level | null 
           <PlanField path="sources/*/silicaMgSiPerL" item={source} />
         </Grid>
         <PlanChoice path="sources/*/disinfectant" item={source} />
+        <Box component={Link} to={addressOfSheet(desk.tankId, 'water')} sx={{ color: 'inherit', fontSize: 14 }}>
+          {text.toWater}
+        </Box>
       </Group>
     </>
   )

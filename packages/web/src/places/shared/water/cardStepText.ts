@@ -13,7 +13,7 @@ export function cardStepText(
   const water = values['water'] === undefined ? '' : units.tell(values['water'])
   if (code === 'take-source') {
     const name = sourceName({ name: source?.name ?? '', kind: source?.kind ?? 'mains' })
-    return { whole: `${name}: ${told}`, short: `${name} ${water}` }
+    return { whole: `${name.charAt(0).toUpperCase()}${name.slice(1)}: ${told}`, short: `${name} ${water}` }
   }
   if (code === 'take-purified') return { whole: told, short: `${waterSheetWords.purified} ${water}` }
   if (code === 'take-hot') return { whole: told, short: `${waterSheetWords.hot} ${water}` }

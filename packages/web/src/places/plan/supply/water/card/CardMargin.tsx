@@ -28,7 +28,7 @@ export function CardMargin({ desk, state }: { readonly desk: Desk; readonly stat
   return (
     <section aria-labelledby="water-card-today">
       <Heading id="water-card-today">{text.cardOf(`${percent(fraction)} %`, units.show('volume', card.litres))}</Heading>
-      <Box className="no-print" sx={{ display: 'grid', gap: 1, fontSize: 14 }}>
+      <Box className="no-print" sx={{ display: 'grid', gap: 1, fontSize: 14, mb: 1.5 }}>
         <Grid min={130}>
           <NumberField
             label={text.fraction}
