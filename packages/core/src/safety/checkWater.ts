@@ -4,7 +4,8 @@ import { findingsOf, mendWith, raise, type Finding, type Mend } from '../plan/fi
 import { MINERAL_SALTS, type MineralSalt, type WaterSource } from '../plan/planWater.js'
 import type { Plan } from '../plan/plan.js'
 import { MMOL_PER_DGH } from '../quantity/physicalConstants.js'
-import { mixDisinfectant, mixOf } from '../water/mixOf.js'
+import { hardnessOf } from '../water/blend.js'
+import { mixDisinfectant } from '../water/mixOf.js'
 import { newWater, WANTED_HARDNESS_DGH } from '../water/newWater.js'
 import { reportMeans, type Reported } from '../water/reports.js'
 import { MENDS } from './mends.js'
@@ -84,7 +85,7 @@ function checkReports(plan: Plan): Finding[] {
     const means = reportMeans(source.reports)
     const keys = (Object.keys(means) as Reported[]).filter((key) => {
       const reported = means[key]
-      const used = source[key]
+      const used = countedWith(source, key)
       return reported !== null && (used === null || used < reported.low - 1e-9 || used > reported.high + 1e-9)
     })
     if (keys.length === 0) return []
@@ -102,6 +103,11 @@ function checkReports(plan: Plan): Finding[] {
     ]
   })
 }
+/** Calcium and magnesium, where both are told, go before the hardness. */
+const countedWith = (source: WaterSource, key: Reported): number | null =>
+  key === 'hardnessMmolPerL' && source.calciumMgPerL !== null && source.magnesiumMgPerL !== null
+    ? hardnessOf(source.calciumMgPerL, source.magnesiumMgPerL)
+    : source[key]
 /** Calcium and magnesium go before the hardness, so they step aside for a new one. */
 const withoutIons = (source: WaterSource, keys: readonly Reported[]): Mend['edits'] =>
   !keys.includes('hardnessMmolPerL')
@@ -114,7 +120,7 @@ const withoutIons = (source: WaterSource, keys: readonly Reported[]): Mend['edit
 function checkDisinfectant(plan: Plan): Finding[] {
   const { binds } = plan.water.conditioner
   const by = mixDisinfectant(plan)
-  if (by === 'none' || mixOf(plan).sources.length === 0 || binds === 'chloramine') return []
+  if (by === 'none' || binds === 'chloramine') return []
   if (binds === 'chlorine') return by === 'chlorine' ? [] : [raise(WATER_FINDINGS['conditioner-weak'], {})]
   return [raise(WATER_FINDINGS[by === 'unknown' ? 'disinfectant-unknown' : by], {})]
 }

@@ -10,6 +10,7 @@ import { samplePlan } from '../testing/samplePlan.js'
 import { ionConductivityUsPerCm } from './conductivity.js'
 import { mixDisinfectant, mixOf, withShare } from './mixOf.js'
 import { mineralsFor } from './changeCard.js'
+import { nearestPurified } from './nearestPurified.js'
 import { newWater, toldNewWater } from './newWater.js'
 import { reportMeans } from './reports.js'
 import { tapOf } from './tapOf.js'
@@ -114,6 +115,19 @@ describe('minerals', () => {
     const onlyKh = newWater(wants({ hardnessMmolPerL: 0.5, alkalinityMeqPerL: 3, minerals: ['potassium-bicarbonate'] }, 0))
     expect(onlyKh.mineralised.alkalinityMeqPerL).toBeCloseTo(3, 3)
     expect(onlyKh.mineralised.hardnessMmolPerL).toBeCloseTo(onlyKh.blend.hardnessMmolPerL, 6)
+  })
+  test('the purified share that comes nearest to what is wanted: one aim is met, two are met half way', () => {
+    const hard = wants({ hardnessMmolPerL: 0.3 }, 0)
+    const rest = newWater(hard).blend
+    const one = nearestPurified(hard)!
+    expect(one.purified).toBeCloseTo(1 - 0.3 / rest.hardnessMmolPerL, 4)
+    expect(one.hardnessMmolPerL).toBeCloseTo(0.3, 4)
+    const two = nearestPurified(wants({ hardnessMmolPerL: 0.3, alkalinityMeqPerL: rest.alkalinityMeqPerL }, 0))!
+    expect(two.hardnessMmolPerL).toBeGreaterThan(0.3)
+    expect(two.alkalinityMeqPerL).toBeLessThan(rest.alkalinityMeqPerL)
+    expect(nearestPurified(wants({}, 0))).toBeNull()
+    // Nothing makes soft water harder.
+    expect(nearestPurified(wants({ hardnessMmolPerL: 9 }, 0))?.purified).toBeCloseTo(0, 6)
   })
   test('salts without an aim go to GH 4; nothing told of purified water counts as given back, an aim without salts does not', () => {
     const tap = (water: Partial<Plan['water']>) => tapOf(wants(water), commonAnswers())

@@ -6,7 +6,7 @@ const LOW_HZ = 784
 let context: AudioContext | null = null
 /** A page may make a sound only once somebody has pressed something on it: called where a timer is started. */
 export function armAlarm(): void {
-  if (typeof AudioContext === 'undefined' || !navigator.userActivation.hasBeenActive) return
+  if (typeof AudioContext === 'undefined' || ('userActivation' in navigator && !navigator.userActivation.hasBeenActive)) return
   context ??= new AudioContext()
   if (context.state === 'suspended') void context.resume()
 }

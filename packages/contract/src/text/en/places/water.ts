@@ -24,6 +24,7 @@ export const waterSheetWords = {
     nitrate: 'Nitrate',
     phosphate: 'Phosphate',
     conductivity: 'Conductivity',
+    temperature: 'Cold',
   },
   mixNote:
     'The forecast, the dose plan and the change card all take the last column that is there. Conductivity is an estimate from the ions unless you typed it, within about a tenth.',
@@ -67,6 +68,8 @@ export const waterSheetWords = {
 
   wanted: 'Wanted',
   wantedNote: 'Salts are never asked to take anything out: water above its aim stays as it is mixed; thin it with purified water.',
+  nearest: (share: string, gh: string, kh: string) => `Without salts, ${share} purified comes nearest: GH ${gh}, KH ${kh}.`,
+  takeNearest: (share: string) => `Mix in ${share} purified`,
   minerals: 'Mineral salts at hand',
   mineralsNote:
     'Calcium carbonate counts as wholly dissolved: it needs hours under CO2. Calcium chloride gets hot in water. Calcium sulfate (gypsum) dissolves slowly: stir it in overnight, no more than 2 g to the litre.',

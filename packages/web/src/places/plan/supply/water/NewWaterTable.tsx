@@ -1,9 +1,11 @@
 import { waterSheetWords } from '@jovrin/contract'
-import { newWater, openBlendAlkalinity, openBlendHardness, type Dimension, type NewWater, type OpenedSum, type Plan } from '@jovrin/core'
+import { newWater, openBlendAlkalinity, openBlendHardness, type Dimension, type NewWater, type OpenedSum, warming } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useMemo } from 'react'
 import { HeadRow } from '../../../../ui/HeadRow.js'
 import { significant, useUnits } from '../../../../ui/units.js'
+import { roomNowC } from '../../../shared/water/roomNow.js'
+import type { Desk } from '../../desk.js'
 import { SumFigure } from '../../SumFigure.js'
 
 type Held = NewWater['blend']
@@ -22,10 +24,11 @@ const ROWS = {
 type Row = keyof typeof ROWS
 
 /** What new water holds, as it is mixed and with its minerals. */
-export function NewWaterTable({ plan }: { readonly plan: Plan }) {
+export function NewWaterTable({ desk: { plan, figures } }: { readonly desk: Desk }) {
   const text = waterSheetWords
   const units = useUnits()
   const { blend, mineralised, recipe, aim } = useMemo(() => newWater(plan), [plan])
+  const { coldC } = warming({ plan, litres: 1, fraction: 0, tankC: figures.temperatureC, roomC: roomNowC(figures.room.monthlyC) })
   const shown = (row: Row, water: Held): string => {
     const [dimension, of] = ROWS[row]
     const value = of(water)
@@ -68,6 +71,10 @@ export function NewWaterTable({ plan }: { readonly plan: Plan }) {
               {recipe !== null && <td>{wanted[row] ?? ''}</td>}
             </tr>
           ))}
+          <tr>
+            <th scope="row">{text.rows.temperature}</th>
+            <td>{units.show('temperature', coldC, 2)}</td>
+          </tr>
         </tbody>
       </Box>
       <Box sx={{ fontSize: 13, color: 'text.secondary', mt: 0.5 }}>

@@ -1,6 +1,15 @@
 import { mineralWords, nameIn, waterSheetWords } from '@jovrin/contract'
-import { conditioning, hasAnimalsAt, hoseLPerMin, mineralsFor, MINERAL_SALTS, newWater, type MineralSalt } from '@jovrin/core'
-import { Box, Checkbox, FormControlLabel } from '@mui/material'
+import {
+  conditioning,
+  hasAnimalsAt,
+  hoseLPerMin,
+  mineralsFor,
+  MINERAL_SALTS,
+  nearestPurified,
+  newWater,
+  type MineralSalt,
+} from '@jovrin/core'
+import { Box, Button, Checkbox, FormControlLabel } from '@mui/material'
 import { useMemo } from 'react'
 import { Grid } from '../../../../ui/QuestionGroup.js'
 import { percent, useUnits } from '../../../../ui/units.js'
@@ -31,6 +40,7 @@ export function ReadyPart({ desk, age }: { readonly desk: Desk; readonly age: nu
             <PlanField path="water/caMgMassRatio" />
             <PlanField path="water/alkalinityMeqPerL" />
           </Grid>
+          <Nearest desk={desk} />
           <Box sx={{ color: 'text.secondary' }}>{text.wantedNote}</Box>
         </Box>
       </section>
@@ -57,6 +67,31 @@ export function ReadyPart({ desk, age }: { readonly desk: Desk; readonly age: nu
         <PlanChoice path="water/topUp" />
       </section>
     </>
+  )
+}
+
+/** Which purified share comes nearest to the aims by itself. */
+function Nearest({ desk: { plan, change } }: { readonly desk: Desk }) {
+  const text = waterSheetWords
+  const units = useUnits()
+  const nearest = useMemo(() => nearestPurified(plan), [plan])
+  if (nearest === null) return null
+  const share = Math.round(nearest.purified * 100) / 100
+  return (
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1 }}>
+      <span>
+        {text.nearest(
+          `${percent(share)} %`,
+          units.show('hardness', nearest.hardnessMmolPerL, 2),
+          units.show('alkalinity', nearest.alkalinityMeqPerL, 2),
+        )}
+      </span>
+      {Math.abs(share - (plan.logistics.purifiedFraction ?? 0)) > 0.005 && (
+        <Button onClick={() => change((now) => ({ ...now, logistics: { ...now.logistics, purifiedFraction: share } }))}>
+          {text.takeNearest(`${percent(share)} %`)}
+        </Button>
+      )}
+    </Box>
   )
 }
 

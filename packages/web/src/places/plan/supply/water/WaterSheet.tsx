@@ -42,7 +42,7 @@ export function WaterSheet({ desk, age }: { readonly desk: Desk; readonly age: n
           {(part === 'sources' || part === 'ready') && (
             <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' }, columnGap: 3, rowGap: 1 }}>
               <MixDrawing desk={desk} />
-              <NewWaterTable plan={desk.plan} />
+              <NewWaterTable desk={desk} />
             </Box>
           )}
           {part === 'card' && <CardSteps desk={desk} state={card} />}

@@ -62,7 +62,7 @@ describe('sources', () => {
   const Sources = ({ desk }: { readonly desk: Desk }) => (
     <>
       <SourcesPart desk={desk} />
-      <NewWaterTable plan={desk.plan} />
+      <NewWaterTable desk={desk} />
     </>
   )
   test('a second water is added, given its share and thins the first; taken away, all is as it was', async () => {
@@ -107,7 +107,7 @@ describe('made ready', () => {
     renderSheet(soft, (desk) => (
       <>
         <ReadyPart desk={desk} age={50} />
-        <NewWaterTable plan={desk.plan} />
+        <NewWaterTable desk={desk} />
       </>
     ))
     expect(screen.getByText(text.recipeEmpty)).toBeTruthy()
@@ -118,6 +118,13 @@ describe('made ready', () => {
     expect(screen.getByText(/^Comes along in each litre: sulfate/)).toBeTruthy()
     expect(cell('GH', 1)).toBe('4 °dGH')
     expect(cell('Ca : Mg', 1)).toBe('3')
+  })
+  test('the purified share that comes nearest to a wanted GH is told, and taken with a click', async () => {
+    const work = renderSheet(hard, (desk) => <ReadyPart desk={desk} age={50} />)
+    type(field(/^Wanted hardness/), '7')
+    await press('Mix in 50 % purified')
+    expect(work.valid().logistics.purifiedFraction).toBe(0.5)
+    expect(screen.queryByRole('button', { name: /^Mix in/ })).toBeNull()
   })
   test('a conditioner is dosed for new water, or for the whole tank where the hose goes in', async () => {
     renderSheet(hard, (desk) => <ReadyPart desk={desk} age={50} />)
