@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import type { Page } from '@playwright/test'
-import { expect, expectAccessible, goByKeys, RIVER, test, typeDate } from '../fixtures.js'
+import { expect, expectAccessible, goByKeys, RIVER, SHALLOW, test, typeDate } from '../fixtures.js'
 
 /** Whether the focused element shows that it has the focus: by a ring, a shadow, or the line under its field. */
 const isFocusSeen = (page: Page): Promise<{ readonly name: string; readonly isSeen: boolean } | null> =>
@@ -325,7 +325,7 @@ test('help opens at the place that one is in; a term in a sentence, and one that
   await expect(help.getByRole('heading', { name: /Keep a journal/ })).toHaveCount(0)
   await page.keyboard.press('Escape')
 
-  await page.goto(`${demoApp}/tanks/${RIVER}/plan`)
+  await page.goto(`${demoApp}/tanks/${SHALLOW}/supply/water`)
   await page.getByRole('button', { name: 'What is Conditioner?' }).click()
   await expect(help.getByText(/Binds chlorine in tap water/)).toBeInViewport()
   await page.keyboard.press('Escape')
