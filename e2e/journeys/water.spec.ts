@@ -118,7 +118,7 @@ test('the planner: a pattern moves the calendar, a second source the mix, and a 
     page.getByRole('region', { name: 'One barrel for all tanks' }).getByRole('row', { name: /^Reading-room river/ }),
   ).toBeVisible()
   await page.getByRole('textbox', { name: /^Tank GH/ }).fill('15')
-  const steps = page.getByRole('region', { name: 'Other water for animals' }).first()
+  const steps = page.getByRole('region', { name: 'Other water for animals' })
   await expect(steps.getByRole('row', { name: /^1 .*GH$/ })).toBeVisible()
   await expectAccessible(page)
   await page.getByRole('button', { name: 'First fill' }).click()

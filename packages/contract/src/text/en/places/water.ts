@@ -12,7 +12,7 @@ export const waterSheetWords = {
   hot: 'hot tap',
   perChange: (litres: string) => `a change: ${litres}`,
   newWater: 'New water',
-  columns: { of: 'of', blend: 'mixed', ready: 'with minerals', aim: 'wanted', reports: 'reports of a year' },
+  columns: { of: 'It holds', blend: 'mixed', ready: 'with minerals', aim: 'wanted', reports: 'reports of a year' },
   rows: {
     hardness: 'GH',
     alkalinity: 'KH',
@@ -143,6 +143,7 @@ export const waterSheetWords = {
   stepwise: 'Other water for animals',
   stepwiseWhy:
     'From the tank’s water to what you mix now, in steps that animals bear. Limits are those of general practice; shrimps and newly arrived animals want half of them.',
+  stepwiseFrom: 'From the tank as it is',
   tankHardness: 'Tank GH',
   tankAlkalinity: 'Tank KH',
   byTest: 'From a test.',
@@ -172,7 +173,7 @@ export const waterSheetWords = {
   fill: 'First fill',
   wantedC: 'Wanted',
   wantedCWhy: 'Without animals it need not be warm at once: the heater does the rest.',
-  stages: ['', 'Water', 'Up to', 'Flow', 'Takes'],
+  stages: ['Stage', 'Water', 'Up to', 'Flow', 'Takes'],
   stageNames: {
     wet: 'wet the ground, a spray or a cup at a time',
     cover: 'over the ground, on to a plate, towel or colander',

@@ -45,37 +45,39 @@ export function NewWaterTable({ desk: { plan, figures } }: { readonly desk: Desk
       <Box component="h2" id="water-new" className="lettering" sx={{ fontSize: 16, m: 0 }}>
         {text.newWater}
       </Box>
-      <Box
-        component="table"
-        className="figures"
-        sx={{
-          fontSize: 14,
-          borderCollapse: 'collapse',
-          '& th': { fontWeight: 'normal', textAlign: 'left', color: 'text.secondary' },
-          '& td, & th': { pr: 2, whiteSpace: 'nowrap', lineHeight: 1.45 },
-        }}
-      >
-        <HeadRow
-          heads={
-            recipe === null
-              ? [text.columns.of, text.columns.blend]
-              : [text.columns.of, text.columns.blend, text.columns.ready, text.columns.aim]
-          }
-        />
-        <tbody>
-          {(Object.keys(ROWS) as Row[]).map((row) => (
-            <tr key={row}>
-              <th scope="row">{text.rows[row]}</th>
-              <td>{opened[row] === undefined ? shown(row, blend) : <SumFigure sum={opened[row]} digits={2} />}</td>
-              {recipe !== null && <td>{shown(row, mineralised)}</td>}
-              {recipe !== null && <td>{wanted[row] ?? ''}</td>}
+      <Box sx={{ overflowX: 'auto' }}>
+        <Box
+          component="table"
+          className="figures"
+          sx={{
+            fontSize: 14,
+            borderCollapse: 'collapse',
+            '& th': { fontWeight: 'normal', textAlign: 'left', color: 'text.secondary' },
+            '& td, & th': { pr: 2, whiteSpace: 'nowrap', lineHeight: 1.45 },
+          }}
+        >
+          <HeadRow
+            heads={
+              recipe === null
+                ? [text.columns.of, text.columns.blend]
+                : [text.columns.of, text.columns.blend, text.columns.ready, text.columns.aim]
+            }
+          />
+          <tbody>
+            {(Object.keys(ROWS) as Row[]).map((row) => (
+              <tr key={row}>
+                <th scope="row">{text.rows[row]}</th>
+                <td>{opened[row] === undefined ? shown(row, blend) : <SumFigure sum={opened[row]} digits={2} />}</td>
+                {recipe !== null && <td>{shown(row, mineralised)}</td>}
+                {recipe !== null && <td>{wanted[row] ?? ''}</td>}
+              </tr>
+            ))}
+            <tr>
+              <th scope="row">{text.rows.temperature}</th>
+              <td>{units.show('temperature', coldC, 2)}</td>
             </tr>
-          ))}
-          <tr>
-            <th scope="row">{text.rows.temperature}</th>
-            <td>{units.show('temperature', coldC, 2)}</td>
-          </tr>
-        </tbody>
+          </tbody>
+        </Box>
       </Box>
       <Box sx={{ fontSize: 13, color: 'text.secondary', mt: 0.5 }}>
         {text.mixNote} {text.assumed}

@@ -40,7 +40,14 @@ export function WaterSheet({ desk, age }: { readonly desk: Desk; readonly age: n
       drawing={
         <>
           {(part === 'sources' || part === 'ready') && (
-            <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' }, columnGap: 3, rowGap: 1 }}>
+            <Box
+              sx={{
+                display: 'grid',
+                gridTemplateColumns: { xs: 'minmax(0,1fr)', sm: 'minmax(0,1fr) minmax(0,1fr)' },
+                columnGap: 3,
+                rowGap: 1,
+              }}
+            >
               <MixDrawing desk={desk} />
               <NewWaterTable desk={desk} />
             </Box>

@@ -89,7 +89,7 @@ export function StepwiseFields({ state: { tank, most, setTank, setMost } }: { re
   const perDegree = units.to('temperature', 1) - units.to('temperature', 0)
   return (
     <section aria-labelledby="water-stepwise">
-      <Heading id="water-stepwise">{text.stepwise}</Heading>
+      <Heading id="water-stepwise">{text.stepwiseFrom}</Heading>
       <Grid min={130}>
         <NumberField
           label={text.tankC}
