@@ -24,6 +24,7 @@ export const WATER_FINDINGS = findingsOf('water', {
   'water-without-minerals': { severity: 'warn', values: { hardness: 'hardness', wanted: 'hardness' } },
   'minerals-short': { severity: 'warn', values: { hardness: 'hardness', wanted: 'hardness' } },
   'sodium-high': { severity: 'warn', values: { sodium: 'concentration', limit: 'concentration' } },
+  'sodium-salt': { severity: 'warn', values: { sodium: 'concentration', limit: 'concentration' } },
   'copper-tap': { severity: 'warn', values: { copper: 'concentration', limit: 'concentration' } },
   'reports-differ': { severity: 'note', values: {}, names: ['source'] },
   chloramine: { severity: 'warn', values: {} },
@@ -63,19 +64,22 @@ function checkMinerals(plan: Plan): Finding[] {
 
 /** Only purified water thins what is dissolved. */
 function checkSalts(plan: Plan): Finding[] {
-  const { sodiumMgPerL: sodium, copperMgPerL: copper } = newWater(plan).mineralised
+  const { blend, mineralised } = newWater(plan)
+  const { sodiumMgPerL: sodium, copperMgPerL: copper } = blend
   const found: Finding[] = []
-  if (sodium > MOST_SODIUM_MG_PER_L)
-    found.push(raise(WATER_FINDINGS['sodium-high'], { sodium, limit: MOST_SODIUM_MG_PER_L }, thinner(plan, MOST_SODIUM_MG_PER_L / sodium)))
+  const limit = MOST_SODIUM_MG_PER_L
+  if (sodium > limit) found.push(raise(WATER_FINDINGS['sodium-high'], { sodium, limit }, thinner(plan, limit / sodium)))
+  else if (mineralised.sodiumMgPerL > limit) found.push(raise(WATER_FINDINGS['sodium-salt'], { sodium: mineralised.sodiumMgPerL, limit }))
   const hasShrimps = wantsSensitive(plan.intent) || plan.animals.grazers !== 0
   if (hasShrimps && copper > COPPER_MG_PER_L)
     found.push(raise(WATER_FINDINGS['copper-tap'], { copper, limit: COPPER_MG_PER_L }, thinner(plan, COPPER_MG_PER_L / copper)))
   return found
 }
-const PURIFIED_STEP = 0.05
+/** In so many steps the share is told: whole twentieths. */
+const PURIFIED_STEPS = 20
 function thinner({ logistics }: Plan, share: number): { readonly mend: Mend } {
   const before = logistics.purifiedFraction
-  const purified = Math.min(1, Math.ceil((1 - (1 - (before ?? 0)) * share) / PURIFIED_STEP - 1e-9) * PURIFIED_STEP)
+  const purified = Math.min(1, Math.ceil((1 - (1 - (before ?? 0)) * share) * PURIFIED_STEPS - 1e-9) / PURIFIED_STEPS)
   return { mend: mendWith(MENDS['more-purified'], { purified }, [{ path: '/logistics/purifiedFraction', from: before, to: purified }]) }
 }
 

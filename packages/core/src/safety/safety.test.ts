@@ -150,6 +150,19 @@ describe('each finding appears, and its mend mends it without another of its kin
       true,
     ],
     ['sodium-high', { sources: [source({ kind: 'softened', hardnessMmolPerL: 0.05, alkalinityMeqPerL: 5 })] }, true],
+    [
+      'sodium-salt',
+      {
+        logistics: { ...samplePlan.logistics, purifiedFraction: 1 },
+        water: {
+          ...samplePlan.water,
+          hardnessMmolPerL: 0.9,
+          alkalinityMeqPerL: 4,
+          minerals: ['calcium-sulfate-dihydrate', 'magnesium-sulfate-heptahydrate', 'sodium-bicarbonate'],
+        },
+      },
+      false,
+    ],
     ['copper-tap', { sources: [source({ copperMgPerL: 0.1 })] }, true],
     ['reports-differ', { sources: [source({ reports: [{ ...report, hardnessMmolPerL: 3, temperatureC: 9 }] })] }, true],
     ['conditioner-weak', { sources: [source({ disinfectant: 'chloramine' })], water: binding('chlorine') }, false],

@@ -245,7 +245,7 @@ export const field: Translation<typeof fieldWords> = {
   'money/plantsPerMonth': ['Pflanzen, im Monat', RATE_WHY],
   'money/prices/*/price': PRICE,
   'money/extras/*/count': ['Wie viele', 'Von dieser eigenen Zeile.'],
-  'logistics/purifiedFraction': ['Anteil aufbereitet', 'Vom Wasser der Wechsel; der Rest kommt aus der Leitung.'],
+  'logistics/purifiedFraction': ['Anteil aufbereitet', 'Vom Wasser der Wechsel; der Rest kommt aus den Quellen.'],
   'logistics/purifierLPerDay': [
     'Aufbereitung liefert',
     'Wirklich, bei diesem Druck und dieser Temperatur, etwa die Hälfte bis zwei Drittel des Etiketts.',

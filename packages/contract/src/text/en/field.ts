@@ -267,7 +267,7 @@ export const fieldWords = {
   'money/plantsPerMonth': ['Plants, a month', RATE_WHY],
   'money/prices/*/price': PRICE,
   'money/extras/*/count': ['How many', 'Of this line of your own.'],
-  'logistics/purifiedFraction': ['Purified share', 'Of the water for changes; the rest is from the tap.'],
+  'logistics/purifiedFraction': ['Purified share', 'Of the water for changes; the rest is from your sources.'],
   'logistics/purifierLPerDay': ['Purifier gives', 'Real output at your pressure and temperature, about half to two thirds of the label.'],
   'logistics/barrelL': ['Barrel', 'For purified water.'],
   'logistics/wastePerL': ['Waste to one part kept', 'Water down the drain for as much kept, 1 to 4 times.'],

@@ -105,6 +105,8 @@ export const findingWords = {
     `The mineral salts that you have bring new water to a GH of ${v.hardness}, not ${v.wanted}: calcium or magnesium is missing among them.`,
   'sodium-high': (v) =>
     `New water has about ${v.sodium} of sodium (from about ${v.limit} it burdens soft-water plants). A softener with salt gives sodium for calcium and magnesium: take water from before it, often the garden tap, or thin it with purified water.`,
+  'sodium-salt': (v) =>
+    `Sodium bicarbonate brings new water to ${v.sodium} of sodium (from about ${v.limit} it burdens soft-water plants): want less KH, or take part of it from tap water.`,
   'copper-tap': (v) =>
     `New water has ${v.copper} of copper; from ${v.limit} it can kill shrimps and snails. Let the cold tap run before you fill, never take it from the boiler, test again, and thin it with purified water.`,
   'reports-differ': (v) =>

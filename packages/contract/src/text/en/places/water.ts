@@ -27,7 +27,7 @@ export const waterSheetWords = {
     temperature: 'Cold',
   },
   mixNote:
-    'The forecast, the dose plan and the change card all take the last column that is there. Conductivity is an estimate from the ions unless you typed it, within about a tenth.',
+    'Forecast, dose plan and change card take this water, with its minerals where there are any; only where purified water or rain makes it soft and no salts are told does the forecast assume them. Conductivity is an estimate from the ions unless you typed it, within about a tenth.',
   assumed: 'What you left open is what such water usually has.',
 
   sources: 'Sources',
@@ -121,7 +121,7 @@ export const waterSheetWords = {
     `${changes} changes, ${litres} in the first four weeks, ${tanks} times the tank.`,
   patterns: {
     same: 'For inert ground and seeded filters: nothing leaches that has to go.',
-    daily: 'For rich ground: ammonia goes as fast as it leaches, and algae with it. Most work.',
+    daily: 'For rich ground: ammonia goes as fast as it leaches, and algae find less of it. Most work.',
     'every-other': 'For rich ground with dense planting: most of the same with half the work.',
     twice: 'For buffering or inert ground, fed from the first week.',
     'one-large':
@@ -197,7 +197,7 @@ export const waterSheetWords = {
     milk: 'white, at once, on a sand bed',
   },
   cloudAdvice: {
-    dust: 'Dust of pellets or soil: flush. Drain to a hand over the ground, fill again over the plate; once or twice is enough. What is left the filter takes in a day, with fine wool. Do not stir the ground.',
+    dust: 'Dust of pellets or soil: flush. Drain to a hand’s breadth over the ground, fill again over the plate; once or twice is enough. What is left the filter takes in a day, with fine wool. Do not stir the ground.',
     haze: 'A bloom of bacteria: wait. It passes in three to ten days; every large change feeds it again. Surface moving, no food, filter not scrubbed. With animals in: test ammonia, and air at night.',
     tannin: 'From wood: harmless. It goes with the changes, faster over carbon. It takes light, most of the blue.',
     milk: 'Fine dust of sand: wait a night with the filter on fine wool; if you cannot see the back pane in the morning, flush once.',
