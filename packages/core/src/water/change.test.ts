@@ -103,6 +103,19 @@ describe('a change card', () => {
     expect(codes(barrel, { roomC: 12, hasAnimals: false })).toContain('cold-plants')
     expect(codes(barrel, { roomC: 24 })).toContain('check-temperature')
   })
+  test('with the hose in the tank salts go in out of a jug, not into a barrel that is not there', () => {
+    const soft: Plan = {
+      ...cold,
+      water: {
+        ...cold.water,
+        hardnessMmolPerL: 3,
+        minerals: ['calcium-chloride-dihydrate', 'magnesium-sulfate-heptahydrate'],
+        conditioner: { ...cold.water.conditioner, place: 'tank' },
+      },
+    }
+    expect(codes(soft)).toContain('minerals-jug')
+    expect(codes({ ...soft, logistics: { ...soft.logistics, purifiedFraction: 0.3 } })).toContain('minerals')
+  })
   test('hot water is named to whoever keeps shrimps', () => {
     expect(codes(cold, { hasShrimps: true })).toContain('hot-copper')
     expect(codes(cold)).not.toContain('hot-copper')
@@ -238,8 +251,8 @@ describe('the first fill', () => {
   })
   test('the boiler is filled as often as the hot litres ask, with pauses by its power', () => {
     expect(fill.boiler?.loads).toBe(Math.ceil(fill.warming.hotL / 15))
-    // By hand: 15 L by 48 K (the cold tap nobody measured counts as 12 °C), 2 kW.
-    expect(fill.boiler?.pauseMin).toBeCloseTo((15 * 48 * 1.163 * 60) / 2000, 6)
+    // By hand: 15 L from 10 to 60 °C, 2 kW.
+    expect(fill.boiler?.pauseMin).toBeCloseTo((15 * 50 * 1.163 * 60) / 2000, 6)
     expect(firstFill({ plan: cold, tank: figures, waterL: 50, poreWaterL: 0, wantedC: 24, roomC: 20 })).toMatchObject({
       boiler: null,
       minutes: null,

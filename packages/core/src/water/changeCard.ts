@@ -16,6 +16,7 @@ export const CARD_STEPS = {
   'take-hot': { water: 'volume', hot: 'temperature' },
   'hot-copper': {},
   minerals: { water: 'volume' },
+  'minerals-jug': {},
   'condition-container': { dose: 'dosing', water: 'volume' },
   'condition-container-label': { water: 'volume' },
   'condition-tank': { dose: 'dosing', water: 'volume' },
@@ -106,7 +107,10 @@ export function changeCard(task: ChangeCardTask): ChangeCard {
     step('take-hot', { water: warmed.hotL, hot: warmed.hotC })
     if (hasShrimps) step('hot-copper', {})
   }
-  if (minerals.length > 0) step('minerals', { water: litres }, { minerals })
+  // The hose runs straight in where nothing has to be mixed before.
+  const hasContainer = plan.water.conditioner.place === 'container' || mix.purified > 0 || mix.sources.length > 1
+  if (minerals.length > 0 && hasContainer) step('minerals', { water: litres }, { minerals })
+  if (minerals.length > 0 && !hasContainer) step('minerals-jug', {}, { minerals })
   if (treated.kind === 'none' && treated.reason === 'no-animals') step('condition-later', {})
   if (treated.kind === 'dose' && treated.place === 'container') {
     if (treated.millilitres === null) step('condition-container-label', { water: treated.litres })

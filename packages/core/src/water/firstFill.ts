@@ -1,4 +1,3 @@
-import { commonAnswers } from '../plan/answers.js'
 import type { Plan } from '../plan/plan.js'
 import { waterAboveL, type FilledTank } from './drainMark.js'
 import { hoseLPerMin } from './hose.js'
@@ -80,11 +79,10 @@ export function firstFill({ plan, tank, waterL, poreWaterL, wantedC, roomC }: Fi
   }
 }
 
-function boilerLoads({ water: { kit } }: Plan, { hotL, hotC }: Warming): BoilerLoads | null {
+function boilerLoads({ water: { kit } }: Plan, { hotL, hotC, pipedC }: Warming): BoilerLoads | null {
   if (kit.boilerL === null || hotL <= kit.boilerL) return null
-  const coldC = commonAnswers().number('sources/*/temperatureC', null)
   return {
     loads: Math.ceil(hotL / kit.boilerL - 1e-9),
-    pauseMin: kit.boilerW === null ? null : (kit.boilerL * (hotC - coldC) * WH_PER_L_K * 60) / kit.boilerW,
+    pauseMin: kit.boilerW === null ? null : (kit.boilerL * (hotC - pipedC) * WH_PER_L_K * 60) / kit.boilerW,
   }
 }

@@ -48,6 +48,7 @@ export const cardWords = {
   'hot-copper': () =>
     'You keep shrimps or snails, and boilers and copper pipes give off copper: let the tap run first, or warm the water in its container with a heater instead.',
   minerals: (v) => `Dissolve in these ${v.water}, stirring until nothing lies on the bottom:`,
+  'minerals-jug': () => 'Dissolve in a jug of water, wholly, and pour it in a little at a time while the tank fills:',
   'condition-container': (v) =>
     `Conditioner ${v.dose} into the new water, for the ${v.water} that may hold chlorine; stir, then wait as its label says.`,
   'condition-container-label': (v) => `Conditioner as its label says for ${v.water}, into the new water; stir, then wait as it says.`,

@@ -20,10 +20,11 @@ export function RunningTimers() {
   useEffect(() => (isOver ? soundAlarm() : undefined), [isOver])
   useEffect(() => {
     if (!isOver) return
-    const before = document.title
-    document.title = `${timerWords.title} · ${before}`
+    const shout = `${timerWords.title} · `
+    document.title = shout + document.title
     return () => {
-      document.title = before
+      // Another place may have been opened meanwhile.
+      document.title = document.title.replace(shout, '')
     }
   }, [isOver])
   useScreenAwake(isAny)

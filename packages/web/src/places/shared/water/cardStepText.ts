@@ -17,6 +17,6 @@ export function cardStepText(
   }
   if (code === 'take-purified') return { whole: told, short: `${waterSheetWords.purified} ${water}` }
   if (code === 'take-hot') return { whole: told, short: `${waterSheetWords.hot} ${water}` }
-  if (code === 'minerals') return { whole: `${told} ${weighed}.`, short: weighed }
+  if (minerals.length > 0) return { whole: `${told} ${weighed}.`, short: weighed }
   return { whole: told, short: told }
 }
