@@ -20,11 +20,11 @@ export function RunningTimers() {
   useEffect(() => (isOver ? soundAlarm() : undefined), [isOver])
   useEffect(() => {
     if (!isOver) return
-    const shout = `${timerWords.title} · `
-    document.title = shout + document.title
+    const shout = `${timerWords.title} ·`
+    document.title = `${shout} ${document.title}`
     return () => {
       // Another place may have been opened meanwhile.
-      document.title = document.title.replace(shout, '')
+      document.title = document.title.replace(shout, '').trimStart()
     }
   }, [isOver])
   useScreenAwake(isAny)
