@@ -175,7 +175,6 @@ export {
   type Weekday,
 } from './planFeed.js'
 export {
-  DISINFECTANTS,
   FIRST_WEEKS,
   MINERAL_SALTS,
   NO_REPORT,
@@ -187,7 +186,6 @@ export {
   type Disinfectant,
   type FirstWeeks,
   type MineralSalt,
-  type PlanWater,
   type SourceKind,
   type TopUp,
   type WaterReport,

@@ -1,6 +1,6 @@
 import type { Answers } from '../plan/answers.js'
 import { ATOMIC_WEIGHT } from '../quantity/physicalConstants.js'
-import { hasMeasuredConductivity, ionConductivityUsPerCm } from './conductivity.js'
+import { ionConductivityUsPerCm } from './conductivity.js'
 import { mixOf, type MixedPlan } from './mixOf.js'
 import { heldBy, sodiumOf } from './sourceKinds.js'
 
@@ -62,7 +62,7 @@ export function blendOf(plan: MixedPlan, answers: Answers): Blend {
       phosphateMgPPerL: heldBy(source, 'phosphateMgPPerL', answers, place),
       siliconMgPerL: heldBy(source, 'silicaMgSiPerL', answers, place),
       copperMgPerL: source?.copperMgPerL ?? 0,
-      conductivityUsPerCm: hasMeasuredConductivity(source) ? source.conductivityUsPerCm : ionConductivityUsPerCm(ions),
+      conductivityUsPerCm: source?.conductivityUsPerCm ?? ionConductivityUsPerCm(ions),
     }
     for (const key of KEYS) sum[key] += share * litre[key]
   }

@@ -4,7 +4,7 @@ import type { WaterSource } from '../plan/planWater.js'
 import { answered, defineSum, openSum, reckoned, type OpenedSum, type Row } from '../quantity/sum.js'
 import { blendOf } from './blend.js'
 import type { ChangeCard } from './changeCard.js'
-import { fillSeconds } from './hose.js'
+import { fillSeconds, TIMING_SPREAD } from './hose.js'
 import { mixOf, type MixedPlan } from './mixOf.js'
 import { heldBy } from './sourceKinds.js'
 
@@ -51,7 +51,6 @@ export const fillSecondsSum = defineSum({
   formula: 'changeL/bucketL·bucketS',
   source: 'Measured flow; timing by hand is a rule of thumb, ±10 %',
 })
-const TIMING_SPREAD = 0.1
 
 type Each = { readonly [Key in keyof typeof blendHardnessSum.each]: (typeof blendHardnessSum.each)[Key] }
 const rowOf = (source: WaterSource | null): Pick<Row<Each>, 'of'> => ({

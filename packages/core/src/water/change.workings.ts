@@ -1,4 +1,5 @@
 import { changesNeeded } from './dilution.js'
+import { TIMING_SPREAD } from './hose.js'
 import { numberInput, ContradictionError, exactly, numberOf, type Working } from '../quantity/working.js'
 
 /** How much tap water a blend takes; hardness, alkalinity and ions all mix linearly. */
@@ -16,8 +17,7 @@ export const blendShareWorking: Working = {
   },
 }
 
-/** A bucket and a watch tell when to stop the hose. Timing by hand is off by about a tenth. */
-const TIMING_SPREAD = 0.1
+/** A bucket and a watch tell when to stop the hose. */
 export const fillTimeWorking: Working = {
   id: 'water.fill-time',
   unit: 'min',

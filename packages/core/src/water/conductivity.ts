@@ -1,4 +1,3 @@
-import type { WaterSource } from '../plan/planWater.js'
 import { ATOMIC_WEIGHT } from '../quantity/physicalConstants.js'
 
 export interface Ions {
@@ -41,6 +40,3 @@ export function ionConductivityUsPerCm(ions: Ions): number {
   const root = Math.sqrt(Math.min(MOST_STRENGTH, strength))
   return infinite - (SLOWED.perEquivalent * equivalents + SLOWED.share * infinite) * root
 }
-
-export const hasMeasuredConductivity = (source: WaterSource | null): source is WaterSource & { readonly conductivityUsPerCm: number } =>
-  source !== null && source.conductivityUsPerCm !== null

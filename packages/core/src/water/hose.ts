@@ -1,6 +1,9 @@
 import { commonAnswers } from '../plan/answers.js'
 import type { ChangeKit } from '../plan/planWater.js'
 
+/** Timing by hand is off by about a tenth. Rule of thumb. */
+export const TIMING_SPREAD = 0.1
+
 /** Flow of the filling or the draining hose [L/min], from the seconds that a bucket takes; `null` until they were counted. */
 export function hoseLPerMin(kit: ChangeKit, which: 'fillS' | 'drainS'): number | null {
   const seconds = kit[which]

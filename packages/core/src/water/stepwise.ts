@@ -1,3 +1,5 @@
+import { fromUnit } from '../quantity/units.js'
+
 /** What animals have to get used to. Canonical units. */
 export interface WaterState {
   readonly temperatureC: number
@@ -26,6 +28,14 @@ export interface Stepwise {
   /** Whether it comes near enough within the days that are looked at. */
   readonly arrives: boolean
 }
+/** By which animals may see water move in a day: two degrees of warmth, one of GH, one of KH. General practice 1–2; shrimps half. */
+export const USUAL_PER_DAY: WaterState = {
+  temperatureC: 2,
+  hardnessMmolPerL: fromUnit('hardness', 1, '°dGH'),
+  alkalinityMeqPerL: fromUnit('alkalinity', 1, '°dKH'),
+}
+/** Of the water, in one day with animals. General practice. */
+export const MOST_STEP_FRACTION = 0.5
 /** Near enough to stop [as the qualities]: half a degree of warmth, of GH and of KH. */
 const NEAR: WaterState = { temperatureC: 0.5, hardnessMmolPerL: 0.09, alkalinityMeqPerL: 0.18 }
 const MOST_DAYS = 60

@@ -1,5 +1,5 @@
 import { answersWords, type TankEntry } from '@jovrin/contract'
-import { entryAt, tankFigures } from '@jovrin/core'
+import { entryAt, plannedCard, tankFigures } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
@@ -8,7 +8,7 @@ import { clockSpan } from '../../ui/timers/timers.js'
 import { percent, useUnits } from '../../ui/units.js'
 import { addressOfSheet } from '../shared/sheetPlace.js'
 import { cardStepText } from '../shared/water/cardStepText.js'
-import { plannedCard } from '../shared/water/plannedCard.js'
+import { monthNow } from '../shared/water/roomNow.js'
 
 /** The next change of this tank in a line: which waters, salts, conditioner, and when to stop. */
 export function WaterAnswer({ tank }: { readonly tank: TankEntry }) {
@@ -18,7 +18,12 @@ export function WaterAnswer({ tank }: { readonly tank: TankEntry }) {
   const { timeline, today } = agedTimeline(told)
   const entry = entryAt(timeline, today)
   if (entry === undefined) return null
-  const { card, fraction } = plannedCard(entry.plan, tankFigures(entry.plan), today)
+  const { card, fraction } = plannedCard({
+    plan: entry.plan,
+    figures: tankFigures(entry.plan),
+    ageDays: today,
+    month: monthNow(),
+  })
   const taken = card.steps.filter(({ code, minerals }) => code.startsWith('take-') || minerals.length > 0)
   const stop = card.steps.find(({ code }) => code === 'fill')?.seconds ?? null
   const treated = card.conditioning

@@ -41,6 +41,7 @@ import {
   openWeights,
   outletReaches,
   type PlacedPiece,
+  plannedCard,
   type Plan,
   runningParts,
   SUMS,
@@ -52,7 +53,6 @@ import { describe, expect, test } from 'vitest'
 import { barePlan as bare, builtPlan as built } from '../../testing/builtPlan.js'
 import { METRIC } from '../../testing/units.js'
 import { explainDepth, explainKind } from './hardscape/explainComposition.js'
-import { plannedCard } from '../shared/water/plannedCard.js'
 import { toldSum } from './sum.text.js'
 
 const reckon = (script: string): number => {
@@ -96,7 +96,7 @@ function changeSums(plan: Plan): OpenedSum[] {
     water: { ...plan.water, conditioner: { ...conditioner, labelMl: 5, labelL: 40 }, kit: { ...kit, bucketL: 12, fillS: 61 } },
   }
   const figures = tankFigures(told)
-  const { card, fraction, tankC } = plannedCard(told, figures, 90)
+  const { card, fraction, tankC } = plannedCard({ plan: told, figures, ageDays: 90, month: 0 })
   const { litres, hot, conditioner: dose, fill } = openChange(told, card, { waterL: figures.waterL, fraction, tankC })
   return [litres, hot, dose, fill].filter((sum) => sum !== null)
 }

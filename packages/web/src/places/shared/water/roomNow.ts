@@ -1,2 +1,7 @@
-/** The room as it is in this month, in whose warmth water stands. */
-export const roomNowC = (monthlyC: readonly number[]): number => monthlyC[new Date().getMonth()] ?? 20
+import type { TankFigures } from '@jovrin/core'
+
+/** This month, 0 for January, by the device's clock. */
+export const monthNow = (): number => new Date().getMonth()
+/** The room of a tank as it is in this month. */
+export const roomNowC = ({ room, temperatureC }: Pick<TankFigures, 'room' | 'temperatureC'>): number =>
+  room.monthlyC[monthNow()] ?? temperatureC

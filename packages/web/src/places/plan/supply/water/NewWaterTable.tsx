@@ -28,7 +28,7 @@ export function NewWaterTable({ desk: { plan, figures } }: { readonly desk: Desk
   const text = waterSheetWords
   const units = useUnits()
   const { blend, mineralised, recipe, aim } = useMemo(() => newWater(plan), [plan])
-  const { coldC } = warming({ plan, litres: 1, fraction: 0, tankC: figures.temperatureC, roomC: roomNowC(figures.room.monthlyC) })
+  const { coldC } = warming({ plan, litres: 1, fraction: 0, tankC: figures.temperatureC, roomC: roomNowC(figures) })
   const shown = (row: Row, water: Held): string => {
     const [dimension, of] = ROWS[row]
     const value = of(water)

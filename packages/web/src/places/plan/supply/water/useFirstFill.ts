@@ -23,7 +23,7 @@ export function useFirstFill({ tankId, plan, figures }: Desk, age: number): Fill
         waterL: figures.waterL,
         poreWaterL: figures.volumes.poreWaterL,
         wantedC,
-        roomC: roomNowC(figures.room.monthlyC),
+        roomC: roomNowC(figures),
       }),
     [plan, figures, wantedC],
   )

@@ -1,6 +1,7 @@
+import { AS_PLANNED, plannedCard, type PlannedCard, type TodaysChange } from '@jovrin/core'
 import { useMemo } from 'react'
 import { useKeptState } from '../../../../../ui/useKeptState.js'
-import { AS_PLANNED, plannedCard, type PlannedCard, type TodaysChange } from '../../../../shared/water/plannedCard.js'
+import { monthNow } from '../../../../shared/water/roomNow.js'
 import type { Desk } from '../../../desk.js'
 
 export interface CardState extends PlannedCard {
@@ -17,6 +18,6 @@ function readKept(kept: unknown): TodaysChange | null {
 /** The card of this tank, with what is typed for today. */
 export function useChangeCard({ tankId, plan, figures }: Desk, age: number): CardState {
   const [typed, type] = useKeptState<TodaysChange>(`jovrin.change.${tankId}`, AS_PLANNED, readKept)
-  const planned = useMemo(() => plannedCard(plan, figures, age, typed), [plan, figures, age, typed])
+  const planned = useMemo(() => plannedCard({ plan, figures, ageDays: age, month: monthNow(), today: typed }), [plan, figures, age, typed])
   return { ...planned, age, set: (part) => type({ ...typed, ...part }) }
 }

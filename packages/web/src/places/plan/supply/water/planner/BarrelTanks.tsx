@@ -1,5 +1,5 @@
 import { waterSheetWords } from '@jovrin/contract'
-import { barrelCourse, changeFractionOn, datePlusDays, daysBetween, mixOf, tankFigures, type BarrelDraw, type Plan } from '@jovrin/core'
+import { barrelCourse, datePlusDays, mixOf, purifiedDraws, tankFigures } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { useMemo } from 'react'
@@ -11,15 +11,6 @@ import type { Desk } from '../../../desk.js'
 import { Heading } from '../../light/LampsPanel.js'
 
 const DAYS = 28
-
-/** What one tank draws of purified water in the days ahead. */
-function drawsOf(plan: Plan, waterL: number, today: string): BarrelDraw[] {
-  const { purified } = mixOf(plan)
-  return Array.from({ length: DAYS }, (_, day): BarrelDraw => {
-    const age = daysBetween(plan.startedOn, datePlusDays(today, day))
-    return { day, litres: age <= 0 ? 0 : purified * waterL * changeFractionOn(plan, age) }
-  }).filter(({ litres }) => litres > 0)
-}
 
 /** All tanks that are changed from one barrel: whether what the purifier gives is enough, and on which day it is not. */
 export function BarrelTanks({ desk: { tankId, plan }, age }: { readonly desk: Desk; readonly age: number }) {
@@ -33,7 +24,7 @@ export function BarrelTanks({ desk: { tankId, plan }, age }: { readonly desk: De
       [{ id: tankId, plan }, ...(tanks ?? []).filter(({ id }) => id !== tankId)]
         .map((tank) => {
           const { waterL } = tankFigures(tank.plan)
-          const draws = drawsOf(tank.plan, waterL, today)
+          const draws = purifiedDraws(tank.plan, waterL, today, DAYS)
           return {
             id: tank.id,
             name: tank.plan.name,

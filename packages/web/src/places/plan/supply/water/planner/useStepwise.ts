@@ -1,4 +1,13 @@
-import { fromUnit, newWater, stepwiseChange, warming, WATER_QUALITIES, type Stepwise, type WaterState } from '@jovrin/core'
+import {
+  MOST_STEP_FRACTION,
+  newWater,
+  stepwiseChange,
+  USUAL_PER_DAY,
+  warming,
+  WATER_QUALITIES,
+  type Stepwise,
+  type WaterState,
+} from '@jovrin/core'
 import { useMemo } from 'react'
 import { useKeptState } from '../../../../../ui/useKeptState.js'
 import type { Desk } from '../../../desk.js'
@@ -17,13 +26,6 @@ export interface StepwiseState {
   readonly setTank: (part: Partial<WaterState>) => void
   readonly setMost: (part: Partial<WaterState>) => void
 }
-/** By which animals may see water move in a day: two degrees of warmth, one of GH, one of KH. General practice 1–2. */
-const USUAL_MOST: WaterState = {
-  temperatureC: 2,
-  hardnessMmolPerL: fromUnit('hardness', 1, '°dGH'),
-  alkalinityMeqPerL: fromUnit('alkalinity', 1, '°dKH'),
-}
-const MOST_FRACTION = 0.5
 const isState = (value: unknown): value is Partial<WaterState> =>
   typeof value === 'object' && value !== null && Object.values(value).every((one) => typeof one === 'number' && one >= 0)
 const readKept = (kept: unknown): Typed | null => {
@@ -35,7 +37,7 @@ const readKept = (kept: unknown): Typed | null => {
 
 /** From the tank's water to what is mixed now, in steps that animals bear. */
 export function useStepwise({ tankId, plan, figures }: Desk): StepwiseState {
-  const [typed, type] = useKeptState<Typed>(`jovrin.stepwise.${tankId}`, { tank: {}, most: USUAL_MOST }, readKept)
+  const [typed, type] = useKeptState<Typed>(`jovrin.stepwise.${tankId}`, { tank: {}, most: USUAL_PER_DAY }, readKept)
   const { tank, to } = useMemo(() => {
     const { mineralised } = newWater(plan)
     const now: WaterState = {
@@ -47,10 +49,10 @@ export function useStepwise({ tankId, plan, figures }: Desk): StepwiseState {
     // Hot water makes a change as warm as the tank, where there is any.
     const warmed = warming({
       plan,
-      litres: figures.waterL * MOST_FRACTION,
-      fraction: MOST_FRACTION,
+      litres: figures.waterL * MOST_STEP_FRACTION,
+      fraction: MOST_STEP_FRACTION,
       tankC: now.temperatureC,
-      roomC: roomNowC(figures.room.monthlyC),
+      roomC: roomNowC(figures),
     })
     return {
       tank: now,
@@ -62,7 +64,7 @@ export function useStepwise({ tankId, plan, figures }: Desk): StepwiseState {
     }
   }, [plan, figures, typed.tank])
   const stepwise = useMemo(
-    () => stepwiseChange({ from: tank, to, mostPerDay: typed.most, mostFraction: MOST_FRACTION }),
+    () => stepwiseChange({ from: tank, to, mostPerDay: typed.most, mostFraction: MOST_STEP_FRACTION }),
     [tank, to, typed.most],
   )
   return {
