@@ -83,6 +83,11 @@ describe('a change card', () => {
     expect(order.indexOf('condition-tank')).toBeLessThan(order.indexOf('fill'))
     expect(codes(with_({ beforeAnimals: false }), { hasAnimals: false })).toContain('condition-later')
     expect(codes(with_({ beforeAnimals: false }))).toContain('condition-container')
+    for (const disinfectant of ['chloramine', null] as const) {
+      const other = with_({ beforeAnimals: false })
+      const stays: Plan = { ...other, sources: [{ ...other.sources[0]!, disinfectant }] }
+      expect(codes(stays, { hasAnimals: false })).toContain('condition-container')
+    }
     expect(codes(with_({ labelMl: null }))).toContain('condition-container-label')
     expect(codes(with_({}, 1)).some((code) => code.startsWith('condition'))).toBe(false)
   })

@@ -29,7 +29,8 @@ export function conditioning({ plan, newL, tankL, hasAnimals }: ConditioningTask
   const against = (['chloramine', 'unknown', 'chlorine'] as const).find((one) => disinfected.some(({ by }) => by === one))
   if (against === undefined) return { kind: 'none', reason: 'nothing-to-bind' }
   const { beforeAnimals, binds, labelL, labelMl, place } = plan.water.conditioner
-  if (!hasAnimals && !beforeAnimals) return { kind: 'none', reason: 'no-animals' }
+  // Chloramine stays for days and leaves its ammonia: only chlorine is left to go by itself.
+  if (!hasAnimals && !beforeAnimals && against === 'chlorine') return { kind: 'none', reason: 'no-animals' }
   const share = disinfected.reduce((sum, one) => sum + (one.by === 'none' ? 0 : one.share), 0)
   const litres = place === 'tank' ? tankL : share * newL
   return {

@@ -83,7 +83,7 @@ export const field: Translation<typeof fieldWords> = {
   'water/conditioner/binds': ['Er bindet', 'Das Etikett lesen: nicht jeder bindet das Ammonium, das aus Chloramin kommt.'],
   'water/conditioner/beforeAnimals': [
     'Auch bevor Tiere kommen',
-    'Chlor ist nach einem Tag aus dem Becken, und Pflanzen ertragen das; Kiemen nicht. Die Bakterien eines jungen Filters mögen es ebenso wenig: im Zweifel anlassen.',
+    'Nur Chlor darf von selbst gehen: es ist nach einem Tag fort, und Pflanzen ertragen das; Kiemen nicht. Chloramin bleibt Tage, darum wird es immer behandelt. Die Bakterien eines jungen Filters mögen es ebenso wenig: im Zweifel anlassen.',
   ],
   'water/conditioner/place': [
     'Wohin er kommt',

@@ -108,7 +108,7 @@ export const fieldWords = {
   'water/conditioner/binds': ['It binds', 'Read its label: not every conditioner binds the ammonia that comes out of chloramine.'],
   'water/conditioner/beforeAnimals': [
     'Also before animals come',
-    'Chlorine is gone from a tank within a day, and plants stand that; gills do not. A young filter’s bacteria like it no better: leave it on when in doubt.',
+    'Only chlorine can be left to go by itself: it is gone within a day, and plants stand that; gills do not. Chloramine stays for days, so it is always treated. A young filter’s bacteria like it no better: leave it on when in doubt.',
   ],
   'water/conditioner/place': [
     'Where it is dosed',
