@@ -12,7 +12,7 @@ import {
   type JobPortion,
   SIGNS,
   UNPLANNED,
-  wetStartProgramme,
+  startProgramme,
   WORKINGS,
   NUMBER_FIELDS,
 } from '@jovrin/core'
@@ -43,7 +43,7 @@ import {
 
 const plan: Plan = {
   ...UNPLANNED,
-  schemaVersion: 8,
+  schemaVersion: 9,
   name: 'x',
   startedOn: '2026-01-01',
   timeZone: 'UTC',
@@ -59,7 +59,7 @@ const plan: Plan = {
   gasLines: [],
   flow: { surface: null, hasSkimmer: false, turnoverPerH: null, lossTimes: null, filter: null },
   feeding: 'none',
-  changes: { fraction: 0, everyDays: 1, firstWeeks: 'same', largeOnDay: null },
+  changes: { fraction: 0, everyDays: 1, firstWeeks: 'same' },
   animals: { foodGPerDay: null, grazers: null, grazersFromDay: 0, fishFromDay: 0 },
   isTrimmed: false,
 }
@@ -138,7 +138,7 @@ describe('texts of records', () => {
   test('every input of a working has a name, and every step of the first weeks its words', () => {
     const steps = GROUND_KINDS.flatMap((ground) =>
       FIRST_WEEKS.flatMap((firstWeeks) =>
-        wetStartProgramme([
+        startProgramme([
           {
             fromDay: 0,
             plan: {

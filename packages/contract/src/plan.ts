@@ -102,6 +102,7 @@ const PARTS = {
   name: z.string().trim().min(1).max(80),
   startedOn: CivilDate,
   timeZone: TimeZone,
+  start: z.strictObject(under('start')),
   intent: z.strictObject({
     ...under('intent'),
     views: z.array(planLeaf('intent/views/*')).max(VIEW_SIDES.length),

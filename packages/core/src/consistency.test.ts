@@ -26,7 +26,7 @@ import { entryAt, planAt } from './plan/timelineAt.js'
 import { jobsBetween, type Job } from './routine/jobs.js'
 import { checkPlan } from './safety/checkPlan.js'
 import { PROGRAMME_DAYS } from './startup/programmeDays.js'
-import { stepsOn, wetStartProgramme } from './startup/programme.js'
+import { stepsOn, startProgramme } from './startup/programme.js'
 import { programmed } from './startup/programmed.js'
 import { anyPlan } from './testing/anyPlan.js'
 import { tries } from './testing/properties.js'
@@ -158,7 +158,7 @@ describe('every place tells the same', () => {
     holds((life) => {
       const { timeline } = lifeOf(life)
       const plan = timeline.at(-1)!.plan
-      const steps = wetStartProgramme(timeline)
+      const steps = startProgramme(timeline)
       for (let day = 0; day < PROGRAMME_DAYS; day += 5) {
         const told = stepsOn(steps, day).find(({ lane }) => lane === 'gas')
         if (told === undefined) continue
@@ -173,10 +173,14 @@ describe('every place tells the same', () => {
   test('light: programme, job and the model’s day', () =>
     holds((life) => {
       const { timeline, lightSteps } = lifeOf(life)
-      const steps = wetStartProgramme(timeline)
+      const steps = startProgramme(timeline)
       for (let day = 0; day < PROGRAMME_DAYS; day += 3) {
         const entry = entryAt(timeline, day)!
-        const told = stepsOn(steps, day).find(({ code }) => code === 'light-step')!
+        const told = stepsOn(steps, day).find(({ lane }) => lane === 'light')!
+        if (told.code === 'light-none') {
+          expect(lightHoursOf(entry.plan)).toBeCloseTo(0, 6)
+          continue
+        }
         expect(told.values['light']!.value).toBeCloseTo(lightHoursOf(entry.plan), 1)
         const power = dimOf(tankFigures(entry.plan).lamps)
         if (power !== null && entry.plan.lamps.length === 1) expect(told.values['power']!.value).toBeCloseTo(power, 1)
@@ -218,7 +222,7 @@ describe('every place tells the same', () => {
   test('doses: the programme says no nitrogen or phosphorus, and none is dosed', () =>
     holds((life) => {
       const { timeline } = lifeOf(life)
-      const steps = wetStartProgramme(timeline)
+      const steps = startProgramme(timeline)
       const compiled = compile({ timeline, days: PROGRAMME_DAYS, stepMin: 60 })
       for (let day = 0; day < PROGRAMME_DAYS; day++) {
         const told = stepsOn(steps, day).find(({ lane }) => lane === 'feed')?.code

@@ -45,6 +45,6 @@ export const archiveTank = (startedOn: string): Plan => ({
   gasLines: [],
   flow: { surface: 'ripple', hasSkimmer: false, turnoverPerH: 5, lossTimes: null, filter: 'mature' },
   feeding: 'lean-column',
-  changes: { fraction: 0.3, everyDays: 14, firstWeeks: 'same', largeOnDay: null },
+  changes: { fraction: 0.3, everyDays: 14, firstWeeks: 'same' },
   animals: { foodGPerDay: 0.15, grazers: 8, grazersFromDay: 40, fishFromDay: 60 },
 })

@@ -58,7 +58,7 @@ const rackTank =
     ],
     flow: { surface: 'ripple', hasSkimmer: false, turnoverPerH: 8, lossTimes: null, filter: 'seeded' },
     feeding: 'measured-ratio',
-    changes: { fraction: 0.4, everyDays: 7, firstWeeks: 'daily', largeOnDay: null },
+    changes: { fraction: 0.4, everyDays: 7, firstWeeks: 'daily' },
     animals: { foodGPerDay: 0, grazers: 3, grazersFromDay: 28, fishFromDay: 90 },
   })
 

@@ -244,6 +244,6 @@ export const riverTank = (startedOn: string): Plan => ({
   ],
   flow: { surface: 'ripple', hasSkimmer: true, turnoverPerH: 8, lossTimes: null, filter: 'seeded' },
   feeding: 'rich-column',
-  changes: { fraction: 0.5, everyDays: 7, firstWeeks: 'daily', largeOnDay: null },
+  changes: { fraction: 0.5, everyDays: 7, firstWeeks: 'daily' },
   animals: { foodGPerDay: 0.35, grazers: 14, grazersFromDay: 30, fishFromDay: 44 },
 })

@@ -118,6 +118,6 @@ export const shallowTank = (startedOn: string): Plan => ({
       },
     ],
   },
-  changes: { fraction: 0.5, everyDays: 7, firstWeeks: 'daily', largeOnDay: null },
+  changes: { fraction: 0.5, everyDays: 7, firstWeeks: 'daily' },
   animals: { foodGPerDay: 0, grazers: 6, grazersFromDay: 35, fishFromDay: 60 },
 })

@@ -113,7 +113,7 @@ describe('the known misfits that are mended', () => {
     const plan: Plan = {
       ...samplePlan,
       sources: [{ ...samplePlan.sources[0]!, alkalinityMeqPerL: 4 * 0.35665 }],
-      changes: { fraction: 0.5, everyDays: 7, firstWeeks: 'same', largeOnDay: null },
+      changes: { fraction: 0.5, everyDays: 7, firstWeeks: 'same' },
     }
     const kh = daily(run(plan, 240), DAY.alkalinity).map(dkhOfAlkalinity)
     const firstSoft = kh.findIndex((value) => value <= 2)

@@ -1,4 +1,5 @@
-import { FILTER_START, startState as filledState } from './startState.js'
+import { FILTER_START, type FilterStart } from './filterStart.js'
+import { emptied, startState as filledState } from './startState.js'
 import { GROUND } from '../ground/kinds.js'
 import { tabsLaidMg } from '../ground/rootTabs.js'
 import { dayDose } from '../feed/dayDose.js'
@@ -10,6 +11,8 @@ import { minutesOf, monthsBetween } from '../plan/clock.js'
 import type { Plan, TimelineEntry } from '../plan/plan.js'
 import { Answers, type Draw } from '../plan/answers.js'
 import { PLANT_GROUPS } from '../planting/kinds.js'
+import { levelMeanWith } from '../light/levelLight.js'
+import { phaseOn, plantedAge, startEndDay } from '../plan/startPhase.js'
 import { lightOfKinds } from '../planting/light/lightOfBeds.js'
 import { byGroup } from '../planting/standOf.js'
 import { waterCInMonth } from '../tank/waterTemperature.js'
@@ -20,6 +23,7 @@ import { DETRITUS_VACUUMED, GOOD_LAI, MOST_CUT, WIPED } from './care.js'
 import { eventOfAct, NEW_PLANT_STORES, NO_DEEDS, type Deeds, type Omission } from './deeds.js'
 import { suitedTo } from './suitedTo.js'
 import { withRootReach } from './rootReach.js'
+import { planInPhase } from './planInPhase.js'
 import { standWith } from './standWith.js'
 import type { Conditions, Forcing, Site, TankEvent, TimedEvent } from './forcing.js'
 import { DEFAULT_PARAMETERS, type Parameters } from './parameters.js'
@@ -60,7 +64,7 @@ export function compile(options: CompileOptions): Compiled {
   const newest = timeline.at(-1)
   if (newest === undefined) throw new RangeError('a timeline has at least one entry')
   const figures = tankFigures(newest.plan, new Answers(draw), parameters)
-  const site = siteOf(figures, standWith(figures, deeds.acts))
+  const site = siteOf(newest.plan, figures, standWith(figures, deeds.acts), parameters)
   const first = timeline[0]?.plan ?? newest.plan
   const startTap = tapOf(first, new Answers(draw))
   const spans: Forcing['spans'][number][] = []
@@ -85,10 +89,11 @@ export function compile(options: CompileOptions): Compiled {
     const { day, factor } = options.massChange
     events.push({ atMin: day * 1440, event: { kind: 'scale-plants', factor } })
   }
+  events.push(...startEndEvents(newest.plan, figures, startTap))
   events.sort((a, b) => a.atMin - b.atMin)
   return {
     forcing: { stepMin, site, spans, events },
-    startState: startOf(figures, site, startTap),
+    startState: startOf(newest.plan, figures, site, startTap),
     figures,
     parameters: withRootReach(
       suitedTo([...figures.beds.filter(({ isOut }) => !isOut), ...figures.spots], parameters),
@@ -99,7 +104,7 @@ export function compile(options: CompileOptions): Compiled {
 }
 
 /** `stand`: with what was planted later on ground of its own. */
-function siteOf(figures: TankFigures, stand: TankFigures['stand']): Site {
+function siteOf(newest: Plan, figures: TankFigures, stand: TankFigures['stand'], parameters: Parameters): Site {
   const soils = figures.layers.filter((layer) => layer.volumeL > 0 && GROUND[layer.ground].acidBufferMeqPerL > 0)
   return {
     waterL: figures.waterL,
@@ -110,6 +115,7 @@ function siteOf(figures: TankFigures, stand: TankFigures['stand']): Site {
     softenToMeqPerL: soils.length === 0 ? 0 : Math.min(...soils.map((layer) => GROUND[layer.ground].softenToMeqPerL)),
     acidBufferMeq: figures.layers.reduce((sum, layer) => sum + layer.volumeL * GROUND[layer.ground].acidBufferMeqPerL, 0),
     footOfGroup: byGroup(PLANT_GROUPS, (kind) => stand[kind].footFraction),
+    meltTimes: newest.start.method === 'dry' ? parameters.rootedMelt : 1,
     hardM2: HARD_OVER_FLOOR * figures.surfaceM2,
     filterCeilingMg: FILTER_CEILING_MG_PER_L * figures.waterL,
     airCo2Ppm: figures.room.co2Ppm,
@@ -131,32 +137,64 @@ function exchangeOf({ ground }: TankFigures): number {
   return area < 1e-6 ? 1 : sum / area
 }
 
-function startOf(figures: TankFigures, site: Site, tap: TapWater): Float64Array {
+/** The filter's bacteria as it starts to run. */
+const filterOf = ({ filterState }: TankFigures): FilterStart => FILTER_START[filterState === 'seeded' ? 'seeded media' : filterState]
+const airShares = ({ stand }: TankFigures): number[] =>
+  byGroup(PLANT_GROUPS, (kind) => (stand[kind].massG === 0 ? 0 : stand[kind].airG / stand[kind].massG))
+
+/** What ends a dark or a dry start: plants come into the water, or water over the plants, the carpet cut first. */
+function startEndEvents(plan: Plan, figures: TankFigures, tap: TapWater): TimedEvent[] {
+  const end = startEndDay(plan)
+  const midnight = (event: TankEvent): TimedEvent => ({ atMin: end * 1440, event })
+  switch (plan.start.method) {
+    case 'wet':
+      return []
+    case 'dry':
+      return [
+        ...(plan.isTrimmed ? [midnight({ kind: 'trim-towards', laiOfGroup: GOOD_LAI, mostCut: MOST_CUT })] : []),
+        midnight({ kind: 'flood', tap, filter: filterOf(figures) }),
+      ]
+    case 'dark': {
+      const airShare = airShares(figures)
+      return byGroup(PLANT_GROUPS, (kind) => figures.stand[kind].massG).flatMap((dryG, group) =>
+        dryG === 0
+          ? []
+          : [
+              {
+                // After the large change, which is care of the same minute.
+                atMin: end * 1440 + CARE_MIN,
+                event: { kind: 'plant' as const, group, dryG, airShare: airShare[group]!, storeShare: NEW_PLANT_STORES },
+              },
+            ],
+      )
+    }
+  }
+}
+
+function startOf(plan: Plan, figures: TankFigures, site: Site, tap: TapWater): Float64Array {
   const stock = (pick: (ground: (typeof figures.layers)[number]['ground']) => number): number =>
     figures.layers.reduce((sum, layer) => sum + layer.volumeL * pick(layer.ground), 0)
-  const plantG = byGroup(PLANT_GROUPS, (kind) => figures.stand[kind].massG)
-  return filledState({
+  const filled = filledState({
     site,
     tap,
     temperatureC: figures.temperatureC,
     chemistry: PRODUCT_METHOD.chemistry,
-    plantG,
-    emersedShare: byGroup(PLANT_GROUPS, (kind) => figures.stand[kind].airG).map((airG, group) =>
-      plantG[group] === 0 ? 0 : airG / plantG[group]!,
-    ),
+    plantG: byGroup(PLANT_GROUPS, (kind) => (phaseOn(plan, 0) === 'dark' ? 0 : figures.stand[kind].massG)),
+    emersedShare: airShares(figures),
     storeShare: NEW_PLANT_STORES,
     groundMg: [0, 1, 2, 3].map((n) => stock((ground) => GROUND[ground].exchangeableMgPerL[n]!)),
     reservoirMg: [0, 1, 2, 3].map((n) => stock((ground) => GROUND[ground].reservoirMgPerL[n]!)),
     silicaMg: stock((ground) => GROUND[ground].silicaMgPerL),
     woodMgC: figures.woodTanninMgC,
-    filter: FILTER_START[figures.filterState === 'seeded' ? 'seeded media' : figures.filterState],
+    filter: filterOf(figures),
   })
+  return phaseOn(plan, 0) === 'dry' ? emptied(filled, site) : filled
 }
 
 /** Days on which something else than the plan changes what the tank lives in: animals come, and a month in which nothing holds the water against the room. */
 function spansOf({ fromDay, plan }: TimelineEntry, until: number, { temperatureC }: TankFigures): { fromDay: number; waterC: number }[] {
   const days = new Set([fromDay])
-  for (const day of [plan.animals.grazersFromDay, plan.animals.fishFromDay]) if (day > fromDay && day < until) days.add(day)
+  for (const day of [plan.animals.grazersFromDay, plan.animals.fishFromDay, startEndDay(plan)]) if (day > fromDay && day < until) days.add(day)
   const waterCOf = (month: number): number => waterCInMonth(plan, temperatureC, month)
   const followsRoom = plan.room.monthlyC.some((_, month) => waterCOf(month) !== temperatureC)
   const months = followsRoom ? monthsBetween(plan.startedOn, fromDay, Math.max(until, fromDay + 1)) : []
@@ -175,7 +213,10 @@ function conditionsOf(
   day: number,
   { stepMin, parameters: { dissolvedGasShare } }: { readonly stepMin: number; readonly parameters: Parameters },
 ): Conditions {
-  const light = plan.lightWindows.map((window) => ({
+  const phase = phaseOn(plan, day)
+  const isDry = phase === 'dry'
+  const { lightWindows } = planInPhase(plan, phase)
+  const light = lightWindows.map((window) => ({
     onMin: minutesOf(window.on),
     minutes: window.hours * 60,
     rampMin: window.rampMin,
@@ -186,16 +227,28 @@ function conditionsOf(
     skimmer: figures.skimmer,
     transferTimes: figures.transferTimes,
     flow: figures.flow,
-    ppfd: figures.ppfd,
+    isDry,
+    ppfd: figures.ppfd * (isDry ? airOverWater(plan) : 1),
     lightOfGroup: lightOfGroups(plan),
     lightShareOfStep: lightDayTable(light, stepMin),
-    gasShareOfStep: gasShareOfStep(figures, plan.lightWindows, stepMin),
+    gasShareOfStep: gasShareOfStep(figures, lightWindows, stepMin),
     // The kernel dissolves one share of all gas; lines that dissolve another give as much more or less.
-    gasMgPerH: figures.gasLines.reduce((sum, line) => sum + dissolvedMgPerH(line), 0) / dissolvedGasShare,
+    gasMgPerH: phase !== 'planted' ? 0 : figures.gasLines.reduce((sum, line) => sum + dissolvedMgPerH(line), 0) / dissolvedGasShare,
     gasLimitMgPerL: commonLimitMgPerL(figures.gasLines),
-    foodGPerDay: day >= plan.animals.fishFromDay ? figures.foodGPerDay : 0,
-    grazers: day >= plan.animals.grazersFromDay ? figures.grazers : 0,
+    foodGPerDay: phase === 'planted' && day >= plan.animals.fishFromDay ? figures.foodGPerDay : 0,
+    grazers: phase === 'planted' && day >= plan.animals.grazersFromDay ? figures.grazers : 0,
   }
+}
+
+const airOnce = new WeakMap<Plan, number>()
+/** Light at the ground under film over that of the filled tank, by the common answers: nothing is absorbed. Panes that are wet inside send back about what they do under water; dry clear ones would let a third of the light out sideways (rule of thumb). */
+function airOverWater(plan: Plan): number {
+  const known = airOnce.get(plan)
+  if (known !== undefined) return known
+  const figures = tankFigures(plan)
+  const found = figures.ppfd > 0 ? levelMeanWith(figures, { attenuationPerM: 0 }) / figures.ppfd : 1
+  airOnce.set(plan, found)
+  return found
 }
 
 const lightOnce = new WeakMap<Plan, Float64Array>()
@@ -229,7 +282,9 @@ function eventsOfDay(entry: TimelineEntry, day: number, tap: TapWater, isOmitted
   const { plan } = entry
   const events: TimedEvent[] = []
   const at = (minute: number, event: TankEvent): void => void events.push({ atMin: day * 1440 + minute, event })
-  const isCareDay = day > 0 && day % 7 === 0
+  const age = plantedAge(plan, day)
+  if (phaseOn(plan, day) === 'dry') return events
+  const isCareDay = age > 0 && age % 7 === 0
   if (plan.isTrimmed && isCareDay && !isOmitted('trim')) at(CARE_MIN, { kind: 'trim-towards', laiOfGroup: GOOD_LAI, mostCut: MOST_CUT })
   const fraction = changeFractionOn(plan, day)
   if (fraction > 0 && !isOmitted('change'))

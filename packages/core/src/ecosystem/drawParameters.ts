@@ -98,6 +98,13 @@ const FACTOR: { readonly [Name in keyof Parameters]?: number } = {
   ironLossPerDay: 2,
   silicaLeakPerDay: 2,
   indicatorLagH: 2,
+  nitrifierHalfAlkalinity: 2,
+  airGrowth: 1.5,
+  rootedMelt: 1.8,
+  submersedInAir: 1.5,
+  witherPerDay: 2,
+  soilNitrifierShare: 3,
+  moistDenitrification: 2,
 }
 /** Known within ± an amount, normal, at about ±1.6 standard deviations. */
 const PLUS_MINUS: { readonly [Name in keyof Parameters]?: number } = {
@@ -114,6 +121,8 @@ const SHARES = new Set<keyof Parameters>([
   'plantOverlap',
   'algaeOverlap',
   'emersedEfficiency',
+  'submersedInAir',
+  'moistDenitrification',
   'overflowExudation',
   'exudation',
   'triggerNone',

@@ -1,25 +1,31 @@
 import type { NutrientAmounts } from '../feed/nutrients.js'
+import type { FilterStart } from './filterStart.js'
 import type { TankEvent } from './forcing.js'
 import type { TapWater } from '../water/tapOf.js'
 import { LEDGER_C, LEDGER_N, LEDGER_P } from './ledger.js'
 import {
   ALGAE,
   ALKALINITY,
+  AMMONIA_OXIDISERS,
   AMMONIUM,
+  BIOFILM,
   biomassOf,
   CALCIUM,
   CARBON,
+  CO2_SWING,
   DETRITUS,
   DISSOLVED,
   EMERSED,
   GROUP_COUNT,
   GUILD_COUNT,
+  INDICATOR_CO2,
   IRON,
   K,
   MAGNESIUM,
   N,
   NITRATE,
   NITRITE,
+  NITRITE_OXIDISERS,
   NUTRIENT_COUNT,
   OXYGEN,
   P,
@@ -31,11 +37,10 @@ import {
   STRAIN,
   SUBMERSED,
   TANNIN,
+  USUAL_CO2,
 } from './state.js'
+import { FIRST_CO2_SWING, FIRST_USUAL_CO2, TAP_CO2_OVER_AIR } from './startState.js'
 import type { Step } from './step.js'
-
-/** Fresh tap water holds more CO2 than the room's air would leave in it. Rule of thumb 1–3 times. */
-export const TAP_CO2_OVER_AIR = 1.5
 
 /** A heavier harvest than this is a weighing error, or the end of the planting. */
 const MOST_HARVESTED = 0.9
@@ -90,7 +95,10 @@ export function applyEvent(step: Step, event: TankEvent, trimmedG: Float64Array)
       scaleGroup(step, event.group, -Math.min(1, event.share))
       return
     case 'change':
-      changeWater(step, event.fraction, event.tap, event.vacuum, event.wipe)
+      if (!step.conditions.isDry) changeWater(step, event.fraction, event.tap, event.vacuum, event.wipe)
+      return
+    case 'flood':
+      flood(step, event.tap, event.filter)
       return
     case 'dose':
       dose(step, (_, amount) => amount, event.mgPerL)
@@ -205,8 +213,30 @@ function changeWater(step: Step, fraction: number, tap: TapWater, vacuum: number
   ledger.book(LEDGER_P, -wipedG * parameters.algaePMgPerG)
 }
 
+/** Water over ground that was dry. Whatever a cut left there is in it. */
+function flood(step: Step, tap: TapWater, filter: FilterStart): void {
+  const { state, ledger, site, daily } = step
+  const { waterL } = site
+  for (const [slot, tapKey] of MIXED) {
+    state[slot] = state[slot]! + tap[tapKey]
+    if (slot === AMMONIUM || slot === NITRATE) ledger.book(LEDGER_N, tap[tapKey] * waterL)
+    if (slot === PHOSPHATE) ledger.book(LEDGER_P, tap[tapKey] * waterL)
+  }
+  const carbon = step.method.chemistry.carbonOf(tap.alkalinityMeqPerL, daily.water.airCo2MmolPerL * TAP_CO2_OVER_AIR, daily.water)
+  state[CARBON] = state[CARBON]! + carbon
+  ledger.book(LEDGER_C, 12 * carbon * waterL)
+  state[OXYGEN] = daily.water.oxygenSaturationMgPerL
+  state[INDICATOR_CO2] = daily.water.airCo2MmolPerL * step.method.chemistry.co2MgPerMmol
+  state[USUAL_CO2] = FIRST_USUAL_CO2
+  state[CO2_SWING] = FIRST_CO2_SWING
+  state[AMMONIA_OXIDISERS] = state[AMMONIA_OXIDISERS]! + (filter.ammoniaOxidisersMg * waterL) / 200
+  state[NITRITE_OXIDISERS] = state[NITRITE_OXIDISERS]! + (filter.nitriteOxidisersMg * waterL) / 200
+  state[BIOFILM] = Math.max(state[BIOFILM]!, filter.biofilm)
+}
+
 function dose(step: Step, amountOf: (slot: number, given: number) => number, given: NutrientAmounts): void {
-  const { state, ledger, site } = step
+  const { state, ledger, site, conditions } = step
+  if (conditions.isDry) return // nothing is dosed into ground under film
   for (const [slot, , doseKey] of MIXED) {
     if (doseKey === null) continue
     const added = amountOf(slot, given[doseKey])

@@ -1,5 +1,6 @@
 import type { NutrientAmounts } from '../feed/nutrients.js'
 import type { TapWater } from '../water/tapOf.js'
+import type { FilterStart } from './filterStart.js'
 import type { Chemistry } from './chemistry.js'
 
 /** The tank itself, fixed for a run. */
@@ -18,6 +19,8 @@ export interface Site {
   readonly acidBufferMeq: number
   /** Share of the floor each plant group may occupy (floaters: of the surface); 0 means that the group is absent. */
   readonly footOfGroup: readonly number[]
+  /** Melt of air-grown leaves over that of new pots. */
+  readonly meltTimes: number
   /** Lit glass and hardscape that algae can settle on [m²]. */
   readonly hardM2: number
   /** Ceiling of each nitrifier [mg]. */
@@ -44,6 +47,8 @@ export interface Conditions {
   readonly gasMgPerH: number
   /** A controller's limit; `null` when there is only a timer. */
   readonly gasLimitMgPerL: number | null
+  /** No water over the ground: plants stand in moist air under film. */
+  readonly isDry: boolean
   readonly foodGPerDay: number
   readonly grazers: number
 }
@@ -68,6 +73,8 @@ export type TankEvent =
   /** The standing plants times a factor: thinned out, or more of the same added with stores as full as theirs. */
   | { readonly kind: 'scale-plants'; readonly factor: number }
   | { readonly kind: 'change'; readonly fraction: number; readonly tap: TapWater; readonly vacuum: number; readonly wipe: number }
+  /** Water comes over ground that was dry, and with it the filter's bacteria [mg] and film [0–1]. */
+  | { readonly kind: 'flood'; readonly tap: TapWater; readonly filter: FilterStart }
   | { readonly kind: 'dose'; readonly mgPerL: NutrientAmounts }
   /** A grower who measures: raises each to the level wanted, never above it. */
   | { readonly kind: 'dose-up-to'; readonly mgPerL: NutrientAmounts }

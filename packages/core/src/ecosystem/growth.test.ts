@@ -57,7 +57,7 @@ describe('what helps algae on', () => {
     expect(algaeFedBy(forecast({}), 'planned', 1)[0]).toBe('ammonia')
     expect(algaeFedBy(forecast({ ...bright, gasLines: [] }), 'planned', last)[0]).toBe('bareness')
     const neglected = {
-      changes: { fraction: 0.1, everyDays: 28, firstWeeks: 'same' as const, largeOnDay: null },
+      changes: { fraction: 0.1, everyDays: 28, firstWeeks: 'same' as const },
       animals: { ...samplePlan.animals, foodGPerDay: 3, fishFromDay: 0 },
     }
     expect(algaeFedBy(forecast(neglected), 'planned', last)).toContain('organics')

@@ -135,6 +135,14 @@ export interface Parameters {
   readonly ironLossPerDay: number
   readonly silicaLeakPerDay: number
   readonly indicatorLagH: number // B
+  // Little alkalinity, and weeks without water
+  readonly nitrifierHalfAlkalinity: number // meq/L at which nitrification is halved; direction from wastewater practice, C
+  readonly airGrowth: number // growth of leaves in moist air over that under water with ample CO2; rule of thumb, C
+  readonly rootedMelt: number // melt of air-grown leaves after a dry start over that of new pots: they stand rooted; general practice, C
+  readonly submersedInAir: number // photosynthesis of water-grown leaves in moist air; rule of thumb, C
+  readonly witherPerDay: number // their loss in air, C
+  readonly soilNitrifierShare: number // nitrifiers that moist ground carries, over what a filter does, C
+  readonly moistDenitrification: number // in moist pores over flooded ones, C
 }
 
 export const DEFAULT_PARAMETERS: Parameters = {
@@ -259,6 +267,13 @@ export const DEFAULT_PARAMETERS: Parameters = {
   ironLossPerDay: 0.25,
   silicaLeakPerDay: 0.05,
   indicatorLagH: 2,
+  nitrifierHalfAlkalinity: 0.15,
+  airGrowth: 1.1,
+  rootedMelt: 0.4,
+  submersedInAir: 0.3,
+  witherPerDay: 0.04,
+  soilNitrifierShare: 0.05,
+  moistDenitrification: 0.3,
 }
 
 const lists = (parameters: Parameters): Parameters => {

@@ -6,7 +6,9 @@ import { contents } from './ledger.js'
 import type { Parameters } from './parameters.js'
 import { algae } from './processes/algae.js'
 import { shadeCanopy } from './processes/canopy.js'
+import { advanceDry } from './processes/dry/advanceDry.js'
 import { exchangeGas } from './processes/gasExchange.js'
+import { grantOf } from './processes/grant.js'
 import { remember } from './processes/memories.js'
 import { nitrification } from './processes/nitrification.js'
 import { organics } from './processes/organics.js'
@@ -19,7 +21,7 @@ import { ALKALINITY, AMMONIUM, CARBON, GROUND, INDICATOR_CO2, NUTRIENT_COUNT, OX
 import { dailyOf, kernelConditions, POOL, Step } from './step.js'
 
 /** Stored with every forecast; raised when the same forcing gives other numbers. */
-export const MODEL_VERSION = '6'
+export const MODEL_VERSION = '7'
 export const PRODUCT_METHOD: Method = { chemistry: CORE_CHEMISTRY, gas: 'exact', uptake: 'shared' }
 
 /** Decays first, sums last; see the comments of the processes on their order. */
@@ -94,7 +96,8 @@ export function simulate(options: RunOptions): Run {
         applyEvent(step, due.event, recorder.trimmedG)
       step.lightShare = lightShareOfStep[index]!
       step.gasShare = gasShareOfStep[index]!
-      advance(step)
+      if (step.conditions.isDry) advanceDry(step)
+      else advance(step)
       recorder.addStep(step, index >= lightsOn)
       if (curve) record(curve, index, step)
     }
@@ -148,9 +151,6 @@ function advance(step: Step): void {
   exchangeGas(step)
   remember(step)
 }
-
-/** Share of what is wanted [mg] that a pool gives; together never more than it holds, however little that is. */
-const grantOf = (heldMg: number, wantedMg: number): number => (wantedMg <= 0 ? 1 : heldMg <= 0 ? 0 : heldMg / (heldMg + wantedMg))
 
 function firstLit(lightShareOfStep: Float64Array): number {
   // Lights that burn over midnight come on where the dark ends, not at the first step of the day.

@@ -1,5 +1,5 @@
 import type { Chemistry } from './chemistry.js'
-import { TAP_CO2_OVER_AIR } from './events.js'
+import { FILTER_START, type FilterStart } from './filterStart.js'
 import type { Site } from './forcing.js'
 import type { TapWater } from '../water/tapOf.js'
 import {
@@ -38,17 +38,11 @@ import {
   WOOD,
 } from './state.js'
 
-/** Bacteria that come with the filter [mg per 200 L] and how settled the biofilm is, 0–1. Rules of thumb. */
-export const FILTER_START = {
-  new: { ammoniaOxidisersMg: 0.1, nitriteOxidisersMg: 0.1, biofilm: 0.02 },
-  'seeded media': { ammoniaOxidisersMg: 8, nitriteOxidisersMg: 5, biofilm: 0.2 },
-  mature: { ammoniaOxidisersMg: 20, nitriteOxidisersMg: 10, biofilm: 0.5 },
-} as const
-export interface FilterStart {
-  readonly ammoniaOxidisersMg: number
-  readonly nitriteOxidisersMg: number
-  readonly biofilm: number
-}
+/** Fresh tap water holds more CO2 than the room's air would leave in it. Rule of thumb 1–3 times. */
+export const TAP_CO2_OVER_AIR = 1.5
+/** What new plants are taken to be used to [mg/L], and how far it swings. Rules of thumb. */
+export const FIRST_USUAL_CO2 = 8
+export const FIRST_CO2_SWING = 0.1
 
 export interface StartOptions {
   readonly site: Site
@@ -70,6 +64,19 @@ export interface StartOptions {
 /** Spores and films that ride in on plants and stones [g per 0.54 m²]. */
 const FIRST_DIATOM_G = 0.02
 const FIRST_ALGAE_G = 0.015
+
+/** The same tank with nothing over the ground yet: no water, and of bacteria those that are everywhere. */
+export function emptied(filled: Float64Array, { surfaceM2 }: Pick<Site, 'surfaceM2'>): Float64Array {
+  const state = filled.slice()
+  for (let slot: number = AMMONIUM; slot <= ALKALINITY; slot++) state[slot] = 0
+  state[INDICATOR_CO2] = 0
+  state[AMMONIA_OXIDISERS] = FIRST_SOIL_BACTERIA_MG_PER_M2 * surfaceM2
+  state[NITRITE_OXIDISERS] = FIRST_SOIL_BACTERIA_MG_PER_M2 * surfaceM2
+  state[BIOFILM] = FILTER_START.new.biofilm
+  return state
+}
+/** On new ground and plants. Rule of thumb, a factor of ten. */
+const FIRST_SOIL_BACTERIA_MG_PER_M2 = 0.2
 
 /** A tank just filled and planted: tap water, first spores, new ground. */
 export function startState(options: StartOptions): Float64Array {
@@ -109,7 +116,7 @@ export function startState(options: StartOptions): Float64Array {
   state[ACID_BUFFER] = site.acidBufferMeq
   state[SILICA] = options.silicaMg
   state[WOOD] = options.woodMgC
-  state[USUAL_CO2] = 8
-  state[CO2_SWING] = 0.1
+  state[USUAL_CO2] = FIRST_USUAL_CO2
+  state[CO2_SWING] = FIRST_CO2_SWING
   return state
 }

@@ -30,6 +30,7 @@ const SITE_TEMPLATE: Site = templateOf({
   softenToMeqPerL: 1,
   acidBufferMeq: 1,
   footOfGroup: [],
+  meltTimes: 1,
   hardM2: 1,
   filterCeilingMg: 1,
   airCo2Ppm: 1,
@@ -49,6 +50,7 @@ const CONDITIONS_TEMPLATE: KernelConditions = templateOf({
   gasShareOfStep: new Float64Array(),
   gasMgPerH: 1,
   gasLimitMgPerL: 1,
+  isDry: false,
   foodGPerDay: 1,
   grazers: 1,
 })

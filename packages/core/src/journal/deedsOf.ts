@@ -1,3 +1,5 @@
+import { WET_START } from '../plan/planStart.js'
+import { startEndDay } from '../plan/startPhase.js'
 import { isChangeDay } from '../ecosystem/changeDays.js'
 import { isSaltId, type Act, type Deeds, type Omission } from '../ecosystem/deeds.js'
 import { nutrientsBy, type NutrientAmounts } from '../feed/nutrients.js'
@@ -12,6 +14,7 @@ import { PlantLog } from './plantLog.js'
 const CARE_OF_RULE: Readonly<Record<string, Omission['what']>> = { change: 'change', trim: 'trim', dose: 'dose' }
 /** A trim within so many days of the weekly one takes its place. */
 const TRIM_REACH_DAYS = 3
+const UNSTARTED = { start: WET_START }
 
 interface Happenings {
   readonly timeline: readonly TimelineEntry[]
@@ -42,7 +45,8 @@ export function deedsOf({ timeline, startedOn, timeZone, events, jobs }: Happeni
       if (nutrientsMg !== null) acts.push({ kind: 'pour', ...when, nutrientsMg })
     } else if (event.kind === 'trim') {
       acts.push({ kind: 'trim', ...when, wetG: event.wetG, kinds: event.kinds })
-      const weekly = Math.round(day / 7) * 7
+      const start = startEndDay(timeline.at(-1)?.plan ?? UNSTARTED)
+      const weekly = start + Math.round((day - start) / 7) * 7
       if (Math.abs(weekly - day) <= TRIM_REACH_DAYS && event.kinds.length === 0) omitted.push({ what: 'trim', day: weekly })
     } else if (event.kind === 'plants') {
       const act = plants.actOf(event, when)

@@ -33,6 +33,7 @@ import {
   type Plan,
 } from './plan.js'
 import { CONDITIONER_BINDS, CONDITIONER_PLACES, DISINFECTANTS, FIRST_WEEKS, MINERAL_SALTS, SOURCE_KINDS, TOP_UPS } from './planWater.js'
+import { START_METHODS } from './planStart.js'
 import { CHELATES, FEED_FORMS, FEED_SIGNS, LABEL_SPECIES, LABEL_UNITS, WEEKDAYS } from './planFeed.js'
 
 /** What is taken for "don't know": a common value and the range it may well lie in (about ±1.6 standard deviations of its logarithm). Rules of thumb all of them. */
@@ -306,7 +307,8 @@ export const NUMBER_FIELDS = {
   'feed/cupboard/*/pumpTimesPerDay': { dimension: 'count', range: [1, 96], isWhole: true },
   'changes/fraction': { dimension: 'fraction', range: [0, 1], isSure: true },
   'changes/everyDays': { dimension: 'days', range: [1, 60], isWhole: true, isSure: true },
-  'changes/largeOnDay': { dimension: 'day', range: [1, 200], isWhole: true, unknown: { value: 28, low: 21, high: 42 } },
+  'start/endsOnDay': { dimension: 'day', range: [1, 200], isWhole: true, usual: [21, 70], unknown: { value: 35, low: 28, high: 56 } },
+  'start/dryLightHours': { dimension: 'hours', range: [1, 16], usual: [8, 12], unknown: { value: 10, low: 8, high: 12 } },
   'animals/foodGPerDay': { dimension: 'fodder', range: [0, 100], usual: [0, 5] },
   'animals/grazers': { dimension: 'count', range: [0, 2000], usual: [0, 60] },
   'animals/grazersFromDay': FROM_DAY,
@@ -327,6 +329,7 @@ export const CHOICE_FIELDS = {
   'water/topUp': { choices: TOP_UPS, isSure: true },
   'water/conditioner/binds': { choices: CONDITIONER_BINDS },
   'water/conditioner/place': { choices: CONDITIONER_PLACES, isSure: true },
+  'start/method': { choices: START_METHODS, isSure: true },
   'changes/firstWeeks': { choices: FIRST_WEEKS, isSure: true },
   'sources/*/disinfectant': { choices: DISINFECTANTS },
   'layers/*/ground': { choices: GROUND_KINDS, isSure: true },

@@ -191,6 +191,8 @@ export {
   type WaterReport,
   type WaterSource,
 } from './planWater.js'
+export { START_METHODS, WET_START, type PlanStart, type StartMethod } from './planStart.js'
+export { dryLightHours, phaseOn, plantedAge, startEndDay, type StartPhase } from './startPhase.js'
 export { newPlan } from './newPlan.js'
 export { UNKNOWN_TAB, UNPLACED, UNPLANNED, UNKNOWN_LAMP, UNTUNED_LINE } from './unplanned.js'
 export { upgradePlan } from './upgrade/upgradePlan.js'

@@ -4,11 +4,12 @@
 import type { PlantSpecies } from '../species/plantSpecies.js'
 import { PLANT_KINDS, type PlantKind } from '../species/plantKinds.js'
 import type { PlanFeed } from './planFeed.js'
+import type { PlanStart } from './planStart.js'
 import type { FirstWeeks, PlanWater, WaterSource } from './planWater.js'
 
 export { PLANT_KINDS, type PlantKind }
 
-export const PLAN_SCHEMA_VERSION = 8
+export const PLAN_SCHEMA_VERSION = 9
 
 export const DENSITIES = ['thin', 'half', 'full'] as const
 export type Density = (typeof DENSITIES)[number]
@@ -421,8 +422,6 @@ export interface PlanChanges {
   readonly fraction: number
   readonly everyDays: number
   readonly firstWeeks: FirstWeeks
-  /** Day of the large change that ends a dark start; only `one-large` asks for it. */
-  readonly largeOnDay: number | null
 }
 export interface PlanAnimals {
   readonly foodGPerDay: number | null
@@ -434,9 +433,10 @@ export interface PlanAnimals {
 export interface Plan {
   readonly schemaVersion: typeof PLAN_SCHEMA_VERSION
   readonly name: string
-  /** Civil date YYYY-MM-DD of the first fill, in the tank's zone. */
+  /** Civil date YYYY-MM-DD of the first day, in the tank's zone: the first fill, or planting into moist ground. */
   readonly startedOn: string
   readonly timeZone: string
+  readonly start: PlanStart
   readonly intent: PlanIntent
   readonly vessel: PlanVessel
   readonly stand: PlanStand

@@ -22,8 +22,8 @@ export type ConditionerBinds = (typeof CONDITIONER_BINDS)[number]
 export const CONDITIONER_PLACES = ['container', 'tank'] as const
 /** Into the bucket or barrel with the new water, or into the tank before the hose runs. */
 export type ConditionerPlace = (typeof CONDITIONER_PLACES)[number]
-export const FIRST_WEEKS = ['same', 'daily', 'every-other', 'twice', 'one-large'] as const
-/** Changes of the first four weeks: as later; daily at first; every other day at first; twice a week; none but a large one after a dark start. */
+export const FIRST_WEEKS = ['same', 'daily', 'every-other', 'twice'] as const
+/** Changes of the first four weeks: as later; daily at first; every other day at first; twice a week. Weeks with plants in the water; a dark or dry start has none before. */
 export type FirstWeeks = (typeof FIRST_WEEKS)[number]
 export const TOP_UPS = ['as-changes', 'purified'] as const
 /** What replaces evaporated water. */

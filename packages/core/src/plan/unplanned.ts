@@ -1,9 +1,11 @@
 import type { GasLine, Lamp, Piece, Plan, TabProduct } from './plan.js'
 import { UNSET_AMOUNTS } from './planFeed.js'
+import { WET_START } from './planStart.js'
 import { UNKNOWN_WATER } from './planWater.js'
 
 /** The parts of a plan that nobody has said anything about yet. */
 export const UNPLANNED = {
+  start: WET_START,
   intent: { layout: null, pace: null, hoursPerWeek: null, money: null, views: ['front'], wishes: [] },
   stand: {
     massKg: null,

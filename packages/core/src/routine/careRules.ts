@@ -3,6 +3,7 @@ import type { NutrientAmounts } from '../feed/nutrients.js'
 import { renewalDays } from '../ground/rootTabs.js'
 import type { HeldPlants } from '../planting/stock/boxOf.js'
 import type { GasLine, Plan } from '../plan/plan.js'
+import type { StartPhase } from '../plan/startPhase.js'
 import type { Dimensions, NumbersOf } from '../quantity/quantity.js'
 import type { LightStep } from '../startup/lightSteps.js'
 import type { JobPortion } from './jobPortion.js'
@@ -12,7 +13,10 @@ import type { WorkMinutes } from './minutes.js'
 export interface CareDay {
   readonly plan: Plan
   readonly day: number
-  /** Of the tank's own weeks, 0–6. */
+  /** Days since plants and water are together; below zero before that. */
+  readonly age: number
+  readonly phase: StartPhase
+  /** Of the weeks since then, 0–6. */
   readonly weekDay: number
   readonly waterL: number
   readonly minutes: WorkMinutes
@@ -52,6 +56,8 @@ const rule = <const Kind extends string, const Values extends Dimensions>(defini
 const NITROGEN_UNTIL_DAY = 84
 const TRIM_FROM_DAY = 21
 const MELT_UNTIL_DAY = 21
+/** Spraying until the leaves shine, film off for some minutes, a look at the water line. Rule of thumb 2–6. */
+const MIST_MIN = 4
 /** Weeks between cleanings; filter 4–8, diffuser 3–6. */
 const FILTER_EVERY_DAYS = 35
 const DIFFUSER_EVERY_DAYS = 28
@@ -74,6 +80,8 @@ const work = (minutes: number, of?: string): DueWork<Readonly<Record<never, numb
 
 /** The care of a running tank, a rule each, in the order of a day. Minutes are rules of thumb. */
 export const CARE_RULES = [
+  rule({ kind: 'mist', values: {}, due: ({ phase }) => (phase === 'dry' ? work(MIST_MIN) : null) }),
+  rule({ kind: 'mould', values: {}, due: ({ phase, day, weekDay }) => (phase === 'dry' && day > 2 && weekDay % 3 === 0 ? work(3) : null) }),
   rule({
     kind: 'change',
     values: { water: 'volume', share: 'fraction' },
@@ -93,7 +101,7 @@ export const CARE_RULES = [
   rule({
     kind: 'gas-check',
     values: {},
-    due: ({ gas, day, weekDay }) => (gas && (weekDay === 2 || day < 7) ? work(4, gas.id) : null),
+    due: ({ gas, age, weekDay }) => (gas && (weekDay === 2 || age < 7) ? work(4, gas.id) : null),
   }),
   rule({
     kind: 'dose',
@@ -114,26 +122,26 @@ export const CARE_RULES = [
   rule({
     kind: 'test-nitrogen',
     values: {},
-    due: ({ day, weekDay, isNitrogenClear }) =>
-      day > 0 && day <= NITROGEN_UNTIL_DAY && !isNitrogenClear && (weekDay === 3 || weekDay === 6) ? work(10) : null,
+    due: ({ day, age, phase, weekDay, isNitrogenClear }) =>
+      day > 0 && phase !== 'dry' && age <= NITROGEN_UNTIL_DAY && !isNitrogenClear && (weekDay === 3 || weekDay === 6) ? work(10) : null,
   }),
-  rule({ kind: 'test-water', values: {}, due: ({ day, weekDay }) => (day >= 14 && weekDay === 6 ? work(15) : null) }),
+  rule({ kind: 'test-water', values: {}, due: ({ age, weekDay }) => (age >= 14 && weekDay === 6 ? work(15) : null) }),
   rule({
     kind: 'trim',
     values: {},
-    due: ({ plan, day, weekDay, minutes }) => (plan.isTrimmed && day >= TRIM_FROM_DAY && weekDay === 0 ? work(minutes.trim) : null),
+    due: ({ plan, age, weekDay, minutes }) => (plan.isTrimmed && age >= TRIM_FROM_DAY && weekDay === 0 ? work(minutes.trim) : null),
   }),
-  rule({ kind: 'glass', values: {}, due: ({ day, weekDay, minutes }) => (day > 0 && weekDay === 0 ? work(minutes.glass) : null) }),
-  rule({ kind: 'filter', values: {}, due: ({ day }) => (day > 0 && day % FILTER_EVERY_DAYS === 0 ? work(30) : null) }),
+  rule({ kind: 'glass', values: {}, due: ({ age, weekDay, minutes }) => (age > 0 && weekDay === 0 ? work(minutes.glass) : null) }),
+  rule({ kind: 'filter', values: {}, due: ({ age }) => (age > 0 && age % FILTER_EVERY_DAYS === 0 ? work(30) : null) }),
   rule({
     kind: 'diffuser',
     values: {},
-    due: ({ gas, day }) => (gas && day > 0 && day % DIFFUSER_EVERY_DAYS === 0 ? work(12, gas.id) : null),
+    due: ({ gas, age }) => (gas && age > 0 && age % DIFFUSER_EVERY_DAYS === 0 ? work(12, gas.id) : null),
   }),
   rule({
     kind: 'counter',
     values: {},
-    due: ({ gas, day }) => (gas && day > 0 && day % COUNTER_EVERY_DAYS === 0 ? work(5, gas.id) : null),
+    due: ({ gas, age }) => (gas && age > 0 && age % COUNTER_EVERY_DAYS === 0 ? work(5, gas.id) : null),
   }),
   rule({
     kind: 'tabs',
@@ -166,7 +174,7 @@ export const CARE_RULES = [
   rule({
     kind: 'melt',
     values: {},
-    due: ({ day, weekDay }) => (day > 2 && day < MELT_UNTIL_DAY && (weekDay === 2 || weekDay === 5) ? work(6) : null),
+    due: ({ age, weekDay }) => (age > 2 && age < MELT_UNTIL_DAY && (weekDay === 2 || weekDay === 5) ? work(6) : null),
   }),
   rule({
     kind: 'grazers',

@@ -1,3 +1,4 @@
+import { phaseOn, plantedAge } from '../plan/startPhase.js'
 import { entryAt } from '../plan/timelineAt.js'
 import { tankFigures } from '../ecosystem/tankFigures.js'
 import { isChangeDay } from '../ecosystem/changeDays.js'
@@ -59,13 +60,19 @@ export function jobsBetween(
     const dose = dayDose(entry, day, isChangeDay(entry.plan, day))
     const portions = dose.portions.map((portion) => jobPortion(portion, work.waterL))
     const levels = dose.kind === 'up-to' ? dose.mgPerL : null
-    jobs.push(...jobsOfDay({ ...work, portions, levels, day, weekDay: day % 7, lightStep, isNitrogenClear, released }, date))
+    jobs.push(...jobsOfDay({ ...work, portions, levels, day, ...aged(entry, day), lightStep, isNitrogenClear, released }, date))
   }
   return jobs
 }
 
+/** A day against the one on which plants and water came together. */
+function aged({ plan }: TimelineEntry, day: number): Pick<CareDay, 'age' | 'phase' | 'weekDay'> {
+  const age = plantedAge(plan, day)
+  return { age, phase: phaseOn(plan, day), weekDay: ((age % 7) + 7) % 7 }
+}
+
 /** What is the same on all days of a plan. */
-type PlanWork = Omit<CareDay, 'portions' | 'levels' | 'day' | 'weekDay' | 'lightStep' | 'isNitrogenClear' | 'released'>
+type PlanWork = Omit<CareDay, 'portions' | 'levels' | 'day' | 'age' | 'phase' | 'weekDay' | 'lightStep' | 'isNitrogenClear' | 'released'>
 function planWork({ plan }: TimelineEntry): PlanWork {
   const figures = tankFigures(plan)
   return {

@@ -13,7 +13,7 @@ test('the card is that of the next change; animals are in by their day; what is 
   const at = (ageDays: number, one = plan) => plannedCard({ plan: one, figures, ageDays, month: 0 })
   expect(at(10).hasAnimals).toBe(false)
   expect(at(60)).toMatchObject({ fraction: 0.5, hasAnimals: true, tankC: figures.temperatureC })
-  const dark: Plan = { ...plan, changes: { ...plan.changes, firstWeeks: 'one-large', largeOnDay: 25 } }
+  const dark: Plan = { ...plan, start: { ...plan.start, method: 'dark', endsOnDay: 25 } }
   expect(at(3, dark).fraction).toBe(0.9)
   expect(at(3, { ...plan, changes: { ...plan.changes, fraction: 0 } }).fraction).toBe(0.5)
   const today = { fraction: 0.2, tankC: 27, roomC: 15 }

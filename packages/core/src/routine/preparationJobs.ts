@@ -1,3 +1,5 @@
+import { datePlusDays } from '../plan/clock.js'
+import { startEndDay } from '../plan/startPhase.js'
 import { tankFigures } from '../ecosystem/tankFigures.js'
 import type { JobRecord } from '../plan/journal.js'
 import { backwardCalendar } from '../startup/backward.js'
@@ -15,11 +17,13 @@ export function preparationJobs({ timeline, startedOn }: Schedule, today: string
     const known = newestTold.get(record.ruleId)
     if (record.ruleId.startsWith(RULE) && (known === undefined || known.at < record.at)) newestTold.set(record.ruleId, record)
   }
-  if (newestTold.size === 0 && today > startedOn) return []
-  return backwardCalendar({ ...plan, startedOn }, tankFigures(plan)).flatMap(({ code, on, values }): Job[] => {
+  // A dark or dry start has work ahead until it has ended.
+  const lastDay = datePlusDays(startedOn, startEndDay(plan))
+  if (newestTold.size === 0 && today > lastDay) return []
+  return backwardCalendar({ ...plan, startedOn }, tankFigures(plan)).flatMap(({ code, on, daysBefore, values }): Job[] => {
     const ruleId = `${RULE}${code}`
     const record = newestTold.get(ruleId)
-    const isAsked = code === 'planting' ? today <= startedOn : today < startedOn
+    const isAsked = daysBefore < 0 || code === 'planting' ? today <= on : today < startedOn
     if (record === undefined && !isAsked) return []
     return [
       {

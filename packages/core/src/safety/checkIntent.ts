@@ -8,6 +8,7 @@ import { MATERIAL } from '../hardscape/materials.js'
 import { RED_PPFD, upkeepHours, withSupplyLevel } from '../intent/supplyLevel.js'
 import { diff } from '../plan/edit.js'
 import { findingsOf, mendWith, raise, type Finding } from '../plan/finding.js'
+import { plantedAge, startEndDay } from '../plan/startPhase.js'
 import type { Plan } from '../plan/plan.js'
 import { MENDS } from './mends.js'
 const SHALLOW_CM = 32
@@ -47,8 +48,8 @@ export function checkIntent(plan: Plan, figures: TankFigures): Finding[] {
   }
   if (wishes('diggers') && (wishes('fine-carpet') || share('carpet') > 0.1)) found.push(raise(INTENT_FINDINGS['wish-diggers-carpet'], {}))
   const leaches = figures.layers.some(({ ground, volumeL }) => volumeL > 0 && GROUND[ground].leaches)
-  if (wishes('shrimps') && leaches && plan.animals.grazersFromDay < SHRIMP_DAY - 7)
-    found.push(raise(INTENT_FINDINGS['wish-shrimps-rich-start'], { planned: plan.animals.grazersFromDay, usual: SHRIMP_DAY }))
+  if (wishes('shrimps') && leaches && plantedAge(plan, plan.animals.grazersFromDay) < SHRIMP_DAY - 7)
+    found.push(raise(INTENT_FINDINGS['wish-shrimps-rich-start'], { planned: plan.animals.grazersFromDay, usual: SHRIMP_DAY + startEndDay(plan) }))
   if (wishes('warm-water-fish') && (wishes('cool-water-plants') || water < WARM_FISH_C))
     found.push(raise(INTENT_FINDINGS['wish-warm-cool'], { water }))
   const stems = share('stems')

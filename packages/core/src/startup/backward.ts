@@ -1,3 +1,4 @@
+import { startEndDay } from '../plan/startPhase.js'
 import { hasGas } from '../gas/linesOf.js'
 import { commonAnswers } from '../plan/answers.js'
 import { datePlusDays } from '../plan/clock.js'
@@ -64,21 +65,27 @@ export function backwardCalendar(plan: Plan, figures: TankFigures): Preparation[
   const wood = plan.hardscape.filter(({ material }) => MATERIAL[material].newDensityKgPerL < 1)
   const leaches = figures.layers.some(({ ground, volumeL }) => volumeL > 0 && GROUND[ground].leaches)
   const work = plantingWork(plan, figures)
-  if (leaches) add('dark-start', 35, {})
+  const end = startEndDay(plan)
+  const { method } = plan.start
+  // A dark start's plants come when the cycle is done; all else is ready on the first day.
+  const plantsOn = method === 'dark' ? -end : 0
+  if (leaches && method === 'wet') add('dark-start', 35, {})
   if (wood.length > 0) add('soak-wood', 28, { pieces: wood.length })
   if (figures.layers.length > 0) add('order-ground', 21, { ground: figures.volumes.groundL })
   add('kit-check', 14, {})
   if (isGassed) add('cylinder', 14, {})
   if (isGassed) add('ph-pen', 14, {})
   if (plan.logistics.purifiedFraction !== null && plan.logistics.purifiedFraction > 0) add('water-store', 7, {})
-  add('plants-order', 7, { pots: work.pots })
+  add('plants-order', plantsOn + 7, { pots: work.pots })
   if (plan.hardscape.length > 0) add('layout', 12, { pieces: plan.hardscape.length })
   const dryH = Math.max(0, ...plan.hardscape.map(({ fixing }) => FIXING_TIME[fixing].dryH))
   if (dryH > 0) add('paint-fix', 11, { drying: dryH })
   if (wood.length > 0) add('trial-flood', 9, {})
-  add('plants-arrive', 1, { pots: work.pots })
-  add('mix-water', 1, { water: firstFillL(figures) })
-  add('planting', 0, { portions: work.portions, work: work.hours * 60 })
+  add('plants-arrive', plantsOn + 1, { pots: work.pots })
+  const water = { water: firstFillL(figures) }
+  add('mix-water', method === 'dry' ? 1 - end : 1, water)
+  if (method === 'dry') add('flood', -end, water)
+  add('planting', plantsOn, { portions: work.portions, work: work.hours * 60 })
   return list.sort((a, b) => b.daysBefore - a.daysBefore)
 }
 
@@ -116,14 +123,14 @@ export const wastePerLOf = ({ logistics }: Pick<Plan, 'logistics'>): number =>
 /** Water of the first fill [L]: what stands over the ground, and what the dry ground drinks. */
 export const firstFillL = ({ volumes, waterL }: TankFigures): number => Math.max(waterL, volumes.netWaterL)
 
-/** Litres of the first four weeks, before the first bucket is carried. `minutesPerChange` comes from the work's own sum. */
+/** Litres of the first four weeks with plants and water together, before the first bucket is carried. `minutesPerChange` comes from the work's own sum. */
 export function waterLogistics(
   plan: Plan,
   { waterL, fillL }: { readonly waterL: number; readonly fillL: number },
   minutesPerChange: number,
 ): WaterLogistics {
   const perChangeL = waterL * plan.changes.fraction
-  const shares = Array.from({ length: CHANGE_WEEKS * 7 }, (_, day) => changeFractionOn(plan, day)).filter((share) => share > 0)
+  const shares = Array.from({ length: CHANGE_WEEKS * 7 }, (_, day) => changeFractionOn(plan, startEndDay(plan) + day)).filter((share) => share > 0)
   const fourWeeksL = fillL + shares.reduce((sum, share) => sum + share, 0) * waterL
   const { purifiedFraction, purifierLPerDay, barrelL } = plan.logistics
   const share = purifiedFraction ?? 0

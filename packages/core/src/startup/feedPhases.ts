@@ -4,6 +4,7 @@ import { daysBetween } from '../plan/clock.js'
 import type { NewId } from '../plan/id.js'
 import type { FeedShare, Plan } from '../plan/plan.js'
 import type { FeedPhase } from '../plan/planFeed.js'
+import { startEndDay } from '../plan/startPhase.js'
 
 /** A stretch of a tank's life in which its school is followed by so much. Days of its age; `toDay` exclusive. */
 export interface LaidPhase {
@@ -38,7 +39,15 @@ const proposedFor = (plan: Plan): readonly LaidPhase[] => (leachesAmmonia(plan) 
 /** Phases of feeding: the grower's own, else those of the first weeks by the ground; none where nothing is fed. */
 export function feedPhasesOf(plan: Plan): readonly LaidPhase[] {
   if (plan.feeding === 'none') return []
-  return plan.feed.phases.length === 0 ? proposedFor(plan) : laid(plan.feed.phases, plan.startedOn)
+  const end = startEndDay(plan)
+  const phases =
+    plan.feed.phases.length === 0
+      ? proposedFor(plan).map((phase) => ({ ...phase, fromDay: phase.fromDay + end, toDay: phase.toDay + end }))
+      : laid(plan.feed.phases, plan.startedOn)
+  if (end === 0) return phases
+  // Nothing is dosed before plants and water are together.
+  const before: LaidPhase = { code: 'feed-none', fromDay: 0, toDay: end, share: NOTHING }
+  return [before, ...phases.filter(({ toDay }) => toDay > end).map((phase) => ({ ...phase, fromDay: Math.max(phase.fromDay, end) }))]
 }
 
 /** The proposal as phases that can be edited. */
@@ -46,7 +55,7 @@ export const proposedPhases = (plan: Plan, newId: NewId): FeedPhase[] =>
   proposedFor(plan).map(({ code, fromDay, share }) => ({
     id: newId('f'),
     sign: code === 'feed-half-or-sign' ? 'pale-new-leaves' : null,
-    fromDay,
+    fromDay: fromDay + startEndDay(plan),
     seenOn: null,
     nitrogenPhosphorusFraction: share.nitrogenPhosphorus,
     restFraction: share.rest,

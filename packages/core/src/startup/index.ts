@@ -10,6 +10,7 @@ export {
   type Preparation,
   type WaterLogistics,
 } from './backward.js'
+export { START_END, startEndedOnDay, startMovedOn } from './startMovedOn.js'
 export { PREPARATIONS, type PreparationCode } from './preparations.js'
 export { animalsAllowedFromDay } from './animalsAllowed.js'
 export { OUTLOOK_ASPECTS, outlookAspects, standOutlook, type OutlookAspect, type OutlookOfWeek } from './standOutlook.js'
@@ -17,5 +18,5 @@ export { startDensity, type StartDensity } from './startDensity.js'
 export { withLight, type LightSetting, type LightStep, type StepPutOff } from './lightSteps.js'
 export { programmed, type ProgrammedLife } from './programmed.js'
 export { PROGRAMME_DAYS } from './programmeDays.js'
-export { PROGRAMME_STEPS, stepsOn, wetStartProgramme, type ProgrammeCode, type ProgrammeStep } from './programme.js'
+export { PROGRAMME_STEPS, programmeLength, startProgramme, stepsOn, type ProgrammeCode, type ProgrammeStep } from './programme.js'
 export { beginOf, feedPhasesOf, proposedPhases, type LaidPhase } from './feedPhases.js'

@@ -1,6 +1,6 @@
 import type { Dimensions } from '../quantity/quantity.js'
 
-/** What is done before planting, in the usual order of its days, with the values that its sentence tells. */
+/** What is done until plants and water are together, in the usual order of its days, with the values that its sentence tells. */
 export const PREPARATIONS = {
   'dark-start': {},
   'soak-wood': { pieces: 'count' },
@@ -16,5 +16,6 @@ export const PREPARATIONS = {
   'plants-arrive': { pots: 'count' },
   'mix-water': { water: 'volume' },
   planting: { portions: 'count', work: 'minutes' },
+  flood: { water: 'volume' },
 } as const satisfies Readonly<Record<string, Dimensions>>
 export type PreparationCode = keyof typeof PREPARATIONS

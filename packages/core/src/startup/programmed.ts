@@ -1,4 +1,6 @@
+import { planInPhase } from '../ecosystem/planInPhase.js'
 import type { FeedShare, Plan, TimelineEntry } from '../plan/plan.js'
+import { phaseOn, startEndDay } from '../plan/startPhase.js'
 import { entryAt } from '../plan/timelineAt.js'
 import { feedPhasesOf } from './feedPhases.js'
 import {
@@ -37,27 +39,37 @@ export function programmed(
   settings: readonly TimelineEntry[],
   { today, animalsAllowedFromDay, lightPutOff = [] }: ProgrammeFacts,
 ): ProgrammedLife {
-  const lights = lightsOf(settings)
+  const newest = settings.at(-1)?.plan
+  const end = newest === undefined ? 0 : startEndDay(newest)
+  // Steps of the light count from the day on which plants and water are together.
+  const lights = lightsOf(settings).map((light) => ({ ...light, fromDay: light.fromDay - end }))
   const target = lightTarget(lights)
   const steps = lightStepsTo(target, entryAt(settings, today)?.plan.light.start ?? 'ramp')
-  const taken = stepsTaken(steps, lightPutOff)
-  const isYoung = today < PROGRAMME_DAYS
+  const taken = stepsTaken(
+    steps,
+    lightPutOff.map(({ day, toDay }) => ({ day: day - end, toDay: toDay === null ? null : toDay - end })),
+  )
+  const isYoung = today - end < PROGRAMME_DAYS
   const setToday = entryAt(settings, today)
 
-  /** One part of the light on a day; `entry` is what was set for it. */
-  const partOn = (day: number, entry: TimelineEntry, part: LightPart): number => {
-    const { value, isMeant } = lightPartOn(lights, steps, day, part)
+  /** One part of the light on a day since planting; `entry` is what was set for it. */
+  const partOn = (age: number, entry: TimelineEntry, part: LightPart): number => {
+    const { value, isMeant } = lightPartOn(lights, steps, age, part)
     // What is still to come rises from what is followed today; the last step is reached, though it was never kept by hand.
-    const isAhead = isYoung && day > today && entry === setToday && lightPartOn(lights, steps, today, part).follows
-    const asked = day < PROGRAMME_DAYS ? taken.findLast(({ fromDay }) => fromDay <= day)?.[part] : isAhead ? target[part] : undefined
+    const isAhead =
+      isYoung && age > today - end && entry === setToday && lightPartOn(lights, steps, Math.max(0, today - end), part).follows
+    const asked = age < PROGRAMME_DAYS ? taken.findLast(({ fromDay }) => fromDay <= age)?.[part] : isAhead ? target[part] : undefined
     if (asked === undefined) return value
     if (isAhead) return isMeant ? Math.max(value, asked) : asked
     return isMeant ? value : Math.min(value, asked)
   }
   const planOn = (day: number, entry: TimelineEntry): Plan => {
     const plan = withAnimalsAllowed(entry.plan, today, animalsAllowedFromDay)
-    if (day >= PROGRAMME_DAYS && !(isYoung && day > today && entry === setToday)) return plan
-    const light = { hours: partOn(day, entry, 'hours'), dimFraction: partOn(day, entry, 'dimFraction') }
+    const phase = phaseOn(plan, day)
+    if (phase !== 'planted') return planInPhase(plan, phase)
+    const age = day - end
+    if (age >= PROGRAMME_DAYS && !(isYoung && day > today && entry === setToday)) return plan
+    const light = { hours: partOn(age, entry, 'hours'), dimFraction: partOn(age, entry, 'dimFraction') }
     return isSameLight(light, lightSettingOf(plan)) ? plan : withLight(plan, light)
   }
   /** What a step asks for: of a part that was cut, what it was cut to. */
@@ -66,16 +78,22 @@ export function programmed(
     const hours = lightPartOn(lights, steps, before, 'hours')
     const power = lightPartOn(lights, steps, before, 'dimFraction')
     if (!hours.follows && !power.follows) return null
-    return { ...step, hours: hours.follows ? step.hours : hours.value, dimFraction: power.follows ? step.dimFraction : power.value }
+    return {
+      fromDay: step.fromDay + end,
+      toDay: step.toDay + end,
+      hours: hours.follows ? step.hours : hours.value,
+      dimFraction: power.follows ? step.dimFraction : power.value,
+    }
   }
   const feedOn = (day: number, { plan }: TimelineEntry): FeedShare | undefined =>
     feedPhasesOf(plan).find(({ fromDay, toDay }) => day >= fromDay && day < toDay)?.share
 
   const days = new Set(settings.map(({ fromDay }) => fromDay))
   for (const { plan } of settings) for (const { fromDay } of feedPhasesOf(plan)) days.add(fromDay)
-  if ((settings[0]?.fromDay ?? 0) < PROGRAMME_DAYS) {
-    for (const { fromDay } of [...steps, ...taken]) days.add(fromDay)
-    days.add(PROGRAMME_DAYS)
+  days.add(end)
+  if ((settings[0]?.fromDay ?? 0) - end < PROGRAMME_DAYS) {
+    for (const { fromDay } of [...steps, ...taken]) days.add(fromDay + end)
+    days.add(PROGRAMME_DAYS + end)
     if (isYoung) days.add(today + 1)
   }
   const timeline: TimelineEntry[] = []
@@ -96,9 +114,10 @@ const isSameFeed = (a: FeedShare | undefined, b: FeedShare | undefined): boolean
 
 /** Those that are there stay; those to come wait. */
 function withAnimalsAllowed(plan: Plan, today: number, allowedFromDay: number | null): Plan {
-  if (allowedFromDay === null) return plan
+  const end = startEndDay(plan)
   const { grazers, grazersFromDay, foodGPerDay, fishFromDay } = plan.animals
-  const later = (planned: number): number => (planned <= today ? planned : Math.max(planned, allowedFromDay))
+  // None lives where plants and water are not together yet.
+  const later = (planned: number): number => Math.max(end, planned <= today ? planned : Math.max(planned, allowedFromDay ?? 0))
   const animals = {
     ...plan.animals,
     grazersFromDay: grazers === 0 ? grazersFromDay : later(grazersFromDay),

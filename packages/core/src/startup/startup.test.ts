@@ -2,11 +2,11 @@ import { describe, expect, test } from 'vitest'
 import type { Plan } from '../plan/plan.js'
 import { samplePlan } from '../testing/samplePlan.js'
 import { withLight } from './lightSteps.js'
-import { stepsOn, wetStartProgramme } from './programme.js'
+import { stepsOn, startProgramme } from './programme.js'
 import { programmed } from './programmed.js'
 import { PROGRAMME_DAYS } from './programmeDays.js'
 
-const stepsOf = (plan: Plan) => wetStartProgramme(programmed([{ fromDay: 0, plan }], { today: 0, animalsAllowedFromDay: null }).timeline)
+const stepsOf = (plan: Plan) => startProgramme(programmed([{ fromDay: 0, plan }], { today: 0, animalsAllowedFromDay: null }).timeline)
 const codesOn = (day: number, plan = samplePlan) => stepsOn(stepsOf(plan), day).map(({ code }) => code)
 
 describe('the first weeks', () => {

@@ -14,6 +14,7 @@ import {
 } from '../plan/plan.js'
 import { FEED_SIGNS, LABEL_SPECIES, LABEL_UNITS, UNKNOWN_PRODUCT, WEEKDAYS, type FeedProduct } from '../plan/planFeed.js'
 import { SALT_IDS } from '../quantity/saltFormulas.js'
+import { START_METHODS, type PlanStart } from '../plan/planStart.js'
 import { FIRST_WEEKS, MINERAL_SALTS, SOURCE_KINDS, TOP_UPS, UNKNOWN_SOURCE, UNKNOWN_WATER } from '../plan/planWater.js'
 import type { PlanV1 } from '../plan/upgrade/planV1.js'
 import { v1to2 } from '../plan/upgrade/v1to2.js'
@@ -23,6 +24,7 @@ import { v4to5 } from '../plan/upgrade/v4to5.js'
 import { v5to6 } from '../plan/upgrade/v5to6.js'
 import { v6to7 } from '../plan/upgrade/v6to7.js'
 import { v7to8 } from '../plan/upgrade/v7to8.js'
+import { v8to9 } from '../plan/upgrade/v8to9.js'
 
 const maybe = (min: number, max: number) => fc.option(fc.double({ min, max, noNaN: true }), { nil: null })
 /** Any plan within the ranges that the contract accepts, the odd corners included. */
@@ -296,6 +298,11 @@ const anyWater = fc.record({
   }),
   firstWeeks: fc.constantFrom(...FIRST_WEEKS),
 })
+const anyStart: fc.Arbitrary<PlanStart> = fc.record({
+  method: fc.constantFrom(...START_METHODS),
+  endsOnDay: fc.option(fc.integer({ min: 1, max: 200 })),
+  dryLightHours: maybe(1, 16),
+})
 /** Zones, pieces, filters, beds and places of lamps on top of it. */
 export const anyPlan: fc.Arbitrary<Plan> = fc
   .tuple(
@@ -309,11 +316,13 @@ export const anyPlan: fc.Arbitrary<Plan> = fc
     maybe(0.05, 10),
     anyFeed,
     anyWater,
+    anyStart,
   )
-  .map(([old, zones, hardscape, ratedLPerH, beds, spots, lampPlace, attenuationPerM, feed, { sources, water, firstWeeks }]) => {
-    const today = v7to8(v6to7(v5to6(v4to5(v3to4(v2to3(v1to2(old)))))))
+  .map(([old, zones, hardscape, ratedLPerH, beds, spots, lampPlace, attenuationPerM, feed, { sources, water, firstWeeks }, start]) => {
+    const today = v8to9(v7to8(v6to7(v5to6(v4to5(v3to4(v2to3(v1to2(old))))))))
     return {
       ...today,
+      start,
       sources: [...today.sources, ...sources],
       water,
       changes: { ...today.changes, firstWeeks },

@@ -3,8 +3,9 @@ import { describe, expect, test } from 'vitest'
 import { changeFractionOn, isChangeDay } from '../ecosystem/changeDays.js'
 import { tankFigures } from '../ecosystem/tankFigures.js'
 import { FIRST_WEEKS, UNKNOWN_SOURCE } from '../plan/planWater.js'
+import { START_METHODS, type StartMethod } from '../plan/planStart.js'
 import type { Plan } from '../plan/plan.js'
-import { wetStartProgramme } from '../startup/programme.js'
+import { startProgramme } from '../startup/programme.js'
 import { anyPlan } from '../testing/anyPlan.js'
 import { samplePlan } from '../testing/samplePlan.js'
 import { barrelCourse } from './barrelCourse.js'
@@ -135,9 +136,10 @@ describe('a change card', () => {
 })
 
 describe('the first weeks', () => {
-  const of = (firstWeeks: Plan['changes']['firstWeeks'], largeOnDay: number | null = null): Plan => ({
+  const of = (firstWeeks: Plan['changes']['firstWeeks'], method: StartMethod = 'wet'): Plan => ({
     ...samplePlan,
-    changes: { fraction: 0.5, everyDays: 7, firstWeeks, largeOnDay },
+    start: { method, endsOnDay: 10, dryLightHours: null },
+    changes: { fraction: 0.5, everyDays: 7, firstWeeks },
   })
   const days = (plan: Plan): number[] => Array.from({ length: 36 }, (_, day) => day).filter((day) => isChangeDay(plan, day))
   test('each pattern has its days', () => {
@@ -145,17 +147,23 @@ describe('the first weeks', () => {
     expect(days(of('daily'))).toEqual([1, 2, 3, 4, 5, 6, 8, 10, 12, 14, 17, 21, 24, 28, 35])
     expect(days(of('every-other'))).toEqual([2, 4, 6, 8, 10, 12, 14, 17, 21, 24, 28, 35])
     expect(days(of('twice'))).toEqual([3, 7, 10, 14, 17, 21, 24, 28, 35])
-    expect(days(of('one-large', 20))).toEqual([20, 21, 28, 35])
-    expect(changeFractionOn(of('one-large', 20), 20)).toBe(0.9)
+  })
+  test('a dark start changes nine tenths on the day of planting, a dry one on the day after flooding; the pattern counts from there', () => {
+    expect(days(of('same', 'dark'))).toEqual([10, 17, 24, 31])
+    expect(changeFractionOn(of('same', 'dark'), 10)).toBe(0.9)
+    expect(days(of('every-other', 'dry'))).toEqual([11, 12, 14, 16, 18, 20, 22, 24, 27, 31, 34])
+    expect(changeFractionOn(of('every-other', 'dry'), 11)).toBe(0.9)
   })
   test('the programme tells the days that the calendar has', () => {
-    for (const pattern of FIRST_WEEKS) {
-      const plan = of(pattern, 20)
-      const lane = wetStartProgramme([{ fromDay: 0, plan }]).filter((step) => step.lane === 'change')
+    for (const [pattern, method] of FIRST_WEEKS.flatMap((one) => START_METHODS.map((how) => [one, how] as const))) {
+      const plan = of(pattern, method)
+      const lane = startProgramme([{ fromDay: 0, plan }]).filter((step) => step.lane === 'change')
       for (let day = 1; day < 50; day++) {
         const step = lane.find(({ fromDay, toDay }) => day >= fromDay && day < toDay)
-        expect(step, `${pattern} ${day}`).toBeDefined()
+        if (method === 'dry' && day === 10) continue // the day of flooding has a lane of its own
+        expect(step, `${pattern} ${method} ${day}`).toBeDefined()
         if (step!.code === 'change-none') expect(isChangeDay(plan, day)).toBe(false)
+        if (step!.code === 'change-large') expect(changeFractionOn(plan, day)).toBe(0.9)
         if (step!.code === 'change-daily') expect(isChangeDay(plan, day)).toBe(true)
       }
     }

@@ -57,7 +57,7 @@ describe('a tank that is entered today', () => {
   test('asks nothing about the days before; entered a week ago it asks', async () => {
     await server.agent
       .post('/api/tanks')
-      .send({ id: NEW, plan: plainPlan({ name: 'New', changes: { fraction: 0.5, everyDays: 2, firstWeeks: 'daily', largeOnDay: null } }) })
+      .send({ id: NEW, plan: plainPlan({ name: 'New', changes: { fraction: 0.5, everyDays: 2, firstWeeks: 'daily' } }) })
     expect((await stopOf(NEW)).overdue).toEqual([])
     await server.db('tank').where({ id: NEW }).update({ created_at: '2026-11-10T09:00:00.000Z' })
     expect((await stopOf(NEW)).overdue.length).toBeGreaterThan(0)

@@ -1,5 +1,5 @@
-import { AMMONIA_OXIDISERS, AMMONIUM, NITRATE, NITRITE, NITRITE_OXIDISERS, OXYGEN } from '../state.js'
-import { POOL, saturation } from '../step.js'
+import { ALKALINITY, AMMONIA_OXIDISERS, AMMONIUM, NITRATE, NITRITE, NITRITE_OXIDISERS, OXYGEN } from '../state.js'
+import { POOL, saturation, type Step } from '../step.js'
 import type { Process } from './process.js'
 
 /** A spore floor [mg per 200 L], so that a sterile tank can still start. */
@@ -14,7 +14,8 @@ export const nitrification: Process = {
     const { state, parameters, want, daily } = step
     // 1/(1 + 10^(pHhalf − pH)) written with the activity itself
     const common =
-      (daily.q10 * saturation(state[OXYGEN]!, parameters.nitrifierHalfOxygen)) / (1 + step.water.hydrogen * daily.perHalfHydrogen)
+      (daily.q10 * saturation(state[OXYGEN]!, parameters.nitrifierHalfOxygen) * alkalinityFactor(step)) /
+      (1 + step.water.hydrogen * daily.perHalfHydrogen)
     step.ammoniaOxidiserRate = parameters.ammoniaOxidiserGrowth * common * saturation(state[AMMONIUM]!, parameters.nitrifierHalfAmmonium)
     step.nitriteOxidiserRate = parameters.nitriteOxidiserGrowth * common * saturation(state[NITRITE]!, parameters.nitrifierHalfNitrite)
     step.ammoniaOxidation = (step.ammoniaOxidiserRate * state[AMMONIA_OXIDISERS]!) / parameters.ammoniaOxidiserYield / 24
@@ -50,6 +51,13 @@ export const nitrification: Process = {
       (FLOOR_NITRITE * site.waterL) / 200,
     )
   },
+}
+
+/** The acid of nitrification has to be met: where alkalinity is used up, the cycle stands still. */
+function alkalinityFactor({ state, parameters, site }: Step): number {
+  // Ground that softens holds its own pH: it takes up acid as it takes up base. Rule of thumb, half of what it softens to.
+  const held = Math.max(state[ALKALINITY]!, 0.5 * site.softenToMeqPerL) ** 2
+  return held / (held + parameters.nitrifierHalfAlkalinity ** 2)
 }
 
 const roomFor = (massMg: number, ceilingMg: number): number => Math.max(0, 1 - massMg / ceilingMg)

@@ -7,7 +7,7 @@ const GAUSS_OUTER = 0.2778
 const GAUSS_MIDDLE = 0.4444
 /** A canopy so deep is dark below its first leaves; deeper still, its exponentials would underflow and divide nothing by nothing. */
 const PITCH_DARK = 700
-/** Floating leaves take their carbon from the air. */
+/** Leaves in the air take their carbon from it. */
 const AIR_CARBON = 0.9
 
 /** Light and carbon limit together, as a non-rectangular hyperbola of the two (form of Thornley 1976): near either alone where the other is ample. */
@@ -20,10 +20,11 @@ export function coLimited(light: number, carbon: number, bend: number): number {
 export function photosynthesise(step: Step): void {
   const { state, parameters, fLight, fCarbon, fStore, fNutrients, bottomLight, grossG, overflowG, health } = step
   const isDark = step.conditions.ppfd * step.lightShare === 0
-  step.fCalciumMagnesium = Math.min(
-    saturation(state[CALCIUM]!, parameters.halfCalcium),
-    saturation(state[MAGNESIUM]!, parameters.halfMagnesium),
-  )
+  const { isDry } = step.conditions
+  // Out of the water roots find both in the ground.
+  step.fCalciumMagnesium = isDry
+    ? 1
+    : Math.min(saturation(state[CALCIUM]!, parameters.halfCalcium), saturation(state[MAGNESIUM]!, parameters.halfMagnesium))
   // Affinity follows the CO2 that the plants are used to.
   const affinity = 0.4 + 0.9 * saturation(state[USUAL_CO2]!, 15)
   for (let group = 0; group < GROUP_COUNT; group++) {
@@ -48,7 +49,7 @@ export function photosynthesise(step: Step): void {
       continue
     }
     const reachable = step.co2MgPerL + parameters.bicarbonateUse[group]! * step.bicarbonateMgPerL
-    const carbon = group === FLOATER ? AIR_CARBON : reachable / (parameters.halfCo2MgPerL[group]! * affinity + reachable)
+    const carbon = group === FLOATER || isDry ? AIR_CARBON : reachable / (parameters.halfCo2MgPerL[group]! * affinity + reachable)
     fCarbon[group] = carbon
     const top = step.topPpfd[group]! / parameters.halfLightPpfd[group]!
     const extinction = Math.min(parameters.extinction[group]! * step.lai[group]!, PITCH_DARK)
@@ -67,7 +68,7 @@ export function photosynthesise(step: Step): void {
       parameters.maxGrowthPerH[group]! *
       step.daily.growthOfTemperature[group]! *
       fixed *
-      (submersed + parameters.emersedEfficiency * emersed)
+      (isDry ? parameters.airGrowth * (emersed + parameters.submersedInAir * submersed) : submersed + parameters.emersedEfficiency * emersed)
     grossG[group] = potential * scarcest
     overflowG[group] = parameters.overflowExudation * potential * (1 - scarcest)
   }

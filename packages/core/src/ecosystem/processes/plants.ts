@@ -31,7 +31,7 @@ import type { Process } from './process.js'
 /** Hours of full growth a day that uptake capacity is sized for. */
 const CAPACITY_HOURS = 10
 /** Roots meet richer water than leaves, and are less keen. */
-const ROOT_HALF = 4
+export const ROOT_HALF = 4
 /** The pool that each stored nutrient's leaf uptake draws on; nitrogen has two and is handled apart. */
 const LEAF_POOL = [-1, POOL.phosphate, POOL.potassium, POOL.iron] as const
 const WATER_SLOT = [-1, PHOSPHATE, POTASSIUM, IRON] as const
@@ -55,22 +55,13 @@ export const plants: Process = {
           ? saturation(state[GROUND + nutrient]! / (poreL * parameters.retardation[nutrient]!), ROOT_HALF * halfUptake[nutrient]!)
           : 0
     }
+    sizeUptake(step)
     let leafArea = 0
     let growing = 0
     let carbon = 0
     for (let group = 0; group < GROUP_COUNT; group++) {
       if (step.foot[group]! === 0) continue // absent; its rates stay zero
-      const biomass = biomassOf(state, group)
-      capacityOfGroup[group] =
-        parameters.uptakeScale *
-        parameters.maxGrowthPerH[group]! *
-        CAPACITY_HOURS *
-        (1000 / 24) *
-        biomass *
-        (0.5 + 0.5 * health[group]!) *
-        step.daily.growthOfTemperature[group]!
-      perStoreOfGroup[group] = 1 / (1000 * Math.max(biomass, 1e-9))
-      leafArea += parameters.leafM2PerG[group]! * biomass * health[group]!
+      leafArea += parameters.leafM2PerG[group]! * biomassOf(state, group) * health[group]!
       growing += step.grossG[group]!
       if (group !== FLOATER) carbon += step.grossG[group]! + step.overflowG[group]!
     }
@@ -126,6 +117,7 @@ export const plants: Process = {
       if (step.foot[group]! === 0) continue
       const submersed = state[SUBMERSED + group]!
       const emersed = state[EMERSED + group]!
+      if (submersed + emersed === 0) continue // not planted yet
       const biomass = Math.max(submersed + emersed, 1e-9)
       const carbonShare = group === FLOATER ? 1 : granted[POOL.carbon]!
       const gross = step.grossG[group]! * carbonShare * mineralShare
@@ -143,7 +135,7 @@ export const plants: Process = {
       const deathPerH = mortalityPerH(step, group)
       const liftPerH = group === CARPET ? (parameters.liftPerDay * Math.max(0, step.lift[group]! - parameters.liftThreshold)) / 0.2 / 24 : 0
       const deadSubmersed = deathPerH * submersed
-      const deadEmersed = deathPerH * emersed + (parameters.meltPerDay[group]! * emersed) / 24
+      const deadEmersed = deathPerH * emersed + (step.site.meltTimes * parameters.meltPerDay[group]! * emersed) / 24
       const dead = deadSubmersed + deadEmersed
       const leaked = (parameters.leakPerDay * (1 - step.health[group]!) * (submersed + emersed)) / 24
       step.deadShare[group] = dead / biomass
@@ -179,8 +171,26 @@ export const plants: Process = {
   },
 }
 
+/** Uptake at empty stores of each group, sized for its growth at its best and its health. */
+export function sizeUptake(step: Step): void {
+  const { state, parameters, health, capacityOfGroup, perStoreOfGroup } = step
+  for (let group = 0; group < GROUP_COUNT; group++) {
+    if (step.foot[group]! === 0) continue
+    const biomass = biomassOf(state, group)
+    capacityOfGroup[group] =
+      parameters.uptakeScale *
+      parameters.maxGrowthPerH[group]! *
+      CAPACITY_HOURS *
+      (1000 / 24) *
+      biomass *
+      (0.5 + 0.5 * health[group]!) *
+      step.daily.growthOfTemperature[group]!
+    perStoreOfGroup[group] = 1 / (1000 * Math.max(biomass, 1e-9))
+  }
+}
+
 /** Death rate [1/h]: base turnover, shade, strain, hunger and heat; slow growers lose less. */
-function mortalityPerH(step: Step, group: number): number {
+export function mortalityPerH(step: Step, group: number): number {
   const { state, parameters, daily } = step
   const shaded = 1 / (1 + (state[UNDER_LIGHT + group]! / parameters.shadeHalfH) ** 2)
   const pace = Math.sqrt(parameters.maxGrowthPerH[group]! / parameters.maxGrowthPerH[STEMS]!)

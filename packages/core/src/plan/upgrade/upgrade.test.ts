@@ -9,8 +9,8 @@ const today = upgradePlan(samplePlanV1) as Plan
 
 test('a plan of the first version still says what it said', () => {
   const plan = upgradePlan(structuredClone(samplePlanV1)) as Plan
-  expect(plan.schemaVersion).toBe(8)
-  expect(plan).toMatchObject({ ...samplePlanV1, schemaVersion: 8, sources: today.sources, changes: today.changes })
+  expect(plan.schemaVersion).toBe(9)
+  expect(plan).toMatchObject({ ...samplePlanV1, schemaVersion: 9, sources: today.sources, changes: today.changes })
   const figures = tankFigures(plan)
   // By hand: 108 · 48 · 42 less 108 · 48 · 6, less 14/2.65 and 3/1.0.
   expect(figures.volumes.openWaterL).toBeCloseTo((108 * 48 * 42 - 108 * 48 * 6) / 1000 - 14 / 2.65 - 3, 6)
@@ -21,7 +21,8 @@ test('today’s plans, newer ones and what is no plan come back as they are', ()
     null,
     'plan',
     7,
-    { schemaVersion: 9 },
+    { schemaVersion: 10 },
+    { schemaVersion: 8, changes: null },
     { schemaVersion: 1 },
     { schemaVersion: 2 },
     { schemaVersion: 2, room: {}, gasLines: 'none' },
@@ -39,7 +40,7 @@ test('a plan of the second version asks nothing new of its lines that it did not
   const { windowFacingDeg: _facing, latitudeDeg: _latitude, ...roomV4 } = today.room
   const { volumeM3: _volume, ...room } = roomV4
   const linesV5 = today.gasLines.map(({ regulator: _stages, workingBar: _bar, sharedWith: _shared, ...line }) => line)
-  const { feed: _feed, water: _water, changes: changesToday, sources: sourcesToday, ...rest } = today
+  const { start: _start, feed: _feed, water: _water, changes: changesToday, sources: sourcesToday, ...rest } = today
   const changes = { fraction: changesToday.fraction, everyDays: changesToday.everyDays, firstWeeksMore: true }
   const sources = sourcesToday.map(({ id, alkalinityMeqPerL, hardnessMmolPerL, nitrateMgNPerL, phosphateMgPPerL }) => ({
     ...{ id, alkalinityMeqPerL, hardnessMmolPerL, nitrateMgNPerL, phosphateMgPPerL },
@@ -95,4 +96,17 @@ test('a dated change of a whole list of the first version says today what it sai
   ])
   const other = { ...change, path: '/toString', from: [layer], to: [layer] }
   expect(upgradeSetting(other)).toBe(other)
+})
+
+test('the one large change of version 8 was the end of a dark start', () => {
+  const { start: _start, ...rest } = today
+  const changes = { ...today.changes, firstWeeks: 'one-large', largeOnDay: 25 }
+  expect(upgradePlan({ ...rest, changes, schemaVersion: 8 })).toEqual({
+    ...today,
+    start: { method: 'dark', endsOnDay: 25, dryLightHours: null },
+    changes: { ...today.changes, firstWeeks: 'same' },
+  })
+  const change = { id: 'x', effectiveOn: '2026-10-01', planRevision: 2, why: null }
+  expect(upgradeSetting({ ...change, path: '/changes/largeOnDay', from: null, to: 30 })).toMatchObject({ path: '/start/endsOnDay', to: 30 })
+  expect(upgradeSetting({ ...change, path: '/changes/firstWeeks', from: 'one-large', to: 'daily' })).toMatchObject({ from: 'same' })
 })

@@ -12,6 +12,8 @@ import type { PlanV6 } from './planV6.js'
 import { v6to7 } from './v6to7.js'
 import type { PlanV7 } from './planV7.js'
 import { v7to8 } from './v7to8.js'
+import type { PlanV8 } from './planV8.js'
+import { v8to9 } from './v8to9.js'
 
 /** A stored document in today's form. What is not an older plan comes back as it is: the boundary's schema says what is wrong with it. */
 export function upgradePlan(document: unknown): unknown {
@@ -30,7 +32,9 @@ export function upgradePlan(document: unknown): unknown {
     case 6:
       return isWholeV6(document) ? upgradePlan(v6to7(document)) : document
     case 7:
-      return isWholeV7(document) ? v7to8(document) : document
+      return isWholeV7(document) ? upgradePlan(v7to8(document)) : document
+    case 8:
+      return isWholeV8(document) ? v8to9(document) : document
     default:
       return document
   }
@@ -45,4 +49,5 @@ const isWholeV4 = (document: Partial<PlanV4>): document is PlanV4 =>
 const isWholeV5 = (document: Partial<PlanV5>): document is PlanV5 => Array.isArray(document.gasLines)
 const isWholeV6 = (document: Partial<PlanV6>): document is PlanV6 => document.tabProduct === null || isHeld(document.tabProduct)
 const isWholeV7 = (document: Partial<PlanV7>): document is PlanV7 => Array.isArray(document.sources) && isHeld(document.changes)
+const isWholeV8 = (document: Partial<PlanV8>): document is PlanV8 => isHeld(document.changes)
 const isHeld = (part: unknown): boolean => typeof part === 'object' && part !== null

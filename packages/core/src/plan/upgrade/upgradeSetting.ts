@@ -3,6 +3,7 @@ import { UNKNOWN_SOURCE } from '../planWater.js'
 import { UNKNOWN_LAMP, UNKNOWN_TAB, UNPLACED } from '../unplanned.js'
 import { UNASKED_OF_LINE } from './v2to3.js'
 import { firstWeeksOf } from './v7to8.js'
+import { patternOf } from './v8to9.js'
 
 /** Parts, and lists whose items, have more fields today than in an older version. */
 const ADDED: Readonly<Record<string, object>> = {
@@ -20,6 +21,11 @@ export function upgradeSetting(change: SettingChange): SettingChange {
     const today = (value: unknown): unknown => (typeof value === 'boolean' ? firstWeeksOf(value) : value)
     return { ...change, path: '/changes/firstWeeks', from: today(change.from), to: today(change.to) }
   }
+  if (change.path === '/changes/firstWeeks') {
+    const today = (value: unknown): unknown => (value === 'one-large' ? patternOf(value) : value)
+    return { ...change, from: today(change.from), to: today(change.to) }
+  }
+  if (change.path === '/changes/largeOnDay') return { ...change, path: '/start/endsOnDay' }
   if (!Object.hasOwn(ADDED, change.path)) return change
   const added = ADDED[change.path]
   // Of several sources only the first was used.

@@ -251,6 +251,7 @@ function conditionsOf(scenario: Scenario, today: Partial<Setting>, day: number, 
     ),
     gasMgPerH: now.co2,
     gasLimitMgPerL: now.co2Max,
+    isDry: false,
     foodGPerDay: day >= now.foodStart ? now.food : 0,
     grazers: day >= now.grazersStart ? now.grazers : 0,
   }
@@ -266,6 +267,7 @@ export const PROTOTYPE_PARAMETERS: Parameters = {
   algaeGrowthPerH: [0.075, 0.045, 0.09, 0.037, 0.062],
   algaeOptimumC: [22, 29, 29, 27, 31],
   algaeMaximumC: [33, 38, 40, 36, 44],
+  nitrifierHalfAlkalinity: 0,
 }
 
 export interface ScenarioOptions {
@@ -294,6 +296,7 @@ export function runScenario(
     softenToMeqPerL: soil.alk,
     acidBufferMeq: soil.buffer * scenario.soilL,
     footOfGroup: scenario.foot,
+    meltTimes: 1,
     hardM2: 1.5 * scenario.A,
     filterCeilingMg: (400 * scenario.V) / 200,
     airCo2Ppm: 500,

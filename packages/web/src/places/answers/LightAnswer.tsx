@@ -1,5 +1,5 @@
 import { answersWords, appWords, journalWords, type TankEntry } from '@jovrin/contract'
-import { lightScore, planAt, PROGRAMME_DAYS, tankFigures, wetStartProgramme } from '@jovrin/core'
+import { lightScore, planAt, PROGRAMME_DAYS, tankFigures, startProgramme } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
@@ -20,7 +20,7 @@ export function LightAnswer({ tank }: { tank: TankEntry }) {
   const figures = tankFigures(plan)
   const { dim, bright } = lightScore(plan, figures)
   const read = plan.light.readings.length
-  const steps = wetStartProgramme(timeline).filter(({ lane }) => lane === 'light')
+  const steps = startProgramme(timeline).filter(({ lane }) => lane === 'light')
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
       <div>

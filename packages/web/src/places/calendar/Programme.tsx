@@ -1,5 +1,5 @@
 import { careWords, laneWords, startupWords, programmeWords, say } from '@jovrin/contract'
-import { PROGRAMME_DAYS, stepsOn, wetStartProgramme, type ProgrammeStep } from '@jovrin/core'
+import { PROGRAMME_DAYS, stepsOn, startProgramme, type ProgrammeStep } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useMemo } from 'react'
 import type { AgedTimeline } from '../../api/tanks.queries.js'
@@ -10,7 +10,7 @@ const WEEKS = PROGRAMME_DAYS / 7
 
 /** The first eight weeks as lanes over days: what to do, and what is normal meanwhile. */
 export function Programme({ aged }: { aged: AgedTimeline }) {
-  const steps = useMemo(() => wetStartProgramme(aged.timeline), [aged.timeline])
+  const steps = useMemo(() => startProgramme(aged.timeline), [aged.timeline])
   if (aged.today >= PROGRAMME_DAYS) return null
   const now = new Set(stepsOn(steps, aged.today))
   return (

@@ -43,7 +43,7 @@ const type = (input: HTMLInputElement, value: string): void => {
 const hard: Plan = {
   ...builtPlan,
   logistics: { ...builtPlan.logistics, purifiedFraction: 0, barrelL: 60, purifierLPerDay: 8 },
-  changes: { fraction: 0.5, everyDays: 7, firstWeeks: 'daily', largeOnDay: null },
+  changes: { fraction: 0.5, everyDays: 7, firstWeeks: 'daily' },
   sources: [
     {
       ...UNKNOWN_SOURCE,
