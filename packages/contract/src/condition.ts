@@ -1,4 +1,6 @@
 import {
+  CYCLE_CONDITIONS,
+  CYCLE_STATES,
   GAS_ADVICE,
   GAS_ANIMALS,
   GAS_DOUBTS,
@@ -8,6 +10,7 @@ import {
   GAS_VERDICTS,
   NITROGEN_DANGERS,
   READINESS,
+  type DarkCycle,
   type GasEvidence,
   type GasJudgement,
   type NitrogenJudgement,
@@ -52,6 +55,21 @@ const NitrogenJudgementSchema: z.ZodType<NitrogenJudgement> = z.object({
   isBinderFirst: z.boolean(),
 })
 
+const DarkCycleSchema: z.ZodType<DarkCycle> = z.object({
+  state: z.enum(CYCLE_STATES),
+  ammonia: ReadingSchema.nullable(),
+  nitrite: ReadingSchema.nullable(),
+  before: ReadingSchema.nullable(),
+  conditions: z.array(
+    z.object({
+      quantity: z.enum(CYCLE_CONDITIONS),
+      reading: ReadingSchema.nullable(),
+      least: z.number(),
+      is: z.enum(['enough', 'short', 'unknown']),
+    }),
+  ),
+})
+
 /** What a list of tanks tells of their gas. */
 export const GasSummary = z.object({
   verdict: z.enum(GAS_VERDICTS),
@@ -70,5 +88,10 @@ export const gasSummaryOf = ({ verdict, severity, advice, by, limitMgPerL }: Gas
 })
 
 /** What is judged of a tank now, from its journal and its plan: once, for every place that tells it. */
-export const TankCondition = z.object({ gas: GasJudgementSchema, nitrogen: NitrogenJudgementSchema })
+export const TankCondition = z.object({
+  gas: GasJudgementSchema,
+  nitrogen: NitrogenJudgementSchema,
+  /** Of a tank in its dark weeks. */
+  cycle: DarkCycleSchema.nullable(),
+})
 export type TankCondition = z.output<typeof TankCondition>

@@ -11,7 +11,7 @@ import { minutesOf, monthsBetween } from '../plan/clock.js'
 import type { Plan, TimelineEntry } from '../plan/plan.js'
 import { Answers, type Draw } from '../plan/answers.js'
 import { PLANT_GROUPS } from '../planting/kinds.js'
-import { levelMeanWith } from '../light/levelLight.js'
+import { underFilmPpfd } from '../light/underFilm.js'
 import { phaseOn, plantedAge, startEndDay } from '../plan/startPhase.js'
 import { lightOfKinds } from '../planting/light/lightOfBeds.js'
 import { byGroup } from '../planting/standOf.js'
@@ -241,12 +241,12 @@ function conditionsOf(
 }
 
 const airOnce = new WeakMap<Plan, number>()
-/** Light at the ground under film over that of the filled tank, by the common answers: nothing is absorbed. Panes that are wet inside send back about what they do under water; dry clear ones would let a third of the light out sideways (rule of thumb). */
+/** Light at the ground under film over that of the filled tank, by the common answers. */
 function airOverWater(plan: Plan): number {
   const known = airOnce.get(plan)
   if (known !== undefined) return known
   const figures = tankFigures(plan)
-  const found = figures.ppfd > 0 ? levelMeanWith(figures, { attenuationPerM: 0 }) / figures.ppfd : 1
+  const found = figures.ppfd > 0 ? underFilmPpfd(figures) / figures.ppfd : 1
   airOnce.set(plan, found)
   return found
 }

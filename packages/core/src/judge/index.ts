@@ -46,5 +46,15 @@ export {
   type NitrogenJudgement,
   type Readiness,
 } from './judgeNitrogen.js'
+export {
+  alkalinityMend,
+  CYCLE_CONDITIONS,
+  CYCLE_STATES,
+  judgeDarkCycle,
+  type CycleCondition,
+  type CycleQuantity,
+  type CycleState,
+  type DarkCycle,
+} from './darkCycle.js'
 export { attentionOf, ATTENTIONS, type Attention } from './attention.js'
 export { againstForecast, type Fit, type FitSide } from './againstForecast.js'

@@ -24,3 +24,4 @@ export {
 } from './fit/fitReadings.js'
 export { fluxOfTable, type MakerFit, type MakerValue } from './fit/makerTable.js'
 export { levelLight, levelMeanWith, levelWaterBox, spreadOf, type LevelLight } from './levelLight.js'
+export { underFilmPpfd } from './underFilm.js'

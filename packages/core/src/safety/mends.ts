@@ -37,6 +37,7 @@ const ROWS = {
   'all-minerals': {},
   'more-purified': { purified: 'fraction' },
   'as-reports': {},
+  'raise-alkalinity': { wanted: 'alkalinity' },
 } as const satisfies Readonly<Record<string, Dimensions>>
 export type MendCode = keyof typeof ROWS
 

@@ -5,11 +5,12 @@ import { mean } from '../numeric/statistics.js'
 import type { Plan } from '../plan/plan.js'
 import type { PlantSpecies } from '../species/plantSpecies.js'
 import type { Shade } from '../species/traits.js'
+import { startEndDay } from '../plan/startPhase.js'
 import { programmed } from './programmed.js'
 
 /** How the plants of a tank stand in one week, by the model's common tank. */
 export interface OutlookOfWeek {
-  /** Weeks after planting. */
+  /** Weeks since plants and water are together. */
   readonly week: number
   /** Of carpets: shade below them and their thickness together, against where they begin to come off; 1 and more lifts. */
   readonly lift: number
@@ -23,12 +24,13 @@ export const OUTLOOK_WEEKS = [4, 12, 26] as const
 /** `null` where nothing is planted. One run over half a year, with trims and the programme of the first weeks; deterministic. The model grows kinds, so patches of one kind share their outlook. */
 export function standOutlook(plan: Plan): readonly OutlookOfWeek[] | null {
   if (plan.patches.length === 0 && plan.beds.length === 0) return null
-  const days = 7 * Math.max(...OUTLOOK_WEEKS)
+  const end = startEndDay(plan)
+  const days = end + 7 * Math.max(...OUTLOOK_WEEKS)
   const { timeline } = programmed([{ fromDay: 0, plan }], { today: 0, animalsAllowedFromDay: null })
   const { forcing, startState, parameters } = compile({ timeline, days, stepMin: 60 })
   const { rows } = simulate({ forcing, startState, parameters, days })
   const ofWeek = (week: number, column: number): number =>
-    mean(Array.from({ length: 7 }, (_, day) => rows[((week - 1) * 7 + day) * DAY_STRIDE + column]!))
+    mean(Array.from({ length: 7 }, (_, day) => rows[(end + (week - 1) * 7 + day) * DAY_STRIDE + column]!))
   return OUTLOOK_WEEKS.map((week) => ({
     week,
     lift: ofWeek(week, DAY.carpetLift) / parameters.liftThreshold,

@@ -8,6 +8,7 @@ import type { Patch, Plan } from '../plan/plan.js'
 import { airShareOf } from '../planting/airShare.js'
 import { PLANT_KIND } from '../planting/kinds.js'
 import { lightSettingOf, withLight } from './lightSteps.js'
+import { startEndDay } from '../plan/startPhase.js'
 import { programmed } from './programmed.js'
 
 /** How densely a tank is planted for its light, by the model's common tank over its first weeks. */
@@ -49,7 +50,7 @@ export function startDensity(plan: Plan): StartDensity | null {
   return {
     algaeRatio,
     isThin: true,
-    morePots: leastPots(plan, (pots) => ratioOf(plan, potsAtStart(pots)) <= MENDED),
+    morePots: leastPots(plan, (pots) => ratioOf(plan, potsAtStart(plan, pots)) <= MENDED),
     dimFraction: mostPower(plan, (dimmed) => ratioOf(dimmed) <= MENDED),
   }
 }
@@ -57,10 +58,12 @@ export function startDensity(plan: Plan): StartDensity | null {
 /** Algae without brown dust at their most after the first two weeks [g], with the programme of the first weeks in force. */
 function mostAlgaeG(plan: Plan, deeds: Deeds = NO_DEEDS): number {
   const { timeline } = programmed([{ fromDay: 0, plan }], { today: 0, animalsAllowedFromDay: null })
-  const { forcing, startState, parameters } = compile({ timeline, days: DAYS, stepMin: 60, deeds })
-  const { rows } = simulate({ forcing, startState, parameters, days: DAYS })
+  const end = startEndDay(plan)
+  const days = end + DAYS
+  const { forcing, startState, parameters } = compile({ timeline, days, stepMin: 60, deeds })
+  const { rows } = simulate({ forcing, startState, parameters, days })
   let most = 0
-  for (let day = FROM_DAY; day < DAYS; day++) {
+  for (let day = end + FROM_DAY; day < days; day++) {
     let algaeG = 0
     for (let guild = 0; guild < ALGAE_GUILDS.length; guild++) if (guild !== DIATOM) algaeG += rows[day * DAY_STRIDE + DAY.algaeG + guild]!
     most = Math.max(most, algaeG)
@@ -68,12 +71,12 @@ function mostAlgaeG(plan: Plan, deeds: Deeds = NO_DEEDS): number {
   return most
 }
 
-const potsAtStart = (pots: number): Deeds => ({
+const potsAtStart = (plan: Plan, pots: number): Deeds => ({
   omitted: [],
   acts: [
     {
       kind: 'plant',
-      day: 0,
+      day: plan.start.method === 'dark' ? startEndDay(plan) : 0,
       minute: 0,
       plantKind: 'stems',
       dryG: pots * PLANT_KIND.stems.potG,

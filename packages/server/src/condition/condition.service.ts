@@ -3,8 +3,10 @@ import {
   daysBetween,
   GAS_EVIDENCE_MS,
   gasFactsOf,
+  judgeDarkCycle,
   judgeGas,
   judgeNitrogen,
+  phaseOn,
   planAt,
   tankFigures,
   type SettingChange,
@@ -40,7 +42,11 @@ export const conditionService = (clock: Clock, timelines: TimelineService, plans
       nowMs,
     )
     const facts = gasFactsOf(plan, figures, { ageDays, areSeen, changedOn, nitrogen: nitrogen.danger })
-    return { gas: judgeGas(records, facts, nowMs), nitrogen }
+    const isDark = phaseOn(plan, ageDays) === 'dark'
+    const cycle = isDark
+      ? judgeDarkCycle(records, { ageDays, temperatureC: figures.temperatureC, roomCo2Ppm: figures.room.co2Ppm }, nowMs)
+      : null
+    return { gas: judgeGas(records, facts, nowMs), nitrogen, cycle }
   },
 })
 export type ConditionService = ReturnType<typeof conditionService>

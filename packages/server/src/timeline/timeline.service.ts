@@ -10,6 +10,8 @@ import {
   lightPutOffOf,
   nitrogenClearAt,
   programmed,
+  startEndDay,
+  startMovedOn,
   wallClock,
   type Edit,
   type JobRecord,
@@ -25,21 +27,28 @@ export type ToldJobs = (tankId: string) => Promise<JobRecord[]>
 
 const CHANGES_AT_A_TIME = 1000
 
-/** A tank is past its start after so many days: whatever it waits for has come, or is no matter of the start. */
+/** A tank is past its start so many days after plants and water came together: whatever it waits for has come, or is no matter of the start. */
 const START_DAYS = 84
 
 /** A tank's life as the model takes it: settings by date, and what was done and left out. */
 export const timelineService = (clock: Clock, plans: PlanService, journal: JournalService, toldJobs: ToldJobs) => {
   const parts = async (tankId: string) => {
     const { plan } = await plans.newest(tankId)
-    const entries = datedPlans(plan, await plans.settings(tankId))
+    const dated = datedPlans(plan, await plans.settings(tankId))
     const today = civilDate(clock(), plan.timeZone)
     const age = Math.max(0, daysBetween(plan.startedOn, today))
-    const hasAnimals = plan.animals.grazers !== 0 || plan.animals.foodGPerDay !== 0
-    const allowedFromDay = hasAnimals && age < START_DAYS ? animalsAllowedFromDay(plan) : null
-    const settings = entries.map(({ from, plan: dated }) => ({ fromDay: daysBetween(plan.startedOn, from), plan: dated }))
-    const clearAt = age < START_DAYS ? nitrogenClearAt(await journal.nitrogenTests(tankId)) : null
     const told = await toldJobs(tankId)
+    const settings = startMovedOn(
+      dated.map(({ from, plan: one }) => ({ fromDay: daysBetween(plan.startedOn, from), plan: one })),
+      told,
+      age,
+    )
+    const entries = dated.map(({ from }, at) => ({ from, plan: settings[at]?.plan ?? plan }))
+    const begun = settings.at(-1)?.plan ?? plan
+    const isStarting = age < startEndDay(begun) + START_DAYS
+    const hasAnimals = plan.animals.grazers !== 0 || plan.animals.foodGPerDay !== 0
+    const allowedFromDay = hasAnimals && isStarting ? animalsAllowedFromDay(begun) : null
+    const clearAt = isStarting ? nitrogenClearAt(await journal.nitrogenTests(tankId)) : null
     const lightPutOff = lightPutOffOf(told, plan.startedOn)
     const aged: Schedule = {
       startedOn: plan.startedOn,

@@ -13,7 +13,7 @@ const MOUTH_WHY = 'Wo die Öffnung sitzt.'
 
 export const field: Translation<typeof fieldWords> = {
   name: ['Name', 'Wie das Becken heißt.'],
-  startedOn: ['Läuft seit', 'Der Tag, an dem es zuerst gefüllt wurde oder wird. Dort beginnt die Vorhersage.'],
+  startedOn: ['Läuft seit', 'Der Tag, an dem es zuerst gefüllt oder in feuchten Boden gepflanzt wurde. Dort beginnt die Vorhersage.'],
   timeZone: ['Zeitzone', 'Wo das Becken steht: Aufgaben, Lampen und Tagebuch gehen nach der dortigen Uhr.'],
   'intent/layout': ['Gestaltung', 'Wie das Becken aussehen soll; Prüfungen und Hilfslinien folgen dem.'],
   'intent/pace': ['Tempo', 'Schnell wächst und wird oft geschnitten; ruhig ändert sich von Monat zu Monat wenig.'],
@@ -300,7 +300,15 @@ export const field: Translation<typeof fieldWords> = {
     'Wechsel der ersten vier Wochen',
     'Reicher Boden gibt Ammonium ab: je öfter, desto eher ist es fort. Ein Test entscheidet, nicht der Kalender.',
   ],
-  'changes/largeOnDay': ['Großer Wechsel an Tag', 'Er beendet einen Dunkelstart: Pflanzen und Licht kommen danach.'],
+  'start/method': [
+    'Wie es beginnt',
+    'Gleich bepflanzt und gefüllt, zuerst gefüllt und im Dunkeln eingefahren, oder in feuchten Boden gepflanzt und später geflutet.',
+  ],
+  'start/endsOnDay': [
+    'Endet an Tag',
+    'Bepflanzen nach dem Dunkelstart, Fluten nach dem Trockenstart. Tage nach dem Beginn; alles danach rückt mit.',
+  ],
+  'start/dryLightHours': ['Licht im Trockenen', 'Stunden am Tag unter der Folie, bis geflutet wird.'],
   isTrimmed: ['Wöchentlich geschnitten', 'Dichte Gruppen werden in Form gebracht.'],
   'animals/foodGPerDay': ['Fischfutter', 'Trockenfutter.'],
   'animals/fishFromDay': ['Fische ab Tag', 'Tage nach dem Beginn, an dem sie kamen oder kommen.'],
@@ -319,6 +327,7 @@ export const part: Translation<typeof partWords> = {
   name: 'Name',
   startedOn: 'Läuft seit',
   timeZone: 'Zeitzone',
+  start: 'Beginn',
   intent: 'Absicht',
   vessel: 'Gefäß',
   stand: 'Schrank',

@@ -44,7 +44,7 @@ import { densityWords, plantKindWords } from '../en/planting.js'
 import { dimensionWords, figureWords, numberWords, unitWords } from '../en/quantity.js'
 import { refusedWords } from '../en/refused.js'
 import { calendarFileWords, jobOrderWords, jobTaskWords, jobTitleWords, portionWords } from '../en/routine.js'
-import { laneWords, preparationWords, programmeWords, startupWords } from '../en/startup.js'
+import { laneWords, preparationWords, programmeWords, startMethodWords, startupWords } from '../en/startup.js'
 import { filterMediaWords, filterStateWords, floorWords, standRestWords, surfaceWords, topWords } from '../en/tank.js'
 import {
   conditionerBindsWords,
@@ -96,7 +96,7 @@ import { plantKind, density } from './planting.js'
 import { dimension, figure, number, unit } from './quantity.js'
 import { refused } from './refused.js'
 import { jobTitle, jobTask, jobOrder, portion, calendarFile } from './routine.js'
-import { preparation, programme, startup, lane } from './startup.js'
+import { preparation, programme, startMethod, startup, lane } from './startup.js'
 import {
   surface,
   filterState,
@@ -190,6 +190,7 @@ export const german: readonly Translated[] = [
   translated(preparationWords, preparation),
   translated(programmeWords, programme),
   translated(startupWords, startup),
+  translated(startMethodWords, startMethod),
   translated(laneWords, lane),
   translated(surfaceWords, surface),
   translated(filterStateWords, filterState),

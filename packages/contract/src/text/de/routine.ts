@@ -16,7 +16,10 @@ export const jobTitle: Translation<typeof jobTitleWords> = {
   'trial-flood': 'Probeflutung',
   'plants-arrive': 'Pflanzen kommen',
   'mix-water': 'Wasser bereitstellen',
-  planting: 'Pflanzen und füllen',
+  planting: 'Pflanzen',
+  flood: 'Das Becken fluten',
+  mist: 'Sprühen und lüften',
+  mould: 'Nach Schimmel sehen',
   change: 'Wasser wechseln',
   'light-step': 'Licht, nächste Stufe',
   'gas-check': 'Gas prüfen',
@@ -59,6 +62,9 @@ export const jobTask: Translation<typeof jobTaskWords> = {
   'plants-arrive': (v, n) => counted(n.pots, pot, v.pots),
   'mix-water': (v) => v.water,
   planting: (v, n) => counted(n.portions, { one: 'Portion', other: 'Portionen' }, v.portions),
+  flood: (v) => v.water,
+  mist: () => 'bis die Blätter glänzen; die Folie fünf Minuten ab; Wasser unter dem niedrigsten Boden; keine Sonne aufs Glas',
+  mould: () => 'Flaum vom Holz wischen, tote Blätter herausnehmen, die Folie weiter öffnen, wo er wiederkommt',
   change: (v) => `${v.water} (${v.share})`,
   'light-step': (v) => `${v.light} bei ${v.power}`,
   'gas-check': () => 'pH bei Gas an, Licht an und Gas aus; Indikator; Tiere',
@@ -85,6 +91,8 @@ export const jobTask: Translation<typeof jobTaskWords> = {
 }
 
 export const jobOrder: Translation<typeof jobOrderWords> = {
+  flood:
+    'Den Stecker der Lampe ziehen, solange Hände darin sind. Den Teppich auf die Hälfte schneiden, Reste abkeschern. Temperiertes, aufbereitetes Wasser langsam auf einen Teller oder Folie, bis der Boden bedeckt ist; beim Füllen dabeibleiben. Dann Filter, Heizer und Skimmer, dann Lampe und Gas. Keine Tiere: das Gas darf jetzt hoch stehen. Schnelle Pflanzen dürfen dazu.',
   change:
     'Heizer, Außenfilter und UV aus, den Heizer 15 Minuten abkühlen lassen. Frisches Wasser aufbereitet (direkt aus dem Schlauch: für das ganze Becken, bevor es läuft) und auf {2 K} genau. Dabeibleiben, solange es läuft. Danach: Heizer, Filter, Gas, Lampe an?',
   diffuser:

@@ -1,4 +1,4 @@
-import type { laneWords, preparationWords, programmeWords, startupWords } from '../en/startup.js'
+import type { laneWords, preparationWords, programmeWords, startMethodWords, startupWords } from '../en/startup.js'
 import type { Translation } from '../language.js'
 import { counted } from '../plural.js'
 
@@ -23,6 +23,8 @@ export const preparation: Translation<typeof preparationWords> = {
   'plants-arrive': (v) => `Pflanzen kommen (${v.pots} Töpfe): öffnen, feucht und kühl halten, Wolle und Gel entfernen, teilen.`,
   'mix-water': (v) => `${v.water} Wasser bereithalten, temperiert und aufbereitet.`,
   planting: (v) => `Pflanzen: etwa ${v.portions} Portionen, ${v.work}. Alle zehn Minuten sprühen.`,
+  flood: (v) =>
+    `Fluten: zuerst den Teppich schneiden, dann mit etwa ${v.water} füllen, langsam, auf einen Teller. Filter, Heizer und Gas am selben Tag an; am Tag danach werden neun Zehntel gewechselt.`,
 }
 export const programme: Translation<typeof programmeWords> = {
   'change-none': () => 'keiner',
@@ -31,7 +33,11 @@ export const programme: Translation<typeof programmeWords> = {
   'change-every-other': (v) => `jeden zweiten Tag, ${v.share}`,
   'change-twice': (v) => `zweimal in der Woche, ${v.share}`,
   'change-regular': (v) => `alle ${v.every}, ${v.share}`,
+  'light-none': () => 'keines',
   'light-step': (v) => `${v.light} bei ${v.power}`,
+  'gas-none': () => 'keines',
+  'gas-high-then-less': (v) =>
+    `noch keine Tiere: viel vom ersten Tag unter Wasser an, bis ${v.most} bei Gas aus, über zwei bis drei Wochen weniger`,
   'gas-before-animals': (v) => `noch keine Tiere: bis ${v.most} bei Gas aus sind erlaubt`,
   'gas-turn-down': () => 'bis zum Tag der Tiere auf 15 mg/L zurückdrehen',
   'gas-with-animals': (v) => `von 15 mg/L über eine Woche hinauf, höchstens ${v.most} bei Gas aus`,
@@ -47,11 +53,26 @@ export const programme: Translation<typeof programmeWords> = {
   'animals-fish': () => 'Fische, wenige auf einmal',
   'work-melt': () => 'Absterbendes abkeschern',
   'work-tests': () => 'Ammonium und Nitrit zweimal in der Woche messen',
+  'work-dark-tests': () => 'Ammonium, Nitrit und KH messen; warm halten',
+  'work-plant': () => 'neun Zehntel wechseln, dann pflanzen',
+  'work-mist': () => 'täglich sprühen, die Folie einige Minuten ab; Wasser unter dem niedrigsten Boden',
+  'work-flood': () => 'Teppich schneiden, fluten, Filter und Gas an',
+  'normal-dark-ammonia': () => 'Ammonium steigt wochenlang; Trübung, Gerbstoffe',
+  'normal-dark-nitrite': () => 'Ammonium fällt, Nitrit steigt und fällt dann auch',
+  'normal-dry-still': () => 'nichts scheint zu wachsen: zuerst kommen die Wurzeln',
+  'normal-dry-mould': () => 'weißer Flaum auf Holz und toten Blättern: lüften, abwischen, herausnehmen',
+  'normal-dry-creep': () => 'Ausläufer kriechen, neue Blätter sind kleiner und fester',
+  'normal-melt-of-carpet': () => 'einige an Luft gewachsene Blätter lösen sich auf; neue folgen',
   'normal-haze': () => 'Trübung, Gerbstoffe, Kahmhaut',
   'normal-melt': () => 'an Luft gewachsene Blätter lösen sich auf',
   'normal-brown-film': () => 'brauner Belag',
   'normal-green-dust': () => 'grüner Staub, einige grüne Punkte',
   'normal-settling': () => 'es kommt zur Ruhe',
+}
+export const startMethod: Translation<typeof startMethodWords> = {
+  wet: 'gleich bepflanzt und gefüllt',
+  dark: 'Dunkelstart: gefüllt, ohne Pflanzen und Licht eingefahren',
+  dry: 'Trockenstart: in feuchten Boden gepflanzt, später geflutet',
 }
 export const startup: Translation<typeof startupWords> = {
   notNormal: 'Nie normal: Fäden, dunkle Büschel, eine blaugrüne Matte, Gestank.',

@@ -27,7 +27,6 @@ export const firstWeeks: Translation<typeof firstWeeksWords> = {
   daily: 'täglich, dann jeden zweiten Tag, dann zweimal in der Woche',
   'every-other': 'drei- oder viermal in der Woche, dann zweimal',
   twice: 'zweimal in der Woche',
-  'one-large': 'keiner, nur ein großer nach einem Dunkelstart',
 }
 export const topUp: Translation<typeof topUpWords> = { 'as-changes': 'dem Wasser der Wechsel', purified: 'aufbereitetem Wasser' }
 export const conditionerBinds: Translation<typeof conditionerBindsWords> = {

@@ -14,6 +14,7 @@ import { groundKindWords, zonePurposeWords } from './ground.js'
 import { fixingWords, materialWords } from './hardscape.js'
 import { layoutWords, paceWords, viewSideWords, wishWords } from './intent.js'
 import { densityWords, plantKindWords } from './planting.js'
+import { startMethodWords } from './startup.js'
 import { filterMediaWords, filterStateWords, floorWords, standRestWords, surfaceWords, topWords } from './tank.js'
 import {
   conditionerBindsWords,
@@ -41,7 +42,7 @@ const HARD_WHY = 'Where calcium and magnesium are both given, the forecast uses 
 /** What each answer of a plan is called, and why it is asked. */
 export const fieldWords = {
   name: ['Name', 'What you call the tank.'],
-  startedOn: ['Running since', 'The day it was first filled, or will be. The forecast starts there.'],
+  startedOn: ['Running since', 'The day it was first filled, or planted into moist ground. The forecast starts there.'],
   timeZone: ['Time zone', 'Where the tank stands: jobs, lamps and log go by the clock there.'],
   'intent/layout': ['Layout', 'What the tank shall look like; checks and overlays follow it.'],
   'intent/pace': ['Pace', 'Fast grows and is trimmed often; quiet changes little from month to month.'],
@@ -313,7 +314,9 @@ export const fieldWords = {
     'Changes in the first four weeks',
     'Rich ground leaches ammonia: the more often, the sooner it is gone. A test decides, not the calendar.',
   ],
-  'changes/largeOnDay': ['Large change on day', 'It ends a dark start: plants and light come after it.'],
+  'start/method': ['How it begins', 'Planted and filled at once, filled and cycled in the dark first, or planted into moist ground and flooded later.'],
+  'start/endsOnDay': ['Ends on day', 'Planting after a dark start, flooding after a dry one. Days after the start; everything after it moves along.'],
+  'start/dryLightHours': ['Light while dry', 'Hours a day under film, until the tank is flooded.'],
   isTrimmed: ['Trimmed weekly', 'Dense groups are brought back to shape.'],
   'animals/foodGPerDay': ['Fish food', 'Dry food.'],
   'animals/fishFromDay': ['Fish from day', 'Days after the start when they came or will come.'],
@@ -338,6 +341,7 @@ export const partWords = {
   name: 'Name',
   startedOn: 'Running since',
   timeZone: 'Time zone',
+  start: 'Start',
   intent: 'Intent',
   vessel: 'Vessel',
   stand: 'Stand',
@@ -391,6 +395,7 @@ export const choiceWords = {
   'water/topUp': topUpWords,
   'water/conditioner/binds': conditionerBindsWords,
   'water/conditioner/place': conditionerPlaceWords,
+  'start/method': startMethodWords,
   'changes/firstWeeks': firstWeeksWords,
   'layers/*/ground': groundKindWords,
   'zones/*/purpose': zonePurposeWords,

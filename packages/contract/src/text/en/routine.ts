@@ -17,7 +17,10 @@ export const jobTitleWords = {
   'trial-flood': 'Trial flood',
   'plants-arrive': 'Plants arrive',
   'mix-water': 'Make the water ready',
-  planting: 'Plant and fill',
+  planting: 'Plant',
+  flood: 'Flood the tank',
+  mist: 'Mist and air',
+  mould: 'Look for mould',
   change: 'Change water',
   'light-step': 'Light, next step',
   'gas-check': 'Check the gas',
@@ -63,6 +66,9 @@ export const jobTaskWords = {
   'plants-arrive': (v, n) => counted(n.pots, pot, v.pots),
   'mix-water': (v) => v.water,
   planting: (v, n) => counted(n.portions, { one: 'portion', other: 'portions' }, v.portions),
+  flood: (v) => v.water,
+  mist: () => 'until the leaves shine; film off for five minutes; water below the lowest ground; no sun on the glass',
+  mould: () => 'wipe fluff off wood, take dead leaves out, open the film a little wider where it comes back',
   change: (v) => `${v.water} (${v.share})`,
   'light-step': (v) => `${v.light} at ${v.power}`,
   'gas-check': () => 'pH at gas-on, lights-on and gas-off; indicator; animals',
@@ -91,6 +97,8 @@ export const jobTaskWords = {
 
 /** In which order a job is done safely, where that matters; the end check last. */
 export const jobOrderWords: { readonly [Kind in JobKind]?: string } = {
+  flood:
+    'Lamp unplugged while hands are in. Carpet cut to half, cuttings netted out. Tempered water, conditioned, slowly on to a plate or film until the ground is covered; stay while it fills. Then filter, heater and skimmer, then lamp and gas. No animals: gas may stand high now. Fast plants may be added.',
   change:
     'Heater, canister and ultraviolet off, the heater 15 minutes to cool. New water conditioned (the hose straight in: for the whole tank, before it runs) and within {2 K}. Stay while it fills. Then: heater, filter, gas, lamp on?',
   diffuser:

@@ -96,6 +96,17 @@ export const findingWords = {
     `When the lights come on there are about ${v.atLightsOn}, at gas-off ${v.peak}: plants start the day short. More ripple with more gas makes the day flatter; or open it earlier.`,
   'grazers-early': (v) => `Grazers are planned for day ${v.planned}; two tests at zero can hardly be had before day ${v.earliest}.`,
   'fish-early': (v) => `Fish are planned for day ${v.planned}; two tests at zero can hardly be had before day ${v.earliest}.`,
+  'dark-soft': (v) =>
+    `Dark start with new water of ${v.alkalinity}: the cycle takes alkalinity, and below ${v.least} it slows down or stands still. Start higher, and test it every week.`,
+  'dark-cold': (v) => `Dark start at ${v.water}: bacteria grow slowly below ${v.least}; count on weeks more, or heat.`,
+  'dark-nothing': () =>
+    'Dark start over ground that leaches no ammonia: nothing feeds the bacteria, so that weeks pass without a cycle. A wet start fits better.',
+  'dry-species': (v) => `${named(v.plant)} does not stand a dry start: plant it when the tank is flooded.`,
+  'dry-poor': () =>
+    'Dry start on poor ground: roots find little. Mist with well diluted fertiliser once a week, or count on a slower carpet.',
+  'dry-no-ground': () => 'A dry start needs ground: roots live from it until the tank is flooded.',
+  'dry-thin-ground': () =>
+    'The lowest ground is too thin to keep water below its surface: stems would stand in it and rot. Lay it thicker there, or leave that spot bare.',
   'food-heavy': (v) => `${v.food} of food is much for this water: what is not eaten rots. Up to about ${v.most} plants and filter keep up.`,
   'light-excess': (v) =>
     `${v.daily} a day is more than any plant here can use (${v.limit}): the rest is the algae’s. Dim, or shorten the day.`,
@@ -230,5 +241,6 @@ export const mendWords = {
   minerals: (v) => `Add calcium and magnesium sulfate, to ${v.wanted}`,
   'all-minerals': () => 'Count with all mineral salts',
   'more-purified': (v) => `Mix in ${v.purified} of purified water`,
+  'raise-alkalinity': (v) => `Aim the new water at ${v.wanted}`,
   'as-reports': () => 'Take the mean of the reports',
 } satisfies MendSentences

@@ -1,4 +1,4 @@
-import type { PREPARATIONS, PROGRAMME_STEPS, PreparationCode, ProgrammeCode, ProgrammeStep } from '@jovrin/core'
+import type { StartMethod, PREPARATIONS, PROGRAMME_STEPS, PreparationCode, ProgrammeCode, ProgrammeStep } from '@jovrin/core'
 import { counted } from '../plural.js'
 import type { Sentence } from '../tell.js'
 
@@ -24,6 +24,8 @@ export const preparationWords = {
   'plants-arrive': (v) => `Plants arrive (${v.pots} pots): open, keep damp and cool, take out wool and gel, split.`,
   'mix-water': (v) => `Have ${v.water} of water ready, tempered and conditioned.`,
   planting: (v) => `Planting: about ${v.portions} portions, ${v.work}. Spray every ten minutes.`,
+  flood: (v) =>
+    `Flood: cut the carpet first, then fill with about ${v.water}, slowly, on to a plate. Filter, heater and gas on the same day; nine tenths are changed the day after.`,
 } satisfies PreparationSentences
 
 /** The steps of the first weeks. */
@@ -34,7 +36,11 @@ export const programmeWords = {
   'change-every-other': (v) => `every other day, ${v.share}`,
   'change-twice': (v) => `twice a week, ${v.share}`,
   'change-regular': (v) => `every ${v.every}, ${v.share}`,
+  'light-none': () => 'none',
   'light-step': (v) => `${v.light} at ${v.power}`,
+  'gas-none': () => 'none',
+  'gas-high-then-less': (v) =>
+    `no animals yet: high from the first day under water, up to ${v.most} at gas-off, less over two to three weeks`,
   'gas-before-animals': (v) => `no animals yet: up to ${v.most} at gas-off may be used`,
   'gas-turn-down': () => 'turn it down to 15 mg/L by the day the animals come',
   'gas-with-animals': (v) => `from 15 mg/L up over a week, at most ${v.most} at gas-off`,
@@ -50,12 +56,29 @@ export const programmeWords = {
   'animals-fish': () => 'fish, a few at a time',
   'work-melt': () => 'net out melt',
   'work-tests': () => 'test ammonia and nitrite twice a week',
+  'work-dark-tests': () => 'test ammonia, nitrite and KH; keep it warm',
+  'work-plant': () => 'change nine tenths, then plant',
+  'work-mist': () => 'mist daily, film off for some minutes; water below the lowest ground',
+  'work-flood': () => 'cut the carpet, flood, filter and gas on',
+  'normal-dark-ammonia': () => 'ammonia climbs for weeks; haze, tannin',
+  'normal-dark-nitrite': () => 'ammonia falls, nitrite climbs, then falls too',
+  'normal-dry-still': () => 'nothing seems to grow: roots come first',
+  'normal-dry-mould': () => 'white fluff on wood and dead leaves: air, wipe, take out',
+  'normal-dry-creep': () => 'runners creep, new leaves are smaller and firmer',
+  'normal-melt-of-carpet': () => 'some air-grown leaves melt; new ones follow',
   'normal-haze': () => 'haze, tannin, a film',
   'normal-melt': () => 'leaves grown in air melt',
   'normal-brown-film': () => 'brown film',
   'normal-green-dust': () => 'green dust, some green spot',
   'normal-settling': () => 'settling',
 } satisfies ProgrammeSentences
+
+/** The ways in which a tank may begin. */
+export const startMethodWords = {
+  wet: 'planted and filled at once',
+  dark: 'dark start: filled, cycled without plants and light',
+  dry: 'dry start: planted in moist ground, flooded later',
+} satisfies Record<StartMethod, string>
 
 export const startupWords = { notNormal: 'Never normal: threads, dark tufts, a blue-green mat, a stink.' } as const
 

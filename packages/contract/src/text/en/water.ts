@@ -24,7 +24,6 @@ export const firstWeeksWords = {
   daily: 'daily, then every other day, then twice a week',
   'every-other': 'three or four a week, then twice a week',
   twice: 'twice a week',
-  'one-large': 'none but a large one after a dark start',
 } satisfies Record<FirstWeeks, string>
 export const topUpWords = { 'as-changes': 'the water of the changes', purified: 'purified water' } satisfies Record<TopUp, string>
 export const conditionerBindsWords = {

@@ -1,5 +1,5 @@
 import { answersWords, appWords, journalWords, type TankEntry } from '@jovrin/contract'
-import { lightScore, planAt, PROGRAMME_DAYS, tankFigures, startProgramme } from '@jovrin/core'
+import { lightScore, planAt, programmeLength, tankFigures, startProgramme } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
@@ -32,7 +32,7 @@ export function LightAnswer({ tank }: { tank: TankEntry }) {
         {dim + bright === 0 ? answersWords.lightFits : answersWords.lightWants(String(dim), String(bright))} {answersWords.lightRead(read)}{' '}
         <Link to={addressOfSheet(tank.id, 'light')}>{answersWords.lightPlace}</Link>
       </div>
-      {today >= PROGRAMME_DAYS && <div>{answersWords.lightDone}</div>}
+      {today >= programmeLength(plan) && <div>{answersWords.lightDone}</div>}
       <MarginTable caption={answersWords.lightTarget}>
         {steps.map(({ fromDay, toDay, values }) => {
           const isNow = today >= fromDay && today < toDay

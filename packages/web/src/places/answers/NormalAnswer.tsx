@@ -1,5 +1,5 @@
 import { answersWords, startupWords, programmeWords, listed, say, type TankEntry } from '@jovrin/contract'
-import { PROGRAMME_DAYS, stepsOn, startProgramme } from '@jovrin/core'
+import { programmeLength, stepsOn, startProgramme } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { agedTimeline, timelineOfTank } from '../../api/tanks.queries.js'
@@ -12,11 +12,13 @@ export function NormalAnswer({ tank }: { tank: TankEntry }) {
   const told = useQuery(timelineOfTank(tank.id)).data
   if (told === undefined) return null
   const { timeline, today } = agedTimeline(told)
+  const plan = timeline.at(-1)?.plan
+  const length = plan === undefined ? 0 : programmeLength(plan)
   const normal = stepsOn(startProgramme(timeline), today).filter(({ lane }) => lane === 'normal')
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
       <Box role="status" sx={{ fontSize: 17, fontWeight: 600 }}>
-        {today >= PROGRAMME_DAYS
+        {today >= length
           ? answersWords.pastFirstWeeks
           : answersWords.normalNow(
               significant(Math.floor(today / 7) + 1),

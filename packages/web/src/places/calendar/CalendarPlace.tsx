@@ -18,6 +18,7 @@ import { DayJobs } from './DayJobs.js'
 import { DayTargets } from './DayTargets.js'
 import { JobDragging } from './JobDragging.js'
 import { Programme } from './Programme.js'
+import { StartWeeks } from './start/StartWeeks.js'
 import { locale, weekStart } from '../../ui/locale.js'
 
 const WIDE_DAYS = 42
@@ -30,6 +31,8 @@ const MARKS: readonly ScheduleMark[] = ['due', 'done', 'skipped', 'moved', 'assu
 /** Order of the rows: first what carries the tank, then what is seldom. */
 const ROWS: readonly JobKind[] = [
   ...(Object.keys(PREPARATIONS) as PreparationCode[]),
+  'mist',
+  'mould',
   'change',
   'light-step',
   'gas-check',
@@ -140,6 +143,7 @@ function KnownCalendar({ tankId, today, revision, aged }: { tankId: string; toda
           />
         </Box>
         <Box sx={{ px: 2, py: 1, minWidth: 0, display: 'grid', gridTemplateColumns: 'minmax(0,1fr)', gap: 1.5, alignContent: 'start' }}>
+          <StartWeeks tankId={tankId} tankName={revision.plan.name} aged={aged} today={today} />
           {jobs.error ? (
             <QueryState error={jobs.error} onRetry={() => void jobs.refetch()} />
           ) : (

@@ -1,17 +1,19 @@
 import { careWords, laneWords, startupWords, programmeWords, say } from '@jovrin/contract'
-import { PROGRAMME_DAYS, stepsOn, startProgramme, type ProgrammeStep } from '@jovrin/core'
+import { programmeLength, stepsOn, startProgramme, type ProgrammeStep } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useMemo } from 'react'
 import type { AgedTimeline } from '../../api/tanks.queries.js'
 import { significant, useUnits } from '../../ui/units.js'
 
 const LANES = ['change', 'light', 'gas', 'feed', 'animals', 'work', 'normal'] as const
-const WEEKS = PROGRAMME_DAYS / 7
 
 /** The first eight weeks as lanes over days: what to do, and what is normal meanwhile. */
 export function Programme({ aged }: { aged: AgedTimeline }) {
   const steps = useMemo(() => startProgramme(aged.timeline), [aged.timeline])
-  if (aged.today >= PROGRAMME_DAYS) return null
+  const plan = aged.timeline.at(-1)?.plan
+  const length = plan === undefined ? 0 : programmeLength(plan)
+  if (aged.today >= length) return null
+  const weeks = Math.ceil(length / 7)
   const now = new Set(stepsOn(steps, aged.today))
   return (
     <Box component="section" aria-label={careWords.programme}>
@@ -23,15 +25,15 @@ export function Programme({ aged }: { aged: AgedTimeline }) {
         <Box
           sx={{
             display: 'grid',
-            gridTemplateColumns: `76px repeat(${PROGRAMME_DAYS}, minmax(11px, 1fr))`,
-            minWidth: 760,
+            gridTemplateColumns: `76px repeat(${weeks * 7}, minmax(11px, 1fr))`,
+            minWidth: 76 + weeks * 7 * 12,
             rowGap: '3px',
             fontSize: 13.5,
             position: 'relative',
           }}
         >
           <Box />
-          {Array.from({ length: WEEKS }, (_, week) => (
+          {Array.from({ length: weeks }, (_, week) => (
             <Box
               key={week}
               className="lettering"

@@ -124,8 +124,8 @@ export const lightWords = {
   noGas: (limit: string) =>
     `Without gas, or for a layout that is to stand still, keep the mean at the ground under about ${limit} and the day at 6 to 8 hours: above it, algae use what the plants cannot.`,
   dry: 'Empty and filled',
-  dryTold: (dry: string, clear: string, stained: string) =>
-    `Lit empty, the ground gets ${dry}; filled with clear water ${clear}, with stained water ${stained}. Panes keep light in once there is water behind them; stain, film and floating plants take it again, often more. Read the light after flooding before you set its power.`,
+  dryTold: (dry: string, film: string, clear: string, stained: string) =>
+    `Lit empty, with dry panes, the ground gets ${dry}; under the film of a dry start, where wet panes send light back, about ${film}; filled with clear water ${clear}, with stained water ${stained}. Panes keep light in once there is water behind them; stain, film and floating plants take it again, often more. Read the light after flooding before you set its power.`,
   sun: 'Sun through the window',
   sunHint:
     'Hours a day of direct sun through the window under a clear sky, on the 21st. Where in the room the tank stands, houses and trees are left out.',

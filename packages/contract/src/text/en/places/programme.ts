@@ -1,10 +1,12 @@
+import type { StartMethod } from '@jovrin/core'
+
 export const buildWords = {
   title: 'Build programme',
-  planting: 'Planting day',
-  plantingWhy: 'The calendar counts back from it; it is also the day of the first fill.',
+  firstDay: { wet: 'Planting day', dark: 'First fill', dry: 'Planting day' } satisfies Record<StartMethod, string>,
+  firstDayWhy: 'The calendar counts from it, back and ahead.',
   back: 'Before planting',
   head: ['When', 'Day', 'What'],
-  before: (days: string) => (days === '0' ? 'the day' : `−${days} d`),
+  before: (days: string) => (days === '0' ? 'the day' : days.startsWith('-') ? `+${days.slice(1)} d` : `−${days} d`),
   late: '(late)',
   lateBuild: 'What is marked late must be done already; a build that begins today takes longer.',
   movePlanting: (date: string) => `Move planting to ${date}`,

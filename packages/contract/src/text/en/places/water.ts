@@ -124,8 +124,6 @@ export const waterSheetWords = {
     daily: 'For rich ground: ammonia goes as fast as it leaches, and algae find less of it. Most work.',
     'every-other': 'For rich ground with dense planting: most of the same with half the work.',
     twice: 'For buffering or inert ground, fed from the first week.',
-    'one-large':
-      'For a dark start: the cycle runs undisturbed and without light; the large change takes away what it left. Plants, light and animals come after it.',
   },
   dilution: 'Down to a limit',
   dilutionWhy: 'How many changes bring something down, if nothing adds to it meanwhile.',

@@ -34,6 +34,7 @@ import { Group } from '../../../ui/QuestionGroup.js'
 import { significant, useUnits, money } from '../../../ui/units.js'
 import { useFindings, type Desk } from '../desk.js'
 import { FindingsList } from '../FindingsList.js'
+import { HowItBegins } from './HowItBegins.js'
 import { FixingList } from '../hardscape/HardscapeMargin.js'
 import { locale } from '../../../ui/locale.js'
 
@@ -81,8 +82,8 @@ export function ProgrammeSheet({ desk }: { desk: Desk }) {
           </Box>
           <Box className="no-print" sx={{ display: 'flex', gap: 1, alignItems: 'end' }}>
             <DateField
-              label={text.planting}
-              title={text.plantingWhy}
+              label={text.firstDay[plan.start.method]}
+              title={text.firstDayWhy}
               value={form.draft.startedOn}
               onChange={(startedOn) => startedOn !== '' && change((now) => ({ ...now, startedOn }), false)}
               onCommit={commit}
@@ -155,8 +156,9 @@ export function ProgrammeSheet({ desk }: { desk: Desk }) {
         <Box sx={{ fontSize: 14, color: 'var(--algae)', mt: 0.5 }}>{text.caution}</Box>
       </Box>
       <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
+        <HowItBegins desk={desk} />
         <Water desk={desk} />
-        <Group number={2} title={text.forgotten}>
+        <Group number={3} title={text.forgotten}>
           <Box component="ul" sx={{ m: 0, pl: 0, listStyle: 'none', columns: 2, fontSize: 14 }}>
             {OFTEN_FORGOTTEN.map((thing) => (
               <li key={thing}>☐ {sundryWords[thing]}</li>
@@ -199,7 +201,7 @@ function Water({ desk }: { desk: Desk }) {
     [text.cost, shoppingWords.year(money(cost * 12, plan.money.currency, 0))],
   ]
   return (
-    <Group number={1} title={text.water}>
+    <Group number={2} title={text.water}>
       <MarginTable caption={text.asPlanned}>
         {rows.map(([name, value]) => (
           <tr key={name}>

@@ -4,6 +4,7 @@ import {
   GASLESS_PPFD,
   hoursForSameLight,
   levelMeanWith,
+  underFilmPpfd,
   lightScore,
   longestRampMin,
   MOST_LIGHT_HOURS,
@@ -171,9 +172,10 @@ const toFiveMinutes = (hours: number): number => Math.round(hours * 12) / 12
 function DryAndFlooded({ desk: newest }: { readonly desk: Desk }) {
   const units = useUnits()
   const { figures } = useSettled(newest)
-  const { dry, stained } = useMemo(
+  const { dry, film, stained } = useMemo(
     () => ({
       dry: levelMeanWith(figures, { isEmpty: true }),
+      film: underFilmPpfd(figures),
       stained: levelMeanWith(figures, { attenuationPerM: figures.attenuationPerM + STAIN_PER_M.much }),
     }),
     [figures],
@@ -183,7 +185,7 @@ function DryAndFlooded({ desk: newest }: { readonly desk: Desk }) {
     <section aria-labelledby="light-dry">
       <Heading id="light-dry">{lightWords.dry}</Heading>
       <Box sx={{ fontSize: 14 }}>
-        {lightWords.dryTold(units.show('ppfd', dry, 2), units.show('ppfd', figures.ppfd, 2), units.show('ppfd', stained, 2))}
+        {lightWords.dryTold(units.show('ppfd', dry, 2), units.show('ppfd', film, 2), units.show('ppfd', figures.ppfd, 2), units.show('ppfd', stained, 2))}
       </Box>
     </section>
   )

@@ -1,5 +1,5 @@
 import { waterSheetWords } from '@jovrin/contract'
-import { changeFractionOn, firstFillL, waterLogistics, workMinutes } from '@jovrin/core'
+import { changeFractionOn, startEndDay, firstFillL, waterLogistics, workMinutes } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { Measured } from '../../../../../drawing/Measured.js'
 import { ChangeDays } from '../../../../../drawing/water/ChangeDays.js'
@@ -12,7 +12,7 @@ const DAYS = 56
 export function FirstWeeks({ desk: { plan, figures } }: { readonly desk: Desk }) {
   const text = waterSheetWords
   const units = useUnits()
-  const shares = Array.from({ length: DAYS }, (_, day) => changeFractionOn(plan, day))
+  const shares = Array.from({ length: DAYS }, (_, day) => changeFractionOn(plan, startEndDay(plan) + day))
   const water = waterLogistics(
     plan,
     { waterL: figures.waterL, fillL: firstFillL(figures) },

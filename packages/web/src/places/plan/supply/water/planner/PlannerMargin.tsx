@@ -21,7 +21,6 @@ export function PlannerMargin({ desk, stepwise }: { readonly desk: Desk; readonl
           <Grid min={130}>
             <PlanField path="changes/fraction" />
             <PlanField path="changes/everyDays" />
-            {firstWeeks === 'one-large' && <PlanField path="changes/largeOnDay" />}
           </Grid>
           <PlanChoice path="changes/firstWeeks" />
           <div>{text.patterns[firstWeeks]}</div>
