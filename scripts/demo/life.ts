@@ -15,6 +15,7 @@ import {
   instantOf,
   jobsBetween,
   lightsOnMin,
+  phaseOn,
   randomOf,
   simulate,
   toUnit,
@@ -103,13 +104,15 @@ export function liveThrough({ timeline, today, stream, names, plants, onCylinder
   for (let day = 0; day < age; day++) {
     const row = (column: number): number => rows[day * DAY_STRIDE + column]!
     const curve = curves[day]!
+    if (phaseOn(plan, day) !== 'planted') continue // nothing of a filled tank can be looked at yet
     keeper.glance(day, curve, plan)
     if (day > 2 && day % 7 === 2) keeper.gasDay(day, curve, plan, row)
     if (day > 0 && day % 7 === 6 && day > 10) keeper.waterTests(day, row)
     if (day > 1 && day <= 42 && (day % 7 === 3 || day % 7 === 6)) keeper.nitrogenTests(day, row)
     if (day % 7 === 0 && day > 0) keeper.weekly(day, row, cylinderGPerDay)
   }
-  keeper.remarks(age, plan)
+  if (phaseOn(plan, age) === 'dry') keeper.dryRemarks(age)
+  else keeper.remarks(age, plan)
   return { records: [...keeper.records, ...plantRecords], jobs }
 }
 
@@ -322,6 +325,17 @@ class Keeper {
       const mass = Number((FULL_KG - (day * cylinderGPerDay) / 1000).toFixed(2))
       this.plain('cylinderMass', mass, String(mass), 'kg', this.when(day, 1075))
     }
+  }
+
+  dryRemarks(age: number): void {
+    const note = (day: number, text: string): void => {
+      if (day < age) this.add({ kind: 'note', note: text }, this.when(day, 1150))
+    }
+    note(0, 'Planted into wet soil, water drawn off to below the front, film on.')
+    note(6, 'White fluff on two dead leaves of the carpet: taken out, film opened wider.')
+    note(12, 'First runners of the grass along the back.')
+    note(16, 'Film was off for a morning; leaf tips dry at the front. Misted twice.')
+    note(20, 'By the photo about a third of the front is closed.')
   }
 
   remarks(age: number, plan: Plan): void {

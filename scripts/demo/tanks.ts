@@ -3,6 +3,7 @@ import type { DemoPlants } from './life.js'
 import { RIVER_MAP, RIVER_PLANTS_SINCE, RIVER_SPOTS, type MapSpot, type MapPatch } from './maps.js'
 import { archiveTank } from './tanks/archive.js'
 import { ARCHIVE_MAP, ARCHIVE_SPOTS } from './tanks/archiveMap.js'
+import { CUBE_MAP, CUBE_SPOTS, cubeTank } from './tanks/cube.js'
 import { rackLeft, rackRight, RACK_OWNER_ID } from './tanks/racks.js'
 import { riverTank } from './tanks/river.js'
 import { shallowTank } from './tanks/shallow.js'
@@ -78,6 +79,14 @@ export const DEMO_TANKS: readonly DemoTank[] = [
     plan: rackRight,
     layout: 'slope',
     changes: [],
+  },
+  {
+    id: '01920000-0000-7000-8000-000000000006',
+    age: 23,
+    plan: cubeTank,
+    map: CUBE_MAP,
+    spots: CUBE_SPOTS,
+    changes: [change(9, '/start/endsOnDay', 35, 'the lawn is slower than hoped')],
   },
 ]
 

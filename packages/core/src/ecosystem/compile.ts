@@ -194,7 +194,8 @@ function startOf(plan: Plan, figures: TankFigures, site: Site, tap: TapWater): F
 /** Days on which something else than the plan changes what the tank lives in: animals come, and a month in which nothing holds the water against the room. */
 function spansOf({ fromDay, plan }: TimelineEntry, until: number, { temperatureC }: TankFigures): { fromDay: number; waterC: number }[] {
   const days = new Set([fromDay])
-  for (const day of [plan.animals.grazersFromDay, plan.animals.fishFromDay, startEndDay(plan)]) if (day > fromDay && day < until) days.add(day)
+  for (const day of [plan.animals.grazersFromDay, plan.animals.fishFromDay, startEndDay(plan)])
+    if (day > fromDay && day < until) days.add(day)
   const waterCOf = (month: number): number => waterCInMonth(plan, temperatureC, month)
   const followsRoom = plan.room.monthlyC.some((_, month) => waterCOf(month) !== temperatureC)
   const months = followsRoom ? monthsBetween(plan.startedOn, fromDay, Math.max(until, fromDay + 1)) : []

@@ -10,7 +10,6 @@ import {
   CO2_SWING,
   DETRITUS,
   DISSOLVED,
-  EMERSED,
   FEEDERS,
   FILM,
   FLOATER,
@@ -30,10 +29,10 @@ import {
   RESERVOIR,
   SILICON,
   STEMS,
-  SUBMERSED,
   TANNIN,
 } from './state.js'
 import { GOOD_LAI } from './care.js'
+import { ableLeafG } from './processes/photosynthesis.js'
 import type { Step } from './step.js'
 
 /** Columns of one day's row: first those with a value per plant group or guild, then single ones. Pools are end-of-day values. */
@@ -240,7 +239,7 @@ export class DayRecorder {
         braidFeed += Math.min(1, step.fNutrients[group]! / light) * braid
         braidWarmth += warmth * braid
         braidRoom += room * braid
-        const leaves = state[SUBMERSED + group]! + parameters.emersedEfficiency * state[EMERSED + group]!
+        const leaves = ableLeafG(step, group)
         this.allowedG += dtH * parameters.maxGrowthPerH[group]! * light * leaves
       }
     }

@@ -81,7 +81,7 @@ const work = (minutes: number, of?: string): DueWork<Readonly<Record<never, numb
 /** The care of a running tank, a rule each, in the order of a day. Minutes are rules of thumb. */
 export const CARE_RULES = [
   rule({ kind: 'mist', values: {}, due: ({ phase }) => (phase === 'dry' ? work(MIST_MIN) : null) }),
-  rule({ kind: 'mould', values: {}, due: ({ phase, day, weekDay }) => (phase === 'dry' && day > 2 && weekDay % 3 === 0 ? work(3) : null) }),
+  rule({ kind: 'mould', values: {}, due: ({ phase, day }) => (phase === 'dry' && day > 2 && day % 3 === 0 ? work(3) : null) }),
   rule({
     kind: 'change',
     values: { water: 'volume', share: 'fraction' },

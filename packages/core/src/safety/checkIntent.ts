@@ -49,7 +49,9 @@ export function checkIntent(plan: Plan, figures: TankFigures): Finding[] {
   if (wishes('diggers') && (wishes('fine-carpet') || share('carpet') > 0.1)) found.push(raise(INTENT_FINDINGS['wish-diggers-carpet'], {}))
   const leaches = figures.layers.some(({ ground, volumeL }) => volumeL > 0 && GROUND[ground].leaches)
   if (wishes('shrimps') && leaches && plantedAge(plan, plan.animals.grazersFromDay) < SHRIMP_DAY - 7)
-    found.push(raise(INTENT_FINDINGS['wish-shrimps-rich-start'], { planned: plan.animals.grazersFromDay, usual: SHRIMP_DAY + startEndDay(plan) }))
+    found.push(
+      raise(INTENT_FINDINGS['wish-shrimps-rich-start'], { planned: plan.animals.grazersFromDay, usual: SHRIMP_DAY + startEndDay(plan) }),
+    )
   if (wishes('warm-water-fish') && (wishes('cool-water-plants') || water < WARM_FISH_C))
     found.push(raise(INTENT_FINDINGS['wish-warm-cool'], { water }))
   const stems = share('stems')

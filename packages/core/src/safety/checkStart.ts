@@ -1,12 +1,11 @@
 import type { TankFigures } from '../ecosystem/tankFigures.js'
 import { findingsOf, mendWith, raise, type Finding } from '../plan/finding.js'
 import type { Plan } from '../plan/plan.js'
-import { GROUND } from '../ground/kinds.js'
 import { plantedAge } from '../plan/startPhase.js'
 import { MEQ_PER_DKH } from '../quantity/physicalConstants.js'
 import { dryWaterLineCm } from '../startup/dryWeeks.js'
 import { leachesAmmonia } from '../startup/feedPhases.js'
-import { CYCLE_C, CYCLE_MEQ_PER_L, RICH_MG_PER_L } from '../startup/waysToStart.js'
+import { CYCLE_C, CYCLE_MEQ_PER_L, feedsRoots } from '../startup/waysToStart.js'
 import { newWater } from '../water/newWater.js'
 import { MENDS } from './mends.js'
 
@@ -89,7 +88,6 @@ function checkDry(plan: Plan, figures: TankFigures): Finding[] {
   for (const { plants } of [...figures.beds.filter(({ isOut }) => !isOut), ...figures.spots])
     for (const { plant } of plants) if (plant.dryStart === 'no' || plant.kind === 'floater') unfit.set(plant.id, plant.name)
   for (const [id, plant] of unfit) found.push(raise(START_FINDINGS['dry-species'], {}, { id, names: { plant } }))
-  if (!figures.layers.some(({ ground, volumeL }) => volumeL > 0 && GROUND[ground].reservoirMgPerL[0]! > RICH_MG_PER_L))
-    found.push(raise(START_FINDINGS['dry-poor'], {}))
+  if (!feedsRoots(figures)) found.push(raise(START_FINDINGS['dry-poor'], {}))
   return found
 }

@@ -130,7 +130,9 @@ export function waterLogistics(
   minutesPerChange: number,
 ): WaterLogistics {
   const perChangeL = waterL * plan.changes.fraction
-  const shares = Array.from({ length: CHANGE_WEEKS * 7 }, (_, day) => changeFractionOn(plan, startEndDay(plan) + day)).filter((share) => share > 0)
+  const shares = Array.from({ length: CHANGE_WEEKS * 7 }, (_, day) => changeFractionOn(plan, startEndDay(plan) + day)).filter(
+    (share) => share > 0,
+  )
   const fourWeeksL = fillL + shares.reduce((sum, share) => sum + share, 0) * waterL
   const { purifiedFraction, purifierLPerDay, barrelL } = plan.logistics
   const share = purifiedFraction ?? 0

@@ -20,10 +20,7 @@ export function dryWaterLineCm({ inner, ground }: Pick<TankFigures, 'inner' | 'g
   let lowest = Infinity
   for (let column = 0; column < COLUMNS; column++)
     for (let row = 0; row < ROWS; row++)
-      lowest = Math.min(
-        lowest,
-        groundHeightCm(ground, ((column + 0.5) / COLUMNS) * inner.lengthCm, ((row + 0.5) / ROWS) * inner.widthCm),
-      )
+      lowest = Math.min(lowest, groundHeightCm(ground, ((column + 0.5) / COLUMNS) * inner.lengthCm, ((row + 0.5) / ROWS) * inner.widthCm))
   return Math.max(0, lowest - BELOW_LOWEST_CM)
 }
 

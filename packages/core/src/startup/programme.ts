@@ -154,12 +154,7 @@ function changeLane(plan: Plan, length: number): ProgrammeStep[] {
         regularFrom(end + FIRST_WEEKS_DAYS),
       ]
     case 'every-other':
-      return [
-        ...lane,
-        stepOf('change-every-other', patternFrom, end + 14, share),
-        twiceFrom(end + 14),
-        regularFrom(end + FIRST_WEEKS_DAYS),
-      ]
+      return [...lane, stepOf('change-every-other', patternFrom, end + 14, share), twiceFrom(end + 14), regularFrom(end + FIRST_WEEKS_DAYS)]
     case 'twice':
       return [...lane, twiceFrom(patternFrom), regularFrom(end + FIRST_WEEKS_DAYS)]
   }

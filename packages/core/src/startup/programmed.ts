@@ -56,8 +56,7 @@ export function programmed(
   const partOn = (age: number, entry: TimelineEntry, part: LightPart): number => {
     const { value, isMeant } = lightPartOn(lights, steps, age, part)
     // What is still to come rises from what is followed today; the last step is reached, though it was never kept by hand.
-    const isAhead =
-      isYoung && age > today - end && entry === setToday && lightPartOn(lights, steps, Math.max(0, today - end), part).follows
+    const isAhead = isYoung && age > today - end && entry === setToday && lightPartOn(lights, steps, Math.max(0, today - end), part).follows
     const asked = age < PROGRAMME_DAYS ? taken.findLast(({ fromDay }) => fromDay <= age)?.[part] : isAhead ? target[part] : undefined
     if (asked === undefined) return value
     if (isAhead) return isMeant ? Math.max(value, asked) : asked

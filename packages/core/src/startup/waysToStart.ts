@@ -38,21 +38,23 @@ export interface WayToStart {
 }
 
 /** Nitrogen in the slow store of a ground that feeds plants by itself [mg/L]. Rule of thumb 30–100. */
-export const RICH_MG_PER_L = 50
+const RICH_MG_PER_L = 50
+/** Some ground of the tank feeds roots by itself. */
+export const feedsRoots = ({ layers }: Pick<TankFigures, 'layers'>): boolean =>
+  layers.some(({ ground, volumeL }) => volumeL > 0 && GROUND[ground].reservoirMgPerL[0] > RICH_MG_PER_L)
 /** Of the floor; less is a thin start. Rule of thumb 0.5–0.7. */
 const WELL_PLANTED = 0.5
 
 /** The ways in which this tank may begin, and what speaks for and against each: ground, planting, filter, water. All three are practised; a choice between them is the grower's. */
 export function waysToStart(plan: Plan, figures: TankFigures): WayToStart[] {
   const leaches = leachesAmmonia(plan)
-  const isRich = figures.layers.some(({ ground, volumeL }) => volumeL > 0 && GROUND[ground].reservoirMgPerL[0]! > RICH_MG_PER_L)
+  const isRich = feedsRoots(figures)
   const isCycled = figures.filterState !== 'new'
   const { stand } = figures
   const planted = Object.entries(stand).reduce((sum, [kind, { footFraction }]) => sum + (kind === 'floater' ? 0 : footFraction), 0)
   const isSoft = newWater(plan).mineralised.alkalinityMeqPerL < CYCLE_MEQ_PER_L
   const onMap = [...figures.beds, ...figures.spots].flatMap(({ plants }) => plants.map(({ plant, massG }) => ({ plant, massG })))
-  const mass = (isIn: (one: (typeof onMap)[number]) => boolean): number =>
-    onMap.filter(isIn).reduce((sum, { massG }) => sum + massG, 0)
+  const mass = (isIn: (one: (typeof onMap)[number]) => boolean): number => onMap.filter(isIn).reduce((sum, { massG }) => sum + massG, 0)
   const notDry = mass(({ plant }) => plant.dryStart === 'no') > 0.3 * mass(() => true)
   const pick = (reasons: readonly (readonly [StartReason, boolean])[]): StartReason[] =>
     reasons.flatMap(([reason, holds]) => (holds ? [reason] : []))

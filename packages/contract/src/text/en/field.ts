@@ -314,8 +314,14 @@ export const fieldWords = {
     'Changes in the first four weeks',
     'Rich ground leaches ammonia: the more often, the sooner it is gone. A test decides, not the calendar.',
   ],
-  'start/method': ['How it begins', 'Planted and filled at once, filled and cycled in the dark first, or planted into moist ground and flooded later.'],
-  'start/endsOnDay': ['Ends on day', 'Planting after a dark start, flooding after a dry one. Days after the start; everything after it moves along.'],
+  'start/method': [
+    'How it begins',
+    'Planted and filled at once, filled and cycled in the dark first, or planted into moist ground and flooded later.',
+  ],
+  'start/endsOnDay': [
+    'Ends on day',
+    'Planting after a dark start, flooding after a dry one. Days after the start; everything after it moves along.',
+  ],
   'start/dryLightHours': ['Light while dry', 'Hours a day under film, until the tank is flooded.'],
   isTrimmed: ['Trimmed weekly', 'Dense groups are brought back to shape.'],
   'animals/foodGPerDay': ['Fish food', 'Dry food.'],

@@ -10,6 +10,15 @@ const PITCH_DARK = 700
 /** Leaves in the air take their carbon from it. */
 const AIR_CARBON = 0.9
 
+/** Tissue of a group as it works where it is [g]: water-grown leaves under water, air-grown ones in moist air, the others in part. */
+export function ableLeafG({ state, parameters, conditions }: Step, group: number): number {
+  const submersed = state[SUBMERSED + group]!
+  const emersed = state[EMERSED + group]!
+  return conditions.isDry
+    ? parameters.airGrowth * (emersed + parameters.submersedInAir * submersed)
+    : submersed + parameters.emersedEfficiency * emersed
+}
+
 /** Light and carbon limit together, as a non-rectangular hyperbola of the two (form of Thornley 1976): near either alone where the other is ample. */
 export function coLimited(light: number, carbon: number, bend: number): number {
   const sum = light + carbon
@@ -64,11 +73,7 @@ export function photosynthesise(step: Step): void {
     const fixed =
       GAUSS_OUTER * (coLimited(atTop, carbon, bend) + coLimited(below, carbon, bend)) + GAUSS_MIDDLE * coLimited(inMiddle, carbon, bend)
     bottomLight[group] = Math.tanh(top * bottom)
-    const potential =
-      parameters.maxGrowthPerH[group]! *
-      step.daily.growthOfTemperature[group]! *
-      fixed *
-      (isDry ? parameters.airGrowth * (emersed + parameters.submersedInAir * submersed) : submersed + parameters.emersedEfficiency * emersed)
+    const potential = parameters.maxGrowthPerH[group]! * step.daily.growthOfTemperature[group]! * fixed * ableLeafG(step, group)
     grossG[group] = potential * scarcest
     overflowG[group] = parameters.overflowExudation * potential * (1 - scarcest)
   }

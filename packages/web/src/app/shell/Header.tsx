@@ -2,7 +2,9 @@ import { appWords, navWords, printingWords } from '@jovrin/contract'
 import { Box, Button } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { Link, NavLink, useLocation } from 'react-router'
-import { agedTimeline, planOfTank, timelineOfTank } from '../../api/tanks.queries.js'
+import { planInPhase, type Plan } from '@jovrin/core'
+import { agedTimeline, planOfTank, timelineOfTank, type AgedTimeline } from '../../api/tanks.queries.js'
+import { startNow } from '../../places/shared/start/startNow.js'
 import { SmallDay } from '../../drawing/day/SmallDay.js'
 import { ageText } from '../../ui/age.js'
 import { PrintIcon } from '../../ui/icons/places.js'
@@ -122,11 +124,16 @@ function DeskHeader({ tankId, isNight, onMode, onSheet }: HeaderProps) {
   )
 }
 
+/** A plan as its day goes: before plants and water are together without gas, and by other light. */
+const asStanding = (plan: Plan, aged: AgedTimeline | null): Plan =>
+  planInPhase(plan, aged === null ? 'planted' : (startNow(aged)?.phase ?? 'planted'))
+
 /** A tank's places, its age, and its day at a glance. */
 function TankNav({ tankId }: { tankId: string }) {
   const plan = useQuery(planOfTank(tankId))
   const timeline = useQuery(timelineOfTank(tankId))
-  const age = timeline.data ? ageText(agedTimeline(timeline.data).startedOn, timeline.data.today) : null
+  const aged = timeline.data ? agedTimeline(timeline.data) : null
+  const age = aged !== null && timeline.data ? ageText(aged.startedOn, timeline.data.today) : null
   return (
     <>
       <Box component="span" aria-hidden sx={{ color: 'var(--hair)' }}>
@@ -158,7 +165,7 @@ function TankNav({ tankId }: { tankId: string }) {
         </Box>
       ))}
       <Box sx={{ display: { xs: 'none', lg: 'block' }, ml: 0.5, flexShrink: 0 }}>
-        {plan.data && <SmallDay plan={plan.data.plan} description={appWords.dayStrip} />}
+        {plan.data && <SmallDay plan={asStanding(plan.data.plan, aged)} description={appWords.dayStrip} />}
       </Box>
     </>
   )

@@ -1,9 +1,11 @@
 import { groundHeightCm, type TankFigures } from '@jovrin/core'
 import { GroundBehind, GroundFront } from './Ground.js'
 import type { SectionLayout } from './layout.js'
+import { atStage, FILLED, type Stage } from './stage.js'
 import { Glass, LightField } from './marks.js'
 import { PlacedFront, UnplacedPieces } from './Pieces.js'
 import { FrontSpots } from './FrontSpots.js'
+import { Film } from './Film.js'
 import { FrontBeds } from './FrontBeds.js'
 import { FrontPlants } from './Plants.js'
 
@@ -17,19 +19,24 @@ interface ElevationProps {
   readonly chosenBedId?: string | null
   /** Plants of the map as the trim plan keeps them; otherwise as they grow. */
   readonly isCut?: boolean
+  /** Water, plants, or both. */
+  readonly stage?: Stage
 }
 
 /** The front view alone: water, light, plants, stones, ground, glass. */
 export function FrontElevation({
   figures,
-  layout,
+  layout: filled,
   ageDays,
   prefix,
   chosenPieceId = null,
-  hasPlants = true,
+  hasPlants: showsPlants = true,
   chosenBedId = null,
   isCut = false,
+  stage = FILLED,
 }: ElevationProps) {
+  const layout = atStage(filled, stage)
+  const hasPlants = showsPlants && stage.phase !== 'dark'
   const { front, floorY, rimY, pxPerCm } = layout
   const { inner, ground } = figures
   const middleCm = groundHeightCm(ground, inner.lengthCm / 2, inner.widthCm / 2)
@@ -50,7 +57,7 @@ export function FrontElevation({
         fill="var(--water-fill)"
         opacity="0.55"
       />
-      <LightField view={front} layout={layout} lamps={figures.lamps} groundCm={middleCm} />
+      {stage.phase === 'dark' ? null : <LightField view={front} layout={layout} lamps={figures.lamps} groundCm={middleCm} />}
       <clipPath id={`${prefix}-inside`}>
         <rect x={front.innerLeft} y={0} width={front.innerRight - front.innerLeft} height={floorY} />
       </clipPath>
@@ -77,6 +84,7 @@ export function FrontElevation({
         waterY={layout.waterY}
         glassPx={figures.vessel.glassCm * pxPerCm}
       />
+      {stage.phase === 'dry' && <Film view={front} layout={layout} />}
     </g>
   )
 }

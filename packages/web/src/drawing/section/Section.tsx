@@ -4,6 +4,8 @@ import { Dimension } from '../Dimension.js'
 import { Hatches } from '../Hatches.js'
 import { svgPrefix } from '../ink.js'
 import { TitleBlock, titleBlockHeight } from '../TitleBlock.js'
+import { Film } from './Film.js'
+import { atStage, FILLED, type Stage } from './stage.js'
 import { FrontElevation } from './FrontElevation.js'
 import { GroundSide } from './Ground.js'
 import { highestLampCm, sectionLayout, type SectionLayout } from './layout.js'
@@ -38,6 +40,8 @@ interface SectionProps {
   readonly cutAtCm?: number
   readonly chosenPieceId?: string | null
   readonly hasPlants?: boolean
+  /** Water, plants, or both. */
+  readonly stage?: Stage
   /** What a sheet adds of its own, over the drawing. */
   readonly marks?: (layout: SectionLayout) => ReactNode
   /** Among them are some that one takes hold of. */
@@ -56,17 +60,20 @@ export function Section({
   mostHeight = 540,
   cutAtCm,
   chosenPieceId = null,
-  hasPlants = true,
+  hasPlants: showsPlants = true,
+  stage = FILLED,
   marks,
   hasHandles = false,
 }: SectionProps) {
   const prefix = svgPrefix(useId())
   const lampCm = highestLampCm(figures)
   const { lengthCm, widthCm, heightCm, glassCm, freeboardCm } = figures.vessel
-  const layout = useMemo(
+  const hasPlants = showsPlants && stage.phase !== 'dark'
+  const filled = useMemo(
     () => sectionLayout({ lengthCm, widthCm, heightCm, glassCm, freeboardCm }, width, mostHeight, lampCm),
     [lengthCm, widthCm, heightCm, glassCm, freeboardCm, width, mostHeight, lampCm],
   )
+  const layout = atStage(filled, stage)
   const { front, side, floorY, rimY, pxPerCm, height } = layout
   const { inner, ground } = figures
   const atCm = Math.min(Math.max(cutAtCm ?? inner.lengthCm / 2, 0.1), inner.lengthCm - 0.1)
@@ -86,11 +93,12 @@ export function Section({
       <Hatches prefix={prefix} />
       <FrontElevation
         figures={figures}
-        layout={layout}
+        layout={filled}
         ageDays={ageDays}
         prefix={prefix}
         chosenPieceId={chosenPieceId}
-        hasPlants={hasPlants}
+        hasPlants={showsPlants}
+        stage={stage}
       />
       <rect
         x={side.innerLeft}
@@ -112,6 +120,7 @@ export function Section({
         <Diffuser layout={layout} groundCm={groundHeightCm(ground, inner.lengthCm - 1, inner.widthCm * 0.8)} label={labels.gas} />
       )}
       <Glass view={side} rimY={rimY} bottom={bottom} waterY={layout.waterY} glassPx={figures.vessel.glassCm * pxPerCm} />
+      {stage.phase === 'dry' && <Film view={side} layout={layout} />}
       <LampBars view={side} layout={layout} lamps={figures.lamps} isSide />
       <text x={front.left} y={bottom + 16} fontSize="13" fill="var(--ink-2)">
         {labels.front}

@@ -4,6 +4,7 @@ import { useId } from 'react'
 import { Hatches } from '../Hatches.js'
 import { svgPrefix } from '../ink.js'
 import { FrontElevation } from './FrontElevation.js'
+import { FILLED, type Stage } from './stage.js'
 
 interface SmallSectionProps {
   readonly figures: TankFigures
@@ -11,10 +12,11 @@ interface SmallSectionProps {
   /** Common to all tanks of a shelf. */
   readonly pxPerCm: number
   readonly description: string
+  readonly stage?: Stage
 }
 
 /** A tank's front view on the shelf, at the shelf's scale. */
-export function SmallSection({ figures, ageDays, pxPerCm, description }: SmallSectionProps) {
+export function SmallSection({ figures, ageDays, pxPerCm, description, stage = FILLED }: SmallSectionProps) {
   const prefix = svgPrefix(useId())
   const { vessel } = figures
   const lampCm = highestLampCm(figures)
@@ -49,7 +51,7 @@ export function SmallSection({ figures, ageDays, pxPerCm, description }: SmallSe
       style={{ display: 'block', maxWidth: '100%' }}
     >
       <Hatches prefix={prefix} />
-      <FrontElevation figures={figures} layout={layout} ageDays={ageDays} prefix={prefix} />
+      <FrontElevation figures={figures} layout={layout} ageDays={ageDays} prefix={prefix} stage={stage} />
     </svg>
   )
 }

@@ -1,4 +1,4 @@
-import { balanceWords, fieldWords, strandTitleWords } from '@jovrin/contract'
+import { balanceWords, fieldWords, startWeeksWords, strandTitleWords } from '@jovrin/contract'
 import {
   leveredTimeline,
   planAt,
@@ -14,6 +14,8 @@ import {
   tankFigures,
   type TankFigures,
   type TimelineEntry,
+  phaseOn,
+  type StartPhase,
   type TrialEffect,
   typicalDay,
   WEEK_STRIDE,
@@ -21,6 +23,7 @@ import {
 import { Box, Button, LinearProgress, ToggleButton, ToggleButtonGroup } from '@mui/material'
 import { useMemo } from 'react'
 import { Braid } from '../../drawing/braid/Braid.js'
+import { StartNote } from './StartNote.js'
 import { DayStrip } from '../../drawing/day/DayStrip.js'
 import { Measured } from '../../drawing/Measured.js'
 import { decimals, longDate, percent, shortDate, significant } from '../../ui/units.js'
@@ -120,9 +123,13 @@ export function BalanceSheet({
     () => planAt(leveredTimeline(timeline, today, levers), today + week * 7) ?? plan,
     [timeline, today, levers, week, plan],
   )
+  const phase = phaseOn(planOfWeek, today + week * 7)
   const lead = useMemo(
     () =>
-      reckoned > 0 && (
+      reckoned > 0 &&
+      (phase !== 'planted' ? (
+        <StartNote phase={phase} growth={leadOf(results, arm, week, today).growth} />
+      ) : (
         <LeadNote
           lead={leadOf(results, arm, week, today)}
           flags={flagsOf(results, arm, week, gasAnimalsAt(plan, today + week * 7))}
@@ -130,8 +137,8 @@ export function BalanceSheet({
           week={week}
           gas={arm === 'planned' && week === 0 ? gas : null}
         />
-      ),
-    [results, arm, week, today, reckoned, plan, gas],
+      )),
+    [results, arm, week, today, reckoned, plan, gas, phase],
   )
   const weekOfTank = significant(Math.floor((today + week * 7) / 7) + 1)
   return (
@@ -168,8 +175,8 @@ export function BalanceSheet({
                 <DayStrip
                   width={width}
                   plan={planOfWeek}
-                  curve={curve}
-                  ghost={ghostCurve}
+                  curve={phase === 'dry' ? null : curve}
+                  ghost={phase === 'dry' ? null : ghostCurve}
                   edges={LEVER_EDGES}
                   labels={{
                     description: balanceWords.dayDescription,
@@ -184,7 +191,7 @@ export function BalanceSheet({
           </>
         )}
       </Box>
-      <Margin {...{ forecast, plan, week, levers, tryFirst, isMoved, arm, reckoned, onMove, onKeep }} />
+      <Margin {...{ forecast, plan, week, levers, tryFirst, isMoved, arm, reckoned, phase, onMove, onKeep }} />
     </Box>
   )
 }
@@ -196,10 +203,11 @@ type MarginProps = Pick<SheetProps, 'forecast' | 'plan' | 'week' | 'levers' | 't
   readonly isMoved: boolean
   readonly arm: 'planned' | 'changed'
   readonly reckoned: number
+  readonly phase: StartPhase
 }
 
 /** The margin column: levers, what to try first, tables. */
-function Margin({ forecast, plan, week, levers, tryFirst, isMoved, arm, reckoned, onMove, onKeep }: MarginProps) {
+function Margin({ forecast, plan, week, levers, tryFirst, isMoved, arm, reckoned, phase, onMove, onKeep }: MarginProps) {
   const { results } = forecast
   const figures = useMemo(() => tankFigures(plan), [plan])
   const tables = useMemo(
@@ -208,13 +216,15 @@ function Margin({ forecast, plan, week, levers, tryFirst, isMoved, arm, reckoned
         <>
           {arm === 'changed' ? (
             <EffectTable results={results} week={reckoned - 1} />
+          ) : phase === 'dry' ? (
+            <Box sx={{ fontSize: 14 }}>{startWeeksWords.noWaterYet}</Box>
           ) : (
             <WeekTable results={results} arm={arm} week={week} />
           )}
           <LimitTable limits={limitsByKind(results, arm, week)} />
         </>
       ),
-    [results, arm, week, reckoned],
+    [results, arm, week, reckoned, phase],
   )
   return (
     <Box

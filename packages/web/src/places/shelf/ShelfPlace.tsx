@@ -1,4 +1,13 @@
-import { appWords, jobTitleWords, shelfWords, todayWords, type RoundStop, type TankEntry, type Timeline } from '@jovrin/contract'
+import {
+  appWords,
+  jobTitleWords,
+  shelfWords,
+  startWeeksWords,
+  todayWords,
+  type RoundStop,
+  type TankEntry,
+  type Timeline,
+} from '@jovrin/contract'
 import { tankFigures } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useQueries, useQuery } from '@tanstack/react-query'
@@ -6,14 +15,16 @@ import { Link } from 'react-router'
 import { roundToday } from '../../api/journal.queries.js'
 import { agedTimeline, allTanks, timelineOfTank, unreadableTanks } from '../../api/tanks.queries.js'
 import { SmallBraid } from '../../drawing/braid/SmallBraid.js'
+import { grownDays, stageOn } from '../../drawing/section/stage.js'
 import { SmallSection } from '../../drawing/section/SmallSection.js'
 import { ageText } from '../../ui/age.js'
 import { QueryState } from '../../ui/QueryState.js'
-import { shortDate, significant, useUnits } from '../../ui/units.js'
+import { longDate, shortDate, significant, useUnits } from '../../ui/units.js'
 import { attentionBesideGas } from '../shared/attention.js'
 import { GasLine, isGasQuiet } from '../shared/GasLine.js'
 import { flagSentence } from '../shared/balance.view.js'
 import { leadSentence } from '../lead.text.js'
+import { startNow } from '../shared/start/startNow.js'
 import { Archive } from './Archive.js'
 import { EmptyShelf } from './EmptyShelf.js'
 import { useArchiving } from './useArchiving.js'
@@ -102,7 +113,10 @@ function TankRow({ tank, timeline, forecast, stop, pxPerCm }: TankRowProps) {
   const { archive } = useArchiving()
   const duplicate = useDuplicate()
   const figures = tankFigures(tank.plan)
-  const age = timeline ? agedTimeline(timeline).today : 0
+  const aged = timeline ? agedTimeline(timeline) : null
+  const age = aged?.today ?? 0
+  const start = aged === null ? null : startNow(aged)
+  const standing = start?.plan ?? tank.plan
   const size = `${units.show('length', figures.vessel.lengthCm)} × ${units.show('length', figures.vessel.widthCm)} × ${units.show('length', figures.vessel.heightCm)}`
   const worst = forecast?.flags[0]
   const beside = stop ? attentionBesideGas(stop) : []
@@ -126,7 +140,13 @@ function TankRow({ tank, timeline, forecast, stop, pxPerCm }: TankRowProps) {
         aria-label={shelfWords.open(tank.plan.name)}
         sx={{ display: 'block', color: 'inherit', order: { xs: 1, md: 0 } }}
       >
-        <SmallSection figures={figures} ageDays={age} pxPerCm={pxPerCm} description={shelfWords.sectionOf(tank.plan.name, size)} />
+        <SmallSection
+          figures={figures}
+          ageDays={grownDays(standing, age)}
+          pxPerCm={pxPerCm}
+          description={shelfWords.sectionOf(tank.plan.name, size)}
+          stage={stageOn(standing, figures, age)}
+        />
       </Box>
       <Box sx={{ pb: { md: 1 }, minWidth: 0, alignSelf: 'center', gridColumn: { xs: '1 / -1', md: 'auto' } }}>
         <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5, alignItems: 'baseline' }}>
@@ -147,7 +167,13 @@ function TankRow({ tank, timeline, forecast, stop, pxPerCm }: TankRowProps) {
             {`${timeline ? ageText(tank.plan.startedOn, timeline.today) : appWords.dayOfTank('…')} · ${size} · ${units.show('volume', figures.waterL)} · ${shelfWords.touched(shortDate(tank.changedAt.slice(0, 10)))}`}
           </Box>
         </Box>
-        <Box sx={{ mt: 0.5 }}>{forecast ? leadSentence(forecast.lead) : shelfWords.reckoning}</Box>
+        <Box sx={{ mt: 0.5 }}>
+          {start !== null && start.phase !== 'planted'
+            ? startWeeksWords.standing[start.phase](longDate(start.endOn))
+            : forecast
+              ? leadSentence(forecast.lead)
+              : shelfWords.reckoning}
+        </Box>
         {stop && (
           <Box sx={{ mt: 0.25 }}>
             <GasLine gas={stop.gas} tankId={tank.id} />

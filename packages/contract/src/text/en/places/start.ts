@@ -12,6 +12,15 @@ export const startWeeksWords = {
   } satisfies Record<Before, (date: string) => string>,
   endToday: { dark: 'Planted today', dry: 'Flooded today' } satisfies Record<Before, string>,
   edit: 'Edit the start',
+  standing: {
+    dark: (date: string) => `Dark start: no plants and no light until ${date}; the tests decide.`,
+    dry: (date: string) => `Dry start: moist ground under film until ${date}; mist and air it daily.`,
+  } satisfies Record<Before, (date: string) => string>,
+  balance: {
+    dark: 'The week has no plants and no light: the cycle counts, and stands on the calendar. Growth and algae begin with planting.',
+    dry: 'The week has no water over the ground: growth is that of leaves in moist air. Water, gas and algae begin with the flood.',
+  } satisfies Record<Before, string>,
+  noWaterYet: 'No water over the ground in that week.',
   cycle: {
     'not-tested': 'The cycle cannot be seen without tests: ammonia, nitrite, KH.',
     done: 'Ammonia and nitrite were at zero twice: change nine tenths of the water, then plant.',

@@ -1,18 +1,5 @@
 import { LEDGER_C } from '../../ledger.js'
-import {
-  DETRITUS,
-  EMERSED,
-  FE,
-  GROUND,
-  GROUND_NITRATE,
-  GROUP_COUNT,
-  K,
-  N,
-  NUTRIENT_COUNT,
-  P,
-  STORE,
-  SUBMERSED,
-} from '../../state.js'
+import { DETRITUS, EMERSED, FE, GROUND, GROUND_NITRATE, GROUP_COUNT, K, N, NUTRIENT_COUNT, P, STORE, SUBMERSED } from '../../state.js'
 import { POOL, saturation } from '../../step.js'
 import { mortalityPerH, ROOT_HALF, sizeUptake } from '../plants.js'
 import type { Process } from '../process.js'

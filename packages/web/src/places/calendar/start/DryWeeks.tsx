@@ -24,7 +24,9 @@ export function DryWeeks({ plan, today, endDay }: { readonly plan: Plan; readonl
         ] as const)),
   ]
   return (
-    <Box sx={{ display: 'grid', gap: 0.75 }}>
+    <Box
+      sx={{ display: 'grid', gridTemplateColumns: { xs: 'minmax(0,1fr)', md: 'minmax(0,3fr) minmax(0,2fr)' }, columnGap: 3, rowGap: 0.75 }}
+    >
       <MarginTable caption={text.underFilm}>
         {rows.map(([name, value]) => (
           <tr key={name}>
@@ -33,8 +35,10 @@ export function DryWeeks({ plan, today, endDay }: { readonly plan: Plan; readonl
           </tr>
         ))}
       </MarginTable>
-      {closes !== null && <Box sx={{ fontSize: 14 }}>{text.floodWhen}</Box>}
-      <Box sx={{ fontSize: 14, color: 'text.secondary' }}>{text.dryModel}</Box>
+      <Box sx={{ display: 'grid', gap: 0.75, alignContent: 'start', fontSize: 14 }}>
+        {closes !== null && <div>{text.floodWhen}</div>}
+        <Box sx={{ color: 'text.secondary' }}>{text.dryModel}</Box>
+      </Box>
     </Box>
   )
 }

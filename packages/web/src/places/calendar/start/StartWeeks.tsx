@@ -32,7 +32,7 @@ export function StartWeeks({ tankId, tankName, aged, today }: StartWeeksProps) {
         <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 18, flexGrow: 1 }}>
           {text.title[phase]}
         </Box>
-        <Box className="figures">{text.dayOf(significant(aged.today + 1), text.ends[phase](longDate(endOn)))}</Box>
+        <Box className="figures">{text.dayOf(significant(aged.today), text.ends[phase](longDate(endOn)))}</Box>
         {job !== null && aged.startedOn < today && (
           <Button className="no-print" onClick={() => void tell(job, { state: 'done' })}>
             {text.endToday[phase]}
@@ -42,7 +42,11 @@ export function StartWeeks({ tankId, tankName, aged, today }: StartWeeksProps) {
           {text.edit}
         </Link>
       </Box>
-      {phase === 'dark' ? cycle !== null && <DarkWeeks plan={plan} cycle={cycle} /> : <DryWeeks plan={plan} today={aged.today} endDay={endDay} />}
+      {phase === 'dark' ? (
+        cycle !== null && <DarkWeeks plan={plan} cycle={cycle} />
+      ) : (
+        <DryWeeks plan={plan} today={aged.today} endDay={endDay} />
+      )}
     </Box>
   )
 }

@@ -5,6 +5,7 @@ import { useState } from 'react'
 import { DayStrip } from '../../../drawing/day/DayStrip.js'
 import { Measured } from '../../../drawing/Measured.js'
 import { Section } from '../../../drawing/section/Section.js'
+import { grownDays, stageOn } from '../../../drawing/section/stage.js'
 import { Figure } from '../../../ui/Figure.js'
 import { decimals, significant, useUnits } from '../../../ui/units.js'
 import { toldSum } from '../sum.text.js'
@@ -48,7 +49,8 @@ export function SectionSheet({ plan, age, figures, question, onMoveDay }: Sectio
             width={width}
             plan={plan}
             figures={figures}
-            ageDays={ageDays}
+            ageDays={grownDays(plan, ageDays)}
+            stage={stageOn(plan, figures, ageDays)}
             mostHeight={580}
             labels={{
               description: text.description(plan.name),

@@ -27,9 +27,7 @@ export function HowItBegins({ desk }: { readonly desk: Desk }) {
         <Box component="ul" sx={{ m: 0, pl: 0, listStyle: 'none', display: 'grid', gap: 0.75, fontSize: 14 }}>
           {ways.map((way) => (
             <li key={way.method}>
-              <Box sx={{ fontWeight: way.method === method ? 600 : 400 }}>
-                {`${startMethodWords[way.method]}: ${text.fits[way.fit]}`}
-              </Box>
+              <Box sx={{ fontWeight: way.method === method ? 600 : 400 }}>{`${startMethodWords[way.method]}: ${text.fits[way.fit]}`}</Box>
               {way.for.map((reason) => (
                 <div key={reason}>{`+ ${text.reasons[reason]}`}</div>
               ))}

@@ -1,4 +1,14 @@
-import { datePlusDays, planAt, phaseOn, START_END, startEndDay, type JobRecord, type ListedJob, type Plan, type StartPhase } from '@jovrin/core'
+import {
+  datePlusDays,
+  planAt,
+  phaseOn,
+  START_END,
+  startEndDay,
+  type JobRecord,
+  type ListedJob,
+  type Plan,
+  type StartPhase,
+} from '@jovrin/core'
 import type { AgedTimeline } from '../../../api/tanks.queries.js'
 
 /** Where a tank stands in its start. */

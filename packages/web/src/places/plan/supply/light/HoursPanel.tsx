@@ -185,7 +185,12 @@ function DryAndFlooded({ desk: newest }: { readonly desk: Desk }) {
     <section aria-labelledby="light-dry">
       <Heading id="light-dry">{lightWords.dry}</Heading>
       <Box sx={{ fontSize: 14 }}>
-        {lightWords.dryTold(units.show('ppfd', dry, 2), units.show('ppfd', film, 2), units.show('ppfd', figures.ppfd, 2), units.show('ppfd', stained, 2))}
+        {lightWords.dryTold(
+          units.show('ppfd', dry, 2),
+          units.show('ppfd', film, 2),
+          units.show('ppfd', figures.ppfd, 2),
+          units.show('ppfd', stained, 2),
+        )}
       </Box>
     </section>
   )
