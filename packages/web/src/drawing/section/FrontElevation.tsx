@@ -57,7 +57,7 @@ export function FrontElevation({
         fill="var(--water-fill)"
         opacity="0.55"
       />
-      {stage.phase === 'dark' ? null : <LightField view={front} layout={layout} lamps={figures.lamps} groundCm={middleCm} />}
+      {stage.phase === 'dark' ? null : <LightField view={front} layout={filled} lamps={figures.lamps} groundCm={middleCm} />}
       <clipPath id={`${prefix}-inside`}>
         <rect x={front.innerLeft} y={0} width={front.innerRight - front.innerLeft} height={floorY} />
       </clipPath>

@@ -116,12 +116,12 @@ export function Section({
           <SidePlants plan={plan} layout={layout} figures={figures} ageDays={ageDays} atCm={atCm} />
         </>
       )}
-      {figures.gasLines.length > 0 && (
+      {figures.gasLines.length > 0 && stage.phase === 'planted' && (
         <Diffuser layout={layout} groundCm={groundHeightCm(ground, inner.lengthCm - 1, inner.widthCm * 0.8)} label={labels.gas} />
       )}
       <Glass view={side} rimY={rimY} bottom={bottom} waterY={layout.waterY} glassPx={figures.vessel.glassCm * pxPerCm} />
       {stage.phase === 'dry' && <Film view={side} layout={layout} />}
-      <LampBars view={side} layout={layout} lamps={figures.lamps} isSide />
+      <LampBars view={side} layout={filled} lamps={figures.lamps} isSide />
       <text x={front.left} y={bottom + 16} fontSize="13" fill="var(--ink-2)">
         {labels.front}
       </text>
