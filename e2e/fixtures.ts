@@ -12,6 +12,7 @@ const root = join(import.meta.dirname, '..')
 /** Ids of the demo's tanks. */
 export const RIVER = '01920000-0000-7000-8000-000000000001'
 export const SHALLOW = '01920000-0000-7000-8000-000000000002'
+export const CUBE = '01920000-0000-7000-8000-000000000006'
 
 function run(script: string, args: string[], env: Record<string, string>): ChildProcess {
   return spawn(process.execPath, [script, ...args], {

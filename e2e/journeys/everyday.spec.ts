@@ -134,7 +134,7 @@ test('an empty shelf has units to choose and a sample tank to play with; a tank 
 test('the round keeps its order while it is worked, over a reload, and says when all is done', async ({ page, demoApp }) => {
   await page.goto(`${demoApp}/today`)
   const stops = page.getByRole('main').getByRole('heading', { level: 2 })
-  await expect(stops).toHaveCount(5)
+  await expect(stops).toHaveCount(6)
   const order = await stops.allTextContents()
   const done = page.getByRole('button', { name: /^Done: / })
   for (let left = await done.count(); left > 0; left--) {

@@ -3,7 +3,7 @@ import { expect, expectAccessibleDayAndNight, reckoned, RIVER, test } from '../f
 test.describe('by day and by night', () => {
   test('every view is accessible', async ({ page, demoApp }) => {
     await page.goto(demoApp)
-    await expect(page.getByRole('listitem')).toHaveCount(5)
+    await expect(page.getByRole('listitem')).toHaveCount(6)
     await expect(page.getByText('calculating …')).toHaveCount(0)
     await expectAccessibleDayAndNight(page)
     await page.goto(`${demoApp}/tanks/${RIVER}/plan`)

@@ -36,7 +36,7 @@ export const startWeeksWords = {
   atLeast: (value: string) => `at least ${value}`,
   mends: {
     pH: 'pH this low slows bacteria to a crawl: raise the KH first, the pH follows it. There are no animals yet that a change of pH could harm.',
-    temperature: 'Set the heater to 25 °C until planting.',
+    temperature: 'Heat it until planting: the warmer, up to what tropical plants like, the faster bacteria grow.',
   } satisfies Record<Exclude<CycleQuantity, 'alkalinity'>, string>,
   raiseAlkalinity: (grams: string, to: string) =>
     `KH: dissolve ${grams} of potassium bicarbonate in a cup of tank water and pour it in over an hour, for ${to}. Test again after two days; soil takes up some of it.`,
