@@ -50,6 +50,7 @@ const CONDITION = {
     evidence: [],
     limitMgPerL: null,
   },
+  cycle: null,
   nitrogen: {
     readiness: 'not-tested',
     ammonia: null,

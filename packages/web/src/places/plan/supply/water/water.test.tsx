@@ -242,8 +242,8 @@ describe('the planner', () => {
     await press(/^twice a week/)
     expect(screen.getByText(/^7 changes/)).toBeTruthy()
     expect(screen.getByText(text.patterns.twice)).toBeTruthy()
-    await press(/^none but a large one/)
-    expect(field(/^Large change on day/)).toBeTruthy()
+    await press(/^as later/)
+    expect(screen.getByText(text.patterns.same)).toBeTruthy()
   })
   test('down to a limit: by hand, and never below new water', () => {
     renderSheet(hard, (desk) => <Planner desk={desk} />)
