@@ -34,7 +34,9 @@ test('a dry start from misting to flooding: everything after it moves along, als
   expect(tomorrow.find(({ kind }) => kind === 'change')?.values['share']?.value).toBe(0.9)
   expect(tomorrow.map(({ kind }) => kind)).not.toContain('mist')
   // The light is that of a tank in its first week under water.
-  expect((await jobsOf(page, demoApp, CUBE, '2026-11-24', '2026-11-24')).find(({ kind }) => kind === 'light-step')?.values['light']?.value).toBe(6)
+  expect(
+    (await jobsOf(page, demoApp, CUBE, '2026-11-24', '2026-11-24')).find(({ kind }) => kind === 'light-step')?.values['light']?.value,
+  ).toBe(6)
   await page.goto(`${demoApp}/tanks/${CUBE}/balance`)
   await expect(page.getByText('The water in that week')).toBeVisible({ timeout: 30_000 })
 
@@ -47,8 +49,10 @@ test('a dry start from misting to flooding: everything after it moves along, als
   expect(await kindsOn(page, demoApp, CUBE, '2026-11-25')).toContain('mist')
 })
 const toldAt = async (page: Page, app: string): Promise<string> => {
-  const jobs = await (await page.request.get(`${app}/api/tanks/${CUBE}/jobs?from=2026-12-13&to=2026-12-13`)).json()
-  const told = (jobs as { jobs: { kind: string; record: { at: string } | null }[] }).jobs.find(({ kind }) => kind === 'flood')
+  const { jobs } = (await (await page.request.get(`${app}/api/tanks/${CUBE}/jobs?from=2026-12-13&to=2026-12-13`)).json()) as {
+    jobs: { kind: string; record: { at: string } | null }[]
+  }
+  const told = jobs.find(({ kind }) => kind === 'flood')
   return told?.record?.at ?? ''
 }
 
