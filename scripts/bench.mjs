@@ -71,6 +71,12 @@ await Promise.all(pair.map((worker) => ask(worker, { what: 'warm' })))
 const singles = []
 for (let time = 0; time < 40; time++) singles.push(await ask(pair[0], { what: 'single' }))
 say('forecast-26w-single-ms', quantile(singles.slice(20), 0.5), 'ms', 20)
+const drySingles = []
+for (let time = 0; time < 30; time++) drySingles.push(await ask(pair[0], { what: 'drySingle' }))
+say('dry-start-26w-single-ms', quantile(drySingles.slice(10), 0.5), 'ms', 20)
+const programmes = []
+for (let call = 0; call < 30; call++) programmes.push(await ask(pair[0], { what: 'programme', which: call }))
+say('start-programme-regenerated-ms', quantile(programmes.slice(10), 0.5), 'ms', 20)
 say('forecast-first-in-fresh-worker-ms', quantile(first, 0.5), 'ms', first.length)
 const hindcasts = []
 for (let call = 0; call < 25; call++) hindcasts.push(await ask(pair[0], { what: 'hindcast', which: call }))
@@ -164,6 +170,18 @@ const read = async (path, options) => {
   if (!answer.ok) throw new Error(`${path} was answered ${answer.status}`)
   return bytes
 }
+// Ten tanks, four of them copies of young ones.
+const copies = []
+for (const id of [2, 4, 5, 6]) {
+  const file = await read(`/api/tanks/01920000-0000-7000-8000-00000000000${id}/file`)
+  const copy = await read('/api/tank-files?as=copy', { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: file })
+  copies.push(JSON.parse(copy).tankId)
+}
+const rounds = []
+for (let time = 0; time < 14; time++) rounds.push(await timed(() => read('/api/round')))
+say('round-10-tanks-ms', quantile(rounds.slice(4), 0.5), 'ms', 10)
+say('round-10-tanks-first-ms', rounds[0], 'ms', 1)
+for (const id of copies) await read(`/api/tanks/${id}`, { method: 'DELETE' })
 const kept = await waitsDuring(ADDRESS, () =>
   read(`${RIVER_API.slice(ADDRESS.length)}/readings.csv?mapping=${encodeURIComponent(JSON.stringify(mapping))}`, {
     method: 'POST',
@@ -226,7 +244,7 @@ try {
   })
   await shelf.goto('http://127.0.0.1:4793/')
   await shelf.waitForFunction(
-    () => document.querySelectorAll('li').length === 5 && !document.body.innerText.includes('reckoning'),
+    () => document.querySelectorAll('li').length === 6 && !document.body.innerText.includes('reckoning'),
     undefined,
     { timeout: 90_000 },
   )

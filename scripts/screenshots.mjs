@@ -83,7 +83,7 @@ try {
     before: (page) => page.getByRole('button', { name: 'Emergency' }).click(),
   })
   await shot('today', '/today')
-  await shot('calendar', '/tanks/01920000-0000-7000-8000-000000000002/calendar', {
+  await shot('calendar', '/tanks/01920000-0000-7000-8000-000000000006/calendar', {
     before: (page) => page.getByText('brown film', { exact: true }).waitFor(),
   })
   await shot('answers', '/answers/gas?tank=01920000-0000-7000-8000-000000000001', {

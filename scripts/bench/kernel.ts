@@ -1,10 +1,15 @@
 import {
   compile,
+  datePlusDays,
   feedCourses,
   fieldOf,
   fitGasLog,
   forecastMember,
+  jobsBetween,
+  programmed,
   simulate,
+  startMovedOn,
+  startProgramme,
   stateToday,
   warmUp,
   type CheckpointStore,
@@ -30,6 +35,41 @@ export function single(): number {
 export function members(which: readonly number[]): void {
   const options: ForecastOptions = { timeline, today: 0, weeks: WEEKS, seed: 1, levers: {} }
   for (const member of which) forecastMember(options, member, new Map())
+}
+
+const dry = timeline.map(
+  ({ fromDay, plan }) => ({ fromDay, plan: { ...plan, start: { method: 'dry', endsOnDay: 42, dryLightHours: 10 } } }) as const,
+)
+/** The same with six dry weeks at its beginning. */
+export function drySingle(): number {
+  const started = performance.now()
+  const compiled = compile({ timeline: dry, days: WEEKS * 7, stepMin: 30 })
+  simulate({ forcing: compiled.forcing, parameters: compiled.parameters, startState: compiled.startState, days: WEEKS * 7 })
+  return performance.now() - started
+}
+
+/** The programme of a start and eight weeks after its end was told. Each call tells it on another day. */
+export function programme(call: number): number {
+  const { plan } = dry[0]!
+  const day = 30 + (call % 20)
+  const told = [
+    {
+      ruleId: 'prepare:flood',
+      dueOn: datePlusDays(plan.startedOn, 42),
+      state: 'done' as const,
+      movedTo: null,
+      reason: null,
+      at: `${datePlusDays(plan.startedOn, day)}T10:00:00.000Z`,
+      recordedBy: null,
+    },
+  ]
+  const started = performance.now()
+  const settings = startMovedOn(dry, told, 60)
+  const life = programmed(settings, { today: 60, animalsAllowedFromDay: 70 })
+  const steps = startProgramme(life.timeline)
+  const jobs = jobsBetween({ ...life, startedOn: plan.startedOn }, plan.startedOn, datePlusDays(plan.startedOn, day + 56))
+  if (steps.length === 0 || jobs.length === 0) throw new Error('no programme')
+  return performance.now() - started
 }
 
 const PAST_DAYS = WEEKS * 7

@@ -63,7 +63,8 @@ export function compile(options: CompileOptions): Compiled {
   const { timeline, days, stepMin, draw = null, parameters = DEFAULT_PARAMETERS, deeds = NO_DEEDS } = options
   const newest = timeline.at(-1)
   if (newest === undefined) throw new RangeError('a timeline has at least one entry')
-  const figures = tankFigures(newest.plan, new Answers(draw), parameters)
+  const figuresIn = (plan: Plan): TankFigures => tankFigures(plan, draw === null ? undefined : new Answers(draw), parameters)
+  const figures = figuresIn(newest.plan)
   const site = siteOf(newest.plan, figures, standWith(figures, deeds.acts), parameters)
   const first = timeline[0]?.plan ?? newest.plan
   const startTap = tapOf(first, new Answers(draw))
@@ -72,7 +73,7 @@ export function compile(options: CompileOptions): Compiled {
   const omitted = new Set(deeds.omitted.map(omissionKey))
   timeline.forEach((entry, index) => {
     const until = timeline[index + 1]?.fromDay ?? days
-    const now = entry === newest ? figures : tankFigures(entry.plan, new Answers(draw), parameters)
+    const now = entry === newest ? figures : figuresIn(entry.plan)
     for (const { fromDay, waterC } of spansOf(entry, until, now)) {
       const conditions = conditionsOf(entry.plan, now, fromDay, { stepMin, parameters })
       spans.push({ fromDay, conditions: { ...conditions, temperatureC: waterC } })

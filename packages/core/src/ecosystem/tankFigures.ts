@@ -61,8 +61,18 @@ export interface TankFigures extends Light, Flow, Animals {
   readonly assumed: readonly (NumberPath | ChoicePath)[]
 }
 
+/** Plans are never changed in place: what follows from one by the common answers is found once. */
+const commonOf = new WeakMap<Plan, TankFigures>()
+
 /** `parameters`: of the drawn tank, for what its grower would tune by measuring. */
-export function tankFigures(plan: Plan, answers = new Answers(), parameters: Parameters = DEFAULT_PARAMETERS): TankFigures {
+export function tankFigures(plan: Plan, answers?: Answers, parameters: Parameters = DEFAULT_PARAMETERS): TankFigures {
+  if (answers !== undefined || parameters !== DEFAULT_PARAMETERS) return figuresOf(plan, answers ?? new Answers(), parameters)
+  const known = commonOf.get(plan) ?? figuresOf(plan, new Answers(), parameters)
+  commonOf.set(plan, known)
+  return known
+}
+
+function figuresOf(plan: Plan, answers: Answers, parameters: Parameters): TankFigures {
   const vessel = vesselOf(plan, answers)
   const inner = innerSize(vessel)
   const room = roomOf(plan, answers)

@@ -10,6 +10,7 @@ import { programmed } from './programmed.js'
 
 const COLUMNS = 24
 const ROWS = 12
+const EDGE_CM = 0.05
 /** Of the film at one side, so that air changes and mould does not stand. Rule of thumb 0.5–2. */
 export const AIR_GAP_CM = 1
 /** Water stands so far below the lowest ground, so that roots breathe and stems do not rot. Rule of thumb 0.5–2. */
@@ -17,10 +18,12 @@ const BELOW_LOWEST_CM = 0.5
 
 /** Highest that water may stand over the glass in the dry weeks [cm]: below the surface of the lowest ground. 0 where the ground is too thin to say. */
 export function dryWaterLineCm({ inner, ground }: Pick<TankFigures, 'inner' | 'ground'>): number {
+  // From pane to pane: the front edge is the lowest of most grounds.
+  const across = (count: number, place: number, wholeCm: number): number => EDGE_CM + (place / (count - 1)) * (wholeCm - 2 * EDGE_CM)
   let lowest = Infinity
   for (let column = 0; column < COLUMNS; column++)
     for (let row = 0; row < ROWS; row++)
-      lowest = Math.min(lowest, groundHeightCm(ground, ((column + 0.5) / COLUMNS) * inner.lengthCm, ((row + 0.5) / ROWS) * inner.widthCm))
+      lowest = Math.min(lowest, groundHeightCm(ground, across(COLUMNS, column, inner.lengthCm), across(ROWS, row, inner.widthCm)))
   return Math.max(0, lowest - BELOW_LOWEST_CM)
 }
 

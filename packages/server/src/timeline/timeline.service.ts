@@ -15,12 +15,16 @@ import {
   wallClock,
   type Edit,
   type JobRecord,
+  type Plan,
+  type Reading,
   type Schedule,
+  type SettingChange,
 } from '@jovrin/core'
 import type { Timeline } from '@jovrin/contract'
 import type { Clock } from '../clock.js'
 import type { JournalService } from '../journal/journal.service.js'
 import type { PlanService } from '../plan/plan.service.js'
+import { Remembered } from './remembered.js'
 
 /** What became of a tank's jobs; kept by the jobs' own word. */
 export type ToldJobs = (tankId: string) => Promise<JobRecord[]>
@@ -30,33 +34,57 @@ const CHANGES_AT_A_TIME = 1000
 /** A tank is past its start so many days after plants and water came together: whatever it waits for has come, or is no matter of the start. */
 const START_DAYS = 84
 
+/** Of so many tanks. */
+const TANKS_KEPT = 64
+
+/** All that a tank's life is made of. */
+interface LifeOf {
+  readonly plan: Plan
+  readonly changes: readonly SettingChange[]
+  readonly told: readonly JobRecord[]
+  readonly tests: readonly Reading[]
+  readonly plants: Parameters<typeof heldPlants>[0]
+  readonly today: string
+}
+function partsOf({ plan, changes, told, tests, plants, today }: LifeOf) {
+  const dated = datedPlans(plan, changes)
+  const age = Math.max(0, daysBetween(plan.startedOn, today))
+  const settings = startMovedOn(
+    dated.map(({ from, plan: one }) => ({ fromDay: daysBetween(plan.startedOn, from), plan: one })),
+    told,
+    age,
+  )
+  const entries = dated.map(({ from }, at) => ({ from, plan: settings[at]?.plan ?? plan }))
+  const begun = settings.at(-1)?.plan ?? plan
+  const isStarting = age < startEndDay(begun) + START_DAYS
+  const hasAnimals = plan.animals.grazers !== 0 || plan.animals.foodGPerDay !== 0
+  const allowedFromDay = hasAnimals && isStarting ? animalsAllowedFromDay(begun) : null
+  const clearAt = isStarting ? nitrogenClearAt(tests) : null
+  const lightPutOff = lightPutOffOf(told, plan.startedOn)
+  const aged: Schedule = {
+    startedOn: plan.startedOn,
+    ...programmed(settings, { today: age, animalsAllowedFromDay: allowedFromDay, lightPutOff }),
+    nitrogenClearOn: clearAt === null ? null : wallClock(clearAt, plan.timeZone).date,
+    held: heldPlants(plants),
+  }
+  return { plan, entries, aged, today, told, lightPutOff, animalsAllowedFromDay: allowedFromDay }
+}
+
 /** A tank's life as the model takes it: settings by date, and what was done and left out. */
 export const timelineService = (clock: Clock, plans: PlanService, journal: JournalService, toldJobs: ToldJobs) => {
+  const kept = new Remembered<ReturnType<typeof partsOf>>(TANKS_KEPT)
+  /** Many pages ask for the same tank's life at once, and a start asks the model: what nothing has changed is not made again. */
   const parts = async (tankId: string) => {
     const { plan } = await plans.newest(tankId)
-    const dated = datedPlans(plan, await plans.settings(tankId))
-    const today = civilDate(clock(), plan.timeZone)
-    const age = Math.max(0, daysBetween(plan.startedOn, today))
-    const told = await toldJobs(tankId)
-    const settings = startMovedOn(
-      dated.map(({ from, plan: one }) => ({ fromDay: daysBetween(plan.startedOn, from), plan: one })),
-      told,
-      age,
-    )
-    const entries = dated.map(({ from }, at) => ({ from, plan: settings[at]?.plan ?? plan }))
-    const begun = settings.at(-1)?.plan ?? plan
-    const isStarting = age < startEndDay(begun) + START_DAYS
-    const hasAnimals = plan.animals.grazers !== 0 || plan.animals.foodGPerDay !== 0
-    const allowedFromDay = hasAnimals && isStarting ? animalsAllowedFromDay(begun) : null
-    const clearAt = isStarting ? nitrogenClearAt(await journal.nitrogenTests(tankId)) : null
-    const lightPutOff = lightPutOffOf(told, plan.startedOn)
-    const aged: Schedule = {
-      startedOn: plan.startedOn,
-      ...programmed(settings, { today: age, animalsAllowedFromDay: allowedFromDay, lightPutOff }),
-      nitrogenClearOn: clearAt === null ? null : wallClock(clearAt, plan.timeZone).date,
-      held: heldPlants(await journal.plants(tankId)),
+    const asked: LifeOf = {
+      plan,
+      changes: await plans.settings(tankId),
+      told: await toldJobs(tankId),
+      tests: await journal.nitrogenTests(tankId),
+      plants: await journal.plants(tankId),
+      today: civilDate(clock(), plan.timeZone),
     }
-    return { plan, entries, aged, today, told, lightPutOff, animalsAllowedFromDay: allowedFromDay }
+    return kept.get(tankId, JSON.stringify(asked), () => partsOf(asked))
   }
   return {
     scheduleOf: parts,
