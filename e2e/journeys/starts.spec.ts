@@ -41,7 +41,7 @@ test('a dry start from misting to flooding: everything after it moves along, als
   await expect(page.getByText('The water in that week')).toBeVisible({ timeout: 30_000 })
 
   // It was the wrong tank.
-  await page.request.delete(`${demoApp}/api/tanks/${CUBE}/jobs/prepare%3Aflood/2026-12-13`, {
+  await page.request.delete(`${demoApp}/api/tanks/${CUBE}/jobs/prepare%3Aflood/2026-11-24`, {
     headers: { 'If-Match': `"${await toldAt(page, demoApp)}"` },
   })
   await page.goto(`${demoApp}/tanks/${CUBE}/calendar`)
@@ -49,7 +49,7 @@ test('a dry start from misting to flooding: everything after it moves along, als
   expect(await kindsOn(page, demoApp, CUBE, '2026-11-25')).toContain('mist')
 })
 const toldAt = async (page: Page, app: string): Promise<string> => {
-  const { jobs } = (await (await page.request.get(`${app}/api/tanks/${CUBE}/jobs?from=2026-12-13&to=2026-12-13`)).json()) as {
+  const { jobs } = (await (await page.request.get(`${app}/api/tanks/${CUBE}/jobs?from=2026-11-24&to=2026-11-24`)).json()) as {
     jobs: { kind: string; record: { at: string } | null }[]
   }
   const told = jobs.find(({ kind }) => kind === 'flood')

@@ -76,6 +76,7 @@ export const startMethod: Translation<typeof startMethodWords> = {
 }
 export const startup: Translation<typeof startupWords> = {
   notNormal: 'Nie normal: Fäden, dunkle Büschel, eine blaugrüne Matte, Gestank.',
+  notNormalDry: 'Nie normal: Schimmel, der über lebende Blätter zieht, schwarze, weiche Stängel, Gestank.',
 }
 export const lane: Translation<typeof laneWords> = {
   change: 'Wasser',

@@ -80,7 +80,10 @@ export const startMethodWords = {
   dry: 'dry start: planted in moist ground, flooded later',
 } satisfies Record<StartMethod, string>
 
-export const startupWords = { notNormal: 'Never normal: threads, dark tufts, a blue-green mat, a stink.' } as const
+export const startupWords = {
+  notNormal: 'Never normal: threads, dark tufts, a blue-green mat, a stink.',
+  notNormalDry: 'Never normal: mould that spreads over living leaves, stems that turn black and soft, a stink.',
+} as const
 
 export const laneWords = {
   change: 'Water',

@@ -1,5 +1,5 @@
 import { answersWords, startupWords, programmeWords, listed, say, type TankEntry } from '@jovrin/contract'
-import { programmeLength, stepsOn, startProgramme } from '@jovrin/core'
+import { phaseOn, programmeLength, stepsOn, startProgramme } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { agedTimeline, timelineOfTank } from '../../api/tanks.queries.js'
@@ -25,7 +25,9 @@ export function NormalAnswer({ tank }: { tank: TankEntry }) {
               listed(normal.map(({ code, values }) => say(programmeWords, code, values, units.reader))),
             )}
       </Box>
-      <Box sx={{ color: 'var(--algae)' }}>{startupWords.notNormal}</Box>
+      <Box sx={{ color: 'var(--algae)' }}>
+        {plan !== undefined && phaseOn(plan, today) === 'dry' ? startupWords.notNormalDry : startupWords.notNormal}
+      </Box>
       <div>{answersWords.oneChange}</div>
       <SettingHistory tankId={tank.id} />
     </Box>

@@ -1,5 +1,5 @@
 import { careWords, laneWords, startupWords, programmeWords, say } from '@jovrin/contract'
-import { programmeLength, stepsOn, startProgramme, type ProgrammeStep } from '@jovrin/core'
+import { phaseOn, PROGRAMME_DAYS, programmeLength, stepsOn, startProgramme, type ProgrammeStep } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useMemo } from 'react'
 import type { AgedTimeline } from '../../api/tanks.queries.js'
@@ -14,14 +14,16 @@ export function Programme({ aged }: { aged: AgedTimeline }) {
   const length = plan === undefined ? 0 : programmeLength(plan)
   if (aged.today >= length) return null
   const weeks = Math.ceil(length / 7)
+  const title = length > PROGRAMME_DAYS ? careWords.programmeOfStart : careWords.programme
+  const isDry = plan !== undefined && phaseOn(plan, aged.today) === 'dry'
   const now = new Set(stepsOn(steps, aged.today))
   return (
-    <Box component="section" aria-label={careWords.programme}>
+    <Box component="section" aria-label={title}>
       <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 18 }}>
-        {careWords.programme}
+        {title}
       </Box>
       <Box sx={{ color: 'text.secondary', fontSize: 13.5, mb: 0.5 }}>{careWords.programmeNote}</Box>
-      <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={careWords.programme}>
+      <Box sx={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label={title}>
         <Box
           sx={{
             display: 'grid',
@@ -49,7 +51,7 @@ export function Programme({ aged }: { aged: AgedTimeline }) {
           })}
         </Box>
       </Box>
-      <Box sx={{ color: 'var(--algae)', fontSize: 14, mt: 0.5 }}>{startupWords.notNormal}</Box>
+      <Box sx={{ color: 'var(--algae)', fontSize: 14, mt: 0.5 }}>{isDry ? startupWords.notNormalDry : startupWords.notNormal}</Box>
     </Box>
   )
 }

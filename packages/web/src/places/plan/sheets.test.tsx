@@ -220,6 +220,25 @@ describe('programme', () => {
     await typeDate(/^Planting day/, '')
     expect(work.draft().startedOn).toBe('2027-05-01')
   })
+  test('a dark start asks for its end, and counts ahead to planting; a wet one asks for nothing', () => {
+    const work = renderSheet({ ...builtPlan, startedOn: '2027-03-01' }, (desk) => <ProgrammeSheet desk={desk} />)
+    expect(document.body.textContent).toContain('planted and filled at once')
+    expect([...document.querySelectorAll('label')].some(({ textContent }) => /^Ends on day/.test(textContent))).toBe(false)
+    press(/^dark start/)
+    type(/^Ends on day/, '28')
+    expect(work.kept.at(-1)?.start).toEqual({ method: 'dark', endsOnDay: 28, dryLightHours: null })
+    const planting = screen.getByText(/^Planting: about/).closest('tr')!
+    expect(within(planting).getByText('+28 d')).toBeTruthy()
+    type(/^Ends on day/, '0')
+    expect(field(/^Ends on day/).getAttribute('aria-invalid')).toBe('true')
+  })
+  test('a dry start is flooded later, and asks for its light', () => {
+    const work = renderSheet({ ...builtPlan, startedOn: '2027-03-01' }, (desk) => <ProgrammeSheet desk={desk} />)
+    press(/^dry start/)
+    type(/^Light while dry/, '11')
+    expect(work.kept.at(-1)?.start).toMatchObject({ method: 'dry', dryLightHours: 11 })
+    expect(screen.getByText(/^Flood: cut the carpet first/)).toBeTruthy()
+  })
   test('a long day of planting is said in hours', () => {
     renderSheet(builtPlan, (desk) => <ProgrammeSheet desk={desk} />)
     expect(screen.queryByText(/more than one good day/)).toBeNull()

@@ -22,6 +22,7 @@ export const care: Translation<typeof careWords> = {
   day: 'An diesem Tag',
   nothing: 'Nichts an diesem Tag.',
   programme: 'Die ersten acht Wochen',
+  programmeOfStart: 'Der Beginn und die ersten acht Wochen mit Pflanzen im Wasser',
   weekNo: (week) => `Woche ${week}`,
   programmeNote: 'Die Tage sagen, wann hinzusehen ist; es entscheidet ein Test, nicht der Kalender.',
   file: 'Kalenderdatei',

@@ -13,6 +13,7 @@ export const careWords = {
   day: 'On the day',
   nothing: 'Nothing on this day.',
   programme: 'The first eight weeks',
+  programmeOfStart: 'The start, and the first eight weeks with plants in the water',
   weekNo: (week: string) => `week ${week}`,
   programmeNote: 'Days are when to look; a test decides, not the calendar.',
   file: 'Calendar file',

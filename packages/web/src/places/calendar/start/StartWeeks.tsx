@@ -23,7 +23,7 @@ export function StartWeeks({ tankId, tankName, aged, today }: StartWeeksProps) {
   const { tell } = useTellJob(tankId, tankName)
   if (now === null || now.phase === 'planted') return null
   const { phase, plan, endDay, endOn } = now
-  const job = endJob(phase, endOn, null)
+  const job = endJob(phase, today)
   const cycle = condition.data?.cycle ?? null
   const text = startWeeksWords
   return (

@@ -1,14 +1,4 @@
-import {
-  datePlusDays,
-  planAt,
-  phaseOn,
-  START_END,
-  startEndDay,
-  type JobRecord,
-  type ListedJob,
-  type Plan,
-  type StartPhase,
-} from '@jovrin/core'
+import { datePlusDays, planAt, phaseOn, START_END, startEndDay, type ListedJob, type Plan, type StartPhase } from '@jovrin/core'
 import type { AgedTimeline } from '../../../api/tanks.queries.js'
 
 /** Where a tank stands in its start. */
@@ -27,10 +17,10 @@ export function startNow({ timeline, today, startedOn }: AgedTimeline): StartNow
   return { plan, phase: phaseOn(plan, today), endDay, endOn: datePlusDays(startedOn, endDay) }
 }
 
-/** The work that ends a start, as a job that can be told of before its day. */
-export function endJob(method: 'dark' | 'dry', dueOn: string, record: JobRecord | null): ListedJob | null {
+/** The work that ends a start, as a job of the day on which it is told, whatever day was planned. */
+export function endJob(method: 'dark' | 'dry', dueOn: string): ListedJob | null {
   const kind = START_END[method]
   return kind === null
     ? null
-    : { ruleId: `prepare:${kind}`, kind, dueOn, on: dueOn, isTimer: false, minutes: 0, values: {}, state: 'due', record }
+    : { ruleId: `prepare:${kind}`, kind, dueOn, on: dueOn, isTimer: false, minutes: 0, values: {}, state: 'due', record: null }
 }
