@@ -35,11 +35,11 @@ export const startWeeksWords = {
   is: { enough: 'enough', short: 'too low', unknown: 'unknown' },
   atLeast: (value: string) => `at least ${value}`,
   mends: {
-    pH: 'pH this low slows bacteria to a crawl: raise the KH first, the pH follows it. There are no animals yet that a change of pH could harm.',
+    pH: 'pH this low slows bacteria to a crawl: raise the KH first, the pH follows it. Only while no animals are in the tank.',
     temperature: 'Heat it until planting: the warmer, up to what tropical plants like, the faster bacteria grow.',
   } satisfies Record<Exclude<CycleQuantity, 'alkalinity'>, string>,
   raiseAlkalinity: (grams: string, to: string) =>
-    `KH: dissolve ${grams} of potassium bicarbonate in a cup of tank water and pour it in over an hour, for ${to}. Test again after two days; soil takes up some of it.`,
+    `KH: dissolve ${grams} of potassium bicarbonate in a cup of tank water and pour it in over an hour, for ${to}. Only while no animals are in the tank. Test again after two days; soil takes up some of it.`,
   underFilm: 'Under the film',
   waterLine: 'Water in the ground',
   atMost: (height: string) => `at most ${height} over the glass`,
