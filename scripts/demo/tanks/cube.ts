@@ -1,4 +1,4 @@
-import { UNKNOWN_LAMP, UNPLANNED, type Plan } from '@jovrin/core'
+import { UNKNOWN_LAMP, UNPLANNED, UNTUNED_LINE, type Plan } from '@jovrin/core'
 import { layer, outline, piece, PROFILE } from '../layouts.js'
 import type { MapPatch, MapSpot } from '../maps.js'
 import { common } from './common.js'
@@ -33,26 +33,7 @@ export const cubeTank = (startedOn: string): Plan => ({
   patches: [{ id: 'carpet', kind: 'carpet', footFraction: 0.8, density: 'thin', pots: null }],
   lamps: [{ ...UNKNOWN_LAMP, id: 'panel', kind: 'panel', watts: 18, lengthCm: 28, widthCm: 12, aboveWaterCm: 12, dimFraction: 0.9 }],
   lightWindows: [{ id: 'day', on: '09:00', hours: 8, rampMin: 15 }],
-  gasLines: [
-    {
-      id: 'gas',
-      control: 'timer',
-      diffuser: 'in-tank',
-      dissolvedFraction: null,
-      peakMgPerL: null,
-      cylinderKg: 0.5,
-      emptyKg: null,
-      regulator: null,
-      workingBar: null,
-      sharedWith: null,
-      bubblesPerS: null,
-      bubbleMl: null,
-      linePressureBar: null,
-      beforeLightMin: 90,
-      beforeDarkMin: 60,
-      limitMgPerL: null,
-    },
-  ],
+  gasLines: [{ ...UNTUNED_LINE, id: 'gas', cylinderKg: 0.5, beforeLightMin: 90, beforeDarkMin: 60 }],
   flow: { surface: null, hasSkimmer: false, turnoverPerH: null, lossTimes: null, filter: 'new' },
   feeding: 'lean-column',
   feed: { ...UNPLANNED.feed, macroDays: ['mon', 'wed', 'fri'], traceDays: ['tue', 'thu', 'sat'] },

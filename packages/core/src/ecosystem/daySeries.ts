@@ -254,6 +254,8 @@ export class DayRecorder {
   endDay(day: number, step: Step): void {
     const { row } = this
     const { state } = step
+    // A day without light has no moment of it: what stands at its end counts.
+    if (row[DAY.co2AtLightsOn]! < 0) row[DAY.co2AtLightsOn] = step.co2MgPerL
     const hours = Math.max(row[DAY.lightH]!, 1e-9)
     for (const column of [DAY.light, DAY.carbon, DAY.feed, DAY.room, DAY.openLight, DAY.warmth, ...STORES])
       for (let group = 0; group < GROUP_COUNT; group++) row[column + group] = row[column + group]! / hours

@@ -93,7 +93,8 @@ function KnownBalance({ tankId, revision, told, draft }: KnownProps) {
     setKeepOpen(false)
     const hadMass = (levers.massFactor ?? 1) !== 1
     // What the programme holds back today stays set as it was.
-    await keeper.keep(applyLevers(planAt(settings, today) ?? revision.plan, levers), { effectiveOn, why })
+    const { start } = revision.plan // that of the settings has moved along with what happened
+    await keeper.keep({ ...applyLevers(planAt(settings, today) ?? revision.plan, levers), start }, { effectiveOn, why })
     move({}, true)
     tell({
       text: hadMass ? `${balanceWords.kept} ${balanceWords.massLeft}` : balanceWords.kept,

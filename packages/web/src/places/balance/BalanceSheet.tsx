@@ -177,7 +177,7 @@ export function BalanceSheet({
                   plan={planOfWeek}
                   curve={phase === 'dry' ? null : curve}
                   ghost={phase === 'dry' ? null : ghostCurve}
-                  edges={LEVER_EDGES}
+                  edges={phase === 'planted' ? LEVER_EDGES : NO_EDGES}
                   labels={{
                     description: balanceWords.dayDescription,
                     lanes: balanceWords.lanes,
@@ -191,23 +191,28 @@ export function BalanceSheet({
           </>
         )}
       </Box>
-      <Margin {...{ forecast, plan, week, levers, tryFirst, isMoved, arm, reckoned, phase, onMove, onKeep }} />
+      <Margin
+        {...{ forecast, plan, week, levers, tryFirst, isMoved, arm, reckoned, phase, phaseToday: phaseOn(plan, today), onMove, onKeep }}
+      />
     </Box>
   )
 }
 
 /** Only the hours are a lever; the other edges belong to the plan. */
 const LEVER_EDGES = ['lightOff'] as const
+const NO_EDGES = [] as const
 
 type MarginProps = Pick<SheetProps, 'forecast' | 'plan' | 'week' | 'levers' | 'tryFirst' | 'onMove' | 'onKeep'> & {
   readonly isMoved: boolean
   readonly arm: 'planned' | 'changed'
   readonly reckoned: number
+  /** Of the week looked at, and of today. */
   readonly phase: StartPhase
+  readonly phaseToday: StartPhase
 }
 
 /** The margin column: levers, what to try first, tables. */
-function Margin({ forecast, plan, week, levers, tryFirst, isMoved, arm, reckoned, phase, onMove, onKeep }: MarginProps) {
+function Margin({ forecast, plan, week, levers, tryFirst, isMoved, arm, reckoned, phase, phaseToday, onMove, onKeep }: MarginProps) {
   const { results } = forecast
   const figures = useMemo(() => tankFigures(plan), [plan])
   const tables = useMemo(
@@ -239,7 +244,7 @@ function Margin({ forecast, plan, week, levers, tryFirst, isMoved, arm, reckoned
         alignContent: 'start',
       }}
     >
-      <LeverBoard plan={plan} figures={figures} levers={levers} isMoved={isMoved} onMove={onMove} onKeep={onKeep} />
+      <LeverBoard phase={phaseToday} plan={plan} figures={figures} levers={levers} isMoved={isMoved} onMove={onMove} onKeep={onKeep} />
       <TryFirst effects={tryFirst} onTry={(next) => onMove(next, true)} />
       {tables}
       <NotHeld assumed={figures.assumed} />

@@ -1,5 +1,5 @@
 import { balanceWords, schoolWords, surfaceWords, LEVER_RANGE } from '@jovrin/contract'
-import { dimOf, FEEDING_SCHOOLS, SURFACES, USUAL_SURFACE, type Levers, type Plan, type TankFigures } from '@jovrin/core'
+import { dimOf, FEEDING_SCHOOLS, SURFACES, USUAL_SURFACE, type Levers, type Plan, type StartPhase, type TankFigures } from '@jovrin/core'
 import { Box, Button, MenuItem, Select, Slider } from '@mui/material'
 import { percent, significant } from '../../ui/units.js'
 
@@ -8,6 +8,8 @@ interface LeverBoardProps {
   readonly figures: TankFigures
   readonly levers: Levers
   readonly isMoved: boolean
+  /** Of today. Hours and feed of a start are its own; in the dark there is nothing to thin. */
+  readonly phase: StartPhase
   readonly onMove: (levers: Levers, isFinal: boolean) => void
   readonly onKeep: () => void
 }
@@ -26,7 +28,7 @@ interface Lever {
 }
 
 /** All levers, each at its planned value until it is moved; the planned value stays marked on the rail. */
-export function LeverBoard({ plan, figures, levers, isMoved, onMove, onKeep }: LeverBoardProps) {
+export function LeverBoard({ plan, figures, levers, isMoved, phase, onMove, onKeep }: LeverBoardProps) {
   const units = balanceWords.units
   const hasGas = plan.gasLines.some((line) => line.control !== 'none')
   const board: readonly Lever[] = [
@@ -46,7 +48,7 @@ export function LeverBoard({ plan, figures, levers, isMoved, onMove, onKeep }: L
       max: LEVER_RANGE.hours[1],
       step: 0.25,
       text: (value) => `${significant(value, 4)} ${units.hours}`,
-      isIdle: plan.lightWindows.length === 0,
+      isIdle: phase !== 'planted' || plan.lightWindows.length === 0,
     },
     {
       name: 'gasFactor',
@@ -80,6 +82,7 @@ export function LeverBoard({ plan, figures, levers, isMoved, onMove, onKeep }: L
       max: LEVER_RANGE.massFactor[1],
       step: 0.1,
       text: (value) => `${units.times} ${significant(value, 2)}`,
+      isIdle: phase === 'dark',
     },
   ]
   const withLever = (name: keyof Levers, value: number | string | undefined): Levers => {
@@ -145,13 +148,15 @@ export function LeverBoard({ plan, figures, levers, isMoved, onMove, onKeep }: L
               </Box>
             )
           })}
-        <Menu
-          name="feeding"
-          options={FEEDING_SCHOOLS.map((school) => [school, schoolWords[school]])}
-          value={levers.feeding}
-          planned={plan.feeding}
-          onChoose={(next) => onMove(withLever('feeding', next), true)}
-        />
+        {phase === 'planted' && (
+          <Menu
+            name="feeding"
+            options={FEEDING_SCHOOLS.map((school) => [school, schoolWords[school]])}
+            value={levers.feeding}
+            planned={plan.feeding}
+            onChoose={(next) => onMove(withLever('feeding', next), true)}
+          />
+        )}
         <Menu
           name="surface"
           options={SURFACES.map((surface) => [surface, surfaceWords[surface]])}
