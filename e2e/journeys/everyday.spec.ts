@@ -141,7 +141,7 @@ test('the round keeps its order while it is worked, over a reload, and says when
     await done.first().click()
     await expect(done).toHaveCount(left - 1)
   }
-  await expect(page.getByText(/^All done for today: \d+ jobs, 5 tanks\.$/)).toBeVisible()
+  await expect(page.getByText(/^All done for today: \d+ jobs, 6 tanks\.$/)).toBeVisible()
   expect(await stops.allTextContents()).toEqual(order)
   await page.reload()
   await expect(page.getByText(/^All done for today/)).toBeVisible()

@@ -186,7 +186,8 @@ const FILM_GROWTH = 1 / 0.3
 const WIPE_LEAST_DAYS = 2
 export const WIPE_MOST_DAYS = 21
 
-export function leadOf(results: readonly MemberResult[], arm: Arm, week: number, today: number): Lead {
+/** `age`: days since plants and water are together. */
+export function leadOf(results: readonly MemberResult[], arm: Arm, week: number, age: number): Lead {
   const at = (result: MemberResult, which: number): number => weeksOf(result, arm)[which * WEEK_STRIDE + weekColumn('lead')]!
   const aheadFraction = results.filter((result) => at(result, week) > -EVEN).length / results.length
   const trendValues = Float64Array.from(results, (result) => at(result, week) - at(result, Math.max(week - 1, 0))).sort()
@@ -214,7 +215,7 @@ export function leadOf(results: readonly MemberResult[], arm: Arm, week: number,
     growth,
     algaeGPerM2: bandOf(results, arm, 'algaeGPerM2', week).median,
     fedBy: algaeFedBy(results, arm, week),
-    isYoung: today + week * 7 < YOUNG_DAYS,
+    isYoung: age + week * 7 < YOUNG_DAYS,
   }
 }
 

@@ -1,3 +1,4 @@
+import { plantedAge } from '../plan/startPhase.js'
 import { quantileOfSorted } from '../numeric/statistics.js'
 import type { FeedingSchool, TimelineEntry } from '../plan/plan.js'
 import type { Band } from './balance.js'
@@ -42,6 +43,8 @@ export function feedCourses(task: FeedCourseTask, member: number, store: Checkpo
   return {
     member,
     courses: courses.map((course) => {
+      const newest = timeline.at(-1)?.plan
+      const ageToday = newest === undefined ? today : plantedAge(newest, today)
       const { forcing, figures, parameters } = compile({
         timeline: alongCourse(timeline, today, course),
         days: today + days,
@@ -51,7 +54,7 @@ export function feedCourses(task: FeedCourseTask, member: number, store: Checkpo
         deeds,
       })
       const { rows } = simulate({ forcing, parameters, startState, fromDay: today, days })
-      return summariseWeeks(rows, COURSE_WEEKS, today, figures.surfaceM2)
+      return summariseWeeks(rows, COURSE_WEEKS, ageToday, figures.surfaceM2)
     }),
   }
 }

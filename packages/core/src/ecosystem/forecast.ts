@@ -1,4 +1,5 @@
 import type { TimelineEntry } from '../plan/plan.js'
+import { plantedAge } from '../plan/startPhase.js'
 import { compile, type Compiled } from './compile.js'
 import { checkpointed, type CheckpointStore } from './checkpoints.js'
 import { NO_DEEDS, type Deeds } from './deeds.js'
@@ -75,6 +76,8 @@ export function forecastMember(
   const parameters = parametersOf(seed, member)
   const draw = drawOf(seed, member)
   const days = weeks * 7
+  const newest = timeline.at(-1)?.plan
+  const ageToday = newest === undefined ? today : plantedAge(newest, today)
   const curveDays = member > MEMBERS_WITH_HOURS ? [] : Array.from({ length: weeks }, (_, week) => today + week * 7 + TYPICAL_DAY_OF_WEEK)
   const compileAlong = (along: readonly TimelineEntry[], massFactor?: number): Compiled =>
     compile({
@@ -88,7 +91,7 @@ export function forecastMember(
     })
   const runFromToday = ({ forcing, figures, parameters: suited }: Compiled, startState: Float64Array): ArmResult => {
     const run = simulate({ forcing, parameters: suited, startState, fromDay: today, days, curveDays })
-    return { weeks: summariseWeeks(run.rows, weeks, today, figures.surfaceM2), curves: run.curves }
+    return { weeks: summariseWeeks(run.rows, weeks, ageToday, figures.surfaceM2), curves: run.curves }
   }
 
   let past = cache.get(member)

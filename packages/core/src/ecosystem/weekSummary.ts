@@ -93,7 +93,7 @@ export function leadOfWeek(
   return { lead: growth - fastest, plantGrowth: growth }
 }
 
-/** Condenses a run into weekly rows of WEEK_STRIDE. `fromDay` is the tank's age at the first row. */
+/** Condenses a run into weekly rows of WEEK_STRIDE. `fromDay`: days since plants and water are together, at the first row. */
 export function summariseWeeks(rows: Float64Array, weeks: number, fromDay: number, surfaceM2: number): Float64Array {
   const summary = new Float64Array(weeks * WEEK_STRIDE)
   for (let week = 0; week < weeks; week++) {

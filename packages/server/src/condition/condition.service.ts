@@ -7,6 +7,7 @@ import {
   judgeGas,
   judgeNitrogen,
   phaseOn,
+  plantedAge,
   planAt,
   tankFigures,
   type SettingChange,
@@ -38,7 +39,13 @@ export const conditionService = (clock: Clock, timelines: TimelineService, plans
     const changedOn = lastChange(await plans.settings(tankId), today)
     const nitrogen = judgeNitrogen(
       records,
-      { ageDays, hasGas: figures.gasLines.length > 0, temperatureC: figures.temperatureC, roomCo2Ppm: figures.room.co2Ppm },
+      // Water that came over the ground lately counts as new, however old the tank.
+      {
+        ageDays: Math.max(0, plantedAge(plan, ageDays)),
+        hasGas: figures.gasLines.length > 0,
+        temperatureC: figures.temperatureC,
+        roomCo2Ppm: figures.room.co2Ppm,
+      },
       nowMs,
     )
     const facts = gasFactsOf(plan, figures, { ageDays, areSeen, changedOn, nitrogen: nitrogen.danger })

@@ -15,6 +15,7 @@ import {
   type TankFigures,
   type TimelineEntry,
   phaseOn,
+  plantedAge,
   type StartPhase,
   type TrialEffect,
   typicalDay,
@@ -128,10 +129,10 @@ export function BalanceSheet({
     () =>
       reckoned > 0 &&
       (phase !== 'planted' ? (
-        <StartNote phase={phase} growth={leadOf(results, arm, week, today).growth} />
+        <StartNote phase={phase} growth={leadOf(results, arm, week, plantedAge(plan, today)).growth} />
       ) : (
         <LeadNote
-          lead={leadOf(results, arm, week, today)}
+          lead={leadOf(results, arm, week, plantedAge(plan, today))}
           flags={flagsOf(results, arm, week, gasAnimalsAt(plan, today + week * 7))}
           results={results}
           week={week}

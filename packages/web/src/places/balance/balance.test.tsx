@@ -30,6 +30,7 @@ describe('levers', () => {
     let kept = 0
     renderPage(
       <LeverBoard
+        phase="planted"
         plan={plan}
         figures={figures}
         levers={levers}

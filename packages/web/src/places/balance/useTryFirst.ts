@@ -1,4 +1,14 @@
-import { bestTrials, leadOf, trialsOf, type MemberResult, type Plan, type TrialEffect, type TimelineEntry, type Deeds } from '@jovrin/core'
+import {
+  bestTrials,
+  leadOf,
+  plantedAge,
+  trialsOf,
+  type MemberResult,
+  type Plan,
+  type TrialEffect,
+  type TimelineEntry,
+  type Deeds,
+} from '@jovrin/core'
 import type { TankCondition } from '@jovrin/contract'
 import { useMemo } from 'react'
 import { useTrials } from '../../workers/useTrials.js'
@@ -31,7 +41,7 @@ export function useTryFirst(wish: TryFirstWish | null): readonly TrialEffect[] |
   const members = useTrials(plan === null || trials.length === 0 ? null : { timeline, today, deeds, trials })
   return useMemo(() => {
     if (plan === null || members === null || results.length === 0) return null
-    const lead = leadOf(results, 'planned', 0, today)
+    const lead = leadOf(results, 'planned', 0, plantedAge(plan, today))
     const areAlgaeTrouble = lead.word !== 'plants-ahead' || lead.algaeGPerM2 > TRACES_G_PER_M2
     return bestTrials(trials, members, { plan, animals, areAlgaeTrouble, isGrowthPoor: lead.growth.share.median < POOR_SHARE })
   }, [plan, members, results, trials, animals, today])

@@ -1,4 +1,4 @@
-import { flagsOf, gasAnimalsAt, isOfGas, leadOf, type Flag, type Lead, type MemberResult, type Plan } from '@jovrin/core'
+import { flagsOf, gasAnimalsAt, isOfGas, leadOf, plantedAge, type Flag, type Lead, type MemberResult, type Plan } from '@jovrin/core'
 import type { Timeline } from '@jovrin/contract'
 import { useEffect, useState } from 'react'
 import { agedTimeline } from '../../api/tanks.queries.js'
@@ -45,7 +45,7 @@ export function useShelfForecasts(
 
 function summarise(results: readonly MemberResult[], today: number, plan: Plan | undefined): ShelfForecast {
   return {
-    lead: leadOf(results, 'planned', 0, today),
+    lead: leadOf(results, 'planned', 0, plan === undefined ? today : plantedAge(plan, today)),
     weeks: braidWeeks(results, 'planned', WEEKS),
     // Gas of this week is judged by what was measured, in a line of its own.
     flags: flagsOf(results, 'planned', 0, plan === undefined ? 'none' : gasAnimalsAt(plan, today)).filter(({ code }) => !isOfGas(code)),
