@@ -119,7 +119,7 @@ test('a backup restores all tanks; a broken one is refused and changes nothing',
   await restore('half.zip', backup.subarray(0, backup.length / 2))
   await expect(page.getByText('This is not a whole backup')).toBeVisible()
   await restore('whole.zip', backup)
-  await expect(page.getByText(/Restored 5 tanks and \d+ records\. The data of before stays in/)).toBeVisible()
+  await expect(page.getByText(/Restored 6 tanks and \d+ records\. The data of before stays in/)).toBeVisible()
   await page.getByRole('link', { name: 'Shelf' }).click()
   await expect(page.getByRole('heading', { name: 'Reading-room river' })).toBeVisible()
   await page.goto(`${demoApp}/tanks/${RIVER}/journal`)

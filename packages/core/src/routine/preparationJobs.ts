@@ -23,7 +23,7 @@ export function preparationJobs({ timeline, startedOn }: Schedule, today: string
   return backwardCalendar({ ...plan, startedOn }, tankFigures(plan)).flatMap(({ code, on, daysBefore, values }): Job[] => {
     const ruleId = `${RULE}${code}`
     const record = newestTold.get(ruleId)
-    const isAsked = daysBefore < 0 || code === 'planting' ? today <= on : today < startedOn
+    const isAsked = daysBefore < 0 || code === 'planting' ? today <= lastDay : today < startedOn
     if (record === undefined && !isAsked) return []
     return [
       {

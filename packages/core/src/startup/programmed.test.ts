@@ -113,4 +113,21 @@ describe('animals', () => {
     const { timeline } = programmed([{ fromDay: 0, plan }], { today: 10, animalsAllowedFromDay: 40 })
     expect(timeline[0]!.plan.animals).toMatchObject({ grazersFromDay: 5, fishFromDay: 40 })
   })
+  test('planned for weeks that turned out dry or dark, they wait for tests; never do they come with the flood', () => {
+    for (const method of ['dark', 'dry'] as const) {
+      const plan: Plan = {
+        ...samplePlan,
+        start: { method, endsOnDay: 45, dryLightHours: null },
+        animals: { ...samplePlan.animals, grazersFromDay: 35, fishFromDay: 50 },
+      }
+      const fromDays = (today: number, allowed: number | null) => {
+        const { timeline } = programmed([{ fromDay: 0, plan }], { today, animalsAllowedFromDay: allowed })
+        const { grazersFromDay, fishFromDay } = timeline.at(-1)!.plan.animals
+        return [grazersFromDay, fishFromDay]
+      }
+      expect(fromDays(40, 66)).toEqual([66, 66])
+      expect(fromDays(60, 66)).toEqual([66, 50])
+      expect(fromDays(200, null)).toEqual([73, 50])
+    }
+  })
 })

@@ -111,12 +111,16 @@ export function programmed(
 const isSameFeed = (a: FeedShare | undefined, b: FeedShare | undefined): boolean =>
   (a?.nitrogenPhosphorus ?? 1) === (b?.nitrogenPhosphorus ?? 1) && (a?.rest ?? 1) === (b?.rest ?? 1)
 
+/** First animals come so long after plants and water are together, where nobody asked the model. General practice, two to six weeks. */
+const USUAL_WAIT_DAYS = 28
+
 /** Those that are there stay; those to come wait. */
 function withAnimalsAllowed(plan: Plan, today: number, allowedFromDay: number | null): Plan {
   const end = startEndDay(plan)
   const { grazers, grazersFromDay, foodGPerDay, fishFromDay } = plan.animals
-  // None lives where plants and water are not together yet.
-  const later = (planned: number): number => Math.max(end, planned <= today ? planned : Math.max(planned, allowedFromDay ?? 0))
+  // None lives where plants and water are not together yet: what was planned for before that waits for tests as what is still to come does.
+  const later = (planned: number): number =>
+    planned <= today && planned >= end ? planned : Math.max(planned, allowedFromDay ?? (planned < end ? end + USUAL_WAIT_DAYS : planned))
   const animals = {
     ...plan.animals,
     grazersFromDay: grazers === 0 ? grazersFromDay : later(grazersFromDay),
