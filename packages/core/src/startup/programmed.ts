@@ -120,7 +120,9 @@ function withAnimalsAllowed(plan: Plan, today: number, allowedFromDay: number | 
   const { grazers, grazersFromDay, foodGPerDay, fishFromDay } = plan.animals
   // None lives where plants and water are not together yet: what was planned for before that waits for tests as what is still to come does.
   const later = (planned: number): number =>
-    planned <= today && planned >= end ? planned : Math.max(planned, allowedFromDay ?? (planned < end ? end + USUAL_WAIT_DAYS : planned))
+    planned <= today && planned >= end
+      ? planned
+      : Math.max(end, planned, allowedFromDay ?? (planned < end ? end + USUAL_WAIT_DAYS : planned))
   const animals = {
     ...plan.animals,
     grazersFromDay: grazers === 0 ? grazersFromDay : later(grazersFromDay),
