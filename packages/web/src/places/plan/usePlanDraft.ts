@@ -18,13 +18,15 @@ const Stored = z.object({
   texts: z.record(z.string(), z.string()),
 })
 
-/** That, on top of the plan as it is now. `null` when there is nothing, or when it no longer fits. */
+/** That, on top of the plan as it is now. Edits that no longer fit are let go (they may have been stored while the page went); what stood in the fields comes back all the same. `null` when there is nothing. */
 export function unkeptPlan(tankId: string, stored: Plan): Unkept | null {
   try {
     const kept = Stored.safeParse(JSON.parse(localStorage.getItem(keyOf(tankId)) ?? 'null'))
     if (!kept.success) return null
     const parsed = PlanSchema.safeParse(applyEdits(stored, kept.data.edits))
-    return parsed.success ? { plan: parsed.data, texts: kept.data.texts } : null
+    const { texts } = kept.data
+    if (parsed.success) return { plan: parsed.data, texts }
+    return Object.keys(texts).length === 0 ? null : { plan: stored, texts }
   } catch {
     return null
   }

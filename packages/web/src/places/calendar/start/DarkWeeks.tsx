@@ -1,5 +1,5 @@
 import { readingQuantityWords, startWeeksWords } from '@jovrin/contract'
-import { alkalinityMend, tankFigures, type CycleCondition, type DarkCycle, type Plan } from '@jovrin/core'
+import { alkalinityMend, tankFigures, type CycleCondition, type CycleQuantity, type DarkCycle, type Plan } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { MarginTable } from '../../../ui/MarginTable.js'
 import { longDate, useUnits } from '../../../ui/units.js'
@@ -29,21 +29,23 @@ export function DarkWeeks({ plan, cycle }: { readonly plan: Plan; readonly cycle
           <Condition key={condition.quantity} condition={condition} />
         ))}
       </MarginTable>
-      {cycle.conditions.map((condition) =>
-        condition.is === 'short' ? (
-          <Box key={condition.quantity} sx={{ fontSize: 14 }}>
-            {mendOf(condition)}
-          </Box>
-        ) : null,
-      )}
+      {cycle.conditions.map(({ quantity, is }) => is === 'short' && <Mend key={quantity} quantity={quantity} cycle={cycle} plan={plan} />)}
     </Box>
   )
+}
 
-  function mendOf({ quantity }: CycleCondition): string {
-    if (quantity !== 'alkalinity') return text.mends[quantity]
-    const mend = alkalinityMend(cycle, tankFigures(plan).waterL)
-    return mend === null ? '' : text.raiseAlkalinity(units.show('salt', mend.grams, 2), valueText('alkalinity', mend.toMeqPerL, '=', units))
-  }
+/** What brings a condition to where bacteria want it. */
+function Mend({ quantity, cycle, plan }: { readonly quantity: CycleQuantity; readonly cycle: DarkCycle; readonly plan: Plan }) {
+  const units = useUnits()
+  const text = startWeeksWords
+  const alkalinity = alkalinityMend(cycle, tankFigures(plan).waterL)
+  if (quantity !== 'alkalinity') return <Box sx={{ fontSize: 14 }}>{text.mends[quantity]}</Box>
+  if (alkalinity === null) return null
+  return (
+    <Box sx={{ fontSize: 14 }}>
+      {text.raiseAlkalinity(units.show('salt', alkalinity.grams, 2), valueText('alkalinity', alkalinity.toMeqPerL, '=', units))}
+    </Box>
+  )
 }
 
 function Condition({ condition: { quantity, reading, least, is } }: { readonly condition: CycleCondition }) {
