@@ -3,6 +3,7 @@ import {
   animalsAllowedFromDay,
   civilDate,
   datedPlans,
+  datePlusDays,
   daysBetween,
   deedsOf,
   diff,
@@ -59,7 +60,10 @@ function partsOf({ plan, changes, told, tests, plants, today }: LifeOf) {
   const isStarting = age < startEndDay(begun) + START_DAYS
   const hasAnimals = plan.animals.grazers !== 0 || plan.animals.foodGPerDay !== 0
   const allowedFromDay = hasAnimals && isStarting ? animalsAllowedFromDay(begun) : null
-  const clearAt = isStarting ? nitrogenClearAt(tests) : null
+  // Tests of dark weeks speak of the cycle; animals wait for tests with the plants in.
+  const plantedOn = datePlusDays(plan.startedOn, startEndDay(begun))
+  const sincePlanted = tests.filter(({ at }) => wallClock(at, plan.timeZone).date >= plantedOn)
+  const clearAt = isStarting ? nitrogenClearAt(sincePlanted) : null
   const lightPutOff = lightPutOffOf(told, plan.startedOn)
   const aged: Schedule = {
     startedOn: plan.startedOn,

@@ -2,7 +2,8 @@ import { answersWords, readingQuantityWords, type TankEntry } from '@jovrin/cont
 import { UNIONISED_HARM, UNIONISED_TROUBLE, type NitrogenJudgement } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
-import { conditionOfTank } from '../../api/tanks.queries.js'
+import { agedTimeline, conditionOfTank, timelineOfTank } from '../../api/tanks.queries.js'
+import { startNow } from '../shared/start/startNow.js'
 import { MarginTable } from '../../ui/MarginTable.js'
 import { QueryState } from '../../ui/QueryState.js'
 import { longDate, significant, useUnits } from '../../ui/units.js'
@@ -13,13 +14,15 @@ import { Sums } from './Sums.js'
 export function AnimalsAnswer({ tank }: { tank: TankEntry }) {
   const units = useUnits()
   const condition = useQuery(conditionOfTank(tank.id))
+  const timeline = useQuery(timelineOfTank(tank.id)).data
   if (!condition.data) return <QueryState error={condition.error} onRetry={() => void condition.refetch()} />
+  const phase = (timeline === undefined ? null : startNow(agedTimeline(timeline)))?.phase ?? 'planted'
   const { readiness, danger, ammonia, nitrite, pH, unionisedMgNPerL, withoutGasMgNPerL } = condition.data.nitrogen
   const limits = `${significant(UNIONISED_TROUBLE)} / ${significant(UNIONISED_HARM)}`
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
       <Box role="status" sx={{ fontSize: 17, fontWeight: 600 }}>
-        {answersWords.readiness[readiness]}
+        {phase === 'planted' ? answersWords.readiness[readiness] : answersWords.beforePlanted[phase]}
       </Box>
       <Box sx={{ color: danger === 'harm' || danger === 'trouble' ? 'var(--algae)' : undefined }}>{answersWords.danger[danger]}</Box>
       <MarginTable caption={answersWords.newestTests}>

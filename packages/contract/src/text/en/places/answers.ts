@@ -23,6 +23,10 @@ export const answersWords = {
   gasTrust: 'trusted',
   ionicStrength: 'ionic strength, from hardness and KH',
   roomAir: 'CO2 of the room',
+  beforePlanted: {
+    dark: 'No: not in the dark weeks, however the tests read. Change, plant, then test twice more with the plants in.',
+    dry: 'No: there is no water yet. Flood, then test ammonia and nitrite twice, a day or more apart.',
+  },
   readiness: {
     'not-tested': 'Not tested of late: test ammonia and nitrite, twice, a day or more apart.',
     'not-yet': 'Not yet: a test still shows ammonia or nitrite.',
