@@ -162,6 +162,22 @@ describe('may animals go in', () => {
     expect(show(twice)).not.toBe(show(once))
     expect(show([...twice, test_('ammonia', 1.2, 0.1)])).not.toBe(show(twice))
   })
+  test('two tests at zero are no yes before plants and water are together', () => {
+    const twice = [test_('ammonia', 0, 2), test_('ammonia', 0, 0.5), test_('nitrite', 0, 2), test_('nitrite', 0, 0.5)]
+    for (const method of ['dark', 'dry'] as const) {
+      const begun = { ...plan, start: { method, endsOnDay: 200, dryLightHours: null } }
+      const timeline = { plan: begun, today: '2026-11-24', startedOn: plan.startedOn, changes: [], animalsAllowedFromDay: null }
+      renderPage(<AnimalsAnswer tank={tank} />, {
+        known: [
+          ...known(twice),
+          conditionOf(twice, now),
+          [['tanks', TANK, 'timeline'], { ...timeline, deeds: { acts: [], omitted: [] }, lightPutOff: [] }],
+        ],
+      })
+      expect(status()).toBe(answersWords.beforePlanted[method])
+      cleanup()
+    }
+  })
   test('nothing measured is never a yes', () =>
     expect(show([])).not.toBe(show([test_('ammonia', 0, 2), test_('ammonia', 0, 0.5), test_('nitrite', 0, 2), test_('nitrite', 0, 0.5)])))
   test('the same ammonia is worse the higher the pH', () => {
