@@ -62,6 +62,53 @@ describe('a tank that is entered today', () => {
     await server.db('tank').where({ id: NEW }).update({ created_at: '2026-11-10T09:00:00.000Z' })
     expect((await stopOf(NEW)).overdue.length).toBeGreaterThan(0)
   })
+  test('zeros of the dark weeks do not end the tests that animals wait for; those after planting do', async () => {
+    const DARK = '01920000-0000-7000-8000-0000000000a2'
+    const start = { method: 'dark' as const, endsOnDay: 14, dryLightHours: null }
+    await server.agent
+      .post('/api/tanks')
+      .send({ id: DARK, plan: plainPlan({ name: 'Dark', startedOn: '2026-11-01', start }) })
+      .expect(201)
+    const planted = { ruleId: 'prepare:planting', dueOn: '2026-11-15', state: 'done', movedTo: null, reason: null, recordedBy: null }
+    await server.agent
+      .put(`/api/tanks/${DARK}/jobs/prepare:planting/2026-11-15`)
+      .send({ ...planted, at: '2026-11-15T10:00:00.000Z' })
+      .expect(201)
+    let count = 0
+    const zeroOn = async (day: string): Promise<void> => {
+      for (const quantity of ['ammonia', 'nitrite'])
+        await server.agent
+          .post(`/api/tanks/${DARK}/journal`)
+          .send({
+            id: `01920000-0000-7000-8000-00000dad000${count++}`,
+            kind: 'reading',
+            at: `${day}T08:00:00.000Z`,
+            recordedBy: null,
+            note: null,
+            quantity,
+            value: 0,
+            qualifier: '=',
+            enteredText: '0',
+            enteredUnit: 'mg N/L',
+            basis: null,
+            method: null,
+            moment: null,
+            eventId: null,
+          })
+          .expect(201)
+    }
+    const kinds = async (): Promise<string[]> =>
+      (await server.agent.get(`/api/tanks/${DARK}/jobs?from=2026-11-25&to=2026-12-05`).expect(200)).body.jobs.map(
+        ({ kind }: { kind: string }) => kind,
+      )
+    await zeroOn('2026-11-08')
+    await zeroOn('2026-11-10')
+    expect(await kinds()).toContain('test-nitrogen')
+    await zeroOn('2026-11-20')
+    await zeroOn('2026-11-22')
+    expect(await kinds()).not.toContain('test-nitrogen')
+    await server.agent.delete(`/api/tanks/${DARK}`)
+  })
   test('a build whose work began before it was entered has it due today', async () => {
     await server.db('tank').where({ id: NEW }).update({ created_at: '2026-11-24T08:00:00.000Z' })
     const building = plainPlan({ name: 'New', startedOn: '2026-11-27' })
