@@ -271,6 +271,8 @@ test('German is chosen in the settings, and then every day’s places are German
 
   await page.getByRole('link', { name: 'Regal' }).click()
   await expect(page.getByRole('link', { name: 'Ein Becken beschreiben' })).toBeVisible()
+  await expect(page.locator('main')).toContainText('Trockenstart: feuchter Boden')
+  await expect(page.locator('main')).not.toContainText('rechnet …', { timeout: 30_000 })
   await expect(page.locator('main')).not.toContainText(/\b(the|and|of|growth|water|light|due)\b/i)
 
   // What is not translated says so to a screen reader.

@@ -38,6 +38,7 @@ import { journalWords } from '../en/places/journal.js'
 import { printingWords } from '../en/places/printing.js'
 import { settingsWords } from '../en/places/settings.js'
 import { shelfWords } from '../en/places/shelf.js'
+import { startWeeksWords } from '../en/places/start.js'
 import { todayWords } from '../en/places/today.js'
 import { planSheetWords } from '../en/plan.js'
 import { densityWords, plantKindWords } from '../en/planting.js'
@@ -91,6 +92,7 @@ import { language } from './places/language.js'
 import { printing } from './places/printing.js'
 import { settings } from './places/settings.js'
 import { shelf } from './places/shelf.js'
+import { startWeeks } from './places/start.js'
 import { today } from './places/today.js'
 import { plantKind, density } from './planting.js'
 import { dimension, figure, number, unit } from './quantity.js'
@@ -174,6 +176,7 @@ export const german: readonly Translated[] = [
   translated(printingWords, printing),
   translated(settingsWords, settings),
   translated(shelfWords, shelf),
+  translated(startWeeksWords, startWeeks),
   translated(todayWords, today),
   translated(plantKindWords, plantKind),
   translated(densityWords, density),
