@@ -350,11 +350,9 @@ class Keeper {
     sign(9, 'melt', 2, 'carpet, leaves grown in air')
     sign(15, 'brown-dust', 2, 'front pane and slow leaves')
     sign(26, 'green-dust', 1, 'front pane')
-    if (plan.animals.grazers !== 0 && plan.animals.grazersFromDay < age)
-      this.add(
-        { kind: 'purchase', what: 'algae shrimps', cost: 36, currency: 'EUR', note: null },
-        this.when(plan.animals.grazersFromDay, 960),
-      )
+    const [first] = plan.animals.groups
+    if (first !== undefined && first.fromDay < age)
+      this.add({ kind: 'purchase', what: 'algae shrimps', cost: 36, currency: 'EUR', note: null }, this.when(first.fromDay, 960))
     if (age > 50) this.add({ kind: 'death', animal: 'algae shrimp', count: 1, note: 'found behind the stones' }, this.when(47, 1000))
     note(33, 'First side shoots after the trim.')
     note(58, 'Children asked for the name of the biggest shrimp.')

@@ -11,6 +11,8 @@ import {
   SALT_IDS,
   type JobPortion,
   SIGNS,
+  SOME_FISH,
+  SOME_GRAZERS,
   UNPLANNED,
   startProgramme,
   WORKINGS,
@@ -41,9 +43,13 @@ import {
   type Reader,
 } from './index.js'
 
+const SOME_ANIMALS = (grazersFromDay: number, fishFromDay: number) => [
+  { id: 'shrimps', species: SOME_GRAZERS.id, count: null, fromDay: grazersFromDay, origin: '' },
+  { id: 'fish', species: SOME_FISH.id, count: null, fromDay: fishFromDay, origin: '' },
+]
 const plan: Plan = {
   ...UNPLANNED,
-  schemaVersion: 9,
+  schemaVersion: 10,
   name: 'x',
   startedOn: '2026-01-01',
   timeZone: 'UTC',
@@ -60,7 +66,8 @@ const plan: Plan = {
   flow: { surface: null, hasSkimmer: false, turnoverPerH: null, lossTimes: null, filter: null },
   feeding: 'none',
   changes: { fraction: 0, everyDays: 1, firstWeeks: 'same' },
-  animals: { foodGPerDay: null, grazers: null, grazersFromDay: 0, fishFromDay: 0 },
+  animals: { groups: SOME_ANIMALS(0, 0), foodGPerDay: null },
+  fauna: [],
   isTrimmed: false,
 }
 const refusal = (value: unknown) => {
@@ -166,7 +173,7 @@ describe('texts of records', () => {
                   limitMgPerL: null,
                 },
               ],
-              animals: { ...plan.animals, grazersFromDay: 35, fishFromDay: 49 },
+              animals: { groups: SOME_ANIMALS(35, 49), foodGPerDay: null },
             },
           },
         ]),

@@ -23,6 +23,7 @@ import {
 import { z } from 'zod'
 import { CivilDate, TimeZone } from './dates.js'
 import { SaltIdSchema } from './salt.js'
+import { AnimalSpeciesSchema } from './species/animalSchemas.js'
 import { PlantSpeciesSchema, SpeciesId } from './species/plantSchemas.js'
 
 const LocalId = z.string().regex(/^[a-z][a-z0-9]{0,23}$/)
@@ -220,7 +221,11 @@ const PARTS = {
     ),
   }),
   changes: z.strictObject(under('changes')),
-  animals: z.strictObject(under('animals')),
+  animals: z.strictObject({
+    ...under('animals'),
+    groups: listOf(z.strictObject({ id: LocalId, species: SpeciesId, ...under('animals/groups/*'), origin: named(80) }), 60),
+  }),
+  fauna: listOf(AnimalSpeciesSchema, 60),
   isTrimmed: z.boolean(),
 } satisfies Readonly<Record<keyof Plan, z.ZodType>>
 

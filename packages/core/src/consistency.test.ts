@@ -20,6 +20,8 @@ import { trialsOf } from './judge/tryFirst.js'
 import { dimOf, lightHoursOf } from './light/lampsOf.js'
 import { gasAnimalsAt, hasAnimalsAt } from './livestock/presence.js'
 import { datePlusDays } from './plan/clock.js'
+import { animalGroups } from './plan/planAnimals.js'
+import { SOME_GRAZERS } from './species/animals/index.js'
 import type { JournalRecord, Reading } from './plan/journal.js'
 import type { Plan } from './plan/plan.js'
 import { entryAt, planAt } from './plan/timelineAt.js'
@@ -164,7 +166,7 @@ describe('every place tells the same', () => {
         if (told === undefined) continue
         if (hasAnimalsAt(plan, day)) {
           expect(told.code).toBe('gas-with-animals')
-          expect(told.values['most']!.value).toBe(aimedPeakMgPerL(wantsSensitive(plan.intent)))
+          expect(told.values['most']!.value).toBe(aimedPeakMgPerL(wantsSensitive(plan)))
           expect(gradeOf({ low: 0, value: told.values['most']!.value, high: 40 }, gasAnimalsAt(plan, day))).toBe('fine')
         } else expect(told.code).not.toBe('gas-with-animals')
       }
@@ -254,17 +256,21 @@ describe('every place tells the same', () => {
   test('animals: job, programme, model and the gas that they bear', () =>
     holds((life) => {
       const { timeline } = lifeOf(life)
-      const { animals } = timeline.at(-1)!.plan
+      const { plan } = timeline.at(-1)!
+      const grazers = animalGroups(plan).filter(({ species }) => species.id === SOME_GRAZERS.id)
+      const [planned] = grazers
       const { forcing } = compile({ timeline, days: 90, stepMin: 60 })
       const grazersOn = (day: number): number => forcing.spans.findLast(({ fromDay }) => fromDay <= day)?.conditions.grazers ?? 0
-      if (animals.grazers === null || animals.grazers === 0) return
+      if (planned === undefined || planned.group.count === null) return
+      const { fromDay: come } = planned.group
       const due = Array.from({ length: 90 }, (_, day) => day).filter((day) => jobsOn(life, day).some(({ kind }) => kind === 'grazers'))
-      expect(due).toEqual(animals.grazersFromDay < 90 ? [animals.grazersFromDay] : [])
-      if (animals.grazersFromDay > 0) expect(grazersOn(animals.grazersFromDay - 1)).toBe(0)
-      expect(grazersOn(animals.grazersFromDay)).toBeGreaterThan(0)
-      expect(hasAnimalsAt(timeline.at(-1)!.plan, animals.grazersFromDay)).toBe(true)
+      expect(due).toEqual(come < 90 ? [come] : [])
+      if (come > 0) expect(grazersOn(come - 1)).toBe(0)
+      expect(grazersOn(come)).toBeGreaterThan(0)
+      expect(hasAnimalsAt(plan, come)).toBe(true)
       // Those that are to come wait for the tests.
-      if (life.plan.animals.grazersFromDay > life.today) expect(animals.grazersFromDay).toBeGreaterThanOrEqual(30)
+      const before = life.plan.animals.groups.find(({ id }) => id === planned.group.id)!
+      if (before.fromDay > life.today) expect(come).toBeGreaterThanOrEqual(30)
     }))
 
   test('temperature: what the plan says, unless nothing holds the water against the room', () =>

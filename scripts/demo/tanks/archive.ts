@@ -1,6 +1,7 @@
 import { UNKNOWN_LAMP, UNKNOWN_TAB, type Plan } from '@jovrin/core'
 import { layer, outline, piece, PROFILE } from '../layouts.js'
 import { common } from './common.js'
+import { keeps } from './animals.js'
 
 export const archiveTank = (startedOn: string): Plan => ({
   ...common('Archive tank', startedOn),
@@ -46,5 +47,10 @@ export const archiveTank = (startedOn: string): Plan => ({
   flow: { surface: 'ripple', hasSkimmer: false, turnoverPerH: 5, lossTimes: null, filter: 'mature' },
   feeding: 'lean-column',
   changes: { fraction: 0.3, everyDays: 14, firstWeeks: 'same' },
-  animals: { foodGPerDay: 0.15, grazers: 8, grazersFromDay: 40, fishFromDay: 60 },
+  ...keeps(
+    0.15,
+    ['caridina-multidentata', 8, 40],
+    ['boraras-brigittae', 24, 60, 'a breeder in town'],
+    ['planorbella-duryi', 6, 3, 'came with plants'],
+  ),
 })

@@ -2,6 +2,7 @@ import { UNKNOWN_LAMP, UNPLANNED, UNTUNED_LINE, type Plan } from '@jovrin/core'
 import { layer, outline, piece, PROFILE } from '../layouts.js'
 import type { MapPatch, MapSpot } from '../maps.js'
 import { common } from './common.js'
+import { keeps } from './animals.js'
 
 /** On a window sill of the children's corner: stones, a lawn that roots under film, and no water yet. */
 export const cubeTank = (startedOn: string): Plan => ({
@@ -38,7 +39,7 @@ export const cubeTank = (startedOn: string): Plan => ({
   feeding: 'lean-column',
   feed: { ...UNPLANNED.feed, macroDays: ['mon', 'wed', 'fri'], traceDays: ['tue', 'thu', 'sat'] },
   changes: { fraction: 0.5, everyDays: 7, firstWeeks: 'every-other' },
-  animals: { foodGPerDay: 0, grazers: 4, grazersFromDay: 84, fishFromDay: 120 },
+  ...keeps(null, ['neocaridina-davidi', 12, 84]),
 })
 
 /** Plugs wide apart: the weeks under film shall close them. */

@@ -1,6 +1,7 @@
 import { UNKNOWN_LAMP, type Plan } from '@jovrin/core'
 import { layer, outline, piece, PROFILE } from '../layouts.js'
 import { common } from './common.js'
+import { keeps } from './animals.js'
 
 /** The racks give the same daily light: 5.75 effective hours at full against 9.75 at the share below. */
 const STRONG_H = 6
@@ -59,7 +60,7 @@ const rackTank =
     flow: { surface: 'ripple', hasSkimmer: false, turnoverPerH: 8, lossTimes: null, filter: 'seeded' },
     feeding: 'measured-ratio',
     changes: { fraction: 0.4, everyDays: 7, firstWeeks: 'daily' },
-    animals: { foodGPerDay: 0, grazers: 3, grazersFromDay: 28, fishFromDay: 90 },
+    ...keeps(null, ['caridina-multidentata', 3, 28]),
   })
 
 /** Both hang on the cylinder of the left one. */

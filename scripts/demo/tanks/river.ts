@@ -1,6 +1,7 @@
 import { fromUnit, NO_REPORT, UNKNOWN_LAMP, UNKNOWN_WATER, type Plan, type WaterReport } from '@jovrin/core'
 import { bank, layer, outline, piece, PROFILE, zone } from '../layouts.js'
 import { common } from './common.js'
+import { keeps } from './animals.js'
 
 const RIVER_BED = outline(
   [40, 0],
@@ -245,5 +246,10 @@ export const riverTank = (startedOn: string): Plan => ({
   flow: { surface: 'ripple', hasSkimmer: true, turnoverPerH: 8, lossTimes: null, filter: 'seeded' },
   feeding: 'rich-column',
   changes: { fraction: 0.5, everyDays: 7, firstWeeks: 'daily' },
-  animals: { foodGPerDay: 0.35, grazers: 14, grazersFromDay: 30, fishFromDay: 44 },
+  ...keeps(
+    0.35,
+    ['caridina-multidentata', 14, 30, 'a shop in town'],
+    ['paracheirodon-innesi', 24, 44, 'bred in the region'],
+    ['otocinclus-vittatus', 6, 58, 'a shop in town'],
+  ),
 })

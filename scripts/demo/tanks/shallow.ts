@@ -1,6 +1,7 @@
 import { UNKNOWN_LAMP, UNKNOWN_PRODUCT, UNPLANNED, type Plan } from '@jovrin/core'
 import { bank, layer, outline, piece, PROFILE, zone } from '../layouts.js'
 import { common } from './common.js'
+import { keeps } from './animals.js'
 
 const SAND_FRONT = outline([30, 0], [73.4, 0], [73.4, 9], [58, 12, 1], [42, 8, 1])
 
@@ -119,5 +120,5 @@ export const shallowTank = (startedOn: string): Plan => ({
     ],
   },
   changes: { fraction: 0.5, everyDays: 7, firstWeeks: 'daily' },
-  animals: { foodGPerDay: 0, grazers: 6, grazersFromDay: 35, fishFromDay: 60 },
+  ...keeps(null, ['caridina-multidentata', 6, 35], ['boraras-maculatus', 15, 60]),
 })

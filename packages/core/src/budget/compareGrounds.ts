@@ -66,7 +66,7 @@ function compareOne(plan: Plan, method: GroundMethod): GroundComparison {
   const costNow = ground === null || tabsNow === null ? null : ground + tabsNow
   const days = WEEKS * 7
   const compiled = compile({
-    timeline: programmed([{ fromDay: 0, plan: { ...varied, animals: { ...varied.animals, foodGPerDay: 0, grazers: 0 } } }], {
+    timeline: programmed([{ fromDay: 0, plan: { ...varied, animals: { ...varied.animals, groups: [] } } }], {
       today: 0,
       animalsAllowedFromDay: null,
     }).timeline,

@@ -4,6 +4,7 @@ import type { Plan } from '../plan/plan.js'
 import { tries } from '../testing/properties.js'
 import { anyPlan } from '../testing/anyPlan.js'
 import { samplePlan } from '../testing/samplePlan.js'
+import { stocked } from '../testing/stocked.js'
 import { dkhOfAlkalinity } from '../water/carbonate.js'
 import { bandOf, changeBand, leadOf } from './balance.js'
 import { compile } from './compile.js'
@@ -79,7 +80,7 @@ test('two thousand shrimps in a dark jar eat no more algae than there are', () =
     patches: [],
     feeding: 'none',
     changes: { ...samplePlan.changes, fraction: 0 },
-    animals: { foodGPerDay: 0, grazers: 2000, grazersFromDay: 5, fishFromDay: 55 },
+    animals: stocked({ foodGPerDay: 0, grazers: 2000, grazersFromDay: 5, fishFromDay: 55 }),
   }
   for (const error of run(jar, 30, { draw: { seed: 7, member: 77 } }).balanceError) expect(error).toBeLessThan(1e-9)
 })

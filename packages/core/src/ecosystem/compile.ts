@@ -23,6 +23,7 @@ import { DETRITUS_VACUUMED, GOOD_LAI, MOST_CUT, WIPED } from './care.js'
 import { eventOfAct, NEW_PLANT_STORES, NO_DEEDS, type Deeds, type Omission } from './deeds.js'
 import { suitedTo } from './suitedTo.js'
 import { withRootReach } from './rootReach.js'
+import { livestockOn } from '../livestock/animalsOf.js'
 import { planInPhase } from './planInPhase.js'
 import { standWith } from './standWith.js'
 import type { Conditions, Forcing, Site, TankEvent, TimedEvent } from './forcing.js'
@@ -195,7 +196,7 @@ function startOf(plan: Plan, figures: TankFigures, site: Site, tap: TapWater): F
 /** Days on which something else than the plan changes what the tank lives in: animals come, and a month in which nothing holds the water against the room. */
 function spansOf({ fromDay, plan }: TimelineEntry, until: number, { temperatureC }: TankFigures): { fromDay: number; waterC: number }[] {
   const days = new Set([fromDay])
-  for (const day of [plan.animals.grazersFromDay, plan.animals.fishFromDay, startEndDay(plan)])
+  for (const day of [...plan.animals.groups.map((group) => group.fromDay), startEndDay(plan)])
     if (day > fromDay && day < until) days.add(day)
   const waterCOf = (month: number): number => waterCInMonth(plan, temperatureC, month)
   const followsRoom = plan.room.monthlyC.some((_, month) => waterCOf(month) !== temperatureC)
@@ -217,6 +218,7 @@ function conditionsOf(
 ): Conditions {
   const phase = phaseOn(plan, day)
   const isDry = phase === 'dry'
+  const animals = livestockOn(phase === 'planted' ? figures : NO_ANIMALS, day)
   const { lightWindows } = planInPhase(plan, phase)
   const light = lightWindows.map((window) => ({
     onMin: minutesOf(window.on),
@@ -237,10 +239,13 @@ function conditionsOf(
     // The kernel dissolves one share of all gas; lines that dissolve another give as much more or less.
     gasMgPerH: phase !== 'planted' ? 0 : figures.gasLines.reduce((sum, line) => sum + dissolvedMgPerH(line), 0) / dissolvedGasShare,
     gasLimitMgPerL: commonLimitMgPerL(figures.gasLines),
-    foodGPerDay: phase === 'planted' && day >= plan.animals.fishFromDay ? figures.foodGPerDay : 0,
-    grazers: phase === 'planted' && day >= plan.animals.grazersFromDay ? figures.grazers : 0,
+    foodGPerDay: animals.foodGPerDay,
+    grazers: animals.grazers,
+    grazerTaste: animals.taste,
   }
 }
+
+const NO_ANIMALS = { kept: [] }
 
 const airOnce = new WeakMap<Plan, number>()
 /** Light at the ground under film over that of the filled tank, by the common answers. */

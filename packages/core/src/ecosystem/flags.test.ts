@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest'
 import { samplePlan } from '../testing/samplePlan.js'
+import { stocked } from '../testing/stocked.js'
 import type { GasAnimals } from '../gas/grade.js'
 import { hasAnimalsAt } from '../livestock/presence.js'
 import { flagsOf } from './flags.js'
@@ -46,9 +47,8 @@ describe('flags', () => {
 })
 
 test('animals are there from their day on; unknown counts as some, none as none', () => {
-  const animals = { foodGPerDay: 0, grazers: 0, grazersFromDay: 10, fishFromDay: 20 }
-  const at = (part: Partial<typeof animals> | { grazers: null }, age: number): boolean =>
-    hasAnimalsAt({ ...samplePlan, animals: { ...animals, ...part } }, age)
+  const at = (part: Parameters<typeof stocked>[0], age: number): boolean =>
+    hasAnimalsAt({ ...samplePlan, animals: stocked({ foodGPerDay: 0, grazers: 0, grazersFromDay: 10, fishFromDay: 20, ...part }) }, age)
   expect([
     at({}, 99),
     at({ grazers: 3 }, 9),

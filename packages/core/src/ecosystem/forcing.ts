@@ -51,6 +51,8 @@ export interface Conditions {
   readonly isDry: boolean
   readonly foodGPerDay: number
   readonly grazers: number
+  /** Of their grazing together, by guild, over that of algae shrimps. */
+  readonly grazerTaste: Float64Array
 }
 
 export type TankEvent =

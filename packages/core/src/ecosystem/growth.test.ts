@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest'
 import type { Plan } from '../plan/plan.js'
 import { samplePlan } from '../testing/samplePlan.js'
+import { stocked } from '../testing/stocked.js'
 import { algaeFedBy, bandOf, growthOf, leadOf, limitsByKind } from './balance.js'
 import { forecastMember } from './forecast.js'
 
@@ -36,7 +37,7 @@ describe('what holds growth back', () => {
       ...inert,
       feeding: 'none',
       sources: [poor],
-      animals: { ...samplePlan.animals, foodGPerDay: 0, grazers: 0 },
+      animals: stocked({ foodGPerDay: 0, grazers: 0 }),
     })
     const { strand, heldBackBy } = growthOf(results, 'planned', last)
     expect(strand).toBe('feed')
@@ -58,7 +59,7 @@ describe('what helps algae on', () => {
     expect(algaeFedBy(forecast({ ...bright, gasLines: [] }), 'planned', last)[0]).toBe('bareness')
     const neglected = {
       changes: { fraction: 0.1, everyDays: 28, firstWeeks: 'same' as const },
-      animals: { ...samplePlan.animals, foodGPerDay: 3, fishFromDay: 0 },
+      animals: stocked({ foodGPerDay: 3, fishFromDay: 0 }),
     }
     expect(algaeFedBy(forecast(neglected), 'planned', last)).toContain('organics')
   })

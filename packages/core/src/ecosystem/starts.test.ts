@@ -3,6 +3,7 @@ import type { Plan } from '../plan/plan.js'
 import type { StartMethod } from '../plan/planStart.js'
 import { programmed } from '../startup/programmed.js'
 import { samplePlan } from '../testing/samplePlan.js'
+import { stocked } from '../testing/stocked.js'
 import { compile } from './compile.js'
 import { DAY, DAY_STRIDE } from './daySeries.js'
 import { simulate } from './simulate.js'
@@ -12,7 +13,7 @@ const END = 35
 const startedBy = (method: StartMethod, change: Partial<Plan> = {}): Plan => ({
   ...samplePlan,
   start: { method, endsOnDay: END, dryLightHours: 10 },
-  animals: { ...samplePlan.animals, grazers: 0, foodGPerDay: 0 },
+  animals: stocked({ grazers: 0, foodGPerDay: 0 }),
   ...change,
 })
 const DAYS = 120

@@ -53,6 +53,7 @@ const CONDITIONS_TEMPLATE: KernelConditions = templateOf({
   isDry: false,
   foodGPerDay: 1,
   grazers: 1,
+  grazerTaste: new Float64Array(),
 })
 export const kernelConditions = (conditions: Conditions): KernelConditions =>
   inShapeOf(CONDITIONS_TEMPLATE, { ...conditions, gasLimitMgPerL: conditions.gasLimitMgPerL ?? Infinity })

@@ -120,7 +120,7 @@ function figuresOf(plan: Plan, answers: Answers, parameters: Parameters): TankFi
     gasMgPerH: gasLines.reduce((sum, { mgPerH }) => sum + mgPerH, 0),
     bubblesPerS: gasLines.reduce((sum, { bubblesPerS }) => sum + bubblesPerS, 0),
     gasLevels: gasLevels(gasLines, plan.lightWindows, gasWater, commonLimitMgPerL(gasLines)),
-    ...animalsOf(plan, answers, waterL),
+    ...animalsOf(plan, answers, waterL, room.waterC),
     assumed: [...answers.assumed],
   }
 }

@@ -1,3 +1,4 @@
+import { animalGroups } from '../plan/planAnimals.js'
 import type { Plan } from '../plan/plan.js'
 
 /** Limits and aims of CO2 [mg/L], once for every place that tells them. General practice among growers; animals' behaviour overrides any number. */
@@ -25,5 +26,6 @@ export const AT_LIGHTS_ON_SHARE = 2 / 3
 /** What the peak may be aimed at [mg/L]. */
 export const aimedPeakMgPerL = (areSensitive: boolean): number => (areSensitive ? SENSITIVE_MG_PER_L : MUCH_MG_PER_L)
 
-/** Animals that want less gas than most. */
-export const wantsSensitive = ({ wishes }: Plan['intent']): boolean => wishes.includes('shrimps')
+/** Animals that want less gas than most: wished for, or planned. */
+export const wantsSensitive = (plan: Pick<Plan, 'intent' | 'animals' | 'fauna'>): boolean =>
+  plan.intent.wishes.includes('shrimps') || animalGroups(plan).some(({ species }) => species.gas === 'sensitive')

@@ -27,7 +27,7 @@ export interface GasSurroundings extends GasWater {
 
 /** Lines of a plan that give gas. Those whose bubbles nobody counted share the rate that brings the day's peak to what the first of them is tuned to. */
 export function gasLinesOf(
-  plan: Pick<Plan, 'gasLines' | 'lightWindows' | 'intent'>,
+  plan: Pick<Plan, 'gasLines' | 'lightWindows' | 'intent' | 'animals' | 'fauna'>,
   answers: Answers,
   around: GasSurroundings,
 ): AnsweredLine[] {
@@ -50,7 +50,7 @@ export function gasLinesOf(
         limitMgPerL: control === 'controller' ? answers.number('gasLines/*/limitMgPerL', line.limitMgPerL, place) : null,
         bubblesPerS,
         mgPerH: bubblesPerS === null ? null : gasRateMgPerH({ ...counter, bubblesPerS }),
-        tunedToMgPerL: bubblesPerS === null ? tunedTo(line, plan.intent, answers, place) : null,
+        tunedToMgPerL: bubblesPerS === null ? tunedTo(line, plan, answers, place) : null,
       }
     })
   const untuned = lines.filter(({ bubblesPerS }) => bubblesPerS === null)
@@ -70,8 +70,8 @@ const dissolvedShareOf = (diffuser: Diffuser | null, answers: Answers, place: nu
 const TUNING = { value: 1, low: 1 / 1.17, high: 1.17 } as const
 
 /** What a line is tuned to: the level that was told, or what the animals of the plan bear. A told one is met no better, so that a tank keeps its draw when the level is moved. */
-function tunedTo({ peakMgPerL }: GasLine, intent: Plan['intent'], answers: Answers, place: number): number {
-  const aimed = aimedPeakMgPerL(wantsSensitive(intent))
+function tunedTo({ peakMgPerL }: GasLine, plan: Parameters<typeof wantsSensitive>[0], answers: Answers, place: number): number {
+  const aimed = aimedPeakMgPerL(wantsSensitive(plan))
   const level = peakMgPerL ?? answers.unknown('gas peak', { value: aimed, low: aimed, high: aimed }, 'gasLines/*/peakMgPerL', place)
   return level * answers.unknown('gas tuned', TUNING, null, place)
 }

@@ -6,6 +6,7 @@ import { PLANT_GROUPS } from '../planting/kinds.js'
 import { UNKNOWN_TAB } from '../plan/unplanned.js'
 import type { Plan } from '../plan/plan.js'
 import { samplePlan } from '../testing/samplePlan.js'
+import { stocked } from '../testing/stocked.js'
 import { tabContentMg, tabsLaidMg } from './rootTabs.js'
 
 const tab = (id: string, kind: 'tab' | 'capsule') => ({ id, kind, xCm: 10, yCm: 10 })
@@ -30,7 +31,7 @@ describe('tabs and capsules in the ground', () => {
       feeding: 'none',
       layers: [{ ...samplePlan.layers[0]!, ground: 'gravel' }],
       patches: [{ id: 'r', kind: 'rosette', footFraction: 0.8, density: 'full', pots: null }],
-      animals: { ...samplePlan.animals, foodGPerDay: 0, grazers: 0 },
+      animals: stocked({ foodGPerDay: 0, grazers: 0 }),
     }
     const massAfter = (plan: Plan): number => {
       const days = 84

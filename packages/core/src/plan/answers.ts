@@ -9,7 +9,7 @@ export const UNKNOWN_TRAITS = {
   /** Lit length over the tank's. */
   lampLengthShare: { value: 0.8, low: 0.4, high: 1, asks: 'lamps/*/lengthCm' },
   foodGPerDayPerL: { value: 0.002, low: 0.0005, high: 0.006, asks: 'animals/foodGPerDay' },
-  grazersPerL: { value: 0.05, low: 0.015, high: 0.1, asks: 'animals/grazers' },
+  grazersPerL: { value: 0.05, low: 0.015, high: 0.1, asks: 'animals/groups/*/count' },
   /** Stand and kit that nobody weighed, by the litre of the outer size. */
   standKgPerL: { value: 0.22, low: 0.15, high: 0.35, asks: 'stand/massKg' },
   kitKgPerL: { value: 0.08, low: 0.05, high: 0.15, asks: 'stand/kitMassKg' },

@@ -90,7 +90,7 @@ export type ValueAt<T, Path extends string> = Path extends `${infer Key}/${infer
     ? Item<T>
     : NonNullable<T>[Path & keyof NonNullable<T>]
 /** Ground of a zone is described as the ground of the whole floor is, a map that is kept aside as the map is; plants are described by their own table of traits. */
-export type Described = Omit<Plan, 'schemaVersion' | 'zones' | 'flora' | 'variants'> & {
+export type Described = Omit<Plan, 'schemaVersion' | 'zones' | 'flora' | 'fauna' | 'variants'> & {
   readonly zones: readonly Omit<Plan['zones'][number], 'layers'>[]
 }
 export type NumberPath = Leaves<Described, 'number'>
@@ -310,9 +310,8 @@ export const NUMBER_FIELDS = {
   'start/endsOnDay': { dimension: 'day', range: [1, 200], isWhole: true, usual: [21, 70], unknown: { value: 35, low: 28, high: 56 } },
   'start/dryLightHours': { dimension: 'hours', range: [1, 16], usual: [8, 12], unknown: { value: 10, low: 8, high: 12 } },
   'animals/foodGPerDay': { dimension: 'fodder', range: [0, 100], usual: [0, 5] },
-  'animals/grazers': { dimension: 'count', range: [0, 2000], usual: [0, 60] },
-  'animals/grazersFromDay': FROM_DAY,
-  'animals/fishFromDay': FROM_DAY,
+  'animals/groups/*/count': { dimension: 'count', range: [0, 2000], isWhole: true, usual: [1, 60] },
+  'animals/groups/*/fromDay': FROM_DAY,
 } as const satisfies { readonly [Path in NumberPath]: FieldAt<Path, NumberField> }
 
 /** Every answer of a plan that is one of some words, once. */

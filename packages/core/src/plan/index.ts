@@ -12,6 +12,16 @@ export {
   timeOfDayMin,
   wallClock,
 } from './clock.js'
+export {
+  animalGroups,
+  copperKillsSome,
+  isCleaner,
+  nameOfAnimal,
+  type AnimalGroup,
+  type NamedGroup,
+  type PlanAnimals,
+  type Stocked,
+} from './planAnimals.js'
 export { entryAt, planAt } from './timelineAt.js'
 export { datedPlans } from './datedPlans.js'
 export { usedSettings, type UsedSetting } from './usedSettings.js'

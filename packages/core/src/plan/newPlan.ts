@@ -26,6 +26,6 @@ export const newPlan = (name: string, startedOn: string, timeZone: string): Plan
   flow: { surface: null, hasSkimmer: false, turnoverPerH: null, lossTimes: null, filter: null },
   feeding: 'lean-column',
   changes: { fraction: 0.5, everyDays: 7, firstWeeks: 'daily' },
-  animals: { foodGPerDay: 0, grazers: 0, grazersFromDay: 35, fishFromDay: 49 },
+  animals: { groups: [], foodGPerDay: null },
   isTrimmed: true,
 })

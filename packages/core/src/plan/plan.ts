@@ -1,15 +1,17 @@
 /** What is intended for one tank: shapes only, no arithmetic. `null` is the answer "don't know": the model then assumes a value and widens its band.
  *  Lists stand even where a screen offers only one entry; their local ids are never reused. Lengths in cm, inner floor as origin. */
 
+import type { AnimalSpecies } from '../species/animals/index.js'
 import type { PlantSpecies } from '../species/plantSpecies.js'
 import { PLANT_KINDS, type PlantKind } from '../species/plantKinds.js'
+import type { PlanAnimals } from './planAnimals.js'
 import type { PlanFeed } from './planFeed.js'
 import type { PlanStart } from './planStart.js'
 import type { FirstWeeks, PlanWater, WaterSource } from './planWater.js'
 
 export { PLANT_KINDS, type PlantKind }
 
-export const PLAN_SCHEMA_VERSION = 9
+export const PLAN_SCHEMA_VERSION = 10
 
 export const DENSITIES = ['thin', 'half', 'full'] as const
 export type Density = (typeof DENSITIES)[number]
@@ -423,13 +425,6 @@ export interface PlanChanges {
   readonly everyDays: number
   readonly firstWeeks: FirstWeeks
 }
-export interface PlanAnimals {
-  readonly foodGPerDay: number | null
-  readonly grazers: number | null
-  /** Days after the start when they came or will come. */
-  readonly grazersFromDay: number
-  readonly fishFromDay: number
-}
 export interface Plan {
   readonly schemaVersion: typeof PLAN_SCHEMA_VERSION
   readonly name: string
@@ -475,6 +470,8 @@ export interface Plan {
   readonly feed: PlanFeed
   readonly changes: PlanChanges
   readonly animals: PlanAnimals
+  /** Animals of the plan, as the library knew them when they were chosen. */
+  readonly fauna: readonly AnimalSpecies[]
   readonly isTrimmed: boolean
 }
 

@@ -61,6 +61,7 @@ export const UNPLANNED = {
     extras: [],
     owned: [],
   },
+  fauna: [],
 } as const satisfies Partial<Plan>
 
 /** What the pack of a tab does not say. */

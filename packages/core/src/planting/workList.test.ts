@@ -6,6 +6,7 @@ import { anyPlant, datum } from '../testing/anyPlant.js'
 import { box } from '../testing/box.js'
 import { potBed } from '../testing/potBed.js'
 import { samplePlan } from '../testing/samplePlan.js'
+import { stocked } from '../testing/stocked.js'
 import { plantingOrder, plantWork, type Handling } from './workList.js'
 
 const inner = { lengthCm: 108, widthCm: 48 }
@@ -13,7 +14,7 @@ const bed = (id: string, left: number, front: number, species: string, start: Be
   potBed(id, box(left, front, left + 10, front + 8), species, { start })
 const noShrimps: Partial<Plan> = {
   intent: { ...samplePlan.intent, wishes: [] },
-  animals: { ...samplePlan.animals, grazers: 0 },
+  animals: stocked({ grazers: 0 }),
 }
 const workOf = (
   traits: Partial<PlantTraits>,
@@ -43,7 +44,7 @@ describe('what is done to a plant', () => {
   })
   test('farm-grown plants wait for shrimps that are wished for, planned or not ruled out; culture cups do not', () => {
     const wished = { ...noShrimps, intent: { ...samplePlan.intent, wishes: ['shrimps'] } } as const
-    const unknown = { ...noShrimps, animals: { ...samplePlan.animals, grazers: null } }
+    const unknown = { ...noShrimps, animals: stocked({ grazers: null }) }
     for (const change of [wished, unknown]) {
       expect(handlings({}, { change })).toContain('hold-for-shrimps')
       expect(handlings({}, { change, start: 'cup' })).not.toContain('hold-for-shrimps')

@@ -1,3 +1,4 @@
+import { copperKillsSome } from '../plan/planAnimals.js'
 import type { Plan } from '../plan/plan.js'
 import type { PlantSpecies } from '../species/plantSpecies.js'
 import type { Melt, PlantPlace } from '../species/traits.js'
@@ -33,8 +34,8 @@ export interface PlantWork {
 }
 
 /** Shrimps and their like are wished for, planned, or not ruled out: farm-grown plants must not meet them. */
-export const mayMeetShrimps = ({ intent, animals }: Pick<Plan, 'intent' | 'animals'>): boolean =>
-  intent.wishes.includes('shrimps') || animals.grazers !== 0
+export const mayMeetShrimps = (plan: Pick<Plan, 'intent' | 'animals' | 'fauna'>): boolean =>
+  plan.intent.wishes.includes('shrimps') || copperKillsSome(plan)
 
 /** Plants that go in together; those out of the water keep the leaves that grew in air. */
 interface WorkedBed {
@@ -43,7 +44,7 @@ interface WorkedBed {
 }
 
 /** Plants of the map, and of wood and stone, with what is done to each. General practice. A plant that stands in the water and out of it is told as in the water. */
-export function plantWork(plan: Pick<Plan, 'intent' | 'animals'>, beds: readonly WorkedBed[]): PlantWork[] {
+export function plantWork(plan: Pick<Plan, 'intent' | 'animals' | 'fauna'>, beds: readonly WorkedBed[]): PlantWork[] {
   const hasShrimps = mayMeetShrimps(plan)
   const all = new Map<string, PlantWork>()
   for (const { plants, isOut = false } of [...beds].sort((a, b) => Number(b.isOut ?? false) - Number(a.isOut ?? false)))

@@ -2,6 +2,7 @@ import { changeFractionOn } from '../ecosystem/changeDays.js'
 import type { NutrientAmounts } from '../feed/nutrients.js'
 import { renewalDays } from '../ground/rootTabs.js'
 import type { HeldPlants } from '../planting/stock/boxOf.js'
+import { animalGroups, isCleaner } from '../plan/planAnimals.js'
 import type { GasLine, Plan } from '../plan/plan.js'
 import type { StartPhase } from '../plan/startPhase.js'
 import type { Dimensions, NumbersOf } from '../quantity/quantity.js'
@@ -51,6 +52,15 @@ export interface CareRule<Kind extends string = string, Values extends Dimension
 }
 const rule = <const Kind extends string, const Values extends Dimensions>(definition: CareRule<Kind, Values>): CareRule<Kind, Values> =>
   definition
+
+/** Animals that come on the day: those that graze or live without backbone, or the others. An unknown number is told as none. */
+function arrivalOn({ plan, day }: CareDay, areCleaners: boolean): DueWork<{ readonly animals: number }> | null {
+  const come = animalGroups(plan).filter(({ group, species }) => group.fromDay === day && isCleaner(species) === areCleaners)
+  if (come.length === 0) return null
+  return { minutes: ARRIVAL_MIN, numbers: { animals: come.reduce((sum, { group }) => sum + (group.count ?? 0), 0) } }
+}
+/** Bag afloat, then drip by drip: the acclimatisation tells its own time. Rule of thumb 45–120. */
+const ARRIVAL_MIN = 60
 
 /** Nitrogen is tested twice a week until it was at zero twice, by this kit's own lowest step; a tank that never shows it is let be after twelve weeks. */
 const NITROGEN_UNTIL_DAY = 84
@@ -178,14 +188,13 @@ export const CARE_RULES = [
   }),
   rule({
     kind: 'grazers',
-    values: { shrimps: 'count' },
-    due: ({ plan: { animals }, day }) =>
-      animals.grazers !== 0 && day === animals.grazersFromDay ? { minutes: 30, numbers: { shrimps: animals.grazers ?? 0 } } : null,
+    values: { animals: 'count' },
+    due: (day) => arrivalOn(day, true),
   }),
   rule({
     kind: 'fish',
-    values: {},
-    due: ({ plan: { animals }, day }) => (animals.foodGPerDay !== 0 && day === animals.fishFromDay ? work(30) : null),
+    values: { animals: 'count' },
+    due: (day) => arrivalOn(day, false),
   }),
 ] as const
 export type CareKind = (typeof CARE_RULES)[number]['kind']

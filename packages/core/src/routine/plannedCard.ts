@@ -2,6 +2,7 @@ import { nextChange } from '../ecosystem/changeDays.js'
 import type { TankFigures } from '../ecosystem/tankFigures.js'
 import { wantsSensitive } from '../gas/limits.js'
 import { hasAnimalsAt } from '../livestock/presence.js'
+import { copperKillsSome } from '../plan/planAnimals.js'
 import type { Plan } from '../plan/plan.js'
 import { changeCard, type ChangeCard } from '../water/changeCard.js'
 
@@ -36,7 +37,7 @@ export function plannedCard({ plan, figures, ageDays, month, today = AS_PLANNED 
   const tankC = today.tankC ?? figures.temperatureC
   const roomC = today.roomC ?? figures.room.monthlyC[month] ?? figures.temperatureC
   const hasAnimals = hasAnimalsAt(plan, ageDays)
-  const hasShrimps = hasAnimals && (wantsSensitive(plan.intent) || plan.animals.grazers !== 0)
+  const hasShrimps = hasAnimals && (wantsSensitive(plan) || copperKillsSome(plan))
   const card = changeCard({ plan, tank: figures, waterL: figures.waterL, fraction, tankC, roomC, hasAnimals, hasShrimps })
   return { card, fraction, tankC, roomC, hasAnimals }
 }

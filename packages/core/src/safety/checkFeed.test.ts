@@ -3,6 +3,7 @@ import { tankFigures } from '../ecosystem/tankFigures.js'
 import { UNKNOWN_PRODUCT, UNSET_AMOUNTS, type FeedProduct, type PlanFeed } from '../plan/planFeed.js'
 import type { Plan } from '../plan/plan.js'
 import { samplePlan } from '../testing/samplePlan.js'
+import { stocked } from '../testing/stocked.js'
 import { plainSalt } from '../feed/cupboard.js'
 import { checkFeed } from './checkFeed.js'
 import { mendFinding } from './mendedPlan.js'
@@ -44,9 +45,9 @@ test('a plan of salts that are usual has nothing to say', () => expect(codes(sam
 describe('fast nitrogen', () => {
   const urea = { cupboard: [plainSalt('u', 'urea'), plainSalt('k', 'potassium-sulfate')], amounts: amounts({ ammoniumMgNPerL: 3.5 }) }
   test('before the tank is cycled: a stop with animals, a warning above 0.2 mg N/L a day without; the mend doses none', () => {
-    const withAnimals = fed(urea, { animals: { ...samplePlan.animals, grazersFromDay: 5 } })
+    const withAnimals = fed(urea, { animals: stocked({ grazersFromDay: 5 }) })
     expect(found(withAnimals).find(({ code }) => code === 'fast-nitrogen-early')).toMatchObject({ severity: 'stop' })
-    const empty = fed(urea, { animals: { ...samplePlan.animals, grazersFromDay: 60, fishFromDay: 60 } })
+    const empty = fed(urea, { animals: stocked({ grazersFromDay: 60, fishFromDay: 60 }) })
     expect(found(empty).find(({ code }) => code === 'fast-nitrogen-early')).toMatchObject({ severity: 'warn' })
     const mild = fed({ ...urea, amounts: amounts({ ammoniumMgNPerL: 1 }) }, { animals: empty.animals })
     expect(codes(mild)).not.toContain('fast-nitrogen-early')
@@ -55,14 +56,14 @@ describe('fast nitrogen', () => {
   test('neither a pause nor the rest on days of changes hides it', () => {
     const hidden = fed(
       { ...urea, macroDays: ['wed'], skipsChangeDay: true, pauses: [{ id: 'p', from: samplePlan.startedOn, to: '2026-09-20' }] },
-      { animals: { ...samplePlan.animals, grazersFromDay: 5 } },
+      { animals: stocked({ grazersFromDay: 5 }) },
     )
     expect(codes(hidden)).toContain('fast-nitrogen-early')
   })
   test('once cycled it is judged by what is toxic of it at the highest pH', () => {
     const hard = {
       sources: [{ ...samplePlan.sources[0]!, alkalinityMeqPerL: 6 }],
-      animals: { ...samplePlan.animals, grazersFromDay: 40, fishFromDay: 50 },
+      animals: stocked({ grazersFromDay: 40, fishFromDay: 50 }),
     }
     const much = fed({ ...urea, amounts: amounts({ ammoniumMgNPerL: 10 }) }, hard)
     expect(codes(much, 100, null)).toContain('fast-nitrogen-toxic')

@@ -16,6 +16,7 @@ import { wantsSensitive } from '../gas/limits.js'
 import { commonAnswers } from '../plan/answers.js'
 import { findingsOf, mendWith, raise, type Finding, type Mend } from '../plan/finding.js'
 import { UNSET_AMOUNTS, type FeedProduct } from '../plan/planFeed.js'
+import { animalGroups, copperKillsSome } from '../plan/planAnimals.js'
 import type { Plan } from '../plan/plan.js'
 import { unionisedAmmoniaFraction } from '../water/ammonia.js'
 import { phFromCo2 } from '../water/carbonate.js'
@@ -85,7 +86,7 @@ function checkProduct(product: FeedProduct, plan: Plan, figures: TankFigures): F
   const weekly = weekRecipe(plan).portions.find((portion) => portion.product === product)
   const perWeek = weekly === undefined ? 0 : weekly.perL * content.partnersMg.copper
   const settled = perWeek / Math.max(0.05, weeklyChange(plan))
-  if (settled > COPPER_MG_PER_L && (wantsSensitive(plan.intent) || plan.animals.grazers !== 0)) {
+  if (settled > COPPER_MG_PER_L && (wantsSensitive(plan) || copperKillsSome(plan))) {
     const mend = products(plan, (cupboard) => cupboard.filter(({ id }) => id !== product.id))
     found.push(
       raise(
@@ -185,7 +186,7 @@ function checkFastNitrogen(plan: Plan, figures: TankFigures, cycledDay: number, 
     )
   const atNight = waterPh(plan, figures, co2AirEquilibriumMgPerL(figures.temperatureC, figures.room.co2Ppm))
   const toxic = dose * unionisedAmmoniaFraction(Math.min(11, atNight), figures.temperatureC)
-  const lives = plan.animals.grazers !== 0 || plan.animals.foodGPerDay !== 0
+  const lives = animalGroups(plan).length > 0
   if (lives && toxic > UNIONISED_TROUBLE) found.push(raise(FEED_FINDINGS['fast-nitrogen-toxic'], { toxic, limit: UNIONISED_TROUBLE }, mend))
   return found
 }

@@ -25,7 +25,7 @@ export const GAS_FINDINGS = findingsOf('gas', {
 export function checkGas(plan: Plan, figures: TankFigures): Finding[] {
   if (!hasGas(plan) || plan.lightWindows.length === 0) return []
   const found: Finding[] = []
-  const areSensitive = wantsSensitive(plan.intent)
+  const areSensitive = wantsSensitive(plan)
   const limit = aimedPeakMgPerL(areSensitive)
   const { peak } = plannedCo2(figures)
   const grade = gradeOf(peak, animalsFromDay(plan) === null ? 'none' : areSensitive ? 'sensitive' : 'some')

@@ -9,6 +9,8 @@ import { RED_PPFD, upkeepHours, withSupplyLevel } from '../intent/supplyLevel.js
 import { diff } from '../plan/edit.js'
 import { findingsOf, mendWith, raise, type Finding } from '../plan/finding.js'
 import { plantedAge, startEndDay } from '../plan/startPhase.js'
+import { animalGroups } from '../plan/planAnimals.js'
+import type { AnimalKind } from '../species/animals/index.js'
 import type { Plan } from '../plan/plan.js'
 import { MENDS } from './mends.js'
 const SHALLOW_CM = 32
@@ -18,6 +20,8 @@ const ROWS_OF_STEMS = 0.4
 const SHRIMP_DAY = 35
 /** Minutes are rules of thumb: a few more are no conflict. */
 const SLACK = 1.05
+
+const SHRIMPS: readonly AnimalKind[] = ['algae-shrimp', 'dwarf-shrimp', 'fan-shrimp']
 
 export const INTENT_FINDINGS = findingsOf('intent', {
   'hours-short': { severity: 'warn', values: { have: 'minutes', needed: 'minutes' } },
@@ -48,10 +52,10 @@ export function checkIntent(plan: Plan, figures: TankFigures): Finding[] {
   }
   if (wishes('diggers') && (wishes('fine-carpet') || share('carpet') > 0.1)) found.push(raise(INTENT_FINDINGS['wish-diggers-carpet'], {}))
   const leaches = figures.layers.some(({ ground, volumeL }) => volumeL > 0 && GROUND[ground].leaches)
-  if (wishes('shrimps') && leaches && plantedAge(plan, plan.animals.grazersFromDay) < SHRIMP_DAY - 7)
-    found.push(
-      raise(INTENT_FINDINGS['wish-shrimps-rich-start'], { planned: plan.animals.grazersFromDay, usual: SHRIMP_DAY + startEndDay(plan) }),
-    )
+  const shrimpDays = animalGroups(plan).flatMap(({ group, species }) => (SHRIMPS.includes(species.kind) ? [group.fromDay] : []))
+  const planned = shrimpDays.length === 0 ? null : Math.min(...shrimpDays)
+  if (wishes('shrimps') && leaches && planned !== null && plantedAge(plan, planned) < SHRIMP_DAY - 7)
+    found.push(raise(INTENT_FINDINGS['wish-shrimps-rich-start'], { planned, usual: SHRIMP_DAY + startEndDay(plan) }))
   if (wishes('warm-water-fish') && (wishes('cool-water-plants') || water < WARM_FISH_C))
     found.push(raise(INTENT_FINDINGS['wish-warm-cool'], { water }))
   const stems = share('stems')

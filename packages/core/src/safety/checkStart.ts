@@ -1,5 +1,6 @@
 import type { TankFigures } from '../ecosystem/tankFigures.js'
 import { findingsOf, mendWith, raise, type Finding } from '../plan/finding.js'
+import { animalGroups, nameOfAnimal } from '../plan/planAnimals.js'
 import type { Plan } from '../plan/plan.js'
 import { plantedAge } from '../plan/startPhase.js'
 import { MEQ_PER_DKH } from '../quantity/physicalConstants.js'
@@ -15,8 +16,7 @@ const AT_LEAST_DAY = 14
 const MOST_FOOD_G_PER_L = 0.006
 
 export const START_FINDINGS = findingsOf('programme', {
-  'grazers-early': { severity: 'warn', values: { planned: 'day', earliest: 'day' } },
-  'fish-early': { severity: 'warn', values: { planned: 'day', earliest: 'day' } },
+  'animals-early': { severity: 'warn', values: { planned: 'day', earliest: 'day' }, names: ['animal'] },
   'dark-soft': { severity: 'warn', values: { alkalinity: 'alkalinity', least: 'alkalinity' } },
   'dark-cold': { severity: 'note', values: { water: 'temperature', least: 'temperature' } },
   'dark-nothing': { severity: 'note', values: {} },
@@ -37,20 +37,17 @@ interface Start {
 /** Whether animals are planned for a day on which tests can allow them, and fed what the tank can take up. */
 export function checkStart(plan: Plan, figures: TankFigures, { allowedFromDay = AT_LEAST_DAY, ageDays }: Start): Finding[] {
   const found: Finding[] = []
-  const { grazers, grazersFromDay, foodGPerDay, fishFromDay } = plan.animals
   const earliest = allowedFromDay ?? 0
-  const isEarly = (day: number): boolean => day >= ageDays && day < earliest
-  const later = (path: string, from: number) => ({
-    mend: mendWith(MENDS['later-animals'], { day: earliest }, [{ path, from, to: earliest }]),
-  })
-  if (grazers !== 0 && isEarly(grazersFromDay))
-    found.push(
-      raise(START_FINDINGS['grazers-early'], { planned: grazersFromDay, earliest }, later('/animals/grazersFromDay', grazersFromDay)),
-    )
-  if (foodGPerDay !== 0 && isEarly(fishFromDay))
-    found.push(raise(START_FINDINGS['fish-early'], { planned: fishFromDay, earliest }, later('/animals/fishFromDay', fishFromDay)))
+  for (const { group, species } of animalGroups(plan)) {
+    const { id, fromDay: planned } = group
+    if (planned < ageDays || planned >= earliest) continue
+    const path = `/animals/groups/${id}/fromDay`
+    const mend = mendWith(MENDS['later-animals'], { day: earliest }, [{ path, from: planned, to: earliest }])
+    found.push(raise(START_FINDINGS['animals-early'], { planned, earliest }, { id, names: { animal: nameOfAnimal(species) }, mend }))
+  }
   const most = MOST_FOOD_G_PER_L * figures.waterL
-  if (foodGPerDay !== null && foodGPerDay > most) found.push(raise(START_FINDINGS['food-heavy'], { food: foodGPerDay, most }))
+  if (figures.foodGPerDay > most && plan.animals.foodGPerDay !== null)
+    found.push(raise(START_FINDINGS['food-heavy'], { food: figures.foodGPerDay, most }))
   return [...found, ...(isBefore(plan, ageDays) ? [...checkDark(plan, figures), ...checkDry(plan, figures)] : [])]
 }
 

@@ -2,6 +2,7 @@ import { COPPER_MG_PER_L } from '../feed/overdose.js'
 import { wantsSensitive } from '../gas/limits.js'
 import { findingsOf, mendWith, raise, type Finding, type Mend } from '../plan/finding.js'
 import { MINERAL_SALTS, type MineralSalt, type WaterSource } from '../plan/planWater.js'
+import { copperKillsSome } from '../plan/planAnimals.js'
 import type { Plan } from '../plan/plan.js'
 import { MMOL_PER_DGH } from '../quantity/physicalConstants.js'
 import { hardnessOf } from '../water/blend.js'
@@ -70,7 +71,7 @@ function checkSalts(plan: Plan): Finding[] {
   const limit = MOST_SODIUM_MG_PER_L
   if (sodium > limit) found.push(raise(WATER_FINDINGS['sodium-high'], { sodium, limit }, thinner(plan, limit / sodium)))
   else if (mineralised.sodiumMgPerL > limit) found.push(raise(WATER_FINDINGS['sodium-salt'], { sodium: mineralised.sodiumMgPerL, limit }))
-  const hasShrimps = wantsSensitive(plan.intent) || plan.animals.grazers !== 0
+  const hasShrimps = wantsSensitive(plan) || copperKillsSome(plan)
   if (hasShrimps && copper > COPPER_MG_PER_L)
     found.push(raise(WATER_FINDINGS['copper-tap'], { copper, limit: COPPER_MG_PER_L }, thinner(plan, COPPER_MG_PER_L / copper)))
   return found

@@ -6,6 +6,7 @@ import type { GroundZone, Piece, Plan, Vertex } from '../plan/plan.js'
 import { UNPLACED } from '../plan/unplanned.js'
 import { NO_REPORT, type WaterSource } from '../plan/planWater.js'
 import { samplePlan } from '../testing/samplePlan.js'
+import { stocked } from '../testing/stocked.js'
 import { checkPlan } from './checkPlan.js'
 import { filledKg } from './filled.js'
 
@@ -133,11 +134,11 @@ describe('each finding appears, and its mend mends it without another of its kin
     ['gas-overdose', { gasLines: [gas({ peakMgPerL: 55 })] }, true],
     ['gas-much', { gasLines: [gas({ peakMgPerL: 35 })] }, true],
     ['gas-much', { gasLines: [gas({ peakMgPerL: 30 })], intent: { ...samplePlan.intent, wishes: ['shrimps'] } }, true],
-    ['gas-wasted', { gasLines: [gas({ peakMgPerL: 90 })], animals: { ...samplePlan.animals, grazers: 0, foodGPerDay: 0 } }, false],
+    ['gas-wasted', { gasLines: [gas({ peakMgPerL: 90 })], animals: stocked({ grazers: 0, foodGPerDay: 0 }) }, false],
     ['gas-late', { gasLines: [gas({ beforeLightMin: 15 })], flow: { ...samplePlan.flow, surface: 'strong', hasSkimmer: true } }, true],
-    ['grazers-early', { animals: { ...samplePlan.animals, grazersFromDay: 0 } }, true],
-    ['fish-early', { animals: { ...samplePlan.animals, fishFromDay: 8 } }, true],
-    ['food-heavy', { animals: { ...samplePlan.animals, foodGPerDay: 4 } }, false],
+    ['animals-early', { animals: stocked({ grazersFromDay: 0 }) }, true],
+    ['animals-early', { animals: stocked({ fishFromDay: 8 }) }, true],
+    ['food-heavy', { animals: stocked({ foodGPerDay: 4 }) }, false],
     ['light-excess', { lamps: [{ ...samplePlan.lamps[0]!, watts: 400, dimFraction: 1 }] }, false],
     ['water-without-minerals', { logistics: { ...samplePlan.logistics, purifiedFraction: 1 } }, true],
     ['water-without-minerals', { sources: [source({ hardnessMmolPerL: 0.1 })] }, true],
@@ -185,13 +186,13 @@ describe('each finding appears, and its mend mends it without another of its kin
     const plan = {
       ...quiet,
       gasLines: [gas({ peakMgPerL: 35 })],
-      animals: { ...samplePlan.animals, grazers: 10, grazersFromDay: 12, fishFromDay: 60 },
+      animals: stocked({ grazers: 10, grazersFromDay: 12, fishFromDay: 60 }),
     }
     const at = (ageDays: number): string[] =>
       checkPlan(plan, tankFigures(plan), { ageDays, animalsAllowedFromDay: 20 }).map(({ code }) => code)
-    expect(at(0)).toEqual(expect.arrayContaining(['gas-much', 'grazers-early']))
-    expect(at(12)).toContain('grazers-early')
-    expect(at(13)).not.toContain('grazers-early')
+    expect(at(0)).toEqual(expect.arrayContaining(['gas-much', 'animals-early']))
+    expect(at(12)).toContain('animals-early')
+    expect(at(13)).not.toContain('animals-early')
     expect(at(13)).not.toContain('gas-much')
     const deadly = { ...plan, gasLines: [gas({ bubblesPerS: 8 })] }
     expect(checkPlan(deadly, tankFigures(deadly), { ageDays: 60 })[0]?.code).toBe('gas-overdose')

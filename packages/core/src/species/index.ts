@@ -1,3 +1,4 @@
+export * from './animals/index.js'
 export {
   classesOf,
   CONFIDENCES,
@@ -39,6 +40,7 @@ export {
   CLASS_TRAITS,
   CLASSES_TRAITS,
   FLAG_TRAITS,
+  LEGAL_STANDINGS,
   MELTS,
   NAME_STANDINGS,
   PLANT_FORMS,

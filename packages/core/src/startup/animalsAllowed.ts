@@ -19,7 +19,7 @@ export function animalsAllowedFromDay(plan: Plan): number {
   if (known !== undefined) return known
   const end = startEndDay(plan)
   const days = end + WEEKS_DAYS
-  const empty: Plan = { ...plan, animals: { ...plan.animals, grazers: 0, foodGPerDay: 0 } }
+  const empty: Plan = { ...plan, animals: { ...plan.animals, groups: [] } }
   const { timeline } = programmed([{ fromDay: 0, plan: empty }], { today: 0, animalsAllowedFromDay: null })
   const { forcing, startState, parameters } = compile({ timeline, days, stepMin: 60 })
   const { rows } = simulate({ forcing, startState, parameters, days })

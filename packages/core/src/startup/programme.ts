@@ -1,6 +1,7 @@
 import { hasGas } from '../gas/linesOf.js'
 import { aimedPeakMgPerL, wantsSensitive, WASTED_MG_PER_L } from '../gas/limits.js'
 import { animalsFromDay } from '../livestock/presence.js'
+import { animalGroups, isCleaner } from '../plan/planAnimals.js'
 import type { Plan, TimelineEntry } from '../plan/plan.js'
 import type { StartMethod } from '../plan/planStart.js'
 import { startEndDay } from '../plan/startPhase.js'
@@ -93,8 +94,12 @@ export function startProgramme(timeline: readonly TimelineEntry[]): ProgrammeSte
   for (const { code, fromDay, toDay, share } of feedPhasesOf(plan))
     if (code === 'feed-part') step(code, fromDay, toDay, { nitrogen: share.nitrogenPhosphorus, rest: share.rest })
     else step(code, fromDay, toDay, {})
-  if (plan.animals.grazers !== 0) step('animals-grazers', plan.animals.grazersFromDay, plan.animals.grazersFromDay + 7, {})
-  if (plan.animals.foodGPerDay !== 0) step('animals-fish', plan.animals.fishFromDay, plan.animals.fishFromDay + 7, {})
+  const arrivals = animalGroups(plan)
+  for (const { code, come } of [
+    { code: 'animals-grazers', come: arrivals.filter(({ species }) => isCleaner(species)) },
+    { code: 'animals-fish', come: arrivals.filter(({ species }) => !isCleaner(species)) },
+  ] as const)
+    for (const day of new Set(come.map(({ group }) => group.fromDay))) step(code, day, day + 7, {})
   steps.push(...beforePlanted(plan.start.method, end))
   step('work-melt', end + 3, end + 21, {})
   step('work-tests', end + 3, end + 42, {})
@@ -188,7 +193,7 @@ function gasLane(plan: Plan, length: number): ProgrammeStep[] {
       ? stepOf('gas-high-then-less', end, turnDown, { most: WASTED_MG_PER_L })
       : stepOf('gas-before-animals', end, turnDown, { most: WASTED_MG_PER_L }),
     stepOf('gas-turn-down', turnDown, first, {}),
-    stepOf('gas-with-animals', first, length, { most: aimedPeakMgPerL(wantsSensitive(plan.intent)) }),
+    stepOf('gas-with-animals', first, length, { most: aimedPeakMgPerL(wantsSensitive(plan)) }),
   ]
 }
 

@@ -2,6 +2,7 @@ import { describe, expect, test } from 'vitest'
 import type { Plan, TimelineEntry } from '../plan/plan.js'
 import { entryAt } from '../plan/timelineAt.js'
 import { samplePlan } from '../testing/samplePlan.js'
+import { stocked } from '../testing/stocked.js'
 import { animalsAllowedFromDay } from './animalsAllowed.js'
 import { lightSettingOf, withLight } from './lightSteps.js'
 import { programmed } from './programmed.js'
@@ -109,21 +110,20 @@ describe('animals', () => {
     expect(later).toBeLessThan(60)
   })
   test('those to come wait; those that are there stay', () => {
-    const plan: Plan = { ...samplePlan, animals: { ...samplePlan.animals, grazersFromDay: 5, fishFromDay: 20 } }
+    const plan: Plan = { ...samplePlan, animals: stocked({ grazersFromDay: 5, fishFromDay: 20 }) }
     const { timeline } = programmed([{ fromDay: 0, plan }], { today: 10, animalsAllowedFromDay: 40 })
-    expect(timeline[0]!.plan.animals).toMatchObject({ grazersFromDay: 5, fishFromDay: 40 })
+    expect(timeline[0]!.plan.animals.groups.map(({ fromDay }) => fromDay)).toEqual([5, 40])
   })
   test('planned for weeks that turned out dry or dark, they wait for tests; never do they come with the flood', () => {
     for (const method of ['dark', 'dry'] as const) {
       const plan: Plan = {
         ...samplePlan,
         start: { method, endsOnDay: 45, dryLightHours: null },
-        animals: { ...samplePlan.animals, grazersFromDay: 35, fishFromDay: 50 },
+        animals: stocked({ grazersFromDay: 35, fishFromDay: 50 }),
       }
       const fromDays = (today: number, allowed: number | null) => {
         const { timeline } = programmed([{ fromDay: 0, plan }], { today, animalsAllowedFromDay: allowed })
-        const { grazersFromDay, fishFromDay } = timeline.at(-1)!.plan.animals
-        return [grazersFromDay, fishFromDay]
+        return timeline.at(-1)!.plan.animals.groups.map((group) => group.fromDay)
       }
       expect(fromDays(40, 66)).toEqual([66, 66])
       expect(fromDays(60, 66)).toEqual([66, 50])

@@ -117,16 +117,14 @@ const USUAL_WAIT_DAYS = 28
 /** Those that are there stay; those to come wait. */
 function withAnimalsAllowed(plan: Plan, today: number, allowedFromDay: number | null): Plan {
   const end = startEndDay(plan)
-  const { grazers, grazersFromDay, foodGPerDay, fishFromDay } = plan.animals
   // None lives where plants and water are not together yet: what was planned for before that waits for tests as what is still to come does.
   const later = (planned: number): number =>
     planned <= today && planned >= end
       ? planned
       : Math.max(end, planned, allowedFromDay ?? (planned < end ? end + USUAL_WAIT_DAYS : planned))
-  const animals = {
-    ...plan.animals,
-    grazersFromDay: grazers === 0 ? grazersFromDay : later(grazersFromDay),
-    fishFromDay: foodGPerDay === 0 ? fishFromDay : later(fishFromDay),
-  }
-  return animals.grazersFromDay === grazersFromDay && animals.fishFromDay === fishFromDay ? plan : { ...plan, animals }
+  const groups = plan.animals.groups.map((group) => {
+    const fromDay = group.count === 0 ? group.fromDay : later(group.fromDay)
+    return fromDay === group.fromDay ? group : { ...group, fromDay }
+  })
+  return groups.every((group, at) => group === plan.animals.groups[at]) ? plan : { ...plan, animals: { ...plan.animals, groups } }
 }

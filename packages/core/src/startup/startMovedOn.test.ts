@@ -6,13 +6,14 @@ import type { JobRecord } from '../plan/journal.js'
 import type { Plan } from '../plan/plan.js'
 import { phaseOn, startEndDay } from '../plan/startPhase.js'
 import { samplePlan } from '../testing/samplePlan.js'
+import { stocked } from '../testing/stocked.js'
 import { programmed } from './programmed.js'
 import { startProgramme, stepsOn } from './programme.js'
 import { startMovedOn } from './startMovedOn.js'
 
 const plan: Plan = {
   ...samplePlan,
-  animals: { ...samplePlan.animals, grazers: 0, foodGPerDay: 0 },
+  animals: stocked({ grazers: 0, foodGPerDay: 0 }),
   start: { method: 'dry', endsOnDay: 42, dryLightHours: 10 },
 }
 const dark: Plan = { ...plan, start: { ...plan.start, method: 'dark' } }

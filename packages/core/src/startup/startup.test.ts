@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest'
 import type { Plan } from '../plan/plan.js'
 import { samplePlan } from '../testing/samplePlan.js'
+import { stocked } from '../testing/stocked.js'
 import { withLight } from './lightSteps.js'
 import { stepsOn, startProgramme } from './programme.js'
 import { programmed } from './programmed.js'
@@ -20,7 +21,8 @@ describe('the first weeks', () => {
     expect(codesOn(16)).toContain('normal-brown-film')
     expect(codesOn(45)).not.toContain('normal-brown-film')
   })
-  test('gas is turned down before animals come', () => expect(codesOn(samplePlan.animals.grazersFromDay - 3)).toContain('gas-turn-down'))
+  test('gas is turned down before animals come', () =>
+    expect(codesOn(samplePlan.animals.groups[0]!.fromDay - 3)).toContain('gas-turn-down'))
   test('nobody is told to use more gas than animals bear on a day on which they are in', () => {
     for (const [grazersFromDay, fishFromDay] of [
       [0, 0],
@@ -28,7 +30,7 @@ describe('the first weeks', () => {
       [28, 42],
       [90, 90],
     ] as const) {
-      const plan = { ...samplePlan, animals: { ...samplePlan.animals, grazersFromDay, fishFromDay } }
+      const plan = { ...samplePlan, animals: stocked({ grazersFromDay, fishFromDay }) }
       for (let day = grazersFromDay; day < PROGRAMME_DAYS; day++) expect(codesOn(day, plan)).not.toContain('gas-before-animals')
     }
   })

@@ -1,3 +1,4 @@
+import { SOME_GRAZERS } from '@jovrin/core'
 import { TankCondition } from '@jovrin/contract'
 import { afterAll, beforeAll, expect, test } from 'vitest'
 import { plainPlan, TANK_ID, testServer, type TestServer } from '../testing/testServer.js'
@@ -57,7 +58,7 @@ beforeAll(async () => {
           limitMgPerL: null,
         },
       ],
-      animals: { foodGPerDay: 0.3, grazers: 5, grazersFromDay: 30, fishFromDay: 40 },
+      animals: { groups: [{ id: 'a1', species: SOME_GRAZERS.id, count: 5, fromDay: 30, origin: '' }], foodGPerDay: 0.3 },
     }),
   })
 })

@@ -4,7 +4,7 @@ export const TANK_ID = '01920000-0000-7000-8000-0000000000aa'
 
 export const plainPlan = (change: Partial<Plan> = {}): Plan => ({
   ...UNPLANNED,
-  schemaVersion: 9,
+  schemaVersion: 10,
   name: 'Reading-room river',
   startedOn: '2026-09-01',
   timeZone: 'Europe/Berlin',
@@ -21,7 +21,7 @@ export const plainPlan = (change: Partial<Plan> = {}): Plan => ({
   flow: { surface: 'ripple', hasSkimmer: false, turnoverPerH: 7, lossTimes: null, filter: 'new' },
   feeding: 'lean-column',
   changes: { fraction: 0.5, everyDays: 7, firstWeeks: 'daily' },
-  animals: { foodGPerDay: 0, grazers: 0, grazersFromDay: 28, fishFromDay: 42 },
+  animals: { groups: [], foodGPerDay: null },
   isTrimmed: true,
   ...change,
 })

@@ -1,5 +1,6 @@
 import { setImmediate } from 'node:timers/promises'
 import {
+  animalGroups,
   animalsAllowedFromDay,
   civilDate,
   datedPlans,
@@ -58,7 +59,7 @@ function partsOf({ plan, changes, told, tests, plants, today }: LifeOf) {
   const entries = dated.map(({ from }, at) => ({ from, plan: settings[at]?.plan ?? plan }))
   const begun = settings.at(-1)?.plan ?? plan
   const isStarting = age < startEndDay(begun) + START_DAYS
-  const hasAnimals = plan.animals.grazers !== 0 || plan.animals.foodGPerDay !== 0
+  const hasAnimals = animalGroups(plan).length > 0
   const allowedFromDay = hasAnimals && isStarting ? animalsAllowedFromDay(begun) : null
   // Tests of dark weeks speak of the cycle; animals wait for tests with the plants in.
   const plantedOn = datePlusDays(plan.startedOn, startEndDay(begun))

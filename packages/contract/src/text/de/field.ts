@@ -310,10 +310,9 @@ export const field: Translation<typeof fieldWords> = {
   ],
   'start/dryLightHours': ['Licht im Trockenen', 'Stunden am Tag unter der Folie, bis geflutet wird.'],
   isTrimmed: ['Wöchentlich geschnitten', 'Dichte Gruppen werden in Form gebracht.'],
-  'animals/foodGPerDay': ['Fischfutter', 'Trockenfutter.'],
-  'animals/fishFromDay': ['Fische ab Tag', 'Tage nach dem Beginn, an dem sie kamen oder kommen.'],
-  'animals/grazers': ['Algengarnelen', 'Gezählt als ausgewachsene Garnelen von {4 to 5 cm}.'],
-  'animals/grazersFromDay': ['Garnelen ab Tag', 'Tage nach dem Beginn.'],
+  'animals/foodGPerDay': ['Futter am Tag', 'Trocken, für alle Tiere zusammen, wie gewogen. Unbekannt: nach Zahl und Größe der Tiere.'],
+  'animals/groups/*/count': ['Anzahl', 'Unbekannt: so viele, wie sich zusammen mindestens wohlfühlen.'],
+  'animals/groups/*/fromDay': ['Ab Tag', 'Im Alter des Beckens: wann sie kamen oder kommen.'],
 }
 
 export const question: Translation<typeof questionWords> = {
@@ -362,5 +361,6 @@ export const part: Translation<typeof partWords> = {
   feed: 'Düngeplan',
   changes: 'Wasserwechsel',
   animals: 'Tiere',
+  fauna: 'Tiere des Plans',
   isTrimmed: 'Wöchentlich geschnitten',
 }

@@ -2,6 +2,9 @@ import type { calendarFileWords, jobOrderWords, jobTaskWords, jobTitleWords, por
 import type { Translation } from '../language.js'
 import { counted } from '../plural.js'
 
+/** Nobody told how many: nothing is said of it. */
+const someOf = (told: string, count: number): string => (count === 0 ? '' : `${counted(count, { one: 'Tier', other: 'Tiere' }, told)}, `)
+
 export const jobTitle: Translation<typeof jobTitleWords> = {
   'dark-start': 'Füllen, beim Dunkelstart',
   'soak-wood': 'Holz wässern, wenn es schwimmt oder färbt',
@@ -84,8 +87,9 @@ export const jobTask: Translation<typeof jobTaskWords> = {
   'weigh-cylinder': nothingMore,
   photo: nothingMore,
   melt: () => 'an Luft gewachsene Blätter lösen sich jetzt auf; herausnehmen',
-  grazers: (v) => `${v.shrimps}, nach zwei Tests bei null`,
-  fish: () => 'nach zwei Tests bei null; vorher das Gas herunterdrehen; wenige auf einmal',
+  grazers: (v, n) => `${someOf(v.animals, n.animals)}nach zwei Tests bei null; vorher das Gas zurückdrehen; Tropfen für Tropfen`,
+  fish: (v, n) =>
+    `${someOf(v.animals, n.animals)}nach zwei Tests bei null; vorher das Gas herunterdrehen; wenige auf einmal, Tropfen für Tropfen`,
   'order-gas': () => 'die Waage sagt: in zwei Wochen ist noch ein Zehntel da',
   'swap-cylinder': () => 'die Waage sagt: noch ein Zehntel ist da; darunter fällt der Druck, und das Gas kann durchgehen',
 }

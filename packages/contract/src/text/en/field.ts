@@ -324,10 +324,9 @@ export const fieldWords = {
   ],
   'start/dryLightHours': ['Light while dry', 'Hours a day under film, until the tank is flooded.'],
   isTrimmed: ['Trimmed weekly', 'Dense groups are brought back to shape.'],
-  'animals/foodGPerDay': ['Fish food', 'Dry food.'],
-  'animals/fishFromDay': ['Fish from day', 'Days after the start when they came or will come.'],
-  'animals/grazers': ['Algae shrimps', 'Counted as grown shrimps of {4 to 5 cm}.'],
-  'animals/grazersFromDay': ['Shrimps from day', 'Days after the start.'],
+  'animals/foodGPerDay': ['Food a day', 'Dry, for all animals together, as you weigh it. Unknown: by their number and size.'],
+  'animals/groups/*/count': ['Number', 'Unknown: the least that are well together.'],
+  'animals/groups/*/fromDay': ['From day', 'Of the tank’s age: when they came or will come.'],
 } satisfies Record<
   Exclude<FieldPath, 'zones/*/outline/*/isRound' | 'hardscape/*/outline/*/isRound' | 'beds/*/outline/*/isRound'>,
   Question
@@ -382,6 +381,7 @@ export const partWords = {
   feed: 'Dose plan',
   changes: 'Water changes',
   animals: 'Animals',
+  fauna: 'Animals of the plan',
   isTrimmed: 'Trimmed weekly',
 } satisfies Record<keyof Plan, string>
 

@@ -2,6 +2,10 @@ import type { JobKind, JobValues } from '@jovrin/core'
 import { counted } from '../plural.js'
 import type { Sentence } from '../tell.js'
 
+/** Nobody told how many: nothing is said of it. */
+const someOf = (told: string, count: number): string =>
+  count === 0 ? '' : `${counted(count, { one: 'animal', other: 'animals' }, told)}, `
+
 /** What a job is called. */
 export const jobTitleWords = {
   'dark-start': 'Fill, if you start dark',
@@ -89,8 +93,8 @@ export const jobTaskWords = {
   'weigh-cylinder': nothingMore,
   photo: nothingMore,
   melt: () => 'leaves grown in air dissolve now; take them out',
-  grazers: (v) => `${v.shrimps}, after two tests at zero`,
-  fish: () => 'after two tests at zero; gas turned down first; a few at a time',
+  grazers: (v, n) => `${someOf(v.animals, n.animals)}after two tests at zero; gas turned down first; drip by drip`,
+  fish: (v, n) => `${someOf(v.animals, n.animals)}after two tests at zero; gas turned down first; a few at a time, drip by drip`,
   'order-gas': () => 'the scale says that a tenth is left in two weeks',
   'swap-cylinder': () => 'the scale says that a tenth is left; below it pressure falls, and the gas may surge',
 } satisfies JobSentences

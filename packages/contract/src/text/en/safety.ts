@@ -94,8 +94,8 @@ export const findingWords = {
   'gas-wasted': (v) => `The gas that is planned comes to about ${v.peak} at gas-off: more than plants can use (${v.limit}).`,
   'gas-late': (v) =>
     `When the lights come on there are about ${v.atLightsOn}, at gas-off ${v.peak}: plants start the day short. More ripple with more gas makes the day flatter; or open it earlier.`,
-  'grazers-early': (v) => `Grazers are planned for day ${v.planned}; two tests at zero can hardly be had before day ${v.earliest}.`,
-  'fish-early': (v) => `Fish are planned for day ${v.planned}; two tests at zero can hardly be had before day ${v.earliest}.`,
+  'animals-early': (v) =>
+    `${named(v.animal, 'Animals')}: planned for day ${v.planned}; two tests at zero can hardly be had before day ${v.earliest}.`,
   'dark-soft': (v) =>
     `Dark start with new water of ${v.alkalinity}: the cycle takes alkalinity, and below ${v.least} it slows down or stands still. Start higher, and test it every week.`,
   'dark-cold': (v) => `Dark start at ${v.water}: bacteria grow slowly below ${v.least}; count on weeks more, or heat.`,

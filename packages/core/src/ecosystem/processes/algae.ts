@@ -125,12 +125,12 @@ export const algae: Process = {
     for (let guild = 0; guild < GUILD_COUNT; guild++) {
       const mass = state[ALGAE + guild]!
       const growth = step.algaeGrowthG[guild]! * (guild === DIATOM ? Math.min(common, granted[POOL.silicon]!) : common)
-      const wantedLoss = (step.algaeLossPerH[guild]! + grazing * parameters.grazerTaste[guild]!) * mass
+      const wantedLoss = (step.algaeLossPerH[guild]! + grazing * tasteFor(step, guild)) * mass
       // A crowd of grazers would eat more in a step than there is: what dies and what is eaten share what stands.
       const there = mass / dtH + growth
       const share = wantedLoss > there ? there / wantedLoss : 1
       const dying = step.algaeLossPerH[guild]! * mass * share
-      const eaten = grazing * parameters.grazerTaste[guild]! * mass * share
+      const eaten = grazing * tasteFor(step, guild) * mass * share
       const nitrogen = growth * parameters.algaeNMgPerG
       const fromWater = guild === CYANO ? nitrogen * step.algaeWaterN : nitrogen
       waterN += fromWater
@@ -180,9 +180,13 @@ function colonised(step: Step): { hostM2: number; stressedShare: number } {
 const scratch = { hostM2: 0, stressedShare: 0 }
 
 /** Ingestion per gram of taste-weighted algae [1/h]; Holling's third type, so that scarce algae are left alone. */
-function grazingRate({ state, parameters, conditions, site }: Step): number {
+function grazingRate(step: Step): number {
+  const { state, parameters, conditions, site } = step
   let tasty = 0
-  for (let guild = 0; guild < GUILD_COUNT; guild++) tasty += parameters.grazerTaste[guild]! * state[ALGAE + guild]!
+  for (let guild = 0; guild < GUILD_COUNT; guild++) tasty += tasteFor(step, guild) * state[ALGAE + guild]!
   const half = parameters.grazerHalfGPerM2 * site.surfaceM2
   return ((conditions.grazers * parameters.grazerMaxGPerDay) / 24) * (tasty / (half * half + tasty * tasty))
 }
+
+const tasteFor = ({ parameters, conditions }: Step, guild: number): number =>
+  parameters.grazerTaste[guild]! * conditions.grazerTaste[guild]!

@@ -58,7 +58,7 @@ export function gasFactsOf(plan: Plan, figures: TankFigures, { ageDays, areSeen,
   return {
     timeZone: plan.timeZone,
     hasGas: hasGas(plan),
-    animals: !areIn ? 'none' : wantsSensitive(plan.intent) ? 'sensitive' : 'some',
+    animals: !areIn ? 'none' : wantsSensitive(plan) ? 'sensitive' : 'some',
     daysWithAnimals: !areIn ? null : fromDay === null || ageDays < fromDay ? 0 : ageDays - fromDay,
     hasNitrogenTrouble: isTrouble(nitrogen),
     planned: hasGas(plan) ? plannedCo2(figures) : null,

@@ -14,6 +14,8 @@ import type { PlanV7 } from './planV7.js'
 import { v7to8 } from './v7to8.js'
 import type { PlanV8 } from './planV8.js'
 import { v8to9 } from './v8to9.js'
+import type { PlanV9 } from './planV9.js'
+import { v9to10 } from './v9to10.js'
 
 /** A stored document in today's form. What is not an older plan comes back as it is: the boundary's schema says what is wrong with it. */
 export function upgradePlan(document: unknown): unknown {
@@ -34,7 +36,9 @@ export function upgradePlan(document: unknown): unknown {
     case 7:
       return isWholeV7(document) ? upgradePlan(v7to8(document)) : document
     case 8:
-      return isWholeV8(document) ? v8to9(document) : document
+      return isWholeV8(document) ? upgradePlan(v8to9(document)) : document
+    case 9:
+      return isWholeV9(document) ? v9to10(document) : document
     default:
       return document
   }
@@ -50,4 +54,5 @@ const isWholeV5 = (document: Partial<PlanV5>): document is PlanV5 => Array.isArr
 const isWholeV6 = (document: Partial<PlanV6>): document is PlanV6 => document.tabProduct === null || isHeld(document.tabProduct)
 const isWholeV7 = (document: Partial<PlanV7>): document is PlanV7 => Array.isArray(document.sources) && isHeld(document.changes)
 const isWholeV8 = (document: Partial<PlanV8>): document is PlanV8 => isHeld(document.changes)
+const isWholeV9 = (document: Partial<PlanV9>): document is PlanV9 => isHeld(document.animals)
 const isHeld = (part: unknown): boolean => typeof part === 'object' && part !== null

@@ -240,6 +240,7 @@ function conditionsOf(scenario: Scenario, today: Partial<Setting>, day: number, 
     skimmer: now.skim,
     transferTimes: 1,
     flow: now.flow,
+    grazerTaste: new Float64Array(5).fill(1),
     ppfd: now.ppfd,
     lightOfGroup: new Float64Array(6).fill(1),
     lightShareOfStep: Float64Array.from({ length: steps }, (_, index) => {

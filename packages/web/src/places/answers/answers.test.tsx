@@ -21,6 +21,7 @@ import { DoseAnswer } from './DoseAnswer.js'
 import { GasAnswer } from './GasAnswer.js'
 import { LightAnswer } from './LightAnswer.js'
 import { NormalAnswer } from './NormalAnswer.js'
+import { shrimps } from '../../testing/animals.js'
 
 configure({ defaultHidden: true }) // whether something is hidden is reckoned from styles, element by element
 beforeEach(() => localStorage.clear())
@@ -51,7 +52,7 @@ const plan = {
     },
   ],
   lightWindows: [{ id: 't1', on: '12:00', hours: 8, rampMin: 30 }],
-  animals: { ...barePlan.animals, grazers: 10, grazersFromDay: 28 },
+  animals: shrimps(10, 28),
 }
 const tank = { id: TANK, revision: 1, plan } as unknown as TankEntry
 let ids = 0

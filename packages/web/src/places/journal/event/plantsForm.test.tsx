@@ -10,6 +10,7 @@ import { libraryPlant } from '../../../testing/libraryPlants.js'
 import { renderPage } from '../../../testing/renderPage.js'
 import { standInServer } from '../../../testing/standInServer.js'
 import { EventForm } from './EventForm.js'
+import { shrimps } from '../../../testing/animals.js'
 
 const { field } = journalWords
 const redStem = libraryPlant('Ammannia pedicellata')
@@ -20,7 +21,7 @@ const mapped = {
   canRedo: false,
   plan: {
     ...barePlan,
-    animals: { ...barePlan.animals, grazers: 5 },
+    animals: shrimps(5, 35),
     flora: [redStem],
     beds: [
       {

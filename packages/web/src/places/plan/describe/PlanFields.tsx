@@ -405,9 +405,6 @@ const AnimalFields = () => (
   <Group number={9} title={describeWords.section.animals}>
     <Grid>
       <PlanField path="animals/foodGPerDay" />
-      <PlanField path="animals/fishFromDay" />
-      <PlanField path="animals/grazers" />
-      <PlanField path="animals/grazersFromDay" />
     </Grid>
   </Group>
 )

@@ -25,7 +25,6 @@ export function datedFields(plan: Plan): DatedField[] {
     '/flow/surface',
     '/flow/turnoverPerH',
     '/animals/foodGPerDay',
-    '/animals/grazers',
   ]
   return [
     ...several(plan.lamps, 'lamps', ['dimFraction', 'aboveWaterCm']),

@@ -1,5 +1,6 @@
 import { feedSheetWords } from '@jovrin/contract'
 import {
+  animalGroups,
   contentOf,
   courseBand,
   cupboardOf,
@@ -62,7 +63,7 @@ export function OverdosePart({ desk: { plan, figures }, results }: { readonly de
     temperatureC: figures.temperatureC,
     changeFraction: HALF,
   })
-  const isLive = plan.animals.grazers !== 0 || plan.animals.foodGPerDay !== 0
+  const isLive = animalGroups(plan).length > 0
   return (
     <section aria-labelledby="feed-overdose">
       <Heading id="feed-overdose">{text.overdose}</Heading>

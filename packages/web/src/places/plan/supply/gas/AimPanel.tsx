@@ -61,7 +61,7 @@ export function AimPanel({ desk, age }: { readonly desk: Desk; readonly age: num
   const usual = stageOf(desk, age)
   const stage = GAS_STAGES.find((one) => one === search.get('stage')) ?? usual
   const [begun, setBegun] = useKeptState<Begun | null>(`jovrin.gasAim.${tankId}.${stage}`, null, readBegun, { onDevice: true })
-  const areSensitive = wantsSensitive(plan.intent)
+  const areSensitive = wantsSensitive(plan)
   const startPpfd = begun?.ppfd ?? figures.ppfd
   const steps = useMemo(
     () =>

@@ -13,6 +13,7 @@ import { KitPanel } from './KitPanel.js'
 import { LevelPanel } from './level/LevelPanel.js'
 import { MovesTable } from './MovesTable.js'
 import { SharedCylinder } from './SharedCylinder.js'
+import { NO_ANIMALS, shrimps } from '../../../../testing/animals.js'
 
 configure({ defaultHidden: true }) // whether something is hidden is reckoned from styles, element by element
 beforeEach(() => {
@@ -29,7 +30,7 @@ const gassed: Plan = {
   ...builtPlan,
   gasLines: [{ ...builtLine!, control: 'timer', diffuser: 'in-tank', bubblesPerS: 3, sharedWith: null }],
 }
-const without: Plan = { ...gassed, animals: { ...gassed.animals, grazers: 0, foodGPerDay: 0 } }
+const without: Plan = { ...gassed, animals: NO_ANIMALS }
 const lineOf = (plan: Plan) => tankFigures(plan).gasLines[0]!
 const serve = (tanks: readonly { id: string; plan: Plan }[] = []) =>
   standInServer(({ path }) => {
@@ -107,9 +108,7 @@ describe('what to aim at', () => {
     await press(gasLevelWords.stepTake)
     expect(tankFigures(work.draft()).gasLevels.peak).toBeGreaterThan(45)
     cleanup()
-    renderSheet({ ...without, animals: { ...without.animals, grazers: 10, grazersFromDay: 60 } }, (desk) => (
-      <AimPanel desk={desk} age={3} />
-    ))
+    renderSheet({ ...without, animals: shrimps(10, 60) }, (desk) => <AimPanel desk={desk} age={3} />)
     expect(screen.queryByRole('button', { name: gasLevelWords.stepTake })).toBeNull()
     expect(screen.getByText(gasLevelWords.stepForbidden)).toBeTruthy()
   })
@@ -194,7 +193,7 @@ test('a bottle is told to be too much for animals in a small tank', async () => 
     ...gassed,
     vessel: { ...gassed.vessel, lengthCm: 25, widthCm: 20, heightCm: 22 },
     flow: { ...gassed.flow, surface: 'still', hasSkimmer: false },
-    animals: { ...gassed.animals, grazers: 5 },
+    animals: shrimps(5, 35),
     layers: [],
     zones: [],
     hardscape: [],

@@ -22,6 +22,7 @@ import { ReadyPart } from './ReadyPart.js'
 import { SourcesPart } from './SourcesPart.js'
 import { useFirstFill } from './useFirstFill.js'
 import type { Desk } from '../../desk.js'
+import { shrimps } from '../../../../testing/animals.js'
 
 configure({ defaultHidden: true }) // whether something is hidden is reckoned from styles, element by element
 beforeEach(() => {
@@ -152,7 +153,7 @@ const Card = ({ desk }: { readonly desk: Desk }) => {
 }
 describe('the change card', () => {
   const kit = { ...hard.water.kit, bucketL: 10, fillS: 60, drainS: 80, hotC: 50 }
-  const lived: Plan = { ...hard, water: { ...hard.water, kit }, animals: { ...hard.animals, foodGPerDay: 0.2, fishFromDay: 10 } }
+  const lived: Plan = { ...hard, water: { ...hard.water, kit }, animals: shrimps(0, 10, 0.2) }
   test('has all the work in order, with hot water to the tank’s warmth', () => {
     renderSheet(lived, (desk) => <Card desk={desk} />)
     const steps = screen.getAllByRole('listitem').map(({ textContent }) => textContent)
