@@ -1,3 +1,4 @@
+import { ANIMAL_FINDINGS } from './safety/checkAnimals.js'
 import { DENSITY_FINDINGS } from './safety/checkDensity.js'
 import { FEED_FINDINGS } from './safety/checkFeed.js'
 import { GAS_FINDINGS } from './safety/checkGas.js'
@@ -29,6 +30,7 @@ export const FINDINGS = {
   ...SPOT_FINDINGS,
   ...PLANTING_FINDINGS,
   ...GROUP_FINDINGS,
+  ...ANIMAL_FINDINGS,
   ...KIT_FINDINGS,
   ...INTENT_FINDINGS,
 }

@@ -1,7 +1,18 @@
 import { quantities, type Dimensions, type NumbersOf, type Quantities } from '../quantity/quantity.js'
 import type { Edit } from './edit.js'
 
-export const PLAN_SHEETS = ['intent', 'vessel', 'ground', 'hardscape', 'planting', 'supply', 'kit', 'shopping', 'programme'] as const
+export const PLAN_SHEETS = [
+  'intent',
+  'vessel',
+  'ground',
+  'hardscape',
+  'planting',
+  'animals',
+  'supply',
+  'kit',
+  'shopping',
+  'programme',
+] as const
 /** The sheet of the plan on which a thing is drawn and changed. */
 export type PlanSheet = (typeof PLAN_SHEETS)[number]
 export const SUPPLY_SHEETS = ['light', 'gas', 'feed', 'water'] as const

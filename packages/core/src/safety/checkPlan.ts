@@ -2,6 +2,7 @@ import type { TankFigures } from '../ecosystem/tankFigures.js'
 import { bySeverity, type Finding } from '../plan/finding.js'
 import type { Plan } from '../plan/plan.js'
 import type { StartDensity } from '../startup/startDensity.js'
+import { checkAnimals } from './checkAnimals.js'
 import { checkDensity } from './checkDensity.js'
 import { checkFeed } from './checkFeed.js'
 import { checkGas } from './checkGas.js'
@@ -51,6 +52,7 @@ export function checkPlan(
     ...checkPlanting(plan, figures),
     ...checkGroups(plan, figures),
     ...checkSpots(plan, figures),
+    ...checkAnimals(plan, figures, { allowedFromDay: animalsAllowedFromDay, ageDays }),
     ...checkKit(plan, figures),
     ...checkIntent(plan, figures),
   ]).filter(({ restsOncePlanted }) => !(isPlanted && restsOncePlanted))

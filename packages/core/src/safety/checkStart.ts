@@ -8,6 +8,7 @@ import { dryWaterLineCm } from '../startup/dryWeeks.js'
 import { leachesAmmonia } from '../startup/feedPhases.js'
 import { CYCLE_C, CYCLE_MEQ_PER_L, feedsRoots } from '../startup/waysToStart.js'
 import { newWater } from '../water/newWater.js'
+import { ownEarliestDay } from './checkAnimals.js'
 import { MENDS } from './mends.js'
 
 /** Two tests a day or more apart, and a film to graze, take at least this long, whatever the tank. General practice. */
@@ -41,13 +42,12 @@ export function checkStart(plan: Plan, figures: TankFigures, { allowedFromDay = 
   for (const { group, species } of animalGroups(plan)) {
     const { id, fromDay: planned } = group
     if (planned < ageDays || planned >= earliest) continue
-    const path = `/animals/groups/${id}/fromDay`
-    const mend = mendWith(MENDS['later-animals'], { day: earliest }, [{ path, from: planned, to: earliest }])
+    const day = Math.max(earliest, ownEarliestDay(plan, species))
+    const mend = mendWith(MENDS['later-animals'], { day }, [{ path: `/animals/groups/${id}/fromDay`, from: planned, to: day }])
     found.push(raise(START_FINDINGS['animals-early'], { planned, earliest }, { id, names: { animal: nameOfAnimal(species) }, mend }))
   }
   const most = MOST_FOOD_G_PER_L * figures.waterL
-  if (figures.foodGPerDay > most && plan.animals.foodGPerDay !== null)
-    found.push(raise(START_FINDINGS['food-heavy'], { food: figures.foodGPerDay, most }))
+  if (figures.foodGPerDay > most) found.push(raise(START_FINDINGS['food-heavy'], { food: figures.foodGPerDay, most }))
   return [...found, ...(isBefore(plan, ageDays) ? [...checkDark(plan, figures), ...checkDry(plan, figures)] : [])]
 }
 

@@ -6,7 +6,7 @@ import type { GroundZone, Piece, Plan, Vertex } from '../plan/plan.js'
 import { UNPLACED } from '../plan/unplanned.js'
 import { NO_REPORT, type WaterSource } from '../plan/planWater.js'
 import { samplePlan } from '../testing/samplePlan.js'
-import { stocked } from '../testing/stocked.js'
+import { keeping, stocked } from '../testing/stocked.js'
 import { checkPlan } from './checkPlan.js'
 import { filledKg } from './filled.js'
 
@@ -139,6 +139,33 @@ describe('each finding appears, and its mend mends it without another of its kin
     ['animals-early', { animals: stocked({ grazersFromDay: 0 }) }, true],
     ['animals-early', { animals: stocked({ fishFromDay: 8 }) }, true],
     ['food-heavy', { animals: stocked({ foodGPerDay: 4 }) }, false],
+    ['animal-warmth', keeping(['mikrogeophagus-ramirezi', 2]), false],
+    [
+      'animal-summer',
+      { ...keeping(['paracheirodon-innesi', 10]), room: { ...samplePlan.room, monthlyC: Array<number>(12).fill(29) } },
+      false,
+    ],
+    ['animal-hardness', keeping(['sundadanio-axelrodi', 12]), false],
+    ['animal-alkalinity', keeping(['xiphophorus-maculatus', 6]), false],
+    ['animal-litres', keeping(['chromobotia-macracanthus', 6]), false],
+    ['animal-length', keeping(['chromobotia-macracanthus', 6]), false],
+    ['animal-few', keeping(['paracheirodon-innesi', 3]), false],
+    ['animal-only-one', keeping(['betta-splendens', 2]), false],
+    ['animal-rivals', keeping(['trichogaster-lalius', 4]), false],
+    ['animal-wants-still', { ...keeping(['boraras-brigittae', 12]), flow: { ...samplePlan.flow, turnoverPerH: 10 } }, false],
+    ['animal-wants-flow', { ...keeping(['sewellia-lineolata', 5]), flow: { ...samplePlan.flow, turnoverPerH: 3 } }, false],
+    ['animal-bare', { ...keeping(['danio-margaritatus', 10]), patches: [] }, false],
+    ['animal-jumps', { ...keeping(['danio-rerio', 10]), vessel: { ...samplePlan.vessel, top: 'open' } }, true],
+    ['animal-digs', keeping(['chromobotia-macracanthus', 6]), false],
+    ['animal-eats-plants', keeping(['metynnis-argenteus', 6]), false],
+    ['animal-eats', keeping(['betta-splendens', 1], ['neocaridina-davidi', 20]), false],
+    ['animal-eats-young', keeping(['paracheirodon-innesi', 10], ['neocaridina-davidi', 20]), false],
+    ['animal-nips', keeping(['puntigrus-tetrazona', 10], ['betta-splendens', 1]), false],
+    ['animal-breeds', keeping(['poecilia-reticulata', 6]), false],
+    ['animal-listed', keeping(['pomacea-diffusa', 1]), false],
+    ['animal-week', keeping(['otocinclus-vittatus', 6, 40]), true],
+    ['animals-no-warmth', keeping(['tanichthys-albonubes', 10], ['symphysodon-aequifasciatus', 6]), false],
+    ['animals-at-once', keeping(['paracheirodon-innesi', 60]), false],
     ['light-excess', { lamps: [{ ...samplePlan.lamps[0]!, watts: 400, dimFraction: 1 }] }, false],
     ['water-without-minerals', { logistics: { ...samplePlan.logistics, purifiedFraction: 1 } }, true],
     ['water-without-minerals', { sources: [source({ hardnessMmolPerL: 0.1 })] }, true],

@@ -64,6 +64,7 @@ export const planSheet: Translation<typeof planSheetWords> = {
   ground: 'Boden',
   hardscape: 'Steine und Holz',
   planting: 'Bepflanzung',
+  animals: 'Tiere',
   supply: 'Beschreibung',
   kit: 'Technik',
   shopping: 'Einkauf',

@@ -6,6 +6,7 @@ export const planSheetWords = {
   ground: 'Ground',
   hardscape: 'Hardscape',
   planting: 'Planting',
+  animals: 'Animals',
   supply: 'Description',
   kit: 'Kit',
   shopping: 'Shopping',

@@ -94,6 +94,36 @@ export const findingWords = {
   'gas-wasted': (v) => `The gas that is planned comes to about ${v.peak} at gas-off: more than plants can use (${v.limit}).`,
   'gas-late': (v) =>
     `When the lights come on there are about ${v.atLightsOn}, at gas-off ${v.peak}: plants start the day short. More ripple with more gas makes the day flatter; or open it earlier.`,
+  'animal-warmth': (v) => `${v.animal} is well between ${v.low} and ${v.high}; this water is planned at ${v.here}.`,
+  'animal-summer': (v) =>
+    `${v.animal} bears ${v.most} at most; in the warmest month the room brings the water to ${v.summer}, and nothing cools it.`,
+  'animal-hardness': (v) => `${v.animal} is well in a GH between ${v.low} and ${v.high}; new water has ${v.here}.`,
+  'animal-alkalinity': (v) => `${v.animal} is well in a KH between ${v.low} and ${v.high}; here it is about ${v.here}.`,
+  'animal-litres': (v) => `${v.animal} wants at least ${v.least} of water; this tank holds ${v.here}.`,
+  'animal-length': (v) => `${v.animal} wants a tank at least ${v.least} long inside; this one has ${v.here}.`,
+  'animal-few': (v) => `${v.animal}: ${v.count} are planned; it is well from ${v.least} on, and shy or quarrelsome below.`,
+  'animal-only-one': (v) => `${v.animal}: ${v.count} are planned; they fight. Only one to a tank.`,
+  'animal-rivals': (v) => `${v.animal}: rival males fight. One male, or room and hiding places out of one another’s sight.`,
+  'animal-wants-still': (v) =>
+    `${v.animal} lives in still water; this tank turns over ${v.turnover}. Spread the outlet, and leave a calm side.`,
+  'animal-wants-flow': (v) => `${v.animal} lives in flowing water rich in oxygen; this tank turns over only ${v.turnover}.`,
+  'animal-bare': (v) => `${v.animal} hides when it is frightened, and there is little to hide in: wood, stones, dense or floating plants.`,
+  'animal-jumps': (v) => `${v.animal} may jump or climb out, and the tank is open: cover it, lower the water, or leave them out.`,
+  'animal-digs': (v) =>
+    `${v.animal} turns the ground over: carpets and stems that are not rooted float up. Not before week 8 from planting, and with tough plants.`,
+  'animal-eats-plants': (v) => `${v.animal} eats plants, tender ones first: moss, round floaters, soft stems.`,
+  'animal-eats': (v) => `${v.animal} eats ${v.other}: they do not go together.`,
+  'animal-eats-young': (v) => `${v.animal} eats the young of ${v.other}: no brood will grow up.`,
+  'animal-nips': (v) => `${v.animal} nips fins, and ${v.other} has long ones.`,
+  'animal-breeds': (v) =>
+    `${v.animal} breeds freely: count them every month, since the load grows. Plan where the young go; never set any free.`,
+  'animal-listed': (v) => `${v.animal} is listed in some places, and often forbidden: check the list where you live. Never set any free.`,
+  'animal-week': (v) =>
+    `${v.animal} is planned for day ${v.planned}: it is usually kept from about day ${v.earliest} on. Tests and film decide, not the day.`,
+  'animals-no-warmth': (v) =>
+    `No temperature suits all: ${v.cool} is well up to ${v.high}, ${v.warm} from ${v.low} on. One of the two is in the wrong company.`,
+  'animals-at-once': (v) =>
+    `About ${v.share} of all the food joins within a week from day ${v.day}; bacteria keep up with ${v.most}. Bring them in groups a week apart, and test before each.`,
   'animals-early': (v) =>
     `${named(v.animal, 'Animals')}: planned for day ${v.planned}; two tests at zero can hardly be had before day ${v.earliest}.`,
   'dark-soft': (v) =>
