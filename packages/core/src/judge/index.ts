@@ -58,3 +58,18 @@ export {
 } from './darkCycle.js'
 export { attentionOf, ATTENTIONS, type Attention } from './attention.js'
 export { againstForecast, type Fit, type FitSide } from './againstForecast.js'
+export { stockingAhead, stockingMember, type AheadTask, type MemberAhead, type StockingAhead } from './stocking/ahead.js'
+export {
+  GATE_ANSWERS,
+  GATE_CHECKS,
+  GATE_VERDICTS,
+  HUNGRY_MG_PER_DAY,
+  judgeGate,
+  usualOrder,
+  type Gate,
+  type GateAnswer,
+  type GateCheck,
+  type GateCheckKind,
+  type GateFacts,
+} from './stocking/gate.js'
+export { inGroups } from './stocking/inGroups.js'

@@ -1,5 +1,6 @@
 export { acclimatise, type Acclimatisation, type ArrivalWater } from './acclimatise.js'
 export { livestockOn, type KeptGroup, type Livestock } from './animalsOf.js'
 export { arrivalsOf, MOST_SHARE_AT_ONCE, type Arrival } from './arrivals.js'
+export { ownEarliestDay } from './earliest.js'
 export { commonWarmth, conflictsOf, type CommonWarmth, type Conflict } from './company.js'
 export { gasAnimalsAt, hasAnimalsAt } from './presence.js'

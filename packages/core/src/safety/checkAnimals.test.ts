@@ -5,7 +5,7 @@ import { animalGroups } from '../plan/planAnimals.js'
 import type { Plan } from '../plan/plan.js'
 import { ANIMALS } from '../species/animals/index.js'
 import { samplePlan } from '../testing/samplePlan.js'
-import { keeping, stocked } from '../testing/stocked.js'
+import { keeping, stocked, type Kept } from '../testing/stocked.js'
 import { checkPlan } from './checkPlan.js'
 
 const found = (part: Partial<Plan>, ageDays = 0, animalsAllowedFromDay: number | null = 20) => {
@@ -22,7 +22,7 @@ describe('animals against the tank', () => {
       codes({
         ...keeping(
           ['caridina-multidentata', 8, 40],
-          ['trigonostigma-heteromorpha', 8, 60],
+          ['trigonostigma-espei', 10, 60],
           ['otocinclus-vittatus', 6, 80],
           ['hyphessobrycon-amandae', 12, 100],
         ),
@@ -62,7 +62,7 @@ describe('animals against the tank', () => {
 })
 
 describe('animals against one another', () => {
-  const pairs = (...kept: Parameters<typeof keeping>) =>
+  const pairs = (...kept: readonly Kept[]): string[][] =>
     conflictsOf(animalGroups(keeping(...kept))).map(({ kind, of, suffers }) => [kind, of.group.id, suffers.group.id])
   test('each pair once, also where a species comes in several groups', () => {
     expect(pairs(['betta-splendens', 1], ['neocaridina-davidi', 10, 30], ['neocaridina-davidi', 10, 60])).toEqual([['eats', 'a1', 'a2']])

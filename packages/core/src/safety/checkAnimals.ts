@@ -1,14 +1,14 @@
 import type { TankFigures } from '../ecosystem/tankFigures.js'
 import { GROUND } from '../ground/kinds.js'
 import { arrivalsOf, LIGHT_FOOD_G_PER_L, MOST_SHARE_AT_ONCE } from '../livestock/arrivals.js'
+import { ownEarliestDay } from '../livestock/earliest.js'
 import { commonWarmth, conflictsOf } from '../livestock/company.js'
 import { findingsOf, mendWith, raise, type Finding } from '../plan/finding.js'
 import { animalGroups, nameOfAnimal, type NamedGroup } from '../plan/planAnimals.js'
 import type { Plan } from '../plan/plan.js'
-import { startEndDay } from '../plan/startPhase.js'
 import { PLANT_KINDS } from '../species/plantKinds.js'
 import { plannedShare } from '../planting/standOf.js'
-import type { AnimalSpecies, Bearing } from '../species/animals/index.js'
+import type { Bearing } from '../species/animals/index.js'
 import { toldNewWater } from '../water/newWater.js'
 import { MENDS } from './mends.js'
 
@@ -75,8 +75,6 @@ interface Age {
   /** Those that are in are past it. */
   readonly ageDays: number
 }
-/** Day of the tank's age from which a species may come, by its own week. */
-export const ownEarliestDay = (plan: Plan, { earliestWeek }: AnimalSpecies): number => startEndDay(plan) + Math.round(earliestWeek * 7)
 
 const about = ({ group: { id }, species }: NamedGroup) => ({ id, names: { animal: nameOfAnimal(species) } })
 /** `null` where it is well; a warning where it does not bear it. */

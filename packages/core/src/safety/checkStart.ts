@@ -8,7 +8,7 @@ import { dryWaterLineCm } from '../startup/dryWeeks.js'
 import { leachesAmmonia } from '../startup/feedPhases.js'
 import { CYCLE_C, CYCLE_MEQ_PER_L, feedsRoots } from '../startup/waysToStart.js'
 import { newWater } from '../water/newWater.js'
-import { ownEarliestDay } from './checkAnimals.js'
+import { ownEarliestDay } from '../livestock/earliest.js'
 import { MENDS } from './mends.js'
 
 /** Two tests a day or more apart, and a film to graze, take at least this long, whatever the tank. General practice. */
