@@ -6,6 +6,7 @@ import { bagsSum, dryGroundSum, groundSum, poreSum } from './ground/ground.sums.
 import { gapSum, goldenSum, hiddenSum, mainSum, openFloorSum, openRearSum, secondSum, thirdSum } from './hardscape/composition.sums.js'
 import { allWaterSum, displacedSum, openWaterSum } from './hardscape/water.sums.js'
 import { upkeepSum } from './intent/upkeep.sums.js'
+import { foodNitrogenSum, foodSum } from './livestock/load.sums.js'
 import { equalLightSum } from './light/equalLight.js'
 import { dailyLightSum, floorLightSum } from './light/light.sums.js'
 import { filledSum, glassMassSum, piecesMassSum, usualMassSum, waterMassSum, weighedSum } from './safety/filled.sums.js'
@@ -58,6 +59,8 @@ export const SUMS = [
   hotLitresSum,
   conditionerSum,
   fillSecondsSum,
+  foodSum,
+  foodNitrogenSum,
   floorLightSum,
   dailyLightSum,
   equalLightSum,

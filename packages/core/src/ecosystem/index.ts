@@ -23,7 +23,7 @@ export { DAY, DAY_STRIDE } from './daySeries.js'
 export { NO_DEEDS, type Act, type Deeds } from './deeds.js'
 export { drawParameters } from './drawParameters.js'
 export { type CheckpointStore } from './checkpoints.js'
-export { flagsOf, isOfGas, type Flag } from './flags.js'
+export { flagsOf, isOfGas, NO_ANIMALS_MG_N_PER_L, type Flag } from './flags.js'
 export {
   forecastMember,
   leveredTimeline,

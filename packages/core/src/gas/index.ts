@@ -12,7 +12,15 @@ export { timerWays, type TimerWay } from './timer.js'
 export { readLog, type ReadLog } from './fit/readLog.js'
 export { cylinderForecast, cylinderOf, SWAP_AT_FRACTION, type CylinderForecast, type Weighing } from './cylinder.js'
 export { blueShare, indicatorPh } from './indicator.js'
-export { AT_LIGHTS_ON_SHARE, MUCH_MG_PER_L, SENSITIVE_MG_PER_L, SHORT_MG_PER_L, TOO_MUCH_MG_PER_L, wantsSensitive } from './limits.js'
+export {
+  AT_LIGHTS_ON_SHARE,
+  FIRST_DAY_MG_PER_L,
+  MUCH_MG_PER_L,
+  SENSITIVE_MG_PER_L,
+  SHORT_MG_PER_L,
+  TOO_MUCH_MG_PER_L,
+  wantsSensitive,
+} from './limits.js'
 export { gradeOf, type GasGrade } from './grade.js'
 export { withTimer } from './timerEdits.js'
 export { ASSEMBLY_STEPS, assemblyOf, type AssemblyStep } from './assembly.js'

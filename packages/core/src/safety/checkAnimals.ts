@@ -25,6 +25,7 @@ export const ANIMAL_FINDINGS = findingsOf('animals', {
   'animal-wants-still': { severity: 'note', values: { turnover: 'turnover' }, names: ['animal'] },
   'animal-wants-flow': { severity: 'note', values: { turnover: 'turnover' }, names: ['animal'] },
   'animal-bare': { severity: 'note', values: {}, names: ['animal'] },
+  'animals-may-jump': { severity: 'note', values: {} },
   'animal-jumps': { severity: 'warn', values: {}, names: ['animal'] },
   'animal-digs': { severity: 'warn', values: {}, names: ['animal'] },
   'animal-eats-plants': { severity: 'warn', values: {}, names: ['animal'] },
@@ -64,6 +65,11 @@ export function checkAnimals(plan: Plan, figures: TankFigures, facts: Age): Find
         ...ofPlants(one, plan, figures),
         ...ofDay(one, plan, facts),
       ]),
+    ...(plan.vessel.top === 'open' &&
+    groups.some((one) => isNamed(one) && one.species.jumps === 'may') &&
+    !groups.some(({ species }) => species.jumps === 'readily')
+      ? [raise(F['animals-may-jump'], {}, { mend: coverOf(plan) })]
+      : []),
     ...ofCompany(groups.filter(isNamed)),
     ...ofArrivals(figures, facts.ageDays),
   ]
@@ -128,21 +134,13 @@ function ofRoom(one: NamedGroup, { waterL, inner, turnoverPerH: turnover, hardsc
   return found
 }
 
+const coverOf = ({ vessel }: Plan) => mendWith(MENDS.top, {}, [{ path: '/vessel/top', from: vessel.top, to: 'covered' }])
+
 function ofPlants(one: NamedGroup, plan: Plan, figures: TankFigures): Finding[] {
   const { species } = one
   const found: Finding[] = []
-  if (plan.vessel.top === 'open' && species.jumps !== 'no')
-    found.push(
-      raise(
-        F['animal-jumps'],
-        {},
-        {
-          ...about(one),
-          severity: species.jumps === 'readily' ? 'warn' : 'note',
-          mend: mendWith(MENDS.top, {}, [{ path: '/vessel/top', from: plan.vessel.top, to: 'covered' }]),
-        },
-      ),
-    )
+  if (plan.vessel.top === 'open' && species.jumps === 'readily')
+    found.push(raise(F['animal-jumps'], {}, { ...about(one), mend: coverOf(plan) }))
   const share = (kind: Plan['patches'][number]['kind']): number => plannedShare(plan, figures.stand, kind)
   const isLoose = share('carpet') > SOME_CARPET || share('stems') > SOME_CARPET
   if (species.digs !== 'no' && isLoose)

@@ -155,6 +155,7 @@ describe('each finding appears, and its mend mends it without another of its kin
     ['animal-wants-still', { ...keeping(['boraras-brigittae', 12]), flow: { ...samplePlan.flow, turnoverPerH: 10 } }, false],
     ['animal-wants-flow', { ...keeping(['sewellia-lineolata', 5]), flow: { ...samplePlan.flow, turnoverPerH: 3 } }, false],
     ['animal-bare', { ...keeping(['danio-margaritatus', 10]), patches: [] }, false],
+    ['animals-may-jump', { ...keeping(['paracheirodon-innesi', 10]), vessel: { ...samplePlan.vessel, top: 'open' } }, true],
     ['animal-jumps', { ...keeping(['danio-rerio', 10]), vessel: { ...samplePlan.vessel, top: 'open' } }, true],
     ['animal-digs', keeping(['chromobotia-macracanthus', 6]), false],
     ['animal-eats-plants', keeping(['metynnis-argenteus', 6]), false],

@@ -2,7 +2,7 @@ export { alkalinityOfDkh, co2FromPh, dkhOfAlkalinity, phFromCo2 } from './carbon
 export { tapOf } from './tapOf.js'
 export { mixOf, withShare } from './mixOf.js'
 export { conditioning } from './conditioning.js'
-export { newWater, type NewWater } from './newWater.js'
+export { newWater, toldNewWater, type NewWater } from './newWater.js'
 export { reportMeans, type Reported } from './reports.js'
 export { changeCard, mineralsFor, type CARD_STEPS, type CardCode, type CardStep, type ChangeCard } from './changeCard.js'
 export { hoseLPerMin } from './hose.js'

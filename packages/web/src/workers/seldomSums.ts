@@ -1,1 +1,10 @@
-export { compareGrounds, feedCourses, hindcastMember, lightPicture, standOutlook, startDensity, tankFigures } from '@jovrin/core'
+export {
+  compareGrounds,
+  feedCourses,
+  hindcastMember,
+  lightPicture,
+  standOutlook,
+  startDensity,
+  stockingMember,
+  tankFigures,
+} from '@jovrin/core'

@@ -1,10 +1,12 @@
 import type {
+  AheadTask,
   FeedCourseTask,
   ForecastOptions,
   GroundComparison,
   HindcastOptions,
   LightPicture,
   LightView,
+  MemberAhead,
   MemberCourses,
   MemberHindcast,
   MemberResult,
@@ -28,6 +30,8 @@ export interface Tasks {
   }
   /** A part is a member of the ensemble, along each course. */
   readonly courses: { readonly task: FeedCourseTask; readonly result: MemberCourses }
+  /** A part is a member of the ensemble. */
+  readonly stocking: { readonly task: AheadTask; readonly result: MemberAhead }
   /** One part. */
   readonly density: { readonly task: Plan; readonly result: StartDensity | null }
   /** One part. */

@@ -108,7 +108,9 @@ export const findingWords = {
     `${v.animal} lives in still water; this tank turns over ${v.turnover}. Spread the outlet, and leave a calm side.`,
   'animal-wants-flow': (v) => `${v.animal} lives in flowing water rich in oxygen; this tank turns over only ${v.turnover}.`,
   'animal-bare': (v) => `${v.animal} hides when it is frightened, and there is little to hide in: wood, stones, dense or floating plants.`,
-  'animal-jumps': (v) => `${v.animal} may jump or climb out, and the tank is open: cover it, lower the water, or leave them out.`,
+  'animals-may-jump': () =>
+    'The tank is open, and these animals now and then jump or climb out, most of all in their first nights: cover it, or lower the water.',
+  'animal-jumps': (v) => `${v.animal} jumps, and the tank is open: cover it, lower the water by a hand, or leave them out.`,
   'animal-digs': (v) =>
     `${v.animal} turns the ground over: carpets and stems that are not rooted float up. Not before week 8 from planting, and with tough plants.`,
   'animal-eats-plants': (v) => `${v.animal} eats plants, tender ones first: moss, round floaters, soft stems.`,

@@ -2,6 +2,8 @@ import type { SumId, SumTerm } from '@jovrin/core'
 
 /** What each figure of a plan is called when it is opened. */
 export const sumTitleWords = {
+  'animals.food': 'What the animals need a day',
+  'animals.nitrogen': 'Nitrogen in the food',
   'vessel.gross': 'Gross, outer size',
   'vessel.fill': 'Empty tank to the water line',
   'vessel.open-water': 'Open water',
@@ -175,6 +177,12 @@ export const sumTermWords = {
   perMonth: 'price of a month',
   costPerMonth: 'cost',
   minutesPerWeek: 'minutes',
+  count: 'number',
+  wasted: 'for what is wasted',
+  warmth: 'for the warmth',
+  foodMg: 'dry food each',
+  food: 'food a day',
+  nitrogenShare: 'share of nitrogen',
 } as const satisfies Record<SumTerm, string>
 
 /** One of several of a kind, by its number. */

@@ -125,12 +125,12 @@ export function judgeGate(one: NamedGroup, facts: GateFacts): Gate {
         check('rooted', answer(age >= ROOTED_DAYS), { here: Math.max(0, age), earliest: ROOTED_DAYS })
         break
     }
-  if (species.grazing !== null)
-    check(
-      'food',
-      ahead === null ? 'unknown' : answer(ahead.intakeMgPerDay.median >= HUNGRY_MG_PER_DAY),
-      ahead === null ? undefined : { here: ahead.intakeMgPerDay.median, least: HUNGRY_MG_PER_DAY },
-    )
+  if (species.needs.some((need) => need === 'biofilm' || need === 'mature-film')) {
+    const here = ahead?.intakeMgPerDay.median ?? null
+    // The eye goes before the model; where nobody looked, little film by the model is a question, not an answer.
+    const isEnough = facts.isFilmSeen ?? (here !== null && here >= HUNGRY_MG_PER_DAY ? true : null)
+    check('food', isEnough === null ? 'unknown' : answer(isEnough), here === null ? undefined : { here, least: HUNGRY_MG_PER_DAY })
+  }
   const last = Math.max(-Infinity, ...there.map(({ group }) => group.fromDay))
   if (last > -Infinity) check('apart', answer(ageDays - last >= ARRIVAL_APART_DAYS), { days: ageDays - last, least: ARRIVAL_APART_DAYS })
   const fights = conflictsOf([...there, one]).some(({ kind, of, suffers }) => kind !== 'eats-young' && [of, suffers].includes(one))

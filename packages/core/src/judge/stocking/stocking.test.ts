@@ -58,7 +58,7 @@ describe('the gate', () => {
     ['week', shrimps, { ageDays: 14 }],
     ['biofilm', planOf(['neocaridina-davidi', 10]), { ahead: { ...RIPE, biofilm: band(0.4) } }],
     ['mature-film', planOf(['otocinclus-vittatus', 6]), { isFilmSeen: false }],
-    ['food', shrimps, { ahead: { ...RIPE, intakeMgPerDay: band(1) } }],
+    ['food', planOf(['neocaridina-davidi', 10]), { isFilmSeen: false, ahead: { ...RIPE, intakeMgPerDay: band(1) } }],
     ['stable', planOf(['symphysodon-aequifasciatus', 6]), { ageDays: 100, changedOnDay: 90 }],
     ['rooted', planOf(['hoplisoma-panda', 6]), { ageDays: 50 }],
     ['apart', planOf(['danio-rerio', 10, 76], ['caridina-multidentata', 5]), {}],
@@ -71,7 +71,11 @@ describe('the gate', () => {
   test('what is not known is asked, never assumed', () => {
     expect(gate(shrimps, { nitrogen: { ...CLEAR, readiness: 'not-tested', danger: 'unknown', pH: null } }).verdict).toBe('ask')
     expect(gate(shrimps, { peakMgPerL: null }).verdict).toBe('ask')
-    expect(gate(shrimps, { ahead: null }).verdict).toBe('ask')
+    expect(gate(planOf(['neocaridina-davidi', 10]), { ahead: null }).verdict).toBe('ask')
+    // Little film by the model alone is a question; what is seen answers it.
+    const little = { ahead: { ...RIPE, intakeMgPerDay: band(1) } }
+    expect(of(gate(planOf(['neocaridina-davidi', 10]), little), 'food')).toBe('unknown')
+    expect(of(gate(planOf(['neocaridina-davidi', 10]), { ...little, isFilmSeen: true }), 'food')).toBe('met')
   })
   test('film is the rule, not the date: a suckermouth waits for film that somebody saw', () => {
     const suckers = planOf(['otocinclus-vittatus', 6])

@@ -38,6 +38,7 @@ const SHEETS = {
   ground: lazy(async () => ({ default: (await import('./ground/GroundSheet.js')).GroundSheet })),
   hardscape: lazy(async () => ({ default: (await import('./hardscape/HardscapeSheet.js')).HardscapeSheet })),
   planting: lazy(async () => ({ default: (await import('./planting/PlantingSheet.js')).PlantingSheet })),
+  animals: lazy(async () => ({ default: (await import('./animals/AnimalsSheet.js')).AnimalsSheet })),
   kit: lazy(async () => ({ default: (await import('./kit/KitSheet.js')).KitSheet })),
   shopping: lazy(async () => ({ default: (await import('./shopping/ShoppingSheet.js')).ShoppingSheet })),
   programme: lazy(async () => ({ default: (await import('./programme/ProgrammeSheet.js')).ProgrammeSheet })),

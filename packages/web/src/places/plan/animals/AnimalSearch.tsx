@@ -1,0 +1,46 @@
+import { animalsWords } from '@jovrin/contract'
+import { ANIMALS, foundByOlderName, nameIndex, searchNames, usualOrder, type AnimalSpecies } from '@jovrin/core'
+import { Autocomplete, Box, TextField } from '@mui/material'
+import { useState } from 'react'
+import { useUnits } from '../../../ui/units.js'
+import { animalFacts } from '../../shared/animals/animalFacts.text.js'
+
+const MOST_SHOWN = 40
+const inOrder = [...ANIMALS].sort(usualOrder)
+const byId = new Map(ANIMALS.map((animal) => [animal.id, animal]))
+// A plain word finds an animal as its family finds a plant.
+const index = nameIndex(inOrder.map((animal) => ({ ...animal, family: animal.word })))
+
+/** An animal of the library by any of its names, or by its plain word. */
+export function AnimalSearch({ onPick }: { readonly onPick: (animal: AnimalSpecies) => void }) {
+  const units = useUnits()
+  const [typed, setTyped] = useState('')
+  return (
+    <Autocomplete<AnimalSpecies>
+      options={inOrder}
+      value={null}
+      inputValue={typed}
+      blurOnSelect
+      clearOnBlur
+      getOptionLabel={({ name }) => name}
+      getOptionKey={({ id }) => id}
+      filterOptions={(_options, { inputValue }) =>
+        searchNames(index, inputValue)
+          .flatMap((id) => byId.get(id) ?? [])
+          .slice(0, MOST_SHOWN)
+      }
+      onInputChange={(_event, next, reason) => setTyped(reason === 'selectOption' ? '' : next)}
+      onChange={(_event, animal) => animal !== null && onPick(animal)}
+      noOptionsText={animalsWords.noneFound}
+      renderOption={({ key, ...props }, animal) => (
+        <Box component="li" key={key} {...props} sx={{ display: 'block !important', py: '2px !important', lineHeight: 1.2 }}>
+          <Box sx={{ fontStyle: 'italic' }}>{animal.name}</Box>
+          <Box sx={{ fontSize: 12, color: 'text.secondary' }}>
+            {[...foundByOlderName(animal, typed), animal.word, ...animalFacts(animal, units)].join(' · ')}
+          </Box>
+        </Box>
+      )}
+      renderInput={(parameters) => <TextField {...parameters} label={animalsWords.searchLabel} placeholder={animalsWords.search} />}
+    />
+  )
+}
