@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { PlantImport, PlantImportReport, PlantRowSchema, PlantSpeciesSchema } from '../species/plantSchemas.js'
+import { AnimalSpeciesSchema } from '../species/animalSchemas.js'
 import { PlantNote } from '../species/plantNote.js'
 import { body, ok, path, problem, query, refusals, type Paths } from './parts.js'
 
@@ -10,9 +11,9 @@ const OTHER_ID = { '409': problem('The id in the address is another one') }
 export const speciesPaths = (): Paths => ({
   '/api/species': {
     get: {
-      summary: 'Species by name, older names included, best first; without a search all of them',
+      summary: 'Plants, or with group=animal animals, by name, older names included, best first; without a search all of them',
       parameters: [query('group'), query('search')],
-      responses: { '200': ok('Species', z.array(PlantSpeciesSchema)), ...refusals() },
+      responses: { '200': ok('Species', z.array(z.union([PlantSpeciesSchema, AnimalSpeciesSchema]))), ...refusals() },
     },
     post: {
       summary: 'Look over a file of plants row by row and keep the sound ones; with dryRun=true keep none',

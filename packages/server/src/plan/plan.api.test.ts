@@ -180,6 +180,9 @@ describe('bad input', () => {
   })
 })
 
+/** As they were told before they had names. */
+const NO_ANIMALS_BEFORE = { foodGPerDay: 0, grazers: 0, grazersFromDay: 28, fishFromDay: 42 }
+
 describe('plans of the first version', () => {
   /** As it was written before zones, places of pieces, kit and money. */
   const firstVersion = () => {
@@ -198,6 +201,7 @@ describe('plans of the first version', () => {
       logistics: _l,
       money: _m,
       muted: _mu,
+      fauna: _fa,
       ...rest
     } = plainPlan({ name: 'From before' })
     return {
@@ -207,6 +211,7 @@ describe('plans of the first version', () => {
       sources: [{ id: 'tap', alkalinityMeqPerL: 1.4, hardnessMmolPerL: 1.2, nitrateMgNPerL: 0.5, phosphateMgPPerL: 0.02 }],
       layers: [{ id: 'g1', ground: 'rich-soil', frontCm: 4, backCm: 7 }],
       hardscape: [{ id: 's1', material: 'granite', massKg: 5 }],
+      animals: NO_ANIMALS_BEFORE,
     }
   }
   test('are taken from scripts and kept in today’s form', async () => {
@@ -237,7 +242,7 @@ describe('plans of the first version', () => {
     await server.agent.post('/api/tank-files?as=copy').send(old).expect(201)
   })
   test('a file whose edits were made on plans of the second version', async () => {
-    const { room, ...rest } = plainPlan({ name: 'From before' })
+    const { room, fauna: _fauna, ...rest } = plainPlan({ name: 'From before' })
     const { volumeM3: _volume, ...asked } = room
     const line = {
       id: 'c1',
@@ -256,7 +261,7 @@ describe('plans of the first version', () => {
       formatVersion: 2,
       settings: [],
       revisions: [
-        { ...first, revision: 1, edits: undefined, plan: { ...rest, room: asked, schemaVersion: 2 } },
+        { ...first, revision: 1, edits: undefined, plan: { ...rest, animals: NO_ANIMALS_BEFORE, room: asked, schemaVersion: 2 } },
         { ...first, revision: 2, plan: undefined, edits: [{ path: '/gasLines', from: [], to: [line] }] },
         { ...first, revision: 3, plan: undefined, edits: [{ path: '/gasLines', from: [line], to: [] }] },
         { ...first, revision: 4, plan: undefined, edits: [{ path: '/gasLines', from: [], to: [line] }] },

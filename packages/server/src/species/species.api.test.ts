@@ -1,7 +1,8 @@
-import { PLANT_COLUMNS, PlantImportReport, PlantSpeciesSchema, writePlantRow } from '@jovrin/contract'
-import type { PlantRow, PlantSpecies } from '@jovrin/core'
+import { AnimalSpeciesSchema, PLANT_COLUMNS, PlantImportReport, PlantSpeciesSchema, writePlantRow } from '@jovrin/contract'
+import type { AnimalSpecies, PlantRow, PlantSpecies } from '@jovrin/core'
 import Papa from 'papaparse'
 import { afterEach, beforeEach, describe, expect, test } from 'vitest'
+import { z } from 'zod'
 import { plainPlan, TANK_ID, testServer, type TestServer } from '../testing/testServer.js'
 
 let server: TestServer
@@ -49,11 +50,19 @@ describe('the library by the API', () => {
       matureHeightCm: { value: 4, low: 2, high: 8, confidence: 'B', source: 'culture' },
     })
   })
-  test('finds by older names, and knows no animals yet', async () => {
+  test('hands out animals, by older names and plain words too', async () => {
+    const found = async (query: string): Promise<AnimalSpecies[]> => {
+      const { body } = await server.agent.get(`/api/species?group=animal${query}`).expect(200)
+      return z.array(AnimalSpeciesSchema).parse(body)
+    }
+    expect(await found('')).toHaveLength(135)
+    expect((await found('&search=corydoras%20panda'))[0]?.name).toBe('Hoplisoma panda')
+    expect((await found('&search=snail-eating')).map(({ id }) => id)).toEqual(['anentome-helena'])
+  })
+  test('finds by older names, and refuses what is no group', async () => {
     const [first] = await list('?search=Hemianthus%20callitrichoides')
     expect(first?.name).toBe('Micranthemum callitrichoides')
     expect(first?.olderNames).toContain('Hemianthus callitrichoides')
-    expect(await list('?group=animal')).toEqual([])
     await server.agent.get('/api/species?group=fungus').expect(400)
     await server.agent.get('/api/species/no-such-plant').expect(404)
   })

@@ -10,13 +10,14 @@ import {
 } from '@jovrin/contract'
 import { Router } from 'express'
 import { Refusal } from '../http/refusal.js'
+import { animalsNamed } from './animals.js'
 import type { SpeciesService } from './species.service.js'
 
 export const speciesRoutes = (species: SpeciesService): Router =>
   Router()
     .get('/species', async (req, res) => {
       const { group, search } = SpeciesQuery.parse(req.query)
-      res.json(group === 'animal' ? [] : await species.list(search))
+      res.json(group === 'animal' ? animalsNamed(search) : await species.list(search))
     })
     .get('/species.csv', async (req, res) => {
       const { which } = SpeciesExportQuery.parse(req.query)

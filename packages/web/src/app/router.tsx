@@ -36,6 +36,10 @@ export const router = createBrowserRouter([
       { path: 'answers/:question', lazy: async () => ({ Component: (await import('../places/answers/AnswersPlace.js')).AnswersPlace }) },
       { path: 'library', lazy: async () => ({ Component: (await import('../places/library/species/SpeciesPlace.js')).SpeciesPlace }) },
       {
+        path: 'library/animals',
+        lazy: async () => ({ Component: (await import('../places/library/animals/AnimalsPlace.js')).AnimalsPlace }),
+      },
+      {
         path: 'library/products',
         lazy: async () => ({ Component: (await import('../places/library/products/ProductsPlace.js')).ProductsPlace }),
       },

@@ -1,8 +1,13 @@
-import { answersWords, readingQuantityWords, type TankEntry } from '@jovrin/contract'
+import { animalsWords, answersWords, readingQuantityWords, type TankEntry } from '@jovrin/contract'
 import { UNIONISED_HARM, UNIONISED_TROUBLE, type NitrogenJudgement } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
+import { Link } from 'react-router'
 import { agedTimeline, conditionOfTank, timelineOfTank } from '../../api/tanks.queries.js'
+import { GateList } from '../shared/animals/GateList.js'
+import { nameOfSpecies } from '../shared/animals/nameOfGroup.text.js'
+import { useGates } from '../shared/animals/useGates.js'
+import { addressOfSheet } from '../shared/sheetPlace.js'
 import { startNow } from '../shared/start/startNow.js'
 import { MarginTable } from '../../ui/MarginTable.js'
 import { QueryState } from '../../ui/QueryState.js'
@@ -50,9 +55,35 @@ export function AnimalsAnswer({ tank }: { tank: TankEntry }) {
           ),
         )}
       </MarginTable>
+      {phase === 'planted' && <NextAtGate tankId={tank.id} />}
       <Box sx={{ color: 'text.secondary' }}>{answersWords.never}</Box>
       <Sums ids={['water.unionised-ammonia', 'water.changes-needed']} tank={tank} given={knownOf(condition.data.nitrogen)} />
     </Box>
+  )
+}
+
+/** What has to be so before those come that are planned next. */
+function NextAtGate({ tankId }: { readonly tankId: string }) {
+  const gates = useGates(tankId, null)
+  const next = gates?.groups.filter(({ group }) => gates.gates.has(group.id)).sort((a, b) => a.group.fromDay - b.group.fromDay)[0]
+  const gate = next === undefined ? undefined : gates?.gates.get(next.group.id)
+  return (
+    <>
+      {next !== undefined && gate !== undefined && (
+        <Box component="section" aria-label={animalsWords.gateOf(nameOfSpecies(next.species))} sx={{ display: 'grid', gap: 0.5 }}>
+          <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 16 }}>
+            {animalsWords.gateOf(nameOfSpecies(next.species))}
+          </Box>
+          <Box sx={{ fontWeight: 600, color: gate.verdict === 'wait' ? 'var(--algae)' : undefined }}>
+            {animalsWords.verdict[gate.verdict]}
+          </Box>
+          <GateList gate={gate} label={animalsWords.gateOf(nameOfSpecies(next.species))} />
+        </Box>
+      )}
+      <Link to={addressOfSheet(tankId, 'animals')} style={{ color: 'inherit' }}>
+        {answersWords.toAnimals}
+      </Link>
+    </>
   )
 }
 

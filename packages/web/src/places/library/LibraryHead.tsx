@@ -5,6 +5,7 @@ import { Link, NavLink } from 'react-router'
 
 const SHELVES = [
   ['/library', libraryWords.species],
+  ['/library/animals', libraryWords.animals],
   ['/library/products', libraryWords.products],
 ] as const
 

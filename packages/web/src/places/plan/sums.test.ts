@@ -1,5 +1,6 @@
 import { runInNewContext } from 'node:vm'
 import {
+  ANIMALS,
   commonAnswers,
   compositionOf,
   deadCells,
@@ -35,6 +36,8 @@ import {
   openReach,
   openRealFlow,
   openRunningPart,
+  openFood,
+  openFoodNitrogen,
   openSurfaceGas,
   openTurnover,
   openUpkeep,
@@ -138,6 +141,8 @@ function allSums(plan: Plan): OpenedSum[] {
     openDailyLight(plan, figures),
     openEqualLight(plan.lightWindows, 0.8),
     openGasRate(plan, figures),
+    ...[openFood(plan, figures, figures.temperatureC)].filter((sum) => sum !== null),
+    openFoodNitrogen(plan, figures),
     openLeak(plan),
     ...running.map((part) => openRunningPart(part, 'EUR')),
     openMonth(running, 'EUR'),
@@ -153,6 +158,14 @@ const onFeet: Plan = {
   lightWindows: [...built.lightWindows, { id: 'evening', on: '20:00', hours: 2, rampMin: 45 }],
   gasLines: [line!, { ...line!, id: 'second', bubblesPerS: 2, bubbleMl: 0.06 }].map((one) => ({ ...one, control: 'timer' as const })),
   temperatureC: 22,
+  animals: {
+    groups: [
+      { id: 'a1', species: 'paracheirodon-innesi', count: 20, fromDay: 40, origin: '' },
+      { id: 'a2', species: 'caridina-multidentata', count: null, fromDay: 30, origin: '' },
+    ],
+    foodGPerDay: 0.3,
+  },
+  fauna: ANIMALS.filter(({ id }) => id === 'paracheirodon-innesi' || id === 'caridina-multidentata'),
   feed: {
     ...built.feed,
     cupboard: [

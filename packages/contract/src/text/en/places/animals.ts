@@ -78,11 +78,30 @@ export const animalsWords = {
     net: 'Net them over. Their water goes down the drain, never into the tank.',
     after: 'No food and little light that day. Look at their breathing after one hour and before lights-on; test ammonia on day 2 and 5.',
   },
-  unhurried: 'Quarantine of two to four weeks in a tank of its own keeps pests and sickness out; the register moves them over later.',
+  unhurried:
+    'Two to four weeks in a tank of their own keep pests and sickness out: enter them there first, and here for the day on which they move.',
   zone: { top: 'top', mid: 'middle', bottom: 'bottom', all: 'everywhere' } satisfies Record<Zone, string>,
   zoneLine: (zone: string, who: string) => `${zone}: ${who}`,
   zoneEmpty: (zone: string) => `${zone}: nobody`,
   sheetDescription: (name: string) => `${name} from the front, with who lives at the top, in the middle and at the bottom`,
+  library: {
+    find: 'Find an animal',
+    count: (count: number, told: string) => counted(count, { one: 'animal', other: 'animals' }, told),
+    hint: 'What four of five well-kept tanks show, and in brackets what is borne. A: well documented, B: commonly reported, C: estimate. Names move; older ones find them too. Whether a species may be kept where you live, the list there tells.',
+    head: {
+      name: 'Name',
+      size: 'Grown',
+      warmth: 'Warmth',
+      pH: 'pH',
+      gh: 'GH',
+      kh: 'KH',
+      least: 'At least',
+      litres: 'From',
+      week: 'From week',
+      traits: 'What it does and wants',
+      confidence: 'Trust',
+    },
+  },
   facts: {
     size: (cm: string) => `up to ${cm}`,
     warmth: (low: string, high: string) => `${low} to ${high}`,
@@ -182,6 +201,14 @@ export const animalTraitWords = {
   eatsShrimp: { no: '', young: 'eats young shrimps', adult: 'eats shrimps' },
   cover: { 'needs-cover': 'needs hiding places', 'cover-helps': '', open: '' },
   flow: { still: 'still water', gentle: '', brisk: 'flowing water' },
+  legal: {
+    'none-known': '',
+    'listed-somewhere': 'listed in some places: check yours',
+    'widely-listed': 'often forbidden: check the list where you live',
+  },
 } as const satisfies {
-  readonly [Trait in 'gas' | 'jumps' | 'digs' | 'eatsPlants' | 'eatsShrimp' | 'cover' | 'flow']: Record<AnimalSpecies[Trait], string>
+  readonly [Trait in 'gas' | 'jumps' | 'digs' | 'eatsPlants' | 'eatsShrimp' | 'cover' | 'flow' | 'legal']: Record<
+    AnimalSpecies[Trait],
+    string
+  >
 }

@@ -44,6 +44,7 @@ export const answersWords = {
   unionised: 'Un-ionised ammonia, at the week’s highest pH',
   unionisedWithoutGas: 'The same with the gas driven out',
   newestTests: 'Newest tests',
+  toAnimals: 'Who lives here and who is to come: register, order, load, drip by drip',
   never: 'This tells what was measured, not what was not.',
   open: 'Open the calculator',
   normalNow: (week: string, what: string) => `Week ${week}. Normal now: ${what === '' ? 'nothing in particular' : what}.`,

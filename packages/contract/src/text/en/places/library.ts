@@ -1,6 +1,7 @@
 export const libraryWords = {
   title: 'Library',
   species: 'Plants',
+  animals: 'Animals',
   products: 'Grounds and tabs',
   grounds: 'Grounds',
   tabs: 'Root tabs',

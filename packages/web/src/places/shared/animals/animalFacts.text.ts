@@ -11,8 +11,12 @@ export function animalFacts(animal: AnimalSpecies, units: Units): string[] {
     facts.warmth(significant(units.to('temperature', goodLow), 2), units.show('temperature', goodHigh, 2)),
     ...(animal.isAlone || animal.leastCount === 1 ? [] : [facts.least(significant(animal.leastCount))]),
     facts.litres(units.show('volume', animal.leastL, 2)),
-    ...(['gas', 'flow', 'jumps', 'digs', 'eatsPlants', 'eatsShrimp', 'cover'] as const).map(
-      (trait) => (animalTraitWords[trait] as Readonly<Record<string, string>>)[animal[trait]] ?? '',
-    ),
+    ...animalTraits(animal),
   ].filter((fact) => fact !== '')
 }
+
+/** What it does and wants, as far as it is worth a word. */
+export const animalTraits = (animal: AnimalSpecies): string[] =>
+  (['gas', 'flow', 'jumps', 'digs', 'eatsPlants', 'eatsShrimp', 'cover', 'legal'] as const)
+    .map((trait) => (animalTraitWords[trait] as Readonly<Record<string, string>>)[animal[trait]] ?? '')
+    .filter((fact) => fact !== '')
