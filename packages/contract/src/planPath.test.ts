@@ -55,7 +55,7 @@ describe('a place in a plan', () => {
       name: 'y',
       room: { ...before.room, monthlyC: before.room.monthlyC.map(() => 20) },
       vessel: { ...before.vessel, lengthCm: 90 },
-      animals: { ...before.animals, grazers: 4 },
+      animals: { ...before.animals, foodGPerDay: 4 },
       money: { ...before.money, columns: [...before.money.columns, { id: 'b', name: 'B' }] },
     })
     const edits = diff(before, after)

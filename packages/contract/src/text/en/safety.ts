@@ -10,6 +10,8 @@ type MendSentences = { readonly [Code in MendCode]: Sentence<(typeof MENDS)[Code
 /** A plant by its name; some plant where there is none. */
 const named = (name: string, other = 'A plant'): string => (name === '' ? other : name)
 
+const animal = (name: string): string => named(name, 'An animal')
+
 /** What the checks of a plan say: what, where, why, and the figures. Values come in the reader's units. */
 export const findingWords = {
   'light-beds-dim': (v, n) =>
@@ -94,36 +96,38 @@ export const findingWords = {
   'gas-wasted': (v) => `The gas that is planned comes to about ${v.peak} at gas-off: more than plants can use (${v.limit}).`,
   'gas-late': (v) =>
     `When the lights come on there are about ${v.atLightsOn}, at gas-off ${v.peak}: plants start the day short. More ripple with more gas makes the day flatter; or open it earlier.`,
-  'animal-warmth': (v) => `${v.animal} is well between ${v.low} and ${v.high}; this water is planned at ${v.here}.`,
+  'animal-warmth': (v) => `${animal(v.animal)} is well between ${v.low} and ${v.high}; this water is planned at ${v.here}.`,
   'animal-summer': (v) =>
-    `${v.animal} bears ${v.most} at most; in the warmest month the room brings the water to ${v.summer}, and nothing cools it.`,
-  'animal-hardness': (v) => `${v.animal} is well in a GH between ${v.low} and ${v.high}; new water has ${v.here}.`,
-  'animal-alkalinity': (v) => `${v.animal} is well in a KH between ${v.low} and ${v.high}; here it is about ${v.here}.`,
-  'animal-litres': (v) => `${v.animal} wants at least ${v.least} of water; this tank holds ${v.here}.`,
-  'animal-length': (v) => `${v.animal} wants a tank at least ${v.least} long inside; this one has ${v.here}.`,
-  'animal-few': (v) => `${v.animal}: ${v.count} are planned; it is well from ${v.least} on, and shy or quarrelsome below.`,
-  'animal-only-one': (v) => `${v.animal}: ${v.count} are planned; they fight. Only one to a tank.`,
-  'animal-rivals': (v) => `${v.animal}: rival males fight. One male, or room and hiding places out of one another’s sight.`,
+    `${animal(v.animal)} bears ${v.most} at most; in the warmest month the room brings the water to ${v.summer}, and nothing cools it.`,
+  'animal-hardness': (v) => `${animal(v.animal)} is well in a GH between ${v.low} and ${v.high}; new water has ${v.here}.`,
+  'animal-alkalinity': (v) => `${animal(v.animal)} is well in a KH between ${v.low} and ${v.high}; here it is about ${v.here}.`,
+  'animal-litres': (v) => `${animal(v.animal)} wants at least ${v.least} of water; this tank holds ${v.here}.`,
+  'animal-length': (v) => `${animal(v.animal)} wants a tank at least ${v.least} long inside; this one has ${v.here}.`,
+  'animal-few': (v) => `${animal(v.animal)}: ${v.count} are planned; it is well from ${v.least} on, and shy or quarrelsome below.`,
+  'animal-only-one': (v) => `${animal(v.animal)}: ${v.count} are planned; they fight. Only one to a tank.`,
+  'animal-rivals': (v) => `${animal(v.animal)}: rival males fight. One male, or room and hiding places out of one another’s sight.`,
   'animal-wants-still': (v) =>
-    `${v.animal} lives in still water; this tank turns over ${v.turnover}. Spread the outlet, and leave a calm side.`,
-  'animal-wants-flow': (v) => `${v.animal} lives in flowing water rich in oxygen; this tank turns over only ${v.turnover}.`,
-  'animal-bare': (v) => `${v.animal} hides when it is frightened, and there is little to hide in: wood, stones, dense or floating plants.`,
+    `${animal(v.animal)} lives in still water; this tank turns over ${v.turnover}. Spread the outlet, and leave a calm side.`,
+  'animal-wants-flow': (v) => `${animal(v.animal)} lives in flowing water rich in oxygen; this tank turns over only ${v.turnover}.`,
+  'animal-bare': (v) =>
+    `${animal(v.animal)} hides when it is frightened, and there is little to hide in: wood, stones, dense or floating plants.`,
   'animals-may-jump': () =>
     'The tank is open, and these animals now and then jump or climb out, most of all in their first nights: cover it, or lower the water.',
-  'animal-jumps': (v) => `${v.animal} jumps, and the tank is open: cover it, lower the water by a hand, or leave them out.`,
+  'animal-jumps': (v) => `${animal(v.animal)} jumps, and the tank is open: cover it, lower the water by a hand, or leave them out.`,
   'animal-digs': (v) =>
-    `${v.animal} turns the ground over: carpets and stems that are not rooted float up. Not before week 8 from planting, and with tough plants.`,
-  'animal-eats-plants': (v) => `${v.animal} eats plants, tender ones first: moss, round floaters, soft stems.`,
-  'animal-eats': (v) => `${v.animal} eats ${v.other}: they do not go together.`,
-  'animal-eats-young': (v) => `${v.animal} eats the young of ${v.other}: no brood will grow up.`,
-  'animal-nips': (v) => `${v.animal} nips fins, and ${v.other} has long ones.`,
+    `${animal(v.animal)} turns the ground over: carpets and stems that are not rooted float up. Not before week 8 from planting, and with tough plants.`,
+  'animal-eats-plants': (v) => `${animal(v.animal)} eats plants, tender ones first: moss, round floaters, soft stems.`,
+  'animal-eats': (v) => `${animal(v.animal)} eats ${named(v.other, 'another animal')}: they do not go together.`,
+  'animal-eats-young': (v) => `${animal(v.animal)} eats the young of ${named(v.other, 'another animal')}: no brood will grow up.`,
+  'animal-nips': (v) => `${animal(v.animal)} nips fins, and ${named(v.other, 'another animal')} has long ones.`,
   'animal-breeds': (v) =>
-    `${v.animal} breeds freely: count them every month, since the load grows. Plan where the young go; never set any free.`,
-  'animal-listed': (v) => `${v.animal} is listed in some places, and often forbidden: check the list where you live. Never set any free.`,
+    `${animal(v.animal)} breeds freely: count them every month, since the load grows. Plan where the young go; never set any free.`,
+  'animal-listed': (v) =>
+    `${animal(v.animal)} is listed in some places, and often forbidden: check the list where you live. Never set any free.`,
   'animal-week': (v) =>
-    `${v.animal} is planned for day ${v.planned}: it is usually kept from about day ${v.earliest} on. Tests and film decide, not the day.`,
+    `${animal(v.animal)} is planned for day ${v.planned}: it is usually kept from about day ${v.earliest} on. Tests and film decide, not the day.`,
   'animals-no-warmth': (v) =>
-    `No temperature suits all: ${v.cool} is well up to ${v.high}, ${v.warm} from ${v.low} on. One of the two is in the wrong company.`,
+    `No temperature suits all: ${named(v.cool, 'one')} is well up to ${v.high}, ${named(v.warm, 'another')} from ${v.low} on. One of the two is in the wrong company.`,
   'animals-at-once': (v) =>
     `About ${v.share} of all the food joins within a week from day ${v.day}; bacteria keep up with ${v.most}. Bring them in groups a week apart, and test before each.`,
   'animals-early': (v) =>

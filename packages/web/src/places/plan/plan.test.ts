@@ -133,6 +133,7 @@ test('an old draft on this device is read in today’s form', () => {
     schemaVersion: 1,
     vessel: { lengthCm: 60, widthCm: 30, heightCm: 36, glassCm: 0.8, freeboardCm: 2 },
     layers: [{ id: 'g1', ground: 'sand', frontCm: 3, backCm: 5 }],
+    animals: { foodGPerDay: 0, grazers: 0, grazersFromDay: 28, fishFromDay: 42 },
   }
   for (const part of [
     'intent',
@@ -148,6 +149,7 @@ test('an old draft on this device is read in today’s form', () => {
     'money',
     'logistics',
     'muted',
+    'fauna',
   ] as const)
     delete (old as Partial<Record<string, unknown>>)[part]
   expect(PlanSchema.safeParse(upgradePlan(old)).success).toBe(true)
