@@ -64,6 +64,11 @@ async function shot(name, path, { width = 1280, height = 800, colorScheme = 'lig
   await page.close()
 }
 const sheet = (page) => page.getByRole('heading', { level: 2 }).first().waitFor()
+const gate = (page) =>
+  page
+    .getByText(/mg N\/L \(/)
+    .first()
+    .waitFor({ timeout: 60_000 })
 const braid = (page) => page.getByRole('group', { name: /^Braid/ }).waitFor()
 
 try {
@@ -108,7 +113,7 @@ try {
   await shot('feed', `${RIVER}/supply/feed?part=schools`, {
     before: (page) => page.getByRole('row', { name: /^nitrate in week 26.*\(/ }).waitFor({ timeout: 60_000 }),
   })
-  await shot('vessel', `${RIVER}/plan/vessel`, { before: sheet })
+  await shot('animals', '/tanks/01920000-0000-7000-8000-000000000002/plan/animals', { before: gate })
   await shot('ground', `${RIVER}/plan/ground?zone=bed`, { before: sheet })
   await shot('hardscape', `${RIVER}/plan/hardscape`, { before: sheet })
   await shot('shopping', `${RIVER}/plan/shopping`, { before: sheet })

@@ -86,7 +86,7 @@ function columnsFor(units: Units): GridColDef<FoundAnimal>[] {
       field: 'name',
       headerName: head.name,
       flex: 1,
-      minWidth: 200,
+      minWidth: 182,
       valueGetter: (_value, { animal }) => animal.name,
       renderCell: ({ row: { animal, older } }) => (
         <Box sx={{ lineHeight: 1.2, py: 0.75 }}>
@@ -98,21 +98,21 @@ function columnsFor(units: Units): GridColDef<FoundAnimal>[] {
     {
       field: 'size',
       headerName: inUnit(head.size, 'length'),
-      width: 86,
+      width: 80,
       valueGetter: (_value, { animal }) => animal.adultCm.value,
       renderCell: ({ row: { animal } }) => span(units.to('length', animal.adultCm.low), units.to('length', animal.adultCm.high)),
     },
     {
       field: 'warmth',
       headerName: inUnit(head.warmth, 'temperature'),
-      width: 118,
+      width: 128,
       valueGetter: (_value, { animal }) => animal.temperatureC.goodLow,
       renderCell: ({ row: { animal } }) => bearing('temperature', animal.temperatureC),
     },
     {
       field: 'pH',
       headerName: head.pH,
-      width: 124,
+      width: 134,
       valueGetter: (_value, { animal }) => animal.pH.goodLow,
       renderCell: ({ row: { animal } }) => bearing('pH', animal.pH),
     },
@@ -130,15 +130,15 @@ function columnsFor(units: Units): GridColDef<FoundAnimal>[] {
       valueGetter: (_value, { animal }) => animal.alkalinityMeqPerL.goodLow,
       renderCell: ({ row: { animal } }) => bearing('alkalinity', animal.alkalinityMeqPerL),
     },
-    { field: 'least', headerName: head.least, width: 78, valueGetter: (_value, { animal }) => animal.leastCount },
+    { field: 'least', headerName: head.least, width: 72, valueGetter: (_value, { animal }) => animal.leastCount },
     {
       field: 'litres',
       headerName: inUnit(head.litres, 'volume'),
-      width: 78,
+      width: 72,
       valueGetter: (_value, { animal }) => animal.leastL,
       renderCell: ({ row: { animal } }) => significant(units.to('volume', animal.leastL), 2),
     },
-    { field: 'week', headerName: head.week, width: 88, valueGetter: (_value, { animal }) => animal.earliestWeek },
+    { field: 'week', headerName: head.week, width: 84, valueGetter: (_value, { animal }) => animal.earliestWeek },
     {
       field: 'traits',
       headerName: head.traits,
@@ -146,7 +146,9 @@ function columnsFor(units: Units): GridColDef<FoundAnimal>[] {
       minWidth: 230,
       sortable: false,
       valueGetter: (_value, { animal }) => animalTraits(animal).join(', '),
-      renderCell: ({ value }) => <Box sx={{ whiteSpace: 'normal', lineHeight: 1.2, fontSize: 13, py: 0.75 }}>{String(value)}</Box>,
+      renderCell: ({ value }) => (
+        <Box sx={{ whiteSpace: 'normal', lineHeight: 1.2, fontSize: 13, alignContent: 'center', height: '100%' }}>{String(value)}</Box>
+      ),
     },
     { field: 'confidence', headerName: head.confidence, width: 62, valueGetter: (_value, { animal }) => animal.confidence },
   ]

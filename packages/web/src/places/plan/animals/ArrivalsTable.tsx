@@ -33,6 +33,7 @@ export function ArrivalsTable({ desk, gates, isFilmSeen, onFilmSeen }: ArrivalsP
   const text = animalsWords
   const ordered = inGroups(plan, gates.today, allowedFromDay)
   const isInGroups = areApart(plan, ordered, gates.today)
+  const asksForFilm = [...gates.gates.values()].some(({ checks }) => checks.some(({ check }) => check === 'food'))
   return (
     <Box component="section" aria-label={text.order} sx={{ display: 'grid', gap: 0.75 }}>
       <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 16 }}>
@@ -58,17 +59,19 @@ export function ArrivalsTable({ desk, gates, isFilmSeen, onFilmSeen }: ArrivalsP
       </Box>
       <Box className="no-print" sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'end' }}>
         {!isInGroups && <Button onClick={() => change(() => ordered)}>{text.inGroups}</Button>}
-        <Choice
-          label={text.filmSeen}
-          why={text.filmSeenWhy}
-          value={isFilmSeen === null ? null : isFilmSeen ? 'yes' : 'no'}
-          options={[
-            ['yes', text.yes],
-            ['no', text.no],
-          ]}
-          canBeUnknown
-          onChange={(next) => onFilmSeen(next === null ? null : next === 'yes')}
-        />
+        {asksForFilm && (
+          <Choice
+            label={text.filmSeen}
+            why={text.filmSeenWhy}
+            value={isFilmSeen === null ? null : isFilmSeen ? 'yes' : 'no'}
+            options={[
+              ['yes', text.yes],
+              ['no', text.no],
+            ]}
+            canBeUnknown
+            onChange={(next) => onFilmSeen(next === null ? null : next === 'yes')}
+          />
+        )}
       </Box>
     </Box>
   )

@@ -8,6 +8,7 @@ import { nameOfSpecies } from '../../shared/animals/nameOfGroup.text.js'
 const ZONES_DRAWN = ['top', 'mid', 'bottom'] as const satisfies readonly Zone[]
 /** Of the free water from the surface down. Rule of thumb: a quarter, a half, a quarter. */
 const SHARE = { top: 0.25, mid: 0.5, bottom: 0.25 } as const
+const LEAST_PX = 80
 const MOST_LETTERS_PER_PX = 1 / 6.2
 
 /** Who lives at the top, in the middle and at the bottom, on the front view. */
@@ -16,6 +17,8 @@ export function ZoneMarks({ layout, figures }: { readonly layout: SectionLayout;
   const { inner, ground, kept } = figures
   const groundY = floorY - groundHeightCm(ground, inner.lengthCm / 2, inner.widthCm * 0.3) * pxPerCm
   const free = groundY - waterY
+  // On a small drawing the lines of the register tell it.
+  if (free < LEAST_PX) return null
   const most = Math.floor((front.innerRight - front.innerLeft - 16) * MOST_LETTERS_PER_PX)
   return ZONES_DRAWN.map((zone, at) => {
     const top = waterY + free * ZONES_DRAWN.slice(0, at).reduce((sum, above) => sum + SHARE[above], 0)

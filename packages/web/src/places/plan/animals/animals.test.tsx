@@ -16,7 +16,6 @@ import { hand, press, typeAndLeave } from '../../../testing/hand.js'
 import { renderPage } from '../../../testing/renderPage.js'
 import { standInServer } from '../../../testing/standInServer.js'
 import { renderSheet } from '../../../testing/withDesk.js'
-import { AnimalsPlace } from '../../library/animals/AnimalsPlace.js'
 import { GateList } from '../../shared/animals/GateList.js'
 import type { Gates } from '../../shared/animals/useGates.js'
 import { AnimalGroups } from './AnimalGroups.js'
@@ -167,11 +166,4 @@ describe('drip by drip', () => {
     await typeAndLeave(screen.getByLabelText(/^GH/), '16')
     expect(screen.getByText(/within 4 h/).textContent).toContain(animalsWords.steps.heldBy.hardnessMmolPerL)
   })
-})
-
-test('the library of animals is found by older names and plain words', async () => {
-  renderPage(<AnimalsPlace />)
-  expect(screen.getByRole('status').textContent).toBe('135 animals')
-  await hand.type(screen.getByRole('searchbox'), 'corydoras')
-  expect(screen.getByRole('status').textContent).toBe('7 animals')
 })

@@ -9,6 +9,7 @@ export function animalFacts(animal: AnimalSpecies, units: Units): string[] {
   return [
     facts.size(units.show('length', animal.adultCm.high, 2)),
     facts.warmth(significant(units.to('temperature', goodLow), 2), units.show('temperature', goodHigh, 2)),
+    animalsWords.zone[animal.zone],
     ...(animal.isAlone || animal.leastCount === 1 ? [] : [facts.least(significant(animal.leastCount))]),
     facts.litres(units.show('volume', animal.leastL, 2)),
     ...animalTraits(animal),
