@@ -73,3 +73,5 @@ export {
   type GateFacts,
 } from './stocking/gate.js'
 export { inGroups } from './stocking/inGroups.js'
+export { DIMMED_SHARE, heatWave, type HeatForecast, type HeatWave, type HotWater, type Sufferer } from './weather/heatWave.js'
+export { powerCut, RINSE_AFTER_H, type PowerCut } from './weather/powerCut.js'

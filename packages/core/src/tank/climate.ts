@@ -63,3 +63,23 @@ export const heaterNeededW = (load: Omit<ClimateLoad, 'litFraction'>): number =>
 export const coolerNeededW = (load: Omit<ClimateLoad, 'litFraction'>): number => Math.max(0, -heatLossW(whileLit(load))) * COOLER_MARGIN
 /** Either need for walls that lose less or more, 4–6 W/m²K, and lamps that warm less or more. Rule of thumb. */
 export const climateSpanW = (watts: number): readonly [number, number] => [watts * 0.7, watts * 1.4]
+
+const COLDEST_C = 0
+const HOTTEST_C = 55
+/** Halvings until a hundredth of a degree is told apart. */
+const HALVINGS = 14
+
+/** Water temperature [°C] at which as much heat comes as goes, mean of a day; bisection, since warmer water always loses more. */
+export function equilibriumC(load: Omit<ClimateLoad, 'targetC'>): number {
+  let [low, high] = [COLDEST_C, HOTTEST_C]
+  for (let step = 0; step < HALVINGS; step++) {
+    const targetC = (low + high) / 2
+    if (heatLossW({ ...load, targetC }) > 0) high = targetC
+    else low = targetC
+  }
+  return (low + high) / 2
+}
+
+/** Heat that leaves for each degree more of water [W/K], around a temperature. */
+export const lossPerKelvinW = (load: ClimateLoad): number =>
+  heatLossW({ ...load, targetC: load.targetC + 0.5 }) - heatLossW({ ...load, targetC: load.targetC - 0.5 })

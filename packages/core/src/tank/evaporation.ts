@@ -10,9 +10,13 @@ export function vapourKPa(temperatureC: number): number {
 export interface Air {
   readonly roomC: number
   readonly humidityFraction: number
+  /** A fan blows along the surface: it moves the damp air away, rim and all. */
+  readonly isBlown?: boolean
 }
 /** Air over a tank hardly moves [m/s]; rule of thumb 0.05–0.2. */
 const AIR_M_PER_S = 0.1
+/** Under a small fan on the rim [m/s]; rule of thumb 0.6–1.5. */
+const BLOWN_M_PER_S = 1
 /** Carrier (1918): through still air [kW m⁻² kPa⁻¹], and for each m/s of wind. */
 const STILL_AIR = 0.089
 const PER_M_PER_S = 0.0782
@@ -31,6 +35,9 @@ export const EVAPORATION_SOURCE = `Carrier (1918), air at ${AIR_M_PER_S} m/s, wi
 export function evaporationMmPerDay(waterC: number, air: Air, top: Top): number {
   requireWithin('humidityFraction', air.humidityFraction, 0, 1)
   const gapKPa = vapourKPa(waterC) - air.humidityFraction * vapourKPa(air.roomC)
-  const kgPerM2S = ((STILL_AIR + PER_M_PER_S * AIR_M_PER_S) * Math.max(0, gapKPa)) / HEAT_OF_VAPOUR_KJ_PER_KG
-  return kgPerM2S * 86_400 * RIM_SHARE * TOP_SHARE[top]
+  const isBlown = air.isBlown ?? false
+  const speed = isBlown ? BLOWN_M_PER_S : AIR_M_PER_S
+  const kgPerM2S = ((STILL_AIR + PER_M_PER_S * speed) * Math.max(0, gapKPa)) / HEAT_OF_VAPOUR_KJ_PER_KG
+  // Who puts a fan there has taken the cover off.
+  return kgPerM2S * 86_400 * (isBlown ? 1 : RIM_SHARE * TOP_SHARE[top])
 }

@@ -12,6 +12,7 @@ import { LightAnswer } from './LightAnswer.js'
 import { NormalAnswer } from './NormalAnswer.js'
 import { Sums } from './Sums.js'
 import { SuppliesAnswer } from './SuppliesAnswer.js'
+import { WeatherAnswer } from './WeatherAnswer.js'
 import { WaterAnswer } from './WaterAnswer.js'
 
 type QuestionId = keyof typeof answersWords.list
@@ -25,6 +26,7 @@ const QUESTIONS: readonly { readonly id: QuestionId; readonly needsTank: boolean
   { id: 'animals', needsTank: true },
   { id: 'water', needsTank: false },
   { id: 'build', needsTank: false },
+  { id: 'weather', needsTank: true },
   { id: 'supplies', needsTank: false },
 ]
 
@@ -158,6 +160,7 @@ function Answer({ id, tank }: { id: QuestionId; tank: TankEntry | null }): React
       {id === 'build' && (
         <Sums ids={['ground.bags', 'vessel.net-water', 'vessel.filled-weight', 'hardscape.ballast', 'vessel.twist']} tank={tank} />
       )}
+      {id === 'weather' && tank !== null && <WeatherAnswer tank={tank} />}
       {id === 'supplies' && tank !== null && <SuppliesAnswer tank={tank} />}
       {id === 'supplies' && <Sums ids={['gas.cylinder-days', 'gas.bubble-rate']} tank={tank} />}
     </>

@@ -7,14 +7,16 @@ import {
   journalWords,
   startupWords,
   todayWords,
+  weatherWords,
   type TankEntry,
 } from '@jovrin/contract'
 import { gasFactsOf, judgeGas, judgeNitrogen, tankFigures, type Reading } from '@jovrin/core'
 import { cleanup, configure, screen, within } from '@testing-library/react'
-import { hand } from '../../testing/hand.js'
+import { hand, typeAndLeave } from '../../testing/hand.js'
 import { afterEach, beforeEach, describe, expect, test } from 'vitest'
 import { barePlan } from '../../testing/builtPlan.js'
 import { renderPage } from '../../testing/renderPage.js'
+import { WeatherAnswer } from './WeatherAnswer.js'
 import { AnimalsAnswer } from './AnimalsAnswer.js'
 import { AnswersPlace } from './AnswersPlace.js'
 import { DoseAnswer } from './DoseAnswer.js'
@@ -237,6 +239,37 @@ describe('how much of this', () => {
     const told = known([]).map(([key, data]) => [key, key[2] === 'timeline' ? { ...(data as object), plan: resting } : data] as const)
     renderPage(<DoseAnswer tank={tank} />, { known: told })
     expect(screen.getByText(new RegExp(`today: ${answersWords.doseNone}`))).toBeTruthy()
+  })
+})
+
+describe('heat, and a power cut', () => {
+  const show = (): void => void renderPage(<WeatherAnswer tank={tank} />, { known: known([]) })
+  test('a hot day: the water with and without a fan, what to do, litres to top up', async () => {
+    show()
+    expect(screen.getByText(weatherWords.fill)).toBeTruthy()
+    await typeAndLeave(screen.getByLabelText(/^Hottest/), '34')
+    const rows = within(screen.getByRole('table')).getAllByRole('row').slice(1)
+    const means = rows.map((row) => Number.parseFloat(within(row).getAllByRole('cell')[1]!.textContent))
+    expect(means).toHaveLength(3)
+    expect(means[0]!).toBeGreaterThanOrEqual(means[1]!)
+    expect(means[1]!).toBeGreaterThan(means[2]!)
+    expect(screen.getByText(/^Top up [\d.]+ L a day/)).toBeTruthy()
+  })
+  test('what cannot be is refused at the field, and kept there', async () => {
+    show()
+    const field = screen.getByLabelText(/^Hottest/)
+    await typeAndLeave(field, '80')
+    expect(field.getAttribute('aria-invalid')).toBe('true')
+    expect((field as HTMLInputElement).value).toBe('80')
+    expect(screen.getByText(weatherWords.fill)).toBeTruthy()
+  })
+  test('a power cut: gas by hand, and what a canister asks that stood for hours', async () => {
+    show()
+    expect(screen.getByText(weatherWords.shut)).toBeTruthy()
+    await typeAndLeave(screen.getByLabelText(/^Out for/), '5')
+    expect(screen.getByText(weatherWords.rinse)).toBeTruthy()
+    expect(screen.queryByText(weatherWords.noRinse)).toBeNull()
+    expect(screen.getByText(/Planned here: light 12:00–20:00, gas 10:30–19:00/)).toBeTruthy()
   })
 })
 

@@ -26,7 +26,6 @@ export function DripPanel({ desk, species }: DripProps) {
   const told = toldNewWater(plan)
   const way = acclimatise({ temperatureC, hardnessMmolPerL, alkalinityMeqPerL }, { temperatureC: figures.temperatureC, ...told }, species)
   const litres = way.addedPerL * (bagL ?? BAG_L)
-  const field = { why: text.dripWhy, canBeUnknown: true, text: null, onText: () => undefined, onCommit: () => undefined }
   return (
     <Box component="section" aria-label={text.drip} sx={{ display: 'grid', gap: 0.75 }}>
       <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 16, borderBottom: '1px solid var(--ink)' }}>
@@ -34,7 +33,7 @@ export function DripPanel({ desk, species }: DripProps) {
       </Box>
       <Grid min={96}>
         <NumberField
-          {...field}
+          why={text.dripWhy}
           question="drip/temperature"
           label={text.bagC}
           dimension="temperature"
@@ -43,7 +42,7 @@ export function DripPanel({ desk, species }: DripProps) {
           onChange={setTemperature}
         />
         <NumberField
-          {...field}
+          why={text.dripWhy}
           question="drip/hardness"
           label="GH"
           dimension="hardness"
@@ -52,7 +51,7 @@ export function DripPanel({ desk, species }: DripProps) {
           onChange={setHardness}
         />
         <NumberField
-          {...field}
+          why={text.dripWhy}
           question="drip/alkalinity"
           label="KH"
           dimension="alkalinity"
@@ -61,7 +60,7 @@ export function DripPanel({ desk, species }: DripProps) {
           onChange={setAlkalinity}
         />
         <NumberField
-          {...field}
+          why={text.dripWhy}
           question="drip/bag"
           label={text.bag}
           dimension="volume"
