@@ -16,7 +16,7 @@ import type { TankCondition } from '@jovrin/contract'
 import type { Clock } from '../clock.js'
 import type { JournalService } from '../journal/journal.service.js'
 import type { PlanService } from '../plan/plan.service.js'
-import type { TimelineService } from '../timeline/timeline.service.js'
+import type { TankLife, TimelineService } from '../timeline/timeline.service.js'
 
 /** Devices' clocks differ by a little. */
 const CLOCK_SLACK_MS = 10 * 60_000
@@ -24,10 +24,9 @@ const CLOCK_SLACK_MS = 10 * 60_000
 const OF_GAS = ['/gasLines', '/lightWindows', '/flow', '/filters', '/outlets']
 
 /** The judgements of a tank now. Kept nowhere: they follow from journal, plan and clock. */
-export const conditionService = (clock: Clock, timelines: TimelineService, plans: PlanService, journal: JournalService) => ({
-  ofTank: async (tankId: string): Promise<TankCondition> => {
+export const conditionService = (clock: Clock, timelines: TimelineService, plans: PlanService, journal: JournalService) => {
+  const ofLife = async (tankId: string, { plan: newest, aged, today }: TankLife): Promise<TankCondition> => {
     const nowMs = clock().getTime()
-    const { plan: newest, aged, today } = await timelines.scheduleOf(tankId)
     const ageDays = daysBetween(aged.startedOn, today)
     const plan = planAt(aged.timeline, Math.max(0, ageDays)) ?? newest
     const figures = tankFigures(plan)
@@ -54,8 +53,13 @@ export const conditionService = (clock: Clock, timelines: TimelineService, plans
       ? judgeDarkCycle(records, { ageDays, temperatureC: figures.temperatureC, roomCo2Ppm: figures.room.co2Ppm }, nowMs)
       : null
     return { gas: judgeGas(records, facts, nowMs), nitrogen, cycle }
-  },
-})
+  }
+  return {
+    /** Of a tank whose life is at hand. */
+    ofLife,
+    ofTank: async (tankId: string): Promise<TankCondition> => ofLife(tankId, await timelines.scheduleOf(tankId)),
+  }
+}
 export type ConditionService = ReturnType<typeof conditionService>
 
 const lastChange = (settings: readonly SettingChange[], today: string): string | null =>

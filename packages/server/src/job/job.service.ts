@@ -21,7 +21,7 @@ import type { Clock } from '../clock.js'
 import type { ConditionService } from '../condition/condition.service.js'
 import { Refusal } from '../http/refusal.js'
 import type { JournalService } from '../journal/journal.service.js'
-import type { TimelineService } from '../timeline/timeline.service.js'
+import type { TankLife, TimelineService } from '../timeline/timeline.service.js'
 import { jobRepository } from './job.repository.js'
 
 /** A glance of the day before yesterday says little about today. */
@@ -35,8 +35,7 @@ export interface JobSources {
 }
 
 export const jobService = (db: Knex, clock: Clock, { timelines, journal, conditions }: JobSources) => {
-  const listed = async (tankId: string, from: string, to: string) => {
-    const { plan, aged, today, told } = await timelines.scheduleOf(tankId)
+  const listed = async (tankId: string, { plan, aged, today, told }: TankLife, from: string, to: string) => {
     const byScale = cylinderJobs(cylinderOf(plan, await journal.weighings(tankId)), plan.timeZone, told)
     // A job that was moved stands on another day than the one it was due on.
     const moved = told.filter(({ movedTo }) => movedTo !== null && movedTo >= from && movedTo <= to).map(({ dueOn }) => dueOn)
@@ -45,12 +44,14 @@ export const jobService = (db: Knex, clock: Clock, { timelines, journal, conditi
     const all = listJobs([...preparationJobs(aged, today, told), ...jobsBetween(aged, first, last), ...byScale], told)
     const jobs = all.filter(({ on, dueOn }) => (on >= from && on <= to) || (dueOn >= from && dueOn <= to))
     const preparations = all.filter(({ kind, on }) => isPreparation(kind) && on <= to)
-    return { aged, today, jobs, preparations }
+    return { jobs, preparations }
   }
   const stop = async (tank: TankEntry): Promise<RoundStop> => {
-    const { today } = await timelines.scheduleOf(tank.id)
+    // Asked for once: a round over many tanks is a page that people wait for.
+    const life = await timelines.scheduleOf(tank.id)
+    const { aged, today } = life
     const { timeZone } = tank.plan
-    const { aged, jobs, preparations } = await listed(tank.id, datePlusDays(today, -ASKED_BACK_DAYS), today)
+    const { jobs, preparations } = await listed(tank.id, life, datePlusDays(today, -ASKED_BACK_DAYS), today)
     // What was due before the tank was entered was nobody's to do here; a build that is entered with its start still ahead is work all the same.
     const enteredOn = civilDate(new Date(tank.createdAt), timeZone)
     const isOurs = ({ dueOn, kind, record }: ListedJob): boolean =>
@@ -59,7 +60,7 @@ export const jobService = (db: Knex, clock: Clock, { timelines, journal, conditi
       .filter(isOurs)
       .map((job) => (job.record === null && job.on < enteredOn ? { ...job, on: enteredOn } : job))
     const events = await journal.eventsSince(tank.id, new Date(clock().getTime() - ATTENTION_MS).toISOString())
-    const { gas, nitrogen } = await conditions.ofTank(tank.id)
+    const { gas, nitrogen } = await conditions.ofLife(tank.id, life)
     return {
       tankId: tank.id,
       name: tank.plan.name,
@@ -79,7 +80,9 @@ export const jobService = (db: Knex, clock: Clock, { timelines, journal, conditi
   }
   return {
     list: async (tankId: string, from: string, to: string): Promise<JobList> => {
-      const { aged, today, jobs } = await listed(tankId, from, to)
+      const life = await timelines.scheduleOf(tankId)
+      const { aged, today } = life
+      const { jobs } = await listed(tankId, life, from, to)
       return { today, minutesPerWeek: minutesPerWeek(aged, today), jobs }
     },
     round: async (tanks: readonly TankEntry[]): Promise<Round> => ({

@@ -108,4 +108,5 @@ export const timelineService = (clock: Clock, plans: PlanService, journal: Journ
     },
   }
 }
+export type TankLife = ReturnType<typeof partsOf>
 export type TimelineService = ReturnType<typeof timelineService>

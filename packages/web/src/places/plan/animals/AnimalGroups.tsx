@@ -1,6 +1,7 @@
 import { animalsWords } from '@jovrin/contract'
 import { animalGroups, plainName, SOME_FISH, type AnimalGroup, type AnimalSpecies, type JournalRecord, type Plan } from '@jovrin/core'
 import { Box, Button, TextField } from '@mui/material'
+import { useState } from 'react'
 import { localId } from '../../../api/localId.js'
 import { RemoveIcon } from '../../../ui/icons/RemoveIcon.js'
 import { Grid } from '../../../ui/QuestionGroup.js'
@@ -10,6 +11,7 @@ import { nameOfSpecies } from '../../shared/animals/nameOfGroup.text.js'
 import type { Desk } from '../desk.js'
 import { PlanField } from '../PlanField.js'
 import { AnimalSearch } from './AnimalSearch.js'
+import { MoveAnimals } from './MoveAnimals.js'
 
 interface GroupsProps {
   readonly desk: Desk
@@ -90,6 +92,11 @@ function OneGroup({ desk, group, species, today, losses, onDelete }: OneGroupPro
   const name = species === null ? (text.some[group.species] ?? group.species) : nameOfSpecies(species)
   const lost = species === null ? 0 : lossesOf(losses, species)
   const left = Math.max(0, (group.count ?? 0) - lost)
+  const [isMoving, setMoving] = useState(false)
+  const movable =
+    species !== null && group.fromDay <= today && group.count !== null && group.count > 0
+      ? { species, group: { ...group, count: group.count } }
+      : null
   return (
     <Box role="group" aria-label={name} sx={{ borderBottom: '1px solid var(--hair)', pb: 0.75 }}>
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1 }}>
@@ -101,6 +108,17 @@ function OneGroup({ desk, group, species, today, losses, onDelete }: OneGroupPro
               ? text.here(significant(group.fromDay))
               : text.toCome(significant(group.fromDay))}
         </Box>
+        {movable !== null && (
+          <Button
+            className="no-print"
+            variant="text"
+            sx={{ minWidth: 0, py: 0, px: 0 }}
+            aria-label={text.move.openOf(name)}
+            onClick={() => setMoving(true)}
+          >
+            {text.move.open}
+          </Button>
+        )}
         <Button className="no-print" variant="text" sx={{ minWidth: 0, py: 0 }} aria-label={text.delete(name)} onClick={onDelete}>
           <RemoveIcon />
         </Button>
@@ -120,6 +138,7 @@ function OneGroup({ desk, group, species, today, losses, onDelete }: OneGroupPro
       {species !== null && nameOfSpecies(species) === species.name && (
         <Box sx={{ fontSize: 13, color: 'text.secondary' }}>{animalFacts(species, units).join(' · ')}</Box>
       )}
+      {isMoving && movable !== null && <MoveAnimals desk={desk} {...movable} onClose={() => setMoving(false)} />}
       {lost > 0 && group.count !== null && group.fromDay <= today && (
         <Box sx={{ fontSize: 14 }}>
           {text.lost(lost, significant(lost))}{' '}

@@ -115,6 +115,45 @@ describe('the register', () => {
   })
 })
 
+describe('a move to another tank', () => {
+  const OTHER = '01920000-0000-7000-8000-0000000000bb'
+  const other = { ...builtPlan, name: 'Quarantine', startedOn: '2026-01-01' }
+  const NOW = '2026-11-24T09:00:00.000Z'
+  const show = (isRefused: boolean) => {
+    const server = standInServer(({ path, method }) => {
+      if (path === '/api/tanks') return { status: 200, body: [{ id: OTHER, plan: other, revision: 3, createdAt: NOW, changedAt: NOW }] }
+      if (path.endsWith('/plan/revision')) return { status: 200, body: { revision: 3, plan: other, canUndo: false, canRedo: false } }
+      if (method === 'PUT') return isRefused ? { status: 507, body: null } : { status: 200, body: other }
+      return { status: 404, body: null }
+    })
+    return { server, work: renderSheet(plan, (desk) => <AnimalGroups desk={desk} today={70} losses={[]} />) }
+  }
+  const moveFive = async (): Promise<void> => {
+    await press(animalsWords.move.openOf('Caridina multidentata'))
+    const dialog = within(await screen.findByRole('dialog'))
+    await dialog.findByText('Quarantine')
+    await typeAndLeave(dialog.getByLabelText(/How many/), '5')
+    await hand.click(dialog.getByRole('button', { name: animalsWords.move.go }))
+  }
+  test('stands there as a group with its origin, and less of them here', async () => {
+    const { server, work } = show(false)
+    await moveFive()
+    await vi.waitFor(() => expect(work.valid().animals.groups[0]?.count).toBe(3))
+    const put = server.asked.find(({ method }) => method === 'PUT')
+    expect(put?.path).toBe(`/api/tanks/${OTHER}/plan`)
+    expect(put?.body).toMatchObject({
+      animals: { groups: [{ species: 'caridina-multidentata', count: 5, origin: plan.name }] },
+      fauna: [{ id: 'caridina-multidentata' }],
+    })
+  })
+  test('refused there, nothing is taken off here', async () => {
+    const { work } = show(true)
+    await moveFive()
+    await screen.findByText(animalsWords.move.failed('Quarantine'))
+    expect(work.valid().animals.groups[0]?.count).toBe(8)
+  })
+})
+
 describe('order and load', () => {
   test('ammonia that is too much for animals says so; those that are in are in', () => {
     renderSheet(plan, (desk) => <ArrivalsTable desk={desk} gates={gatesOf(plan, 50)} isFilmSeen={null} onFilmSeen={() => undefined} />)
