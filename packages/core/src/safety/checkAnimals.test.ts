@@ -6,6 +6,7 @@ import type { Plan } from '../plan/plan.js'
 import { ANIMALS } from '../species/animals/index.js'
 import { samplePlan } from '../testing/samplePlan.js'
 import { keeping, stocked, type Kept } from '../testing/stocked.js'
+import { animalVerdict } from './checkAnimals.js'
 import { checkPlan } from './checkPlan.js'
 
 const found = (part: Partial<Plan>, ageDays = 0, animalsAllowedFromDay: number | null = 20) => {
@@ -59,6 +60,25 @@ describe('animals against the tank', () => {
     )
     expect(codes(keeping(['paracheirodon-innesi', 12, 40]))).not.toContain('animals-at-once')
   })
+})
+
+describe('how a species would stand', () => {
+  const verdict = (id: string, part: Partial<Plan> = {}) => {
+    const plan = { ...samplePlan, vessel: { ...samplePlan.vessel, top: 'covered' as const }, ...part }
+    return animalVerdict(
+      plan,
+      tankFigures(plan),
+      ANIMALS.find((one) => one.id === id)!,
+    )
+  }
+  test('fits, fits with something to bear, will not do', () => {
+    expect(verdict('paracheirodon-innesi')).toBe('fits')
+    expect(verdict('danio-rerio', { vessel: { ...samplePlan.vessel, top: 'open' } })).toBe('marginal')
+    expect(verdict('symphysodon-aequifasciatus')).toBe('fails')
+    expect(verdict('betta-splendens', keeping(['neocaridina-davidi', 10]))).toBe('fails')
+  })
+  test('what others do to one another is not its fault', () =>
+    expect(verdict('otocinclus-vittatus', keeping(['betta-splendens', 1], ['neocaridina-davidi', 10]))).toBe('fits'))
 })
 
 describe('animals against one another', () => {

@@ -4,11 +4,12 @@ import { arrivalsOf, LIGHT_FOOD_G_PER_L, MOST_SHARE_AT_ONCE } from '../livestock
 import { ownEarliestDay } from '../livestock/earliest.js'
 import { commonWarmth, conflictsOf } from '../livestock/company.js'
 import { findingsOf, mendWith, raise, type Finding } from '../plan/finding.js'
-import { animalGroups, nameOfAnimal, type NamedGroup } from '../plan/planAnimals.js'
+import { animalGroups, nameOfAnimal, type AnimalGroup, type NamedGroup } from '../plan/planAnimals.js'
 import type { Plan } from '../plan/plan.js'
+import type { Verdict } from '../species/standing.js'
 import { PLANT_KINDS } from '../species/plantKinds.js'
 import { plannedShare } from '../planting/standOf.js'
-import type { Bearing } from '../species/animals/index.js'
+import type { AnimalSpecies, Bearing } from '../species/animals/index.js'
 import { toldNewWater } from '../water/newWater.js'
 import { MENDS } from './mends.js'
 
@@ -192,3 +193,27 @@ function ofArrivals({ kept, foodGPerDay, waterL }: TankFigures, ageDays: number)
       : [raise(F['animals-at-once'], { share: foodShare, most: MOST_SHARE_AT_ONCE, day }, { id: first.group.id })],
   )
 }
+
+/** How a species would stand in this tank with those that are planned: it fits, fits with something to mend or to bear, or will not do. As many as are well together, on its own day. */
+export function animalVerdict(plan: Plan, figures: TankFigures, species: AnimalSpecies): Verdict {
+  const group: AnimalGroup = {
+    id: ASKED,
+    species: species.id,
+    count: species.leastCount,
+    fromDay: ownEarliestDay(plan, species),
+    origin: '',
+  }
+  const asked: NamedGroup = { group, species }
+  const others = animalGroups(plan).filter((one) => nameOfAnimal(one.species) !== '' && one.species.id !== species.id)
+  const found = [
+    ...ofWater(asked, plan, figures),
+    ...ofRoom(asked, figures),
+    ...ofPlants(asked, plan, figures),
+    ...ofCompany([...others, asked]).filter(({ id, names }) =>
+      id === undefined ? [names['cool'], names['warm']].includes(species.name) : id.split('-').includes(ASKED),
+    ),
+  ].filter(({ code }) => code !== F['animal-breeds'].code && code !== F['animal-rivals'].code)
+  if (found.some(({ severity, mend }) => severity !== 'note' && mend === undefined)) return 'fails'
+  return found.length > 0 ? 'marginal' : 'fits'
+}
+const ASKED = 'asked'

@@ -70,7 +70,7 @@ export function AnimalGroups({ desk, today, losses }: GroupsProps) {
         />
       ))}
       <Box className="no-print">
-        <AnimalSearch onPick={(species) => change((now) => withGroup(now, species, today))} />
+        <AnimalSearch desk={desk} onPick={(species) => change((now) => withGroup(now, species, today))} />
         <Button variant="text" sx={{ px: 0 }} onClick={() => change((now) => withGroup(now, null, today))}>
           {text.addUnknown}
         </Button>

@@ -1,8 +1,10 @@
 import { animalsWords } from '@jovrin/contract'
-import { ANIMALS, foundByOlderName, nameIndex, searchNames, usualOrder, type AnimalSpecies } from '@jovrin/core'
+import { ANIMALS, animalVerdict, foundByOlderName, nameIndex, searchNames, usualOrder, type AnimalSpecies } from '@jovrin/core'
 import { Autocomplete, Box, TextField } from '@mui/material'
 import { useState } from 'react'
 import { useUnits } from '../../../ui/units.js'
+import { VerdictMark } from '../../shared/VerdictMark.js'
+import type { Desk } from '../desk.js'
 import { animalFacts } from '../../shared/animals/animalFacts.text.js'
 
 const MOST_SHOWN = 40
@@ -11,8 +13,13 @@ const byId = new Map(ANIMALS.map((animal) => [animal.id, animal]))
 // A plain word finds an animal as its family finds a plant.
 const index = nameIndex(inOrder.map((animal) => ({ ...animal, family: animal.word })))
 
-/** An animal of the library by any of its names, or by its plain word. */
-export function AnimalSearch({ onPick }: { readonly onPick: (animal: AnimalSpecies) => void }) {
+interface SearchProps {
+  readonly desk: Pick<Desk, 'plan' | 'figures'>
+  readonly onPick: (animal: AnimalSpecies) => void
+}
+
+/** An animal of the library by any of its names, or by its plain word; each with how it would stand here. */
+export function AnimalSearch({ desk: { plan, figures }, onPick }: SearchProps) {
   const units = useUnits()
   const [typed, setTyped] = useState('')
   return (
@@ -34,7 +41,10 @@ export function AnimalSearch({ onPick }: { readonly onPick: (animal: AnimalSpeci
       noOptionsText={animalsWords.noneFound}
       renderOption={({ key, ...props }, animal) => (
         <Box component="li" key={key} {...props} sx={{ display: 'block !important', py: '2px !important', lineHeight: 1.2 }}>
-          <Box sx={{ fontStyle: 'italic' }}>{animal.name}</Box>
+          <Box sx={{ display: 'flex', gap: 1 }}>
+            <Box sx={{ fontStyle: 'italic', flexGrow: 1 }}>{animal.name}</Box>
+            <VerdictMark verdict={animalVerdict(plan, figures, animal)} />
+          </Box>
           <Box sx={{ fontSize: 12, color: 'text.secondary' }}>
             {[...foundByOlderName(animal, typed), animal.word, ...animalFacts(animal, units)].join(' · ')}
           </Box>
