@@ -39,7 +39,12 @@ test('a shrimp tank over-gassed by its plan is stopped before water', async ({ p
   await page.goto(`${emptyApp}/new`)
   await describe(page, { Name: 'Shrimp cube', 'Running since': '11012027', 'Length, cm': '45', 'Width, cm': '27', 'Height, cm': '30' })
   await page.getByRole('button', { name: 'reactor', exact: true }).click()
-  await describe(page, { 'Bubbles, /s': '4', 'Algae shrimps': '10' })
+  await describe(page, { 'Bubbles, /s': '4' })
+  await page.getByRole('button', { name: 'Shrimps live here' }).click()
+  await page
+    .getByRole('group', { name: 'Grazing shrimps, kind unknown' })
+    .getByLabel(/^Number/)
+    .fill('10')
   const stop = page
     .getByRole('list', { name: 'To look at' })
     .getByRole('listitem')

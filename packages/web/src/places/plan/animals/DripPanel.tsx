@@ -44,7 +44,7 @@ export function DripPanel({ desk, species }: DripProps) {
         <NumberField
           why={text.dripWhy}
           question="drip/hardness"
-          label="GH"
+          label={text.gh}
           dimension="hardness"
           range={[0, 10]}
           value={hardnessMmolPerL}
@@ -53,7 +53,7 @@ export function DripPanel({ desk, species }: DripProps) {
         <NumberField
           why={text.dripWhy}
           question="drip/alkalinity"
-          label="KH"
+          label={text.kh}
           dimension="alkalinity"
           range={[0, 12]}
           value={alkalinityMeqPerL}

@@ -1,4 +1,13 @@
-import { describeWords, fieldWords, groundKindWords, plantKindWords, questionWords, refusedWords, schoolWords } from '@jovrin/contract'
+import {
+  animalsWords,
+  describeWords,
+  fieldWords,
+  groundKindWords,
+  plantKindWords,
+  questionWords,
+  refusedWords,
+  schoolWords,
+} from '@jovrin/contract'
 import {
   FEEDING_SCHOOLS,
   type GasLine,
@@ -15,15 +24,19 @@ import {
   mappedKinds,
   PLANT_KINDS,
   type PlantKind,
+  SOME_FISH,
+  SOME_GRAZERS,
   UNKNOWN_LAMP,
   UNKNOWN_SOURCE,
   UNPLACED,
   UNTUNED_LINE,
 } from '@jovrin/core'
-import { Autocomplete, Box, MenuItem, TextField } from '@mui/material'
+import { Autocomplete, Box, Button, MenuItem, TextField } from '@mui/material'
+import { localId } from '../../../api/localId.js'
 import { Choice } from '../../../ui/Choice.js'
 import { DateField, TimeField } from '../../../ui/dates/DateField.js'
 import { NumberField } from '../../../ui/NumberField.js'
+import { RemoveIcon } from '../../../ui/icons/RemoveIcon.js'
 import { Group, Grid } from '../../../ui/QuestionGroup.js'
 import { usePen } from '../pen.js'
 import { PlanChoice, PlanField, PlanFlag } from '../PlanField.js'
@@ -401,10 +414,57 @@ function CareFields() {
   )
 }
 
-const AnimalFields = () => (
-  <Group number={9} title={describeWords.section.animals}>
-    <Grid>
-      <PlanField path="animals/foodGPerDay" />
-    </Grid>
-  </Group>
-)
+/** Who lives here, as far as somebody who describes a tank can say at once: shrimps, fish, how many, since when. */
+function AnimalFields() {
+  const { form, commit } = usePen()
+  const { groups } = form.draft.animals
+  const keep = (next: typeof groups): void => {
+    form.answer('/animals/groups', next)
+    commit()
+  }
+  const nameOf = (species: string): string =>
+    animalsWords.some[species] ?? form.draft.fauna.find(({ id }) => id === species)?.name ?? species
+  return (
+    <Group number={9} title={describeWords.section.animals}>
+      {groups.map((group) => (
+        <Box key={group.id} role="group" aria-label={nameOf(group.species)} sx={{ mb: 1 }}>
+          <Box sx={{ display: 'flex', alignItems: 'baseline' }}>
+            <Box sx={{ flexGrow: 1, fontSize: 14 }}>{nameOf(group.species)}</Box>
+            <Button
+              variant="text"
+              sx={{ minWidth: 0, py: 0 }}
+              aria-label={animalsWords.delete(nameOf(group.species))}
+              onClick={() => keep(groups.filter(({ id }) => id !== group.id))}
+            >
+              <RemoveIcon />
+            </Button>
+          </Box>
+          <Grid>
+            <PlanField path="animals/groups/*/count" of={[group.id]} />
+            <PlanField path="animals/groups/*/fromDay" of={[group.id]} />
+          </Grid>
+        </Box>
+      ))}
+      <Box sx={{ display: 'flex', gap: 1, mb: 1 }}>
+        {UNNAMED.map(([species, text]) => (
+          <Button
+            key={species}
+            variant="text"
+            sx={{ px: 0, mr: 1 }}
+            onClick={() => keep([...groups, { id: localId('a'), species, count: null, fromDay: 0, origin: '' }])}
+          >
+            {text}
+          </Button>
+        ))}
+      </Box>
+      <Grid>
+        <PlanField path="animals/foodGPerDay" />
+      </Grid>
+      <Box sx={{ fontSize: 13, color: 'text.secondary' }}>{animalsWords.namesLater}</Box>
+    </Group>
+  )
+}
+const UNNAMED = [
+  [SOME_GRAZERS.id, animalsWords.addOf['some-grazers']],
+  [SOME_FISH.id, animalsWords.addOf['some-fish']],
+] as const
