@@ -29,13 +29,13 @@ interface PlanBarProps {
 }
 
 const tab = {
-  px: 0.75,
+  px: '4px',
   py: '1px',
   color: 'var(--ink)',
   textDecoration: 'none',
   whiteSpace: 'nowrap',
   borderBottom: '2px solid transparent',
-  fontSize: 16,
+  fontSize: 15.5,
   '&.active': { borderColor: 'var(--ink)', fontWeight: 600 },
   '&:hover': { borderColor: 'var(--hair)' },
 } as const
@@ -94,7 +94,7 @@ export const PlanBar = memo(function PlanBar({
       </Box>
       <Box
         role="status"
-        sx={{ fontSize: 13, color: !isValid || state.kind === 'failed' ? 'var(--algae)' : 'text.secondary', maxWidth: 240 }}
+        sx={{ fontSize: 13, color: !isValid || state.kind === 'failed' ? 'var(--algae)' : 'text.secondary', minWidth: 52, maxWidth: 240 }}
       >
         {status}
       </Box>
