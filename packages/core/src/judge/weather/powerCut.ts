@@ -24,6 +24,8 @@ const START_SHARE = 0.95
 const ANIMAL_MG_PER_G_H = 0.4
 /** Oxygen for a gram of dry plant that is respired [mg]: 0.4 g of carbon, one O2 to each (Redfield-like quotient 1). */
 const MG_O2_PER_G_DW = 0.4 * (32 / 12) * 1000
+/** A grown tank holds so many times what was planted, from so many days on. Rule of thumb 3–8; the more is the safer to count with. */
+const GROWN = { times: 6, afterDays: 56 }
 /** Bacteria, ground and leftovers use about as much again as the plants. Rule of thumb 0.5–2. */
 const BACTERIA_TIMES = 2
 /** All of it is known to a factor of two. */
@@ -46,7 +48,8 @@ export function powerCut(figures: TankFigures, { hours, ageDays, roomC }: Cut): 
     0,
   )
   const animalMgPerH = animalsNow(figures, ageDays).wetG * ANIMAL_MG_PER_G_H
-  const usedPerH = (plantMgPerH * BACTERIA_TIMES + animalMgPerH) / waterL
+  const grown = 1 + (GROWN.times - 1) * Math.min(1, ageDays / GROWN.afterDays)
+  const usedPerH = (plantMgPerH * grown * BACTERIA_TIMES + animalMgPerH) / waterL
   const stillPerH = (cleanTransferMPerH(DEFAULT_PARAMETERS, 0, 0) * surfaceM2 * 1000) / waterL
   const saturation = oxygenSaturationMgPerL(Math.min(40, Math.max(0, room.waterC)))
   const hoursAt = (used: number): number => hoursDown(saturation, stillPerH, used)

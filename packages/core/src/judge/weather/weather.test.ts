@@ -62,6 +62,10 @@ describe('a power cut', () => {
     expect(many!.low).toBeLessThanOrEqual(many!.value)
     expect(many!.value).toBeLessThanOrEqual(many!.high)
   })
+  test('a grown tank breathes more than a planted one', () => {
+    const at = (ageDays: number) => powerCut(tankFigures(samplePlan), { hours: 4, ageDays, roomC: 18 }).hoursToTrouble
+    expect(at(60)!.low).toBeLessThan(at(0)?.low ?? Infinity)
+  })
   test('water cools towards the room, a large tank slowly', () => {
     const hours = [0, 4, 12, 48].map((h) => cut(samplePlan, h).temperatureAfterC)
     expect(hours[0]).toBeCloseTo(24.5, 6)
