@@ -50,5 +50,5 @@ describe('light on the ground', () => {
     const lamps = Array.from({ length: 8 }, (_, place) => ({ ...request.lamps[0]!, lengthCm: 400, widthCm: 200, xCm: 50 * place }))
     const { body } = await post({ ...request, vessel: { lengthCm: 400, widthCm: 200, waterDepthCm: 200 }, lamps, gridCm: 0.5 }).expect(200)
     expect(body.ppfd).toHaveLength(400)
-  }, 20_000)
+  }, 90_000)
 })
