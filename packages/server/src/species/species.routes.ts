@@ -8,9 +8,9 @@ import {
   SpeciesId,
   SpeciesQuery,
 } from '@jovrin/contract'
+import { animalsNamed } from '@jovrin/core'
 import { Router } from 'express'
 import { Refusal } from '../http/refusal.js'
-import { animalsNamed } from './animals.js'
 import type { SpeciesService } from './species.service.js'
 
 export const speciesRoutes = (species: SpeciesService): Router =>

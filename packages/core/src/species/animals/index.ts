@@ -1,4 +1,5 @@
 export { animalSpecies, type AnimalRow } from './animalSpecies.js'
+export { animalsNamed } from './find.js'
 export { ALGAE_SHRIMP_TASTE } from './grazing.js'
 export { ANIMALS } from './library.js'
 export {

@@ -1,5 +1,5 @@
 import { animalsWords, libraryWords } from '@jovrin/contract'
-import { ANIMALS, foundByOlderName, nameIndex, searchNames, usualOrder, type AnimalSpecies, type Bearing } from '@jovrin/core'
+import { ANIMALS, animalsNamed, foundByOlderName, usualOrder, type AnimalSpecies, type Bearing } from '@jovrin/core'
 import { Box, TextField } from '@mui/material'
 import type { GridColDef } from '@mui/x-data-grid'
 import { useDeferredValue, useMemo } from 'react'
@@ -11,8 +11,6 @@ import { animalTraits } from '../../shared/animals/animalFacts.text.js'
 import { LibraryHead } from '../LibraryHead.js'
 
 const inOrder = [...ANIMALS].sort(usualOrder)
-const byId = new Map(ANIMALS.map((animal) => [animal.id, animal]))
-const index = nameIndex(inOrder.map((animal) => ({ ...animal, family: animal.word })))
 const NO_SEARCH_OF_ITS_OWN = { toolbar: { showQuickFilter: false } } as const
 const keptText = (kept: unknown): string | null => (typeof kept === 'string' ? kept : null)
 
@@ -29,10 +27,11 @@ export function AnimalsPlace() {
   const [typed, setTyped] = useKeptState('jovrin.library.animals', search.get('q') ?? '', keptText)
   const found = useMemo(
     () =>
-      searchNames(index, typed).flatMap((id): FoundAnimal[] => {
-        const animal = byId.get(id)
-        return animal === undefined ? [] : [{ id, animal, older: foundByOlderName(animal, typed) }]
-      }),
+      (typed === '' ? inOrder : animalsNamed(typed)).map((animal): FoundAnimal => ({
+        id: animal.id,
+        animal,
+        older: foundByOlderName(animal, typed),
+      })),
     [typed],
   )
   const rows = useDeferredValue(found)

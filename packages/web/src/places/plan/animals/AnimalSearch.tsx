@@ -1,5 +1,5 @@
 import { animalsWords } from '@jovrin/contract'
-import { ANIMALS, animalVerdict, foundByOlderName, nameIndex, searchNames, usualOrder, type AnimalSpecies } from '@jovrin/core'
+import { ANIMALS, animalsNamed, animalVerdict, foundByOlderName, usualOrder, type AnimalSpecies } from '@jovrin/core'
 import { Autocomplete, Box, TextField } from '@mui/material'
 import { useState } from 'react'
 import { useUnits } from '../../../ui/units.js'
@@ -9,9 +9,6 @@ import { animalFacts } from '../../shared/animals/animalFacts.text.js'
 
 const MOST_SHOWN = 40
 const inOrder = [...ANIMALS].sort(usualOrder)
-const byId = new Map(ANIMALS.map((animal) => [animal.id, animal]))
-// A plain word finds an animal as its family finds a plant.
-const index = nameIndex(inOrder.map((animal) => ({ ...animal, family: animal.word })))
 
 interface SearchProps {
   readonly desk: Pick<Desk, 'plan' | 'figures'>
@@ -31,11 +28,7 @@ export function AnimalSearch({ desk: { plan, figures }, onPick }: SearchProps) {
       clearOnBlur
       getOptionLabel={({ name }) => name}
       getOptionKey={({ id }) => id}
-      filterOptions={(_options, { inputValue }) =>
-        searchNames(index, inputValue)
-          .flatMap((id) => byId.get(id) ?? [])
-          .slice(0, MOST_SHOWN)
-      }
+      filterOptions={(_options, { inputValue }) => (inputValue === '' ? inOrder : animalsNamed(inputValue)).slice(0, MOST_SHOWN)}
       onInputChange={(_event, next, reason) => setTyped(reason === 'selectOption' ? '' : next)}
       onChange={(_event, animal) => animal !== null && onPick(animal)}
       noOptionsText={animalsWords.noneFound}
