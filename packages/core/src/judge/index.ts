@@ -72,6 +72,7 @@ export {
   type GateCheckKind,
   type GateFacts,
 } from './stocking/gate.js'
+export { gasAtGate } from './stocking/gasAtGate.js'
 export { inGroups } from './stocking/inGroups.js'
-export { DIMMED_SHARE, heatWave, type HeatForecast, type HeatWave, type HotWater, type Sufferer } from './weather/heatWave.js'
+export { COOL_PLANTS_C, DIMMED_SHARE, FAN_WORTH_K, HEAT_UNSURE_K, heatWave, type HeatForecast, type HeatWave, type HotWater, type Sufferer } from './weather/heatWave.js'
 export { powerCut, RINSE_AFTER_H, type PowerCut } from './weather/powerCut.js'

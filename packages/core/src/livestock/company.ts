@@ -22,7 +22,8 @@ function conflictOf(one: AnimalSpecies, other: AnimalSpecies): CompanyConflict |
   if (one.eatsShrimp === 'adult' && SHRIMPS.includes(other.kind))
     return SMALL_SHRIMPS.includes(other.kind) || one.adultCm.high * SWALLOWED_SHARE >= other.adultCm.low ? 'eats' : 'eats-young'
   if (one.eatsShrimp === 'young' && SMALL_SHRIMPS.includes(other.kind)) return 'eats-young'
-  return one.nipsFins && other.hasLongFins ? 'nips' : null
+  // What nips fins tears at whatever moves slowly: shrimps that are too large to swallow too.
+  return one.nipsFins && (other.hasLongFins || SHRIMPS.includes(other.kind)) ? 'nips' : null
 }
 
 /** Pairs that do not go together, each once. Who comes later matters not: both are meant to stay. */

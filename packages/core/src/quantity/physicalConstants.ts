@@ -32,3 +32,5 @@ export const GRAVITY_M_PER_S2 = 9.80665
 export const MEQ_PER_DKH = 20 / 56.077
 /** Calcium plus magnesium [mmol/L] of one German degree of hardness. */
 export const MMOL_PER_DGH = 10 / 56.077
+/** Heat of a litre of water for each kelvin, at 25 °C [J/(L K)] (CRC Handbook of Chemistry and Physics: 4.181 J/(g K), 0.997 kg/L). */
+export const WATER_J_PER_L_K = 4168

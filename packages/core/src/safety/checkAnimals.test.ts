@@ -92,6 +92,11 @@ describe('animals against one another', () => {
     expect(pairs(['badis-badis', 2], ['caridina-multidentata', 5])).toEqual([['eats-young', 'a1', 'a2']])
     expect(pairs(['pterophyllum-scalare', 5], ['caridina-multidentata', 5])).toEqual([['eats', 'a1', 'a2']])
   })
+  test('what nips fins is told beside shrimps of any size too', () => {
+    const nipper = ANIMALS.find(({ nipsFins, eatsShrimp }) => nipsFins && eatsShrimp !== 'adult')!
+    expect(pairs([nipper.id, 8], ['caridina-multidentata', 5])).toEqual([['nips', 'a1', 'a2']])
+    expect(pairs([nipper.id, 8], ['danio-rerio', 8])).toEqual([])
+  })
   test('snails and those that eat them', () =>
     expect(pairs(['anentome-helena', 2], ['vittina-natalensis', 3])).toEqual([['eats', 'a1', 'a2']]))
   test('the warmth in which all are well, and who narrows it', () => {

@@ -119,7 +119,7 @@ export const findingWords = {
   'animal-eats-plants': (v) => `${animal(v.animal)} eats plants, tender ones first: moss, round floaters, soft stems.`,
   'animal-eats': (v) => `${animal(v.animal)} eats ${named(v.other, 'another animal')}: they do not go together.`,
   'animal-eats-young': (v) => `${animal(v.animal)} eats the young of ${named(v.other, 'another animal')}: no brood will grow up.`,
-  'animal-nips': (v) => `${animal(v.animal)} nips fins, and ${named(v.other, 'another animal')} has long ones.`,
+  'animal-nips': (v) => `${animal(v.animal)} nips, and ${named(v.other, 'another animal')} has long fins or feelers.`,
   'animal-breeds': (v) =>
     `${animal(v.animal)} breeds freely: count them every month, since the load grows. Plan where the young go; never set any free.`,
   'animal-listed': (v) =>

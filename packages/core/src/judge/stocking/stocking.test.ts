@@ -11,6 +11,8 @@ import { samplePlan } from '../../testing/samplePlan.js'
 import { keeping, type Kept } from '../../testing/stocked.js'
 import type { NitrogenJudgement } from '../judgeNitrogen.js'
 import { stockingAhead, stockingMember, type StockingAhead } from './ahead.js'
+import type { GasEvidence } from '../gas/evidence.js'
+import { gasAtGate } from './gasAtGate.js'
 import { judgeGate, type GateCheckKind, type GateFacts } from './gate.js'
 import { inGroups } from './inGroups.js'
 
@@ -89,6 +91,30 @@ describe('the gate', () => {
     expect(kinds).not.toContain('gas')
     expect(kinds).not.toContain('company')
     expect(kinds).not.toContain('apart')
+  })
+})
+
+describe('gas at the gate', () => {
+  const measured = (value: number, doubts: GasEvidence['doubts'] = [], part: Partial<GasEvidence> = {}): GasEvidence => ({
+    source: 'drop',
+    moment: 'peak',
+    at: '2026-10-01T18:00:00Z',
+    co2: { low: value * 0.8, value, high: value * 1.2 },
+    doubts,
+    from: [],
+    taken: {},
+    ...part,
+  })
+  test('the worst of what is fresh counts, whatever came last', () => {
+    expect(gasAtGate([measured(12), measured(24, ['lags'], { source: 'indicator' })], 10)).toBe(24)
+    expect(gasAtGate([measured(12), measured(90, [], { moment: 'lights-on' })], 40)).toBe(12)
+  })
+  test('what is old, or from before a change, or only planned, never says that it is little enough', () => {
+    expect(gasAtGate([measured(10, ['old']), measured(10, ['before-change'])], 10)).toBeNull()
+    expect(gasAtGate([measured(30, ['old'])], 10)).toBe(24)
+    expect(gasAtGate([measured(10), measured(30, ['before-change'])], 10)).toBe(24)
+    expect(gasAtGate([], 14)).toBeNull()
+    expect(gasAtGate([], 35)).toBe(35)
   })
 })
 

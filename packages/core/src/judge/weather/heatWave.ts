@@ -2,6 +2,7 @@ import type { TankFigures } from '../../ecosystem/tankFigures.js'
 import { animalGroups, nameOfAnimal } from '../../plan/planAnimals.js'
 import type { Plan } from '../../plan/plan.js'
 import { requireWithin } from '../../quantity/outOfRange.js'
+import { WATER_J_PER_L_K } from '../../quantity/physicalConstants.js'
 import { equilibriumC, lossPerKelvinW, type ClimateLoad } from '../../tank/climate.js'
 import { evaporationMmPerDay } from '../../tank/evaporation.js'
 import { oxygenSaturationMgPerL } from '../../water/oxygen.js'
@@ -37,7 +38,7 @@ export interface HeatWave {
   readonly nowC: number
   readonly saturationNowMgPerL: number
   readonly saturationHotMgPerL: number
-  /** Whose good range the hottest water leaves, the most delicate first. */
+  /** Whose good range the hottest water leaves: animals before plants, the most delicate first. */
   readonly sufferers: readonly Sufferer[]
   /** Days until the water is nine tenths of the way. */
   readonly daysToGo: number
@@ -45,9 +46,14 @@ export interface HeatWave {
 
 /** By a night of a heat wave rooms cool by so much [°C]. Rule of thumb 5–10. */
 const USUAL_NIGHT_K = 8
+/** A heat balance without sun and draughts is no better known [K]. Rule of thumb 1.5–3. */
+export const HEAT_UNSURE_K = 2
+/** Cool carpets and mosses dwindle above it. General practice. */
+export const COOL_PLANTS_C = 28
+/** A fan that brings less is not worth its noise [K]. Rule of thumb. */
+export const FAN_WORTH_K = 0.7
 /** What a hot day asks of the lamps. General practice: a third less. */
 export const DIMMED_SHARE = 0.7
-const J_PER_L_K = 4186
 const DAY_S = 86_400
 
 /** How warm the water gets in a heat wave, what lamps and a fan change, and who suffers first. A heat balance of the mean day, with the day's swing damped by the water's mass; sun on the glass is left out. */
@@ -69,7 +75,7 @@ export function heatWave(plan: Plan, figures: TankFigures, { highC, nightC, humi
     const free = equilibriumC(its)
     const meanC = isCooled ? Math.min(free, room.waterC) : Math.max(free, room.waterC)
     const perKelvin = lossPerKelvinW({ ...its, targetC: meanC })
-    const lagDays = (waterL * J_PER_L_K) / Math.max(perKelvin, 1e-6) / DAY_S
+    const lagDays = (waterL * WATER_J_PER_L_K) / Math.max(perKelvin, 1e-6) / DAY_S
     const swing = isCooled ? 0 : (highC - night) / 2 / Math.hypot(1, 2 * Math.PI * lagDays)
     return { meanC, highestC: meanC + swing, lostL: evaporationMmPerDay(meanC, its.air, its.top) * surfaceM2 }
   }
@@ -85,7 +91,7 @@ export function heatWave(plan: Plan, figures: TankFigures, { highC, nightC, humi
     saturationNowMgPerL: oxygenSaturationMgPerL(clamped(room.waterC)),
     saturationHotMgPerL: oxygenSaturationMgPerL(clamped(asIs.highestC)),
     sufferers: sufferersAt(plan, figures, asIs.highestC),
-    daysToGo: (Math.LN10 * waterL * J_PER_L_K) / Math.max(perKelvin, 1e-6) / DAY_S,
+    daysToGo: (Math.LN10 * waterL * WATER_J_PER_L_K) / Math.max(perKelvin, 1e-6) / DAY_S,
   }
 }
 const clamped = (temperatureC: number): number => Math.min(40, Math.max(0, temperatureC))
@@ -98,6 +104,9 @@ function sufferersAt(plan: Plan, { beds, spots }: TankFigures, hottestC: number)
     .flatMap(({ plants: standing }) => standing.map(({ plant }) => plant))
     .map((plant): Sufferer => ({ name: plant.name, kind: 'plant', ...warmth(plant.temperatureC) }))
   const once = new Map([...animals, ...plants].map((one) => [one.name, one]))
-  return [...once.values()].filter(({ goodHighC }) => hottestC > goodHighC).sort((a, b) => a.maxC - b.maxC || a.goodHighC - b.goodHighC)
+  const isPlant = ({ kind }: Sufferer): number => (kind === 'plant' ? 1 : 0)
+  return [...once.values()]
+    .filter(({ goodHighC }) => hottestC > goodHighC)
+    .sort((a, b) => isPlant(a) - isPlant(b) || a.maxC - b.maxC || a.goodHighC - b.goodHighC)
 }
 const warmth = ({ goodHigh, max }: { readonly goodHigh: number; readonly max: number }) => ({ goodHighC: goodHigh, maxC: max })

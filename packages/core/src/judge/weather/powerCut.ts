@@ -2,6 +2,7 @@ import { DEFAULT_PARAMETERS } from '../../ecosystem/parameters.js'
 import type { TankFigures } from '../../ecosystem/tankFigures.js'
 import { cleanTransferMPerH } from '../../ecosystem/processes/gasExchange.js'
 import { PLANT_KINDS } from '../../species/plantKinds.js'
+import { WATER_J_PER_L_K } from '../../quantity/physicalConstants.js'
 import { equilibriumC, lossPerKelvinW, type ClimateLoad } from '../../tank/climate.js'
 import { oxygenSaturationMgPerL } from '../../water/oxygen.js'
 import { animalsNow } from './animalsNow.js'
@@ -32,7 +33,6 @@ const BACTERIA_TIMES = 2
 const EITHER_WAY = 2
 /** Bacteria of a closed canister suffocate in two to three hours. General practice. */
 export const RINSE_AFTER_H = 2
-const J_PER_L_K = 4186
 
 interface Cut {
   readonly hours: number
@@ -64,7 +64,7 @@ export function powerCut(figures: TankFigures, { hours, ageDays, roomC }: Cut): 
   }
   const endsAt = equilibriumC(load)
   const perKelvin = lossPerKelvinW({ ...load, targetC: room.waterC })
-  const share = Math.exp((-hours * 3600 * perKelvin) / (waterL * J_PER_L_K))
+  const share = Math.exp((-hours * 3600 * perKelvin) / (waterL * WATER_J_PER_L_K))
   return {
     hoursToTrouble: Number.isFinite(low) ? { low, value: Math.min(value, LONGEST_H), high: Math.min(high, LONGEST_H) } : null,
     temperatureAfterC: endsAt + (room.waterC - endsAt) * share,

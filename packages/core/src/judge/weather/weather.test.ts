@@ -46,6 +46,11 @@ describe('a heat wave', () => {
       'Paracheirodon innesi',
     ])
   })
+  test('animals stand before plants, however delicate those are', () => {
+    const kinds = hot({ ...open, ...keeping(['paracheirodon-innesi', 10, 0]) }, { highC: 45, nightC: 40 }).sufferers.map(({ kind }) => kind)
+    expect(kinds).toContain('animal')
+    expect(kinds).toEqual([...kinds].sort())
+  })
   test('a mild day changes nothing that a heater holds', () => {
     const mild = hot(open, { highC: 22, nightC: 18 })
     expect(mild.asIs.meanC).toBe(24.5)

@@ -1,7 +1,10 @@
 import { weatherWords, type TankEntry } from '@jovrin/contract'
 import {
   clockOf,
+  COOL_PLANTS_C,
   entryAt,
+  FAN_WORTH_K,
+  HEAT_UNSURE_K,
   heatWave,
   minutesOf,
   powerCut,
@@ -20,12 +23,6 @@ import { NumberField } from '../../ui/NumberField.js'
 import { Grid } from '../../ui/QuestionGroup.js'
 import { useUnits } from '../../ui/units.js'
 import { monthNow } from '../shared/water/roomNow.js'
-
-/** A heat balance without sun and draughts is no better known [K]. Rule of thumb 1.5–3. */
-const UNSURE_K = 2
-const COOL_PLANTS_C = 28
-/** A fan that brings less is not worth its noise [K]. */
-const WORTH_K = 0.7
 
 /** What to do in a heat wave and in a power cut, for this tank. What is typed here is kept nowhere. */
 export function WeatherAnswer({ tank }: { readonly tank: TankEntry }) {
@@ -137,13 +134,13 @@ function Hot({ wave }: { readonly wave: HeatWave }) {
         </tbody>
       </Box>
       <Box sx={{ color: 'text.secondary', fontSize: 14 }}>
-        {text.unsure(kelvin(UNSURE_K))} {text.reached(units.show('days', wave.daysToGo, 1))}{' '}
+        {text.unsure(kelvin(HEAT_UNSURE_K))} {text.reached(units.show('days', wave.daysToGo, 1))}{' '}
         {text.oxygen(units.show('concentration', wave.saturationNowMgPerL, 2), units.show('concentration', wave.saturationHotMgPerL, 2))}
       </Box>
       <Steps
         label={text.steps}
         steps={[
-          cooler >= WORTH_K ? text.fan(kelvin(cooler)) : text.fanPoor,
+          cooler >= FAN_WORTH_K ? text.fan(kelvin(cooler)) : text.fanPoor,
           text.topUp(units.show('volume', wave.blown.lostL, 2)),
           text.lamp,
           text.air,

@@ -1,7 +1,7 @@
 import {
   animalGroups,
   datePlusDays,
-  FIRST_DAY_MG_PER_L,
+  gasAtGate,
   judgeGate,
   planAt,
   tankFigures,
@@ -73,13 +73,9 @@ function aheadTask({ timeline, deeds, today }: AgedTimeline): AheadTask | null {
   return { timeline, deeds, today, days: Math.min(last, today + MOST_AHEAD_DAYS) + AFTER_DAYS, seed: SEED }
 }
 
-/** CO2 at gas-off by what was measured. */
+/** CO2 at gas-off, of a tank that gets gas. */
 function gasOf({ gas }: TankCondition, plan: Plan): { readonly hasGas: boolean; readonly peakMgPerL: number | null } {
-  const figures = tankFigures(plan)
-  const hasGas = figures.gasLines.length > 0
-  if (!hasGas) return { hasGas, peakMgPerL: null }
-  const measured = gas.evidence.find(({ source, moment }) => source !== 'plan' && (moment === 'peak' || moment === 'some-time'))
-  // A plan can say that it is too much; that it is little enough only a measure can.
-  const { peak } = figures.gasLevels
-  return { hasGas, peakMgPerL: measured?.co2.value ?? (peak > FIRST_DAY_MG_PER_L ? peak : null) }
+  const { gasLines, gasLevels } = tankFigures(plan)
+  const hasGas = gasLines.length > 0
+  return { hasGas, peakMgPerL: hasGas ? gasAtGate(gas.evidence, gasLevels.peak) : null }
 }
