@@ -49,7 +49,7 @@ const SOME_ANIMALS = (grazersFromDay: number, fishFromDay: number) => [
 ]
 const plan: Plan = {
   ...UNPLANNED,
-  schemaVersion: 10,
+  schemaVersion: 11,
   name: 'x',
   startedOn: '2026-01-01',
   timeZone: 'UTC',

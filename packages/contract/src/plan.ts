@@ -227,6 +227,29 @@ const PARTS = {
   }),
   fauna: listOf(AnimalSpeciesSchema, 60),
   isTrimmed: z.boolean(),
+  absences: listOf(
+    z
+      .strictObject({
+        id: LocalId,
+        ...under('absences/*'),
+        leaveOn: CivilDate,
+        backOn: CivilDate,
+        lowerFrom: CivilDate.nullable(),
+        cleanOn: CivilDate.nullable(),
+        isDosed: z.boolean(),
+        note: named(600),
+      })
+      .refine(({ leaveOn, backOn }) => leaveOn < backOn, { error: 'absence_order', path: ['backOn'] })
+      .refine(({ leaveOn, lowerFrom }) => lowerFrom === null || lowerFrom < leaveOn, { error: 'absence_before', path: ['lowerFrom'] })
+      .refine(({ leaveOn, cleanOn }) => cleanOn === null || cleanOn < leaveOn, { error: 'absence_before', path: ['cleanOn'] }),
+    40,
+  ).refine(
+    (absences) =>
+      absences.every((one, at) => absences.every((other, of) => at === of || one.backOn <= other.leaveOn || other.backOn <= one.leaveOn)),
+    {
+      error: 'absence_overlap',
+    },
+  ),
 } satisfies Readonly<Record<keyof Plan, z.ZodType>>
 
 /** The schema of each part, for one that changed by itself. */

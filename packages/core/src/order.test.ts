@@ -21,6 +21,7 @@ const ORDER = [
   'algae',
   'ecosystem',
   'startup',
+  'absence',
   'routine',
   'journal',
   'judge',

@@ -1,3 +1,4 @@
+import { awayBottleSum, awayFallSum, awayLossSum, awaySaltSum } from './absence/away.sums.js'
 import { surfaceGasSum, surfaceLossSum } from './budget/gasBySurface.sums.js'
 import { fertiliserCostSum, gasCostSum, monthSum, plantsCostSum, powerCostSum, saltsCostSum, waterCostSum } from './budget/running.sums.js'
 import { gasRateSum } from './gas/gas.sums.js'
@@ -61,6 +62,10 @@ export const SUMS = [
   fillSecondsSum,
   foodSum,
   foodNitrogenSum,
+  awayLossSum,
+  awayFallSum,
+  awaySaltSum,
+  awayBottleSum,
   floorLightSum,
   dailyLightSum,
   equalLightSum,

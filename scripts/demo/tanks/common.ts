@@ -14,7 +14,7 @@ export const common = (
     latitudeDeg: 52,
     volumeM3: 180,
   },
-  schemaVersion: 10,
+  schemaVersion: 11,
   name,
   startedOn,
   timeZone: 'Europe/Berlin',

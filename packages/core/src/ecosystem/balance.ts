@@ -1,15 +1,10 @@
+import { bandOver, type Band } from '../numeric/band.js'
 import { quantileOfSorted } from '../numeric/statistics.js'
 import type { MemberResult } from './forecast.js'
 import type { DayCurve } from './simulate.js'
 import { PLANT_GROUPS, type PlantGroup } from '../planting/kinds.js'
 import { FEEDERS, type Feeder } from './state.js'
 import { STRANDS, SUPPLIES, WEEK_STRIDE, weekColumn, type Strand, type Supply, type WeekColumn } from './weekSummary.js'
-
-export interface Band {
-  readonly low: number
-  readonly median: number
-  readonly high: number
-}
 
 export type Arm = 'planned' | 'changed'
 
@@ -18,25 +13,19 @@ const weeksOf = (result: MemberResult, arm: Arm): Float64Array =>
 
 /** 10, 50 and 90 % of the ensemble for one column in one week. The list must not be empty. */
 export function bandOf(results: readonly MemberResult[], arm: Arm, column: WeekColumn, week: number): Band {
-  const values = Float64Array.from(results, (result) => weeksOf(result, arm)[week * WEEK_STRIDE + weekColumn(column)]!).sort()
-  return { low: quantileOfSorted(values, 0.1), median: quantileOfSorted(values, 0.5), high: quantileOfSorted(values, 0.9) }
+  return bandOver(results.map((result) => weeksOf(result, arm)[week * WEEK_STRIDE + weekColumn(column)]!))
 }
 
 /** 10, 50 and 90 % of the difference changed − planned, member by member: what the levers do, free of what the members disagree on. */
 export function changeBand(results: readonly MemberResult[], column: WeekColumn, week: number): Band {
   const at = week * WEEK_STRIDE + weekColumn(column)
-  const values = Float64Array.from(results, (result) => weeksOf(result, 'changed')[at]! - weeksOf(result, 'planned')[at]!).sort()
-  return { low: quantileOfSorted(values, 0.1), median: quantileOfSorted(values, 0.5), high: quantileOfSorted(values, 0.9) }
+  return bandOver(results.map((result) => weeksOf(result, 'changed')[at]! - weeksOf(result, 'planned')[at]!))
 }
 
 /** As `changeBand`, for the ratio; amounts of algae only mean something as ratios. */
 export function ratioBand(results: readonly MemberResult[], column: WeekColumn, week: number): Band {
   const at = week * WEEK_STRIDE + weekColumn(column)
-  const values = Float64Array.from(
-    results,
-    (result) => weeksOf(result, 'changed')[at]! / Math.max(weeksOf(result, 'planned')[at]!, 1e-9),
-  ).sort()
-  return { low: quantileOfSorted(values, 0.1), median: quantileOfSorted(values, 0.5), high: quantileOfSorted(values, 0.9) }
+  return bandOver(results.map((result) => weeksOf(result, 'changed')[at]! / Math.max(weeksOf(result, 'planned')[at]!, 1e-9)))
 }
 
 /** Share of the ensemble in which the levers move a column up or down by more than `least`. */
@@ -206,10 +195,7 @@ export function leadOf(results: readonly MemberResult[], arm: Arm, week: number,
           : 'algae-gaining',
     aheadFraction,
     perDay: bandOf(results, arm, 'lead', week),
-    trend:
-      week === 0
-        ? null
-        : { low: quantileOfSorted(trendValues, 0.1), median: quantileOfSorted(trendValues, 0.5), high: quantileOfSorted(trendValues, 0.9) },
+    trend: week === 0 ? null : bandOver(trendValues),
     againstPlan: arm === 'changed' && results.some((result) => result.changed !== null) ? changeBand(results, 'lead', week) : null,
     wipeDays: { low: daysFor(invasion.high), median: daysFor(invasion.median), high: daysFor(invasion.low) },
     growth,

@@ -1,3 +1,4 @@
+import { absenceOn } from '../plan/planAbsence.js'
 import type { FirstWeeks } from '../plan/planWater.js'
 import type { Plan } from '../plan/plan.js'
 import { plantedAge, startEndDay } from '../plan/startPhase.js'
@@ -14,7 +15,7 @@ const PATTERN: Readonly<Record<Exclude<FirstWeeks, 'same'>, (day: number) => boo
   'every-other': (day) => (day < 14 ? isEveryOther(day) : isTwiceAWeek(day)),
   twice: isTwiceAWeek,
 }
-type Changed = Pick<Plan, 'changes' | 'start'>
+type Changed = Pick<Plan, 'changes' | 'start' | 'absences' | 'startedOn'>
 
 /** Day of the one large change: a dark start's before planting, a dry start's the day after flooding; `null` in a wet start. */
 export function largeChangeDay(plan: Pick<Plan, 'start'>): number | null {
@@ -28,8 +29,33 @@ export function largeChangeDay(plan: Pick<Plan, 'start'>): number | null {
   }
 }
 
-/** Share of the water that the plan changes on a day of the tank's age; 0 on a day without a change. The pattern of the first weeks counts from the day on which plants and water are together. */
+/** Share of the water that the plan changes on a day of the tank's age; 0 on a day without a change. Nobody changes water while away: the change before leaving and the one after coming back stand for those that fall out. */
 export function changeFractionOn(plan: Changed, day: number): number {
+  const usual = usualFractionOn(plan, day)
+  const found = absenceOn(plan, day)
+  if (found === null || plantedAge(plan, day) <= 0) return usual
+  const { fraction } = plan.changes
+  const { stage, absence, leaveDay, backDay } = found
+  switch (stage) {
+    case 'away':
+      return 0
+    case 'clean':
+      return fraction
+    case 'still':
+      return absence.cleanOn === null ? usual : 0
+    case 'back': {
+      const isDue = absence.cleanOn !== null || daysFrom(leaveDay, backDay).some((missed) => usualFractionOn(plan, missed) > 0)
+      return isDue ? Math.max(usual, fraction) : usual
+    }
+    case 'lowered':
+    case 'rising':
+      return usual
+  }
+}
+const daysFrom = (from: number, until: number): number[] => Array.from({ length: Math.max(0, until - from) }, (_, day) => from + day)
+
+/** As the pattern has it, whoever is there. It counts from the day on which plants and water are together. */
+function usualFractionOn(plan: Pick<Plan, 'changes' | 'start'>, day: number): number {
   const { fraction, everyDays, firstWeeks } = plan.changes
   if (day === largeChangeDay(plan)) return Math.max(fraction, LARGE_FRACTION)
   const age = plantedAge(plan, day)

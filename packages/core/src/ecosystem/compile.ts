@@ -12,13 +12,15 @@ import type { Plan, TimelineEntry } from '../plan/plan.js'
 import { Answers, type Draw } from '../plan/answers.js'
 import { PLANT_GROUPS } from '../planting/kinds.js'
 import { underFilmPpfd } from '../light/underFilm.js'
-import { phaseOn, plantedAge, startEndDay } from '../plan/startPhase.js'
+import { absenceDays, foodShareOn } from '../plan/planAbsence.js'
+import { phaseOn, startEndDay } from '../plan/startPhase.js'
 import { lightOfKinds } from '../planting/light/lightOfBeds.js'
 import { byGroup } from '../planting/standOf.js'
 import { waterCInMonth } from '../tank/waterTemperature.js'
 import { tapOf, type TapWater } from '../water/tapOf.js'
 import { lightsOnMin } from '../light/lampsOf.js'
 import { changeFractionOn } from './changeDays.js'
+import { isGlassDay, isTrimDay } from './handsOnDays.js'
 import { DETRITUS_VACUUMED, GOOD_LAI, MOST_CUT, WIPED } from './care.js'
 import { eventOfAct, NEW_PLANT_STORES, NO_DEEDS, type Deeds, type Omission } from './deeds.js'
 import { suitedTo } from './suitedTo.js'
@@ -193,10 +195,10 @@ function startOf(plan: Plan, figures: TankFigures, site: Site, tap: TapWater): F
   return phaseOn(plan, 0) === 'dry' ? emptied(filled, site) : filled
 }
 
-/** Days on which something else than the plan changes what the tank lives in: animals come, and a month in which nothing holds the water against the room. */
+/** Days on which something else than the plan changes what the tank lives in: animals come, or are fed less while nobody is there, and a month in which nothing holds the water against the room. */
 function spansOf({ fromDay, plan }: TimelineEntry, until: number, { temperatureC }: TankFigures): { fromDay: number; waterC: number }[] {
   const days = new Set([fromDay])
-  for (const day of [...plan.animals.groups.map((group) => group.fromDay), startEndDay(plan)])
+  for (const day of [...plan.animals.groups.map((group) => group.fromDay), startEndDay(plan), ...absenceDays(plan)])
     if (day > fromDay && day < until) days.add(day)
   const waterCOf = (month: number): number => waterCInMonth(plan, temperatureC, month)
   const followsRoom = plan.room.monthlyC.some((_, month) => waterCOf(month) !== temperatureC)
@@ -239,7 +241,7 @@ function conditionsOf(
     // The kernel dissolves one share of all gas; lines that dissolve another give as much more or less.
     gasMgPerH: phase !== 'planted' ? 0 : figures.gasLines.reduce((sum, line) => sum + dissolvedMgPerH(line), 0) / dissolvedGasShare,
     gasLimitMgPerL: commonLimitMgPerL(figures.gasLines),
-    foodGPerDay: animals.foodGPerDay,
+    foodGPerDay: animals.foodGPerDay * foodShareOn(plan, day),
     grazers: animals.grazers,
     grazerTaste: animals.taste,
   }
@@ -289,10 +291,9 @@ function eventsOfDay(entry: TimelineEntry, day: number, tap: TapWater, isOmitted
   const { plan } = entry
   const events: TimedEvent[] = []
   const at = (minute: number, event: TankEvent): void => void events.push({ atMin: day * 1440 + minute, event })
-  const age = plantedAge(plan, day)
   if (phaseOn(plan, day) === 'dry') return events
-  const isCareDay = age > 0 && age % 7 === 0
-  if (plan.isTrimmed && isCareDay && !isOmitted('trim')) at(CARE_MIN, { kind: 'trim-towards', laiOfGroup: GOOD_LAI, mostCut: MOST_CUT })
+  if (plan.isTrimmed && isTrimDay(plan, day) && !isOmitted('trim'))
+    at(CARE_MIN, { kind: 'trim-towards', laiOfGroup: GOOD_LAI, mostCut: MOST_CUT })
   const fraction = changeFractionOn(plan, day)
   if (fraction > 0 && !isOmitted('change'))
     at(CARE_MIN, {
@@ -300,7 +301,7 @@ function eventsOfDay(entry: TimelineEntry, day: number, tap: TapWater, isOmitted
       fraction,
       tap,
       vacuum: DETRITUS_VACUUMED,
-      wipe: isCareDay || plan.changes.everyDays > 7 ? WIPED : 0,
+      wipe: isGlassDay(plan, day) || plan.changes.everyDays > 7 ? WIPED : 0,
     })
   const dose = dayDose(entry, day, fraction > 0)
   if (!isOmitted('dose') && !isNothing(dose.mgPerL))

@@ -1,7 +1,6 @@
 import { plantedAge } from '../plan/startPhase.js'
-import { quantileOfSorted } from '../numeric/statistics.js'
 import type { FeedingSchool, TimelineEntry } from '../plan/plan.js'
-import type { Band } from './balance.js'
+import { bandOver, type Band } from '../numeric/band.js'
 import { compile } from './compile.js'
 import type { CheckpointStore } from './checkpoints.js'
 import { NO_DEEDS, type Deeds } from './deeds.js'
@@ -74,6 +73,6 @@ export function alongCourse(timeline: readonly TimelineEntry[], today: number, {
 
 /** A column of one course and week over the drawn tanks: the middle and eight of ten. */
 export function courseBand(results: readonly MemberCourses[], course: number, column: WeekColumn, week: number): Band {
-  const values = results.map(({ courses }) => courses[course]?.[week * WEEK_STRIDE + weekColumn(column)] ?? 0).sort((a, b) => a - b)
-  return { low: quantileOfSorted(values, 0.1), median: quantileOfSorted(values, 0.5), high: quantileOfSorted(values, 0.9) }
+  const values = results.map(({ courses }) => courses[course]?.[week * WEEK_STRIDE + weekColumn(column)] ?? 0)
+  return bandOver(values)
 }

@@ -11,7 +11,6 @@ export {
   limitsByKind,
   ratioBand,
   type Arm,
-  type Band,
   type Growth,
   type Hold,
   type KindLimit,

@@ -74,5 +74,15 @@ export {
 } from './stocking/gate.js'
 export { gasAtGate } from './stocking/gasAtGate.js'
 export { inGroups } from './stocking/inGroups.js'
-export { COOL_PLANTS_C, DIMMED_SHARE, FAN_WORTH_K, HEAT_UNSURE_K, heatWave, type HeatForecast, type HeatWave, type HotWater, type Sufferer } from './weather/heatWave.js'
+export {
+  COOL_PLANTS_C,
+  DIMMED_SHARE,
+  FAN_WORTH_K,
+  HEAT_UNSURE_K,
+  heatWave,
+  type HeatForecast,
+  type HeatWave,
+  type HotWater,
+  type Sufferer,
+} from './weather/heatWave.js'
 export { powerCut, RINSE_AFTER_H, type PowerCut } from './weather/powerCut.js'

@@ -1,4 +1,4 @@
-import type { Band } from '../ecosystem/balance.js'
+import { bandOver, type Band } from '../numeric/band.js'
 import { flagsOf, isOfGas } from '../ecosystem/flags.js'
 import type { ArmResult, MemberResult } from '../ecosystem/forecast.js'
 import { applyLevers, type Levers } from '../ecosystem/levers.js'
@@ -175,9 +175,9 @@ export function bestTrials(trials: readonly Trial[], members: readonly MemberTri
       return [
         {
           ...trial,
-          algaeRatio: bandOfValues(algae),
-          growthRatio: bandOfValues(growth),
-          co2Max: bandOfValues(arms.map(({ changed }) => at(changed!, 'co2Max', TRIAL_WEEKS - 1))),
+          algaeRatio: bandOver(algae),
+          growthRatio: bandOver(growth),
+          co2Max: bandOver(arms.map(({ changed }) => at(changed!, 'co2Max', TRIAL_WEEKS - 1))),
           minutes,
           waitDays: WAIT_DAYS[trial.code],
           certainty,
@@ -199,10 +199,6 @@ const ratiosOf = (arms: readonly MemberResult[], column: WeekColumn): number[] =
       Math.max(at(changed ?? planned, column, TRIAL_WEEKS - 1), 1e-9) / Math.max(at(planned, column, TRIAL_WEEKS - 1), 1e-9),
   )
 const middle = (values: readonly number[]): number => quantileOfSorted(Float64Array.from(values).sort(), 0.5)
-const bandOfValues = (values: readonly number[]): Band => {
-  const sorted = Float64Array.from(values).sort()
-  return { low: quantileOfSorted(sorted, 0.1), median: quantileOfSorted(sorted, 0.5), high: quantileOfSorted(sorted, 0.9) }
-}
 
 /** Whether any week of the change warns of something of which the plan does not, or worse; gas that is already too much may not grow. */
 function raisesWarnings(arms: readonly MemberResult[], animals: GasAnimals): boolean {

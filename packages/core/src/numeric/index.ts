@@ -14,4 +14,5 @@ export {
   type Ring,
   type Spot,
 } from './ring.js'
+export { bandOver, type Band } from './band.js'
 export { quantileOfSorted } from './statistics.js'

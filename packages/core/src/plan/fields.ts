@@ -33,6 +33,7 @@ import {
   type Plan,
 } from './plan.js'
 import { CONDITIONER_BINDS, CONDITIONER_PLACES, DISINFECTANTS, FIRST_WEEKS, MINERAL_SALTS, SOURCE_KINDS, TOP_UPS } from './planWater.js'
+import { AWAY_FOODS } from './planAbsence.js'
 import { START_METHODS } from './planStart.js'
 import { CHELATES, FEED_FORMS, FEED_SIGNS, LABEL_SPECIES, LABEL_UNITS, WEEKDAYS } from './planFeed.js'
 
@@ -312,6 +313,9 @@ export const NUMBER_FIELDS = {
   'animals/foodGPerDay': { dimension: 'fodder', range: [0, 100], usual: [0, 5] },
   'animals/groups/*/count': { dimension: 'count', range: [0, 2000], isWhole: true, usual: [1, 60] },
   'animals/groups/*/fromDay': FROM_DAY,
+  'absences/*/visitEveryDays': { dimension: 'days', range: [1, 30], isWhole: true, usual: [1, 7] },
+  'absences/*/topUpL': { dimension: 'volume', range: [0, 2000], usual: [1, 200] },
+  'absences/*/mayFallCm': { dimension: 'length', range: [0.2, 60], usual: [1, 10], unknown: { value: 2.5, low: 1.5, high: 4 } },
 } as const satisfies { readonly [Path in NumberPath]: FieldAt<Path, NumberField> }
 
 /** Every answer of a plan that is one of some words, once. */
@@ -329,6 +333,7 @@ export const CHOICE_FIELDS = {
   'water/conditioner/binds': { choices: CONDITIONER_BINDS },
   'water/conditioner/place': { choices: CONDITIONER_PLACES, isSure: true },
   'start/method': { choices: START_METHODS, isSure: true },
+  'absences/*/food': { choices: AWAY_FOODS, isSure: true },
   'changes/firstWeeks': { choices: FIRST_WEEKS, isSure: true },
   'sources/*/disinfectant': { choices: DISINFECTANTS },
   'layers/*/ground': { choices: GROUND_KINDS, isSure: true },

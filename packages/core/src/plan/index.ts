@@ -13,6 +13,18 @@ export {
   wallClock,
 } from './clock.js'
 export {
+  ABSENCE_STAGES,
+  absenceOn,
+  AWAY_FOODS,
+  foodShareOn,
+  isVisitDay,
+  RISE_DAYS,
+  type Absence,
+  type AbsenceDay,
+  type AbsenceStage,
+  type AwayFood,
+} from './planAbsence.js'
+export {
   animalGroups,
   copperKillsSome,
   isCleaner,

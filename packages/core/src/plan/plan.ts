@@ -4,6 +4,7 @@
 import type { AnimalSpecies } from '../species/animals/index.js'
 import type { PlantSpecies } from '../species/plantSpecies.js'
 import { PLANT_KINDS, type PlantKind } from '../species/plantKinds.js'
+import type { Absence } from './planAbsence.js'
 import type { PlanAnimals } from './planAnimals.js'
 import type { PlanFeed } from './planFeed.js'
 import type { PlanStart } from './planStart.js'
@@ -11,7 +12,7 @@ import type { FirstWeeks, PlanWater, WaterSource } from './planWater.js'
 
 export { PLANT_KINDS, type PlantKind }
 
-export const PLAN_SCHEMA_VERSION = 10
+export const PLAN_SCHEMA_VERSION = 11
 
 export const DENSITIES = ['thin', 'half', 'full'] as const
 export type Density = (typeof DENSITIES)[number]
@@ -473,6 +474,8 @@ export interface Plan {
   /** Animals of the plan, as the library knew them when they were chosen. */
   readonly fauna: readonly AnimalSpecies[]
   readonly isTrimmed: boolean
+  /** Apart from one another, each with its own days. */
+  readonly absences: readonly Absence[]
 }
 
 /** Shares of what the school gives; a young tank gets less. */

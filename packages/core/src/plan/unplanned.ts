@@ -62,6 +62,7 @@ export const UNPLANNED = {
     owned: [],
   },
   fauna: [],
+  absences: [],
 } as const satisfies Partial<Plan>
 
 /** What the pack of a tab does not say. */

@@ -1,12 +1,15 @@
 import { changeFractionOn } from '../ecosystem/changeDays.js'
+import { isGlassDay, isTrimDay } from '../ecosystem/handsOnDays.js'
 import type { NutrientAmounts } from '../feed/nutrients.js'
 import { renewalDays } from '../ground/rootTabs.js'
 import type { HeldPlants } from '../planting/stock/boxOf.js'
+import { daysBetween } from '../plan/clock.js'
+import { isVisitDay, type Absence, type AbsenceDay } from '../plan/planAbsence.js'
 import { animalGroups, isCleaner } from '../plan/planAnimals.js'
 import type { GasLine, Plan } from '../plan/plan.js'
 import type { StartPhase } from '../plan/startPhase.js'
 import type { Dimensions, NumbersOf } from '../quantity/quantity.js'
-import type { LightStep } from '../startup/lightSteps.js'
+import { lightSettingOf, type LightStep } from '../startup/lightSteps.js'
 import type { JobPortion } from './jobPortion.js'
 import type { WorkMinutes } from './minutes.js'
 
@@ -29,6 +32,8 @@ export interface CareDay {
   readonly gas: GasLine | undefined
   /** The step of the light that begins today. */
   readonly lightStep: LightStep | undefined
+  /** What an absence means for it. */
+  readonly absence: AbsenceDay | null
   /** Ammonia and nitrite were both at zero twice before this day. */
   readonly isNitrogenClear: boolean
   /** Plants that were kept apart until today. */
@@ -48,10 +53,16 @@ export interface CareRule<Kind extends string = string, Values extends Dimension
   readonly ruleId?: string
   /** A timer or a pump does it: assumed done, asked by exception. */
   readonly isTimer?: boolean
+  /** Work of an absence: asked for, or done by who looks in, while the grower is away too. */
+  readonly isOfAbsence?: boolean
   due(day: CareDay): DueWork<Numbers> | null
 }
 const rule = <const Kind extends string, const Values extends Dimensions>(definition: CareRule<Kind, Values>): CareRule<Kind, Values> =>
   definition
+
+/** Who leaves in so many days. */
+const leavingIn = ({ absences, startedOn }: Plan, day: number, days: number): Absence | undefined =>
+  absences.find(({ leaveOn }) => daysBetween(startedOn, leaveOn) - days === day)
 
 /** Animals that come on the day: those that graze or live without backbone, or the others. An unknown number is told as none. */
 function arrivalOn({ plan, day }: CareDay, areCleaners: boolean): DueWork<{ readonly animals: number }> | null {
@@ -66,6 +77,32 @@ const ARRIVAL_MIN = 60
 const NITROGEN_UNTIL_DAY = 84
 const TRIM_FROM_DAY = 21
 const MELT_UNTIL_DAY = 21
+/** Stocks are looked through a week before leaving, so that what is missing can still come. Rule of thumb. */
+const STOCK_DAYS = 7
+/** Rules of thumb. */
+const AWAY_MIN = { stock: 20, check: 15, visit: 5, back: 20 } as const
+
+/** Whether work of a fixed rhythm is due. What would fall into an absence is done at the clean-up before it, or else on the return; nothing is taken apart in the last days. */
+function isRound({ age, day, absence }: CareDay, everyDays: number): boolean {
+  const isOn = (later: number): boolean => age + later > 0 && (age + later) % everyDays === 0
+  if (absence === null) return isOn(0)
+  const { stage, leaveDay, backDay, absence: its } = absence
+  const isAny = (from: number, to: number): boolean => Array.from({ length: Math.max(0, to - from) }, (_, at) => from + at - day).some(isOn)
+  switch (stage) {
+    case 'away':
+      return false
+    case 'still':
+      return its.cleanOn === null && isOn(0)
+    case 'clean':
+      return isAny(day, backDay)
+    case 'back':
+      return isOn(0) || (its.cleanOn === null && isAny(leaveDay, backDay))
+    case 'lowered':
+    case 'rising':
+      return isOn(0)
+  }
+}
+
 /** Spraying until the leaves shine, film off for some minutes, a look at the water line. Rule of thumb 2–6. */
 const MIST_MIN = 4
 /** Weeks between cleanings; filter 4–8, diffuser 3–6. */
@@ -139,19 +176,23 @@ export const CARE_RULES = [
   rule({
     kind: 'trim',
     values: {},
-    due: ({ plan, age, weekDay, minutes }) => (plan.isTrimmed && age >= TRIM_FROM_DAY && weekDay === 0 ? work(minutes.trim) : null),
+    due: ({ plan, day, age, minutes }) => (plan.isTrimmed && age >= TRIM_FROM_DAY && isTrimDay(plan, day) ? work(minutes.trim) : null),
   }),
-  rule({ kind: 'glass', values: {}, due: ({ age, weekDay, minutes }) => (age > 0 && weekDay === 0 ? work(minutes.glass) : null) }),
-  rule({ kind: 'filter', values: {}, due: ({ age }) => (age > 0 && age % FILTER_EVERY_DAYS === 0 ? work(30) : null) }),
+  rule({ kind: 'glass', values: {}, due: ({ plan, day, minutes }) => (isGlassDay(plan, day) ? work(minutes.glass) : null) }),
+  rule({
+    kind: 'filter',
+    values: {},
+    due: (day) => ((day.age > 0 && day.absence?.stage === 'clean') || isRound(day, FILTER_EVERY_DAYS) ? work(30) : null),
+  }),
   rule({
     kind: 'diffuser',
     values: {},
-    due: ({ gas, age }) => (gas && age > 0 && age % DIFFUSER_EVERY_DAYS === 0 ? work(12, gas.id) : null),
+    due: (day) => (day.gas && isRound(day, DIFFUSER_EVERY_DAYS) ? work(12, day.gas.id) : null),
   }),
   rule({
     kind: 'counter',
     values: {},
-    due: ({ gas, age }) => (gas && age > 0 && age % COUNTER_EVERY_DAYS === 0 ? work(5, gas.id) : null),
+    due: (day) => (day.gas && isRound(day, COUNTER_EVERY_DAYS) ? work(5, day.gas.id) : null),
   }),
   rule({
     kind: 'tabs',
@@ -195,6 +236,46 @@ export const CARE_RULES = [
     kind: 'fish',
     values: { animals: 'count' },
     due: (day) => arrivalOn(day, false),
+  }),
+  rule({
+    kind: 'away-stock',
+    values: {},
+    isOfAbsence: true,
+    due: ({ plan, day }) => {
+      const leaving = leavingIn(plan, day, STOCK_DAYS)
+      return leaving === undefined ? null : work(AWAY_MIN.stock, leaving.id)
+    },
+  }),
+  rule({
+    kind: 'away-light',
+    values: { light: 'hours', power: 'fraction' },
+    isOfAbsence: true,
+    due: ({ plan, absence }) => {
+      if (absence === null || !absence.isLightDay || plan.lightWindows.length === 0) return null
+      const { hours, dimFraction } = lightSettingOf(plan)
+      return { minutes: 2, numbers: { light: hours, power: dimFraction }, of: absence.absence.id }
+    },
+  }),
+  rule({
+    kind: 'away-check',
+    values: {},
+    isOfAbsence: true,
+    due: ({ plan, day }) => {
+      const leaving = leavingIn(plan, day, 1)
+      return leaving === undefined ? null : work(AWAY_MIN.check, leaving.id)
+    },
+  }),
+  rule({
+    kind: 'away-visit',
+    values: {},
+    isOfAbsence: true,
+    due: ({ day, absence }) => (absence !== null && isVisitDay(absence, day) ? work(AWAY_MIN.visit, absence.absence.id) : null),
+  }),
+  rule({
+    kind: 'away-back',
+    values: {},
+    isOfAbsence: true,
+    due: ({ absence }) => (absence?.stage === 'back' ? work(AWAY_MIN.back, absence.absence.id) : null),
   }),
 ] as const
 export type CareKind = (typeof CARE_RULES)[number]['kind']

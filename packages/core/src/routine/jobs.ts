@@ -1,4 +1,5 @@
 import { phaseOn, plantedAge } from '../plan/startPhase.js'
+import { absenceOn } from '../plan/planAbsence.js'
 import { entryAt } from '../plan/timelineAt.js'
 import { tankFigures } from '../ecosystem/tankFigures.js'
 import { isChangeDay } from '../ecosystem/changeDays.js'
@@ -60,7 +61,22 @@ export function jobsBetween(
     const dose = dayDose(entry, day, isChangeDay(entry.plan, day))
     const portions = dose.portions.map((portion) => jobPortion(portion, work.waterL))
     const levels = dose.kind === 'up-to' ? dose.mgPerL : null
-    jobs.push(...jobsOfDay({ ...work, portions, levels, day, ...aged(entry, day), lightStep, isNitrogenClear, released }, date))
+    jobs.push(
+      ...jobsOfDay(
+        {
+          ...work,
+          portions,
+          levels,
+          day,
+          ...aged(entry, day),
+          lightStep,
+          absence: absenceOn(entry.plan, day),
+          isNitrogenClear,
+          released,
+        },
+        date,
+      ),
+    )
   }
   return jobs
 }
@@ -72,7 +88,10 @@ function aged({ plan }: TimelineEntry, day: number): Pick<CareDay, 'age' | 'phas
 }
 
 /** What is the same on all days of a plan. */
-type PlanWork = Omit<CareDay, 'portions' | 'levels' | 'day' | 'age' | 'phase' | 'weekDay' | 'lightStep' | 'isNitrogenClear' | 'released'>
+type PlanWork = Omit<
+  CareDay,
+  'portions' | 'levels' | 'day' | 'age' | 'phase' | 'weekDay' | 'lightStep' | 'absence' | 'isNitrogenClear' | 'released'
+>
 function planWork({ plan }: TimelineEntry): PlanWork {
   const figures = tankFigures(plan)
   return {
@@ -85,7 +104,8 @@ function planWork({ plan }: TimelineEntry): PlanWork {
 
 const jobsOfDay = (day: CareDay, dueOn: string): Job[] =>
   CARE_RULES.flatMap((rule): Job[] => {
-    const { kind, values, isTimer = false, ruleId = kind }: CareRule<CareKind> = rule
+    const { kind, values, isTimer = false, isOfAbsence = false, ruleId = kind }: CareRule<CareKind> = rule
+    if (day.absence?.stage === 'away' && !isTimer && !isOfAbsence) return []
     const due = rule.due(day)
     if (due === null) return []
     const id = due.of === undefined ? ruleId : `${ruleId}:${due.of}`

@@ -26,6 +26,7 @@ import { v6to7 } from '../plan/upgrade/v6to7.js'
 import { v7to8 } from '../plan/upgrade/v7to8.js'
 import { v8to9 } from '../plan/upgrade/v8to9.js'
 import { v9to10 } from '../plan/upgrade/v9to10.js'
+import { v10to11 } from '../plan/upgrade/v10to11.js'
 
 const maybe = (min: number, max: number) => fc.option(fc.double({ min, max, noNaN: true }), { nil: null })
 /** Any plan within the ranges that the contract accepts, the odd corners included. */
@@ -320,7 +321,7 @@ export const anyPlan: fc.Arbitrary<Plan> = fc
     anyStart,
   )
   .map(([old, zones, hardscape, ratedLPerH, beds, spots, lampPlace, attenuationPerM, feed, { sources, water, firstWeeks }, start]) => {
-    const today = v9to10(v8to9(v7to8(v6to7(v5to6(v4to5(v3to4(v2to3(v1to2(old)))))))))
+    const today = v10to11(v9to10(v8to9(v7to8(v6to7(v5to6(v4to5(v3to4(v2to3(v1to2(old))))))))))
     return {
       ...today,
       start,

@@ -9,6 +9,7 @@ import { v6to7 } from '../plan/upgrade/v6to7.js'
 import { v7to8 } from '../plan/upgrade/v7to8.js'
 import { v8to9 } from '../plan/upgrade/v8to9.js'
 import { v9to10 } from '../plan/upgrade/v9to10.js'
+import { v10to11 } from '../plan/upgrade/v10to11.js'
 
 /** A plan as the first released version wrote it. It stays as it is, so that old documents go on being read. */
 export const samplePlanV1: PlanV1 = {
@@ -53,4 +54,4 @@ export const samplePlanV1: PlanV1 = {
 }
 
 /** A plain planted tank for tests, everything answered. */
-export const samplePlan: Plan = v9to10(v8to9(v7to8(v6to7(v5to6(v4to5(v3to4(v2to3(v1to2(samplePlanV1)))))))))
+export const samplePlan: Plan = v10to11(v9to10(v8to9(v7to8(v6to7(v5to6(v4to5(v3to4(v2to3(v1to2(samplePlanV1))))))))))

@@ -4,7 +4,7 @@ export const TANK_ID = '01920000-0000-7000-8000-0000000000aa'
 
 export const plainPlan = (change: Partial<Plan> = {}): Plan => ({
   ...UNPLANNED,
-  schemaVersion: 10,
+  schemaVersion: 11,
   name: 'Reading-room river',
   startedOn: '2026-09-01',
   timeZone: 'Europe/Berlin',

@@ -11,7 +11,7 @@ import {
   heldPlants,
   lightPutOffOf,
   nitrogenClearAt,
-  programmed,
+  plannedLife,
   startEndDay,
   startMovedOn,
   wallClock,
@@ -68,7 +68,7 @@ function partsOf({ plan, changes, told, tests, plants, today }: LifeOf) {
   const lightPutOff = lightPutOffOf(told, plan.startedOn)
   const aged: Schedule = {
     startedOn: plan.startedOn,
-    ...programmed(settings, { today: age, animalsAllowedFromDay: allowedFromDay, lightPutOff }),
+    ...plannedLife(settings, { today: age, animalsAllowedFromDay: allowedFromDay, lightPutOff }),
     nitrogenClearOn: clearAt === null ? null : wallClock(clearAt, plan.timeZone).date,
     held: heldPlants(plants),
   }

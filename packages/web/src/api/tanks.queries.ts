@@ -1,5 +1,5 @@
 import { ArchivedTank, leversOf, LeversSchema, PlanRevision, TankCondition, TankEntry, Timeline, Unreadable } from '@jovrin/contract'
-import { applyEdits, daysBetween, programmed, type Deeds, type TimelineEntry } from '@jovrin/core'
+import { applyEdits, daysBetween, plannedLife, type Deeds, type ProgrammeFacts, type TimelineEntry } from '@jovrin/core'
 import { queryOptions } from '@tanstack/react-query'
 import { z } from 'zod'
 import { getJson } from './http.js'
@@ -42,11 +42,13 @@ export const leversOfTank = (tankId: string) =>
 export interface AgedTimeline {
   readonly today: number
   readonly startedOn: string
-  /** Settings with the programme of the first weeks laid over them: what is reckoned with, and told. */
+  /** Settings with the programme of the first weeks and the absences laid over them: what is reckoned with, and told. */
   readonly timeline: readonly TimelineEntry[]
   /** Settings as they were kept: what is changed. */
   readonly settings: readonly TimelineEntry[]
   readonly deeds: Deeds
+  /** What the programme of the first weeks goes by. */
+  readonly facts: ProgrammeFacts
 }
 export function agedTimeline({
   today,
@@ -64,6 +66,7 @@ export function agedTimeline({
     settings.push({ fromDay: Math.max(1, daysBetween(startedOn, from)), plan })
   }
   const age = Math.max(0, daysBetween(startedOn, today))
-  const { timeline } = programmed(settings, { today: age, animalsAllowedFromDay, lightPutOff })
-  return { startedOn, deeds, today: age, timeline, settings }
+  const facts: ProgrammeFacts = { today: age, animalsAllowedFromDay, lightPutOff }
+  const { timeline } = plannedLife(settings, facts)
+  return { startedOn, deeds, today: age, timeline, settings, facts }
 }

@@ -313,6 +313,14 @@ export const field: Translation<typeof fieldWords> = {
   'animals/foodGPerDay': ['Futter am Tag', 'Trocken, für alle Tiere zusammen, wie gewogen. Unbekannt: nach Zahl und Größe der Tiere.'],
   'animals/groups/*/count': ['Anzahl', 'Unbekannt: so viele, wie sich zusammen mindestens wohlfühlen.'],
   'animals/groups/*/fromDay': ['Ab Tag', 'Im Alter des Beckens: wann sie kamen oder kommen.'],
+  'absences/*/visitEveryDays': ['Jemand sieht nach alle', 'Leer: niemand.'],
+  'absences/*/food': ['Futter', 'Erwachsene Fische und Garnelen fasten eine Woche; junge und kleine nicht.'],
+  'absences/*/isDosed': ['Die Pumpe düngt weiter', 'Nur, was eine Pumpe von selbst gibt; von Hand düngt niemand.'],
+  'absences/*/topUpL': ['Nachfüllautomatik fasst', 'Ihr Vorrat. Leer: keine.'],
+  'absences/*/mayFallCm': [
+    'Das Wasser darf fallen',
+    'Von der vollen Marke bis dahin, wo Skimmer, Heizer oder Ansaugung im Trockenen stehen.',
+  ],
 }
 
 export const question: Translation<typeof questionWords> = {
@@ -363,4 +371,5 @@ export const part: Translation<typeof partWords> = {
   animals: 'Tiere',
   fauna: 'Tiere des Plans',
   isTrimmed: 'Wöchentlich geschnitten',
+  absences: 'Abwesenheiten',
 }

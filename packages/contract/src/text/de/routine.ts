@@ -42,6 +42,11 @@ export const jobTitle: Translation<typeof jobTitleWords> = {
   melt: 'Absterbendes abkeschern',
   grazers: 'Algenfresser dürfen kommen',
   fish: 'Fische dürfen kommen',
+  'away-stock': 'Vor der Abreise: Vorräte',
+  'away-light': 'Licht für die Abwesenheit',
+  'away-check': 'Vor der Abreise: letzter Blick',
+  'away-visit': 'Besuch während der Abwesenheit',
+  'away-back': 'Zurück: erster Blick',
   'order-gas': 'CO2 bestellen',
   'swap-cylinder': 'Flasche tauschen',
 }
@@ -90,6 +95,13 @@ export const jobTask: Translation<typeof jobTaskWords> = {
   grazers: (v, n) => `${someOf(v.animals, n.animals)}nach zwei Tests bei null; vorher das Gas zurückdrehen; Tropfen für Tropfen`,
   fish: (v, n) =>
     `${someOf(v.animals, n.animals)}nach zwei Tests bei null; vorher das Gas herunterdrehen; wenige auf einmal, Tropfen für Tropfen`,
+  'away-stock': () =>
+    'Gas, Flaschen, Futter in datierten Portionen, Wasser zum Nachfüllen: für anderthalbmal so viele Tage; wer nachsieht, ist gefragt',
+  'away-light': (v) => `${v.light} bei ${v.power}; Gas und Dünger folgen`,
+  'away-check': () =>
+    'Wasser bis zur vollen Marke; alle Uhren gleich; Gas schließt nachts; Portionen, Krug und Karte liegen bereit; Bild vom Normalen gemacht',
+  'away-visit': () => 'wie auf der Karte: hinsehen, Futter des Tages, Wasser bis zur Marke, sonst nichts',
+  'away-back': () => 'zuerst die Tiere: Atmung, Zahl; dann Wasserstand, Gas, Geruch am Auslauf; tote Blätter heraus',
   'order-gas': () => 'die Waage sagt: in zwei Wochen ist noch ein Zehntel da',
   'swap-cylinder': () => 'die Waage sagt: noch ein Zehntel ist da; darunter fällt der Druck, und das Gas kann durchgehen',
 }

@@ -327,6 +327,11 @@ export const fieldWords = {
   'animals/foodGPerDay': ['Food a day', 'Dry, for all animals together, as you weigh it. Unknown: by their number and size.'],
   'animals/groups/*/count': ['Number', 'Unknown: the least that are well together.'],
   'animals/groups/*/fromDay': ['From day', 'Of the tank’s age: when they came or will come.'],
+  'absences/*/visitEveryDays': ['Somebody looks in every', 'Empty: nobody does.'],
+  'absences/*/food': ['Food', 'Grown fish and shrimps fast for a week; young and small ones don’t.'],
+  'absences/*/isDosed': ['The pump goes on dosing', 'Only what a pump gives by itself; nobody doses by hand.'],
+  'absences/*/topUpL': ['Automatic top-up holds', 'Of its store. Empty: none.'],
+  'absences/*/mayFallCm': ['The water may fall', 'From the full line to where skimmer, heater or intake stand in the air.'],
 } satisfies Record<
   Exclude<FieldPath, 'zones/*/outline/*/isRound' | 'hardscape/*/outline/*/isRound' | 'beds/*/outline/*/isRound'>,
   Question
@@ -383,6 +388,7 @@ export const partWords = {
   animals: 'Animals',
   fauna: 'Animals of the plan',
   isTrimmed: 'Trimmed weekly',
+  absences: 'Absences',
 } satisfies Record<keyof Plan, string>
 
 type WordsOf<Path extends ChoicePath> = Readonly<Record<NonNullable<ValueAt<Described, Path>> & string, string>>
@@ -436,4 +442,5 @@ export const choiceWords = {
   'feed/cupboard/*/label/*/species': labelSpeciesWords,
   'feed/cupboard/*/labelUnit': labelUnitWords,
   'feed/cupboard/*/chelate': chelateWords,
+  'absences/*/food': { none: 'none, they fast', visits: 'a portion at each visit', feeder: 'a feeder, half of the usual' },
 } satisfies { readonly [Path in ChoicePath]: WordsOf<Path> }

@@ -44,6 +44,11 @@ export const jobTitleWords = {
   melt: 'Net out melt',
   grazers: 'Grazers may come',
   fish: 'Fish may come',
+  'away-stock': 'Before you leave: stocks',
+  'away-light': 'Light for the absence',
+  'away-check': 'Before you leave: last look',
+  'away-visit': 'Visit while you are away',
+  'away-back': 'Back home: first look',
   'order-gas': 'Order CO2',
   'swap-cylinder': 'Swap the cylinder',
 } satisfies Record<JobKind, string>
@@ -95,6 +100,12 @@ export const jobTaskWords = {
   melt: () => 'leaves grown in air dissolve now; take them out',
   grazers: (v, n) => `${someOf(v.animals, n.animals)}after two tests at zero; gas turned down first; drip by drip`,
   fish: (v, n) => `${someOf(v.animals, n.animals)}after two tests at zero; gas turned down first; a few at a time, drip by drip`,
+  'away-stock': () => 'gas, bottles, food in dated portions, water for topping up: for half as many days again; who looks in is asked',
+  'away-light': (v) => `${v.light} at ${v.power}; gas and feed follow it`,
+  'away-check': () =>
+    'water to the full line; every timer by one clock; gas shuts at night; portions, jug and card laid out; picture of normal taken',
+  'away-visit': () => 'as the card says: look, food of the day, water to the line, nothing else',
+  'away-back': () => 'animals first: breathing, number; then the water line, the gas, the smell of the outlet; dead leaves out',
   'order-gas': () => 'the scale says that a tenth is left in two weeks',
   'swap-cylinder': () => 'the scale says that a tenth is left; below it pressure falls, and the gas may surge',
 } satisfies JobSentences

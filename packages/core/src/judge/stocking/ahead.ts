@@ -1,13 +1,9 @@
-import type { Band } from '../../ecosystem/balance.js'
-import { compile } from '../../ecosystem/compile.js'
-import { DAY, DAY_STRIDE } from '../../ecosystem/daySeries.js'
+import { drawnLife } from '../../ecosystem/drawnLife.js'
+import { bandOver, type Band } from '../../numeric/band.js'
+import { DAY } from '../../ecosystem/daySeries.js'
 import type { Deeds } from '../../ecosystem/deeds.js'
-import { drawParameters } from '../../ecosystem/drawParameters.js'
-import { INTERACTIVE_STEP_MIN } from '../../ecosystem/forecast.js'
 import { GUILD_COUNT } from '../../ecosystem/state.js'
-import { simulate } from '../../ecosystem/simulate.js'
 import { tankFigures } from '../../ecosystem/tankFigures.js'
-import { quantileOfSorted } from '../../numeric/statistics.js'
 import type { TimelineEntry } from '../../plan/plan.js'
 import { entryAt } from '../../plan/timelineAt.js'
 
@@ -33,17 +29,7 @@ export interface MemberAhead {
 
 /** One member's life, with who is planned ahead. */
 export function stockingMember({ timeline, deeds, today, days, seed }: AheadTask, member: number): MemberAhead {
-  const drawn = drawParameters(seed, member)
-  const { forcing, startState, parameters } = compile({
-    timeline,
-    days,
-    stepMin: INTERACTIVE_STEP_MIN,
-    draw: { seed, member },
-    parameters: drawn,
-    deeds,
-  })
-  const { rows } = simulate({ forcing, parameters, startState, days })
-  const at = (day: number, column: number): number => rows[day * DAY_STRIDE + column] ?? 0
+  const { parameters, at } = drawnLife({ timeline, deeds, days, seed }, member)
   const now = Math.min(Math.max(today, 0), days - 1)
   const plan = entryAt(timeline, now)?.plan
   let tasty = 0
@@ -69,10 +55,7 @@ export interface StockingAhead {
 
 /** The list must not be empty. */
 export function stockingAhead(members: readonly MemberAhead[]): StockingAhead {
-  const band = (of: (member: MemberAhead) => number): Band => {
-    const sorted = Float64Array.from(members, of).sort()
-    return { low: quantileOfSorted(sorted, 0.1), median: quantileOfSorted(sorted, 0.5), high: quantileOfSorted(sorted, 0.9) }
-  }
+  const band = (of: (member: MemberAhead) => number): Band => bandOver(members.map(of))
   const span = (series: Float32Array, day: number, within: number): Float32Array => {
     const from = Math.min(Math.max(0, day), series.length - 1)
     return series.subarray(from, Math.max(from + 1, from + within))

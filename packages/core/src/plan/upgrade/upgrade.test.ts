@@ -13,8 +13,8 @@ const today = upgradePlan(samplePlanV1) as Plan
 
 test('a plan of the first version still says what it said', () => {
   const plan = upgradePlan(structuredClone(samplePlanV1)) as Plan
-  expect(plan.schemaVersion).toBe(10)
-  expect(plan).toMatchObject({ ...samplePlanV1, schemaVersion: 10, sources: today.sources, changes: today.changes, animals: today.animals })
+  expect(plan.schemaVersion).toBe(11)
+  expect(plan).toMatchObject({ ...samplePlanV1, schemaVersion: 11, sources: today.sources, changes: today.changes, animals: today.animals })
   const figures = tankFigures(plan)
   // By hand: 108 · 48 · 42 less 108 · 48 · 6, less 14/2.65 and 3/1.0.
   expect(figures.volumes.openWaterL).toBeCloseTo((108 * 48 * 42 - 108 * 48 * 6) / 1000 - 14 / 2.65 - 3, 6)
@@ -149,4 +149,9 @@ test('the food and the shrimps of version 9 are unnamed groups that come to the 
   expect(dated).toMatchObject({ from: null, to: 6 })
   for (const path of ['/animals/grazersFromDay', '/animals/fishFromDay'])
     expect(typeof valueAt(some, upgradeSetting({ ...change, path, from: 1, to: 2 }).path)).toBe('number')
+})
+
+test('nobody of version 10 was ever away', () => {
+  const { absences: _absences, ...rest } = today
+  expect(upgradePlan({ ...rest, schemaVersion: 10 })).toEqual(today)
 })

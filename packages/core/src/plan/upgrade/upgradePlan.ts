@@ -16,6 +16,8 @@ import type { PlanV8 } from './planV8.js'
 import { v8to9 } from './v8to9.js'
 import type { PlanV9 } from './planV9.js'
 import { v9to10 } from './v9to10.js'
+import type { PlanV10 } from './planV10.js'
+import { v10to11 } from './v10to11.js'
 
 /** A stored document in today's form. What is not an older plan comes back as it is: the boundary's schema says what is wrong with it. */
 export function upgradePlan(document: unknown): unknown {
@@ -38,7 +40,9 @@ export function upgradePlan(document: unknown): unknown {
     case 8:
       return isWholeV8(document) ? upgradePlan(v8to9(document)) : document
     case 9:
-      return isWholeV9(document) ? v9to10(document) : document
+      return isWholeV9(document) ? upgradePlan(v9to10(document)) : document
+    case 10:
+      return v10to11(document as PlanV10) // it only adds, as version 4 did
     default:
       return document
   }

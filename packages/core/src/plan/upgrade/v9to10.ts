@@ -1,6 +1,6 @@
 import { SOME_FISH, SOME_GRAZERS } from '../../species/animals/index.js'
 import type { AnimalGroup, PlanAnimals } from '../planAnimals.js'
-import type { Plan } from '../plan.js'
+import type { PlanV10 } from './planV10.js'
 import type { PlanV9 } from './planV9.js'
 
 /** Local ids of the groups that stand for the two numbers of before; dated settings of those numbers become settings of theirs. */
@@ -25,4 +25,4 @@ export function namedAnimals({ foodGPerDay, grazers, grazersFromDay, fishFromDay
 }
 
 /** Version 10 names the animals. */
-export const v9to10 = (plan: PlanV9): Plan => ({ ...plan, schemaVersion: 10, animals: namedAnimals(plan.animals), fauna: [] })
+export const v9to10 = (plan: PlanV9): PlanV10 => ({ ...plan, schemaVersion: 10, animals: namedAnimals(plan.animals), fauna: [] })

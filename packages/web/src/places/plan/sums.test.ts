@@ -56,7 +56,7 @@ import { describe, expect, test } from 'vitest'
 import { barePlan as bare, builtPlan as built } from '../../testing/builtPlan.js'
 import { METRIC } from '../../testing/units.js'
 import { explainDepth, explainKind } from './hardscape/explainComposition.js'
-import { toldSum } from './sum.text.js'
+import { toldSum } from '../shared/sum.text.js'
 
 const reckon = (script: string): number => {
   const plain = script

@@ -46,7 +46,14 @@ const CYCLE: DarkCycle = {
 }
 const show = (start: PlanStart, today: number, cycle: DarkCycle | null): void => {
   const timeline: TimelineEntry[] = [{ fromDay: 0, plan: { ...builtPlan, startedOn: '2026-11-01', start } }]
-  const aged = { today, startedOn: '2026-11-01', timeline, settings: timeline, deeds: { acts: [], omitted: [] } }
+  const aged = {
+    today,
+    startedOn: '2026-11-01',
+    timeline,
+    settings: timeline,
+    deeds: { acts: [], omitted: [] },
+    facts: { today, animalsAllowedFromDay: null },
+  }
   renderPage(<StartWeeks tankId={TANK} tankName="Foyer" aged={aged} today="2026-11-24" />, {
     at: '/',
     route: '/',

@@ -6,7 +6,7 @@ import { significant, useUnits } from '../../../ui/units.js'
 import type { Gates } from '../../shared/animals/useGates.js'
 import type { Desk } from '../desk.js'
 import { PlanField } from '../PlanField.js'
-import { SumFigure } from '../SumFigure.js'
+import { SumFigure } from '../../shared/SumFigure.js'
 
 /** Food of so many milligrams a litre and day makes a load light, medium or heavy. General practice. */
 const CLASSES = [

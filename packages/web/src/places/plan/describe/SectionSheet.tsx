@@ -8,8 +8,8 @@ import { Section } from '../../../drawing/section/Section.js'
 import { grownDays, stageOn } from '../../../drawing/section/stage.js'
 import { Figure } from '../../../ui/Figure.js'
 import { decimals, significant, useUnits } from '../../../ui/units.js'
-import { toldSum } from '../sum.text.js'
-import { SumFigure } from '../SumFigure.js'
+import { toldSum } from '../../shared/sum.text.js'
+import { SumFigure } from '../../shared/SumFigure.js'
 
 const OLDEST_DRAWN = 120
 

@@ -4,7 +4,7 @@ import { Box } from '@mui/material'
 import { useMemo } from 'react'
 import { useUnits } from '../../../ui/units.js'
 import type { Desk } from '../desk.js'
-import { SumFigure } from '../SumFigure.js'
+import { SumFigure } from '../../shared/SumFigure.js'
 
 /** Litres, kilograms and bags by product with what settles, and the order of laying. */
 export function GroundNeeds({ desk: { plan, figures } }: { desk: Desk }) {

@@ -42,7 +42,7 @@ import { useFindings, type Desk } from '../desk.js'
 import { FindingsList } from '../FindingsList.js'
 import { sectionLabels } from '../sectionLabels.js'
 import { SheetFrame } from '../SheetFrame.js'
-import { SumFigure } from '../SumFigure.js'
+import { SumFigure } from '../../shared/SumFigure.js'
 
 const GROWN_IN = 84
 

@@ -1,6 +1,6 @@
 import { describeWords, kitWords, surfaceWords } from '@jovrin/contract'
 import { PlanChoice, PlanField } from '../PlanField.js'
-import { SumFigure } from '../SumFigure.js'
+import { SumFigure } from '../../shared/SumFigure.js'
 import {
   commonAnswers,
   type DeadArea,

@@ -28,7 +28,7 @@ import { useFindings, type Desk } from '../desk.js'
 import { FindingsList } from '../FindingsList.js'
 import { sectionLabels } from '../sectionLabels.js'
 import { SheetFrame } from '../SheetFrame.js'
-import { SumFigure } from '../SumFigure.js'
+import { SumFigure } from '../../shared/SumFigure.js'
 import { VesselFields } from './VesselFields.js'
 
 /** A tilt of millimetres is drawn so many times as steep, to be seen. */

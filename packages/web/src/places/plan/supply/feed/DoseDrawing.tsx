@@ -1,5 +1,5 @@
 import { feedSheetWords, nutrientWords } from '@jovrin/contract'
-import { dayDose, entryAt, FEED_NUTRIENTS, fullAmounts, isChangeDay, programmed, SCHOOL, type FeedNutrient, type Plan } from '@jovrin/core'
+import { dayDose, entryAt, FEED_NUTRIENTS, fullAmounts, isChangeDay, plannedLife, SCHOOL, type FeedNutrient, type Plan } from '@jovrin/core'
 import { useMemo } from 'react'
 import { DoseWeeks } from '../../../../drawing/feed/DoseWeeks.js'
 import { Measured } from '../../../../drawing/Measured.js'
@@ -21,7 +21,7 @@ export function DoseDrawing({ plan, age }: DoseDrawingProps) {
   const units = useUnits()
   const fromWeek = age < WEEKS * WEEK ? 0 : Math.floor(age / WEEK) - 4
   const { lanes, changes } = useMemo(() => {
-    const { timeline } = programmed([{ fromDay: 0, plan }], { today: Math.max(0, age), animalsAllowedFromDay: null })
+    const { timeline } = plannedLife([{ fromDay: 0, plan }], { today: Math.max(0, age), animalsAllowedFromDay: null })
     const isLevel = SCHOOL[plan.feeding].kind === 'level'
     const full = fullAmounts(plan)
     const given = (nutrient: FeedNutrient): number[] =>

@@ -4,7 +4,7 @@ import { Box } from '@mui/material'
 import { useMemo } from 'react'
 import { useUnits } from '../../../../ui/units.js'
 import { useSettled, type Desk } from '../../desk.js'
-import { SumFigure } from '../../SumFigure.js'
+import { SumFigure } from '../../../shared/SumFigure.js'
 import { useShownGrid } from './LightMap.js'
 
 interface MapFiguresProps {

@@ -6,7 +6,7 @@ import { HeadRow } from '../../../../ui/HeadRow.js'
 import { significant, useUnits } from '../../../../ui/units.js'
 import { roomNowC } from '../../../shared/water/roomNow.js'
 import type { Desk } from '../../desk.js'
-import { SumFigure } from '../../SumFigure.js'
+import { SumFigure } from '../../../shared/SumFigure.js'
 
 type Held = NewWater['blend']
 const ROWS = {

@@ -7,7 +7,7 @@ import { Grid } from '../../../../../ui/QuestionGroup.js'
 import { useSetParam } from '../../../../../ui/useSetParam.js'
 import { percent, useUnits } from '../../../../../ui/units.js'
 import type { Desk } from '../../../desk.js'
-import { SumFigure } from '../../../SumFigure.js'
+import { SumFigure } from '../../../../shared/SumFigure.js'
 import { Heading } from '../../light/LampsPanel.js'
 import type { CardState } from './useChangeCard.js'
 
