@@ -1,4 +1,5 @@
 import {
+  areApart,
   CHOICE_FIELDS,
   isNumberPath,
   MINERAL_SALTS,
@@ -12,6 +13,7 @@ import {
   VIEW_SIDES,
   WEEKDAYS,
   WISHES,
+  type Absence,
   type ChoiceField,
   type ChoicePath,
   type Described,
@@ -97,6 +99,21 @@ const Beds = listOf(
   120,
 )
 const Spots = listOf(z.strictObject({ id: LocalId, piece: LocalId, species: SpeciesId.nullable(), ...under('spots/*') }), 200)
+/** Days on which nobody is there. */
+export const AbsenceSchema: z.ZodType<Absence> = z
+  .strictObject({
+    id: LocalId,
+    ...under('absences/*'),
+    leaveOn: CivilDate,
+    backOn: CivilDate,
+    lowerFrom: CivilDate.nullable(),
+    cleanOn: CivilDate.nullable(),
+    isDosed: z.boolean(),
+    note: named(600),
+  })
+  .refine(({ leaveOn, backOn }) => leaveOn < backOn, { error: 'absence_order', path: ['backOn'] })
+  .refine(({ leaveOn, lowerFrom }) => lowerFrom === null || lowerFrom < leaveOn, { error: 'absence_before', path: ['lowerFrom'] })
+  .refine(({ leaveOn, cleanOn }) => cleanOn === null || cleanOn < leaveOn, { error: 'absence_before', path: ['cleanOn'] })
 /** Schemas of a plan's parts. What must hold between parts stands in core's rules. */
 const PARTS = {
   schemaVersion: z.literal(PLAN_SCHEMA_VERSION),
@@ -227,29 +244,7 @@ const PARTS = {
   }),
   fauna: listOf(AnimalSpeciesSchema, 60),
   isTrimmed: z.boolean(),
-  absences: listOf(
-    z
-      .strictObject({
-        id: LocalId,
-        ...under('absences/*'),
-        leaveOn: CivilDate,
-        backOn: CivilDate,
-        lowerFrom: CivilDate.nullable(),
-        cleanOn: CivilDate.nullable(),
-        isDosed: z.boolean(),
-        note: named(600),
-      })
-      .refine(({ leaveOn, backOn }) => leaveOn < backOn, { error: 'absence_order', path: ['backOn'] })
-      .refine(({ leaveOn, lowerFrom }) => lowerFrom === null || lowerFrom < leaveOn, { error: 'absence_before', path: ['lowerFrom'] })
-      .refine(({ leaveOn, cleanOn }) => cleanOn === null || cleanOn < leaveOn, { error: 'absence_before', path: ['cleanOn'] }),
-    40,
-  ).refine(
-    (absences) =>
-      absences.every((one, at) => absences.every((other, of) => at === of || one.backOn <= other.leaveOn || other.backOn <= one.leaveOn)),
-    {
-      error: 'absence_overlap',
-    },
-  ),
+  absences: listOf(AbsenceSchema, 40).refine(areApart, { error: 'absence_overlap' }),
 } satisfies Readonly<Record<keyof Plan, z.ZodType>>
 
 /** The schema of each part, for one that changed by itself. */

@@ -26,6 +26,8 @@ export interface AwayWater {
   readonly mayFallCm: number
   /** `short`: by the cautious end it falls past the line. */
   readonly is: 'enough' | 'short'
+  /** By the cautious end, at the end of each day away [cm]. */
+  readonly fallCmOfDay: readonly number[]
   /** To fill up at each visit, or once at the end [L]. */
   readonly refillL: number
 }
@@ -64,6 +66,10 @@ export function awayWater(plan: Plan, { room, surfaceM2, temperatureC }: TankFig
     fallCm,
     mayFallCm,
     is: fallCm.high > mayFallCm ? 'short' : 'enough',
+    fallCmOfDay: Array.from({ length: days }, (_, at) => {
+      const sinceFilled = (at % between) + 1
+      return (mmPerDay.high * Math.max(0, sinceFilled - (storeDays?.low ?? 0))) / 10
+    }),
     refillL: lPerDay.value * between,
   }
 }

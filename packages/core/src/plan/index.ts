@@ -15,9 +15,11 @@ export {
 export {
   ABSENCE_STAGES,
   absenceOn,
+  areApart,
   AWAY_FOODS,
   foodShareOn,
   isVisitDay,
+  RISE_AFTER_DAYS,
   RISE_DAYS,
   type Absence,
   type AbsenceDay,

@@ -30,6 +30,10 @@ export interface Absence {
 }
 type Left = Pick<Plan, 'absences' | 'startedOn'>
 
+/** Whether no two of them share a day away; one may end on the day on which the next begins. */
+export const areApart = (absences: readonly Pick<Absence, 'leaveOn' | 'backOn'>[]): boolean =>
+  absences.every((one, at) => absences.every((other, of) => at === of || one.backOn <= other.leaveOn || other.backOn <= one.leaveOn))
+
 export const ABSENCE_STAGES = ['rising', 'lowered', 'still', 'clean', 'back', 'away'] as const
 /** Where in an absence a day lies; where two meet, the later in this list goes first. `still`: nothing new any more, from the clean-up on. */
 export type AbsenceStage = (typeof ABSENCE_STAGES)[number]
@@ -53,7 +57,9 @@ const RISE: readonly { readonly afterDays: number; readonly lowered: number }[] 
   { afterDays: 7, lowered: 1 / 3 },
   { afterDays: 10, lowered: 0 },
 ]
-export const RISE_DAYS = RISE.at(-1)!.afterDays
+/** Days after the return on which light takes a step back up. */
+export const RISE_AFTER_DAYS: readonly number[] = RISE.map(({ afterDays }) => afterDays)
+export const RISE_DAYS = Math.max(...RISE_AFTER_DAYS)
 
 /** What an absence means for a day of the tank's age; `null` on a day like any other. */
 export function absenceOn({ absences, startedOn }: Left, day: number): AbsenceDay | null {

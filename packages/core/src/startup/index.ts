@@ -17,7 +17,7 @@ export { OUTLOOK_ASPECTS, outlookAspects, standOutlook, type OutlookAspect, type
 export { AIR_GAP_CM, carpetCloses, dryWaterLineCm } from './dryWeeks.js'
 export { START_REASONS, waysToStart, type StartReason, type WayToStart } from './waysToStart.js'
 export { startDensity, type StartDensity } from './startDensity.js'
-export { withLight, type LightSetting, type LightStep, type StepPutOff } from './lightSteps.js'
+export { lightSettingOf, withLight, type LightSetting, type LightStep, type StepPutOff } from './lightSteps.js'
 export { programmed, type ProgrammedLife, type ProgrammeFacts } from './programmed.js'
 export { PROGRAMME_DAYS } from './programmeDays.js'
 export { PROGRAMME_STEPS, programmeLength, startProgramme, stepsOn, type ProgrammeCode, type ProgrammeStep } from './programme.js'

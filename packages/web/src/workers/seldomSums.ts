@@ -1,4 +1,5 @@
 export {
+  awayMember,
   compareGrounds,
   feedCourses,
   hindcastMember,

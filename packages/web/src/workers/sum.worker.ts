@@ -33,6 +33,8 @@ function answer(asking: AnyTask, part: number): Answer | Promise<Answer> {
       return seldom().then(({ feedCourses }) => feedCourses(asking.task, part, checkpoints))
     case 'stocking':
       return seldom().then(({ stockingMember }) => stockingMember(asking.task, part))
+    case 'away':
+      return seldom().then(({ awayMember }) => awayMember(asking.task, part))
     case 'density':
       return seldom().then(({ startDensity }) => startDensity(asking.task))
     case 'light':

@@ -1,5 +1,6 @@
 import type {
   AheadTask,
+  AwayTask,
   FeedCourseTask,
   ForecastOptions,
   GroundComparison,
@@ -7,6 +8,7 @@ import type {
   LightPicture,
   LightView,
   MemberAhead,
+  MemberAway,
   MemberCourses,
   MemberHindcast,
   MemberResult,
@@ -32,6 +34,8 @@ export interface Tasks {
   readonly courses: { readonly task: FeedCourseTask; readonly result: MemberCourses }
   /** A part is a member of the ensemble. */
   readonly stocking: { readonly task: AheadTask; readonly result: MemberAhead }
+  /** A part is a member of the ensemble, prepared and not. */
+  readonly away: { readonly task: AwayTask; readonly result: MemberAway }
   /** One part. */
   readonly density: { readonly task: Plan; readonly result: StartDensity | null }
   /** One part. */

@@ -5,6 +5,7 @@ import type { ReactNode } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
 import { allTanks } from '../../api/tanks.queries.js'
 import { lastTank } from '../../ui/lastTank.js'
+import { AwayAnswer } from './away/AwayAnswer.js'
 import { AnimalsAnswer } from './AnimalsAnswer.js'
 import { DoseAnswer } from './DoseAnswer.js'
 import { GasAnswer } from './GasAnswer.js'
@@ -26,6 +27,7 @@ const QUESTIONS: readonly { readonly id: QuestionId; readonly needsTank: boolean
   { id: 'animals', needsTank: true },
   { id: 'water', needsTank: false },
   { id: 'build', needsTank: false },
+  { id: 'away', needsTank: true },
   { id: 'weather', needsTank: true },
   { id: 'supplies', needsTank: false },
 ]
@@ -160,6 +162,7 @@ function Answer({ id, tank }: { id: QuestionId; tank: TankEntry | null }): React
       {id === 'build' && (
         <Sums ids={['ground.bags', 'vessel.net-water', 'vessel.filled-weight', 'hardscape.ballast', 'vessel.twist']} tank={tank} />
       )}
+      {id === 'away' && tank !== null && <AwayAnswer tank={tank} />}
       {id === 'weather' && tank !== null && <WeatherAnswer tank={tank} />}
       {id === 'supplies' && tank !== null && <SuppliesAnswer tank={tank} />}
       {id === 'supplies' && <Sums ids={['gas.cylinder-days', 'gas.bubble-rate']} tank={tank} />}

@@ -6,7 +6,7 @@ import { TextInput } from '../../ui/form/fields.js'
 import { FormFrame } from '../../ui/form/FormFrame.js'
 import { SaveOrCancel } from '../../ui/form/SaveOrCancel.js'
 import { useJudgedForm } from '../../ui/form/useJudgedForm.js'
-import { addressOf, titleOf } from './pictures.js'
+import { addressOf, titleOf } from '../shared/pictures.js'
 import { instantOfWhen, WhenInput } from './WhenInput.js'
 
 type Noted = Extract<JournalRecord, { kind: 'glance' | 'photo' }>

@@ -4,7 +4,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { photosOfTank } from '../../api/journal.queries.js'
 import { dayOf, longDate, percent } from '../../ui/units.js'
-import { addressOf, picturesIn, titleOf } from './pictures.js'
+import { addressOf, picturesIn, titleOf } from '../shared/pictures.js'
 
 /** Two pictures of one spot under one slider: what stands left of it is before, right of it after. */
 export function PhotoCompare({ tankId, timeZone }: { tankId: string; timeZone: string }) {

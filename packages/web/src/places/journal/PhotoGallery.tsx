@@ -6,7 +6,7 @@ import { photosOfTank } from '../../api/journal.queries.js'
 import { bareButton } from '../../ui/bareButton.js'
 import { EditDialog } from './EditDialog.js'
 import { PictureDialog } from './PictureDialog.js'
-import { addressOf, picturesIn, titleOf } from './pictures.js'
+import { addressOf, picturesIn, titleOf } from '../shared/pictures.js'
 
 const SHOWN_AT_FIRST = 12
 

@@ -3,7 +3,7 @@ import { Box, Button } from '@mui/material'
 import type { KeyboardEvent } from 'react'
 import { NewerIcon, OlderIcon } from '../../ui/icons/acts.js'
 import { SheetDialog } from '../../ui/SheetDialog.js'
-import { addressOf, titleOf, type Picture } from './pictures.js'
+import { addressOf, titleOf, type Picture } from '../shared/pictures.js'
 
 interface PictureDialogProps {
   readonly picture: Picture

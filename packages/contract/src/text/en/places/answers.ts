@@ -13,6 +13,7 @@ export const answersWords = {
     animals: ['May animals go in; is this ammonia dangerous?', 'From your tests, pH and temperature.'],
     water: ['How much water, which mix, salts, conditioner; when do I stop the hose?', 'By its next change; the sums need no tank.'],
     light: ['What power and hours now?', 'The first weeks’ steps, and a phone’s lux.'],
+    away: ['I leave for some days: what do I set, and what do I need?', 'Two dates, and it says what to do on which day.'],
     weather: ['A heat wave tomorrow, or the power is out: what now?', 'From the forecast for your room, or the hours without power.'],
     supplies: ['When does gas run out?', 'From the weighings of the journal.'],
     build: ['Bags of ground, real litres, total weight?', 'From the outer size, depths, and stones on a bathroom scale. No tank needed.'],

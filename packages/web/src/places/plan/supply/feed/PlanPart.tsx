@@ -146,7 +146,7 @@ function Amounts({ desk: { plan, change } }: { readonly desk: Desk }) {
   )
 }
 
-/** Stretches without any dose: an absence, a treatment. */
+/** Stretches without any dose: a treatment, a rest. */
 function Pauses({ desk: { plan, change } }: { readonly desk: Desk }) {
   const text = feedSheetWords
   const { pauses } = plan.feed
