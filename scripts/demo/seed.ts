@@ -1,6 +1,6 @@
 import { existsSync, mkdirSync, readdirSync, rmSync, writeFileSync } from 'node:fs'
 import { join, resolve } from 'node:path'
-import { civilDate, datedPlans, datePlusDays, daysBetween, uuidV7, withValue, type Plan, type Reading, programmed } from '@jovrin/core'
+import { civilDate, datedPlans, datePlusDays, daysBetween, uuidV7, withValue, plannedLife, type Plan, type Reading } from '@jovrin/core'
 import { startWords, JobRecordSchema, JournalRecordSchema } from '@jovrin/contract'
 import type { Knex } from 'knex'
 import { clockFrom } from '../../packages/server/src/clock.js'
@@ -86,7 +86,7 @@ async function live(db: Knex, createdAt: string, tank: DemoTank, plan: Plan, tod
   const { id: tankId, plants = [], onCylinder = 1 } = tank
   const settings = await planService(db, () => new Date(createdAt)).settings(tankId)
   const dated = datedPlans(plan, settings).map(({ from, plan: then }) => ({ fromDay: daysBetween(plan.startedOn, from), plan: then }))
-  const { timeline } = programmed(dated, { today: daysBetween(plan.startedOn, today), animalsAllowedFromDay: null })
+  const { timeline } = plannedLife(dated, { today: daysBetween(plan.startedOn, today), animalsAllowedFromDay: null })
   const { records, jobs } = liveThrough({ timeline, today, stream, names: NAMES, plants, onCylinder })
   await db.transaction(async (trx) => {
     const journal = journalRepository(trx)

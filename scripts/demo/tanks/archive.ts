@@ -1,4 +1,4 @@
-import { UNKNOWN_LAMP, UNKNOWN_TAB, type Plan } from '@jovrin/core'
+import { datePlusDays, UNKNOWN_LAMP, UNKNOWN_TAB, type Absence, type Plan } from '@jovrin/core'
 import { layer, outline, piece, PROFILE } from '../layouts.js'
 import { common } from './common.js'
 import { keeps } from './animals.js'
@@ -53,4 +53,23 @@ export const archiveTank = (startedOn: string): Plan => ({
     ['boraras-brigittae', 24, 60, 'a breeder in town'],
     ['planorbella-duryi', 6, 3, 'came with plants'],
   ),
+  absences: [closedHouse(startedOn)],
 })
+
+/** The library closes for twelve days, three weeks from today. */
+function closedHouse(startedOn: string): Absence {
+  const on = (day: number): string => datePlusDays(startedOn, day)
+  return {
+    id: 'closed',
+    leaveOn: on(439),
+    backOn: on(451),
+    lowerFrom: on(425),
+    cleanOn: on(434),
+    visitEveryDays: 4,
+    food: 'visits',
+    isDosed: false,
+    topUpL: null,
+    mayFallCm: 3,
+    note: 'The front desk has the key of the archive. Jugs stand behind the tank, bags in the drawer under it.',
+  }
+}

@@ -60,7 +60,8 @@ describe('the days of an absence', () => {
     expect(at(LEAVE - 15)).toEqual({ hours: 10, dimFraction: 1 })
     expect(at(LEAVE - 14)).toEqual({ hours: 6, dimFraction: 0.7 })
     expect(at(BACK + 2)).toEqual({ hours: 6, dimFraction: 0.7 })
-    expect(at(BACK + 3).hours).toBeCloseTo(6 + 4 / 3, 9)
+    // Quarter hours and whole per cent, as timers and dimmers are set.
+    expect(at(BACK + 3).hours).toBe(7.25)
     expect(at(BACK + 3).dimFraction).toBeCloseTo(0.8, 6)
     expect(at(BACK + 7).dimFraction).toBeCloseTo(0.9, 6)
     expect(at(BACK + 10)).toEqual({ hours: 10, dimFraction: 1 })

@@ -42,10 +42,11 @@ const usualOf = (settings: readonly TimelineEntry[], set: Plan, day: number): Li
 
 function lowered(entry: TimelineEntry, { stage, absence, lowered: part }: AbsenceDay, usual: LightSetting): TimelineEntry {
   const now = lightSettingOf(entry.plan)
-  const towards = (full: number, left: number): number => full - part * Math.max(0, full - left)
+  const towards = (full: number, left: number, step: number): number =>
+    full <= left || part === 0 ? full : Math.round((full - part * (full - left)) / step) * step
   const light: LightSetting = {
-    hours: towards(now.hours, LEFT_ALONE.hours),
-    dimFraction: towards(now.dimFraction, LEFT_ALONE.power * usual.dimFraction),
+    hours: towards(now.hours, LEFT_ALONE.hours, TIMER_H),
+    dimFraction: towards(now.dimFraction, LEFT_ALONE.power * usual.dimFraction, DIMMER),
   }
   const usualDose = now.hours * now.dimFraction
   // Feed goes down in proportion to the light that plants get.
@@ -53,6 +54,10 @@ function lowered(entry: TimelineEntry, { stage, absence, lowered: part }: Absenc
   const plan = isSameLight(now, light) ? entry.plan : withLight(entry.plan, light)
   return share === 1 ? { ...entry, plan } : { ...entry, plan, feed: scaled(entry.feed, share) }
 }
+
+/** As timers and dimmers are set. */
+const TIMER_H = 0.25
+const DIMMER = 0.01
 
 const scaled = (feed: FeedShare | undefined, share: number): FeedShare => ({
   nitrogenPhosphorus: (feed?.nitrogenPhosphorus ?? 1) * share,

@@ -18,6 +18,7 @@ export {
   areApart,
   AWAY_FOODS,
   foodShareOn,
+  isSameAbsence,
   isVisitDay,
   RISE_AFTER_DAYS,
   RISE_DAYS,

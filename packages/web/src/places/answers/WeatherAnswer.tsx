@@ -16,13 +16,14 @@ import {
 } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
-import { useState, type ReactNode } from 'react'
+import { useState } from 'react'
 import { agedTimeline, timelineOfTank } from '../../api/tanks.queries.js'
 import { HeadRow } from '../../ui/HeadRow.js'
 import { NumberField } from '../../ui/NumberField.js'
 import { Grid } from '../../ui/QuestionGroup.js'
 import { useUnits } from '../../ui/units.js'
 import { monthNow } from '../shared/water/roomNow.js'
+import { AnswerPart } from './AnswerPart.js'
 
 /** What to do in a heat wave and in a power cut, for this tank. What is typed here is kept nowhere. */
 export function WeatherAnswer({ tank }: { readonly tank: TankEntry }) {
@@ -36,17 +37,6 @@ export function WeatherAnswer({ tank }: { readonly tank: TankEntry }) {
     <Box sx={{ display: 'grid', gap: 3 }}>
       <Heat plan={plan} figures={figures} />
       <Power plan={plan} figures={figures} ageDays={today} />
-    </Box>
-  )
-}
-
-function Part({ title, children }: { readonly title: string; readonly children: ReactNode }) {
-  return (
-    <Box component="section" aria-label={title} sx={{ display: 'grid', gap: 1 }}>
-      <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 18, borderBottom: '1px solid var(--ink)' }}>
-        {title}
-      </Box>
-      {children}
     </Box>
   )
 }
@@ -70,7 +60,7 @@ function Heat({ plan, figures }: { readonly plan: Plan; readonly figures: TankFi
   const [humidityFraction, setHumidity] = useState<number | null>(null)
   const { humidityFraction: usual } = figures.room
   return (
-    <Part title={text.heat}>
+    <AnswerPart title={text.heat}>
       <Grid min={150}>
         <NumberField
           question="heat/high"
@@ -102,7 +92,7 @@ function Heat({ plan, figures }: { readonly plan: Plan; readonly figures: TankFi
         />
       </Grid>
       {highC === null ? <Box role="status">{text.fill}</Box> : <Hot wave={heatWave(plan, figures, { highC, nightC, humidityFraction })} />}
-    </Part>
+    </AnswerPart>
   )
 }
 
@@ -175,7 +165,7 @@ function Power({ plan, figures, ageDays }: { readonly plan: Plan; readonly figur
   const cut = powerCut(figures, { hours: hours ?? 0, ageDays, roomC: roomC ?? usualC })
   const told = (value: number): string => units.show('hours', value, value < 10 ? 1 : 2)
   return (
-    <Part title={text.power}>
+    <AnswerPart title={text.power}>
       <Grid min={150}>
         <NumberField
           question="power/hours"
@@ -212,7 +202,7 @@ function Power({ plan, figures, ageDays }: { readonly plan: Plan; readonly figur
           text.test,
         ]}
       />
-    </Part>
+    </AnswerPart>
   )
 }
 

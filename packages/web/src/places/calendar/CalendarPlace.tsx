@@ -1,5 +1,5 @@
 import { careWords, jobTitleWords, todayWords, type PlanRevision } from '@jovrin/contract'
-import { datePlusDays, daysBetween, isCivilDate, PREPARATIONS, type JobKind, type PreparationCode, type ListedJob } from '@jovrin/core'
+import { datePlusDays, daysBetween, isCivilDate, JOB_KINDS, PREPARATIONS, type JobKind, type PreparationCode, type ListedJob } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { useMemo, useState } from 'react'
@@ -28,8 +28,8 @@ const WEEK = 7
 const NARROW_PX = 640
 const MARKS: readonly ScheduleMark[] = ['due', 'done', 'skipped', 'moved', 'assumed']
 
-/** Order of the rows: first what carries the tank, then what is seldom. */
-const ROWS: readonly JobKind[] = [
+/** First what carries the tank, then what is seldom. */
+const FIRST_ROWS: readonly JobKind[] = [
   ...(Object.keys(PREPARATIONS) as PreparationCode[]),
   'mist',
   'mould',
@@ -53,6 +53,8 @@ const ROWS: readonly JobKind[] = [
   'grazers',
   'fish',
 ]
+/** Order of the rows: no kind of job is left out. */
+const ROWS: readonly JobKind[] = [...FIRST_ROWS, ...JOB_KINDS.filter((kind) => !FIRST_ROWS.includes(kind))]
 
 export function CalendarPlace() {
   const { tankId = '' } = useParams()
@@ -81,6 +83,7 @@ function KnownCalendar({ tankId, today, revision, aged }: { tankId: string; toda
     setSearch({ day: date }, { replace: true })
   }
   const listed = jobs.data?.jobs ?? []
+  const nextAbsence = [...revision.plan.absences].sort((a, b) => (a.backOn < b.backOn ? -1 : 1)).find(({ backOn }) => backOn >= today)
   const { tell } = useTellJob(tankId, revision.plan.name)
   const [moving, setMoving] = useState<{ readonly job: ListedJob; readonly to: string } | null>(null)
   return (
@@ -110,6 +113,10 @@ function KnownCalendar({ tankId, today, revision, aged }: { tankId: string; toda
                 <Link to={`/tanks/${tankId}/plan/programme`}>{careWords.toProgramme}</Link>.
               </Box>
             )}
+            <Box sx={{ flexBasis: '100%', order: 1 }}>
+              {nextAbsence !== undefined && `${careWords.away(longDate(nextAbsence.leaveOn), longDate(nextAbsence.backOn))} `}
+              <Link to={`/answers/away?tank=${tankId}`}>{careWords.toAway}</Link>
+            </Box>
             <Button onClick={() => setFirst(datePlusDays(first, -14))}>{careWords.earlier}</Button>
             <Button
               onClick={() => {

@@ -9,7 +9,12 @@ import {
   gasBySurface,
   groundNeeds,
   levelCosts,
+  awayWater,
   openAllWater,
+  openAwayFall,
+  openAwayLoss,
+  openAwayStock,
+  proposedAbsence,
   openBlendAlkalinity,
   openBlendHardness,
   openChange,
@@ -111,6 +116,7 @@ function allSums(plan: Plan): OpenedSum[] {
   const { parts, total, load, pressure } = openWeights(plan, figures)
   const running = runningParts(plan, figures)
   const composition = compositionOf(placedOf(figures), inner.lengthCm, inner.widthCm)
+  const absence = proposedAbsence(plan, 'w1', { leaveOn: '2026-12-05', backOn: '2026-12-15', today: '2026-11-24' })
   return [
     openGross(plan, figures),
     openFill(plan, figures),
@@ -143,6 +149,9 @@ function allSums(plan: Plan): OpenedSum[] {
     openGasRate(plan, figures),
     ...[openFood(plan, figures, figures.temperatureC)].filter((sum) => sum !== null),
     openFoodNitrogen(plan, figures),
+    openAwayLoss(awayWater(plan, figures, absence), 10),
+    openAwayFall(awayWater(plan, figures, absence)),
+    ...(['g', 'mL'] as const).map((unit) => openAwayStock({ product: BOTTLE, unit, dosed: 12 })),
     openLeak(plan),
     ...running.map((part) => openRunningPart(part, 'EUR')),
     openMonth(running, 'EUR'),
@@ -174,6 +183,7 @@ const onFeet: Plan = {
     ],
   },
 }
+const BOTTLE = { ...UNKNOWN_PRODUCT, id: 'b', name: 'x', form: 'bottle' } as const
 const PLANS: readonly (readonly [string, Plan])[] = [
   ['nothing known', bare],
   ['a build', built],

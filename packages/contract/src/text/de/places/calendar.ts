@@ -4,6 +4,8 @@ import type { Translation } from '../../language.js'
 export const care: Translation<typeof careWords> = {
   planned: (day) => `Geplant für ${day}. Was davor kommt, zählt der Plan rückwärts im Blatt`,
   toProgramme: 'Ablauf',
+  away: (from, to) => `Abwesend vom ${from} bis ${to}.`,
+  toAway: 'Ich bin einige Tage fort',
   said: (hours) => `angegeben waren ${hours} in der Woche`,
   title: 'Kalender',
   weeks: 'Sechs Wochen Pflege',

@@ -1,6 +1,8 @@
 export const careWords = {
   planned: (day: string) => `Planned for ${day}. What comes before is counted back in the plan’s`,
   toProgramme: 'Programme',
+  away: (from: string, to: string) => `Away ${from} to ${to}.`,
+  toAway: 'I leave for some days',
   said: (hours: string) => `you said ${hours} a week`,
   title: 'Calendar',
   weeks: 'Six weeks of care',

@@ -1,19 +1,24 @@
 import { awayWords } from '@jovrin/contract'
-import { AWAY_COURSES, type Absence, type AwayAhead, type AwayEnd, type AwayTask } from '@jovrin/core'
+import { AWAY_COURSES, type Absence, type AwayEnd, type AwayTask, type Dimension } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { useMemo } from 'react'
 import type { AgedTimeline } from '../../../api/tanks.queries.js'
 import { HeadRow } from '../../../ui/HeadRow.js'
-import { significant, useUnits, type Units } from '../../../ui/units.js'
+import { BandCell } from '../../shared/BandCell.js'
 import { useAwayAhead } from '../../../workers/useAwayAhead.js'
 
 /** The same tanks each time, so that a changed date changes nothing else. */
 const SEED = 1
-const ROWS = ['algaeTimes', 'plantTimes', 'ammoniumMostMgNPerL', 'oxygenLeastMgPerL', 'nitrateLeastMgNPerL'] as const
+const ROWS = [
+  ['algaeTimes', 'ratio'],
+  ['plantTimes', 'ratio'],
+  ['ammoniumMostMgNPerL', 'ammonia'],
+  ['oxygenLeastMgPerL', 'concentration'],
+  ['nitrateLeastMgNPerL', 'nitrate'],
+] as const satisfies readonly (readonly [keyof AwayEnd, Dimension])[]
 
 /** The model through the absence, prepared and with nothing prepared. */
 export function AwayAheadTable({ aged, absence }: { readonly aged: AgedTimeline; readonly absence: Absence }) {
-  const units = useUnits()
   const text = awayWords
   const { settings, facts, deeds } = aged
   // What is told to whoever looks in changes nothing in the water.
@@ -33,11 +38,11 @@ export function AwayAheadTable({ aged, absence }: { readonly aged: AgedTimeline;
       >
         <HeadRow heads={['', text.heads.prepared, text.heads.asIs]} />
         <tbody>
-          {ROWS.map((row) => (
+          {ROWS.map(([row, dimension]) => (
             <tr key={row}>
               <td>{text.rows[row]}</td>
               {AWAY_COURSES.map((course) => (
-                <td key={course}>{toldBand(row, ahead[course], units)}</td>
+                <BandCell key={course} band={ahead[course][row]} dimension={dimension} />
               ))}
             </tr>
           ))}
@@ -46,18 +51,4 @@ export function AwayAheadTable({ aged, absence }: { readonly aged: AgedTimeline;
       <Box sx={{ color: 'text.secondary', fontSize: 14 }}>{text.aheadNote}</Box>
     </>
   )
-}
-
-function toldBand(row: keyof AwayEnd, { [row]: { low, median, high } }: AwayAhead['prepared'], units: Units): string {
-  switch (row) {
-    case 'algaeTimes':
-    case 'plantTimes':
-      return awayWords.times(significant(median, 2), significant(low, 2), significant(high, 2))
-    case 'nitrateLeastMgNPerL':
-      return awayWords.range(...([median, low, high].map((value) => units.show('nitrate', value, 2)) as [string, string, string]))
-    case 'ammoniumMostMgNPerL':
-      return awayWords.range(...([median, low, high].map((value) => units.show('ammonia', value, 2)) as [string, string, string]))
-    case 'oxygenLeastMgPerL':
-      return awayWords.range(...([median, low, high].map((value) => units.show('concentration', value, 2)) as [string, string, string]))
-  }
 }

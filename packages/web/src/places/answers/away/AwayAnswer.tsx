@@ -1,8 +1,8 @@
 import { AbsenceSchema, awayWords, appWords, type TankEntry } from '@jovrin/contract'
-import { datePlusDays, daysBetween, proposedAbsence, SHORT_DAYS, type Absence } from '@jovrin/core'
+import { datePlusDays, daysBetween, isSameAbsence, proposedAbsence, SHORT_DAYS, type Absence } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { Link } from 'react-router'
 import { localId } from '../../../api/localId.js'
 import { changePlan } from '../../../api/plans.js'
@@ -13,7 +13,6 @@ import { Grid } from '../../../ui/QuestionGroup.js'
 import { QueryState } from '../../../ui/QueryState.js'
 import { longDate } from '../../../ui/units.js'
 import { useKeptState } from '../../../ui/useKeptState.js'
-import { AwayFields } from './AwayFields.js'
 import { AwayOutlook } from './AwayOutlook.js'
 import { KeptAbsences } from './KeptAbsences.js'
 import { SitterCard } from './SitterCard.js'
@@ -41,14 +40,15 @@ export function AwayAnswer({ tank }: { readonly tank: TankEntry }) {
   const notice = useNotice()
   const [typed, setTyped] = useKeptState<Typed>(`away ${tank.id}`, NOTHING, readTyped)
   const [isCardOpen, setCardOpen] = useState(false)
-  if (timeline.data === undefined) return <QueryState error={timeline.error} onRetry={() => void timeline.refetch()} />
-  const aged = agedTimeline(timeline.data)
-  const { today } = timeline.data
+  const { data } = timeline
+  const aged = useMemo(() => (data === undefined ? null : agedTimeline(data)), [data])
+  if (data === undefined || aged === null) return <QueryState error={timeline.error} onRetry={() => void timeline.refetch()} />
+  const { today } = data
   const plan = aged.settings.at(-1)?.plan
   if (plan === undefined) return null
   const { absence } = typed
   const kept = plan.absences.find(({ id }) => id === absence?.id) ?? null
-  const isKept = kept !== null && JSON.stringify(kept) === JSON.stringify(absence)
+  const isKept = kept !== null && absence !== null && isSameAbsence(kept, absence)
 
   const setDates = (leaveOn: string, backOn: string): void => {
     const isWhole = leaveOn !== '' && backOn !== '' && leaveOn < backOn
@@ -118,7 +118,6 @@ export function AwayAnswer({ tank }: { readonly tank: TankEntry }) {
             {text.days(daysBetween(absence.leaveOn, absence.backOn), longDate(absence.leaveOn), longDate(absence.backOn))}{' '}
             {daysBetween(absence.leaveOn, absence.backOn) < SHORT_DAYS && text.short}
           </Box>
-          <AwayFields absence={absence} onChange={(next) => setTyped({ ...typed, absence: next })} />
           <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
             {isKept ? (
               <>
@@ -135,7 +134,7 @@ export function AwayAnswer({ tank }: { readonly tank: TankEntry }) {
             <Button onClick={() => setCardOpen(true)}>{text.card}</Button>
             {isKept && <Button onClick={() => setTyped(NOTHING)}>{text.another}</Button>}
           </Box>
-          <AwayOutlook tankId={tank.id} aged={aged} absence={absence} />
+          <AwayOutlook tankId={tank.id} aged={aged} absence={absence} onChange={(next) => setTyped({ ...typed, absence: next })} />
           <SitterCard tankId={tank.id} plan={plan} absence={absence} isOpen={isCardOpen} onClose={() => setCardOpen(false)} />
         </>
       )}

@@ -5,7 +5,7 @@ import { Choice } from '../../../ui/Choice.js'
 import { DateField } from '../../../ui/dates/DateField.js'
 import { NumberField } from '../../../ui/NumberField.js'
 import { Grid } from '../../../ui/QuestionGroup.js'
-import type { ReactNode } from 'react'
+import { AnswerPart } from '../AnswerPart.js'
 
 interface FieldsProps {
   readonly absence: Absence
@@ -18,7 +18,7 @@ export function AwayFields({ absence, onChange }: FieldsProps) {
   const set = (part: Partial<Absence>): void => onChange({ ...absence, ...part })
   return (
     <>
-      <Group title={text.before}>
+      <AnswerPart title={text.before}>
         <Grid min={220}>
           <DayOrNot
             label={text.lower}
@@ -41,11 +41,11 @@ export function AwayFields({ absence, onChange }: FieldsProps) {
             onChange={(cleanOn) => set({ cleanOn })}
           />
         </Grid>
-      </Group>
-      <Group title={text.while}>
+      </AnswerPart>
+      <AnswerPart title={text.while}>
         <Grid min={190}>
-          <AbsenceNumber field="visitEveryDays" absence={absence} set={set} />
-          <AbsenceNumber field="topUpL" absence={absence} set={set} />
+          <AbsenceNumber field="visitEveryDays" absence={absence} set={set} otherwise={text.nobody} />
+          <AbsenceNumber field="topUpL" absence={absence} set={set} otherwise={text.noStore} />
           <AbsenceNumber field="mayFallCm" absence={absence} set={set} />
         </Grid>
         <Choice
@@ -71,19 +71,8 @@ export function AwayFields({ absence, onChange }: FieldsProps) {
           slotProps={{ htmlInput: { maxLength: 600 }, inputLabel: { shrink: true } }}
           fullWidth
         />
-      </Group>
+      </AnswerPart>
     </>
-  )
-}
-
-function Group({ title, children }: { readonly title: string; readonly children: ReactNode }) {
-  return (
-    <Box component="section" aria-label={title} sx={{ display: 'grid', gap: 1 }}>
-      <Box component="h2" className="lettering" sx={{ m: 0, fontSize: 16, borderBottom: '1px solid var(--ink)' }}>
-        {title}
-      </Box>
-      {children}
-    </Box>
   )
 }
 
@@ -91,13 +80,16 @@ interface NumberProps {
   readonly field: 'visitEveryDays' | 'topUpL' | 'mayFallCm'
   readonly absence: Absence
   readonly set: (part: Partial<Absence>) => void
+  /** What an empty field means. */
+  readonly otherwise?: string
 }
-function AbsenceNumber({ field, absence, set }: NumberProps) {
+function AbsenceNumber({ field, absence, set, otherwise }: NumberProps) {
   const [label, why] = fieldWords[`absences/*/${field}`]
   const { range, ...rest } = NUMBER_FIELDS[`absences/*/${field}`]
   return (
     <NumberField
       {...rest}
+      {...(otherwise === undefined ? {} : { otherwise })}
       question={`away/${field}`}
       label={label}
       why={why}

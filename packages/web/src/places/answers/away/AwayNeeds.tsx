@@ -11,6 +11,7 @@ import {
   portionG,
   visitDays,
   type Absence,
+  type CylinderForecast,
   type FeedProduct,
   type Plan,
   type TankFigures,
@@ -18,12 +19,12 @@ import {
 } from '@jovrin/core'
 import { Box } from '@mui/material'
 import { SumFigure } from '../../shared/SumFigure.js'
-import { useCylinder } from '../../shared/useCylinder.js'
 import { useUnits } from '../../../ui/units.js'
 import type { ReactNode } from 'react'
 
 interface NeedsProps {
-  readonly tankId: string
+  /** Of the cylinder; `null` where the scale says nothing yet. */
+  readonly forecast: CylinderForecast | null
   readonly timeline: readonly TimelineEntry[]
   readonly plan: Plan
   readonly figures: TankFigures
@@ -31,9 +32,8 @@ interface NeedsProps {
 }
 
 /** What has to be there before the grower goes: gas, food, water, and what a pump gives. */
-export function AwayNeeds({ tankId, timeline, plan, figures, absence }: NeedsProps) {
+export function AwayNeeds({ forecast, timeline, plan, figures, absence }: NeedsProps) {
   const text = awayWords
-  const forecast = useCylinder(tankId, plan)
   const doses = awayDoses(timeline, absence, figures.waterL)
   return (
     <Box component="dl" className="figures" sx={{ m: 0, display: 'grid', gap: 0.75, fontSize: 14.5 }}>

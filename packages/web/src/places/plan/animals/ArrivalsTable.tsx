@@ -3,9 +3,7 @@ import {
   ARRIVAL_APART_DAYS,
   arrivalsOf,
   inGroups,
-  NO_ANIMALS_MG_N_PER_L,
   type Arrival,
-  type Band,
   type Plan,
   type TankFigures,
 } from '@jovrin/core'
@@ -14,8 +12,9 @@ import { useQuery } from '@tanstack/react-query'
 import { timelineOfTank } from '../../../api/tanks.queries.js'
 import { Choice } from '../../../ui/Choice.js'
 import { HeadRow } from '../../../ui/HeadRow.js'
-import { significant, useUnits, type Units } from '../../../ui/units.js'
+import { significant, useUnits } from '../../../ui/units.js'
 import { nameOfSpecies } from '../../shared/animals/nameOfGroup.text.js'
+import { BandCell } from '../../shared/BandCell.js'
 import { AFTER_DAYS, type Gates } from '../../shared/animals/useGates.js'
 import type { Desk } from '../desk.js'
 
@@ -112,8 +111,8 @@ function ArrivalRow({ arrival, gates, figures }: { readonly arrival: Arrival; re
         <td colSpan={2}>{text.waits}</td>
       ) : (
         <>
-          <AmmoniaCell band={ahead.ammoniumAfter(arrival.day - today, AFTER_DAYS)} />
-          <td>{bandText(ahead.oxygenAfter(arrival.day - today, AFTER_DAYS), 'concentration', units)}</td>
+          <BandCell band={ahead.ammoniumAfter(arrival.day - today, AFTER_DAYS)} dimension="ammonia" />
+          <BandCell band={ahead.oxygenAfter(arrival.day - today, AFTER_DAYS)} dimension="concentration" />
         </>
       )}
       <td>
@@ -128,19 +127,3 @@ function ArrivalRow({ arrival, gates, figures }: { readonly arrival: Arrival; re
   )
 }
 const MOST_TOLD_DAYS = 120
-
-function AmmoniaCell({ band }: { readonly band: Band }) {
-  const units = useUnits()
-  const isMuch = band.median > NO_ANIMALS_MG_N_PER_L
-  return (
-    <td style={isMuch ? { color: 'var(--algae)' } : undefined}>
-      {bandText(band, 'ammonia', units)}
-      {isMuch && ` ${animalsWords.tooMuch}`}
-    </td>
-  )
-}
-
-function bandText(band: Band, dimension: 'ammonia' | 'concentration', units: Units): string {
-  const bare = (value: number): string => significant(units.to(dimension, value), 2)
-  return animalsWords.band(units.show(dimension, band.median, 2), bare(band.low), bare(band.high))
-}
