@@ -1,6 +1,7 @@
 import { awayBottleSum, awayFallSum, awayLossSum, awaySaltSum } from './absence/away.sums.js'
 import { surfaceGasSum, surfaceLossSum } from './budget/gasBySurface.sums.js'
 import { fertiliserCostSum, gasCostSum, monthSum, plantsCostSum, powerCostSum, saltsCostSum, waterCostSum } from './budget/running.sums.js'
+import { bottleLastsSum, saltLastsSum } from './budget/stockLasts.sums.js'
 import { gasRateSum } from './gas/gas.sums.js'
 import { leakSum } from './gas/leak.sums.js'
 import { bagsSum, dryGroundSum, groundSum, poreSum } from './ground/ground.sums.js'
@@ -66,6 +67,8 @@ export const SUMS = [
   awayFallSum,
   awaySaltSum,
   awayBottleSum,
+  saltLastsSum,
+  bottleLastsSum,
   floorLightSum,
   dailyLightSum,
   equalLightSum,

@@ -15,4 +15,5 @@ export {
 } from './shopping.js'
 export { openSurfaceGas } from './gasBySurface.sums.js'
 export { openMonth, openRunningPart } from './running.sums.js'
+export { openStockLasts } from './stockLasts.sums.js'
 export { feedNeeds, type FeedNeed } from './feedNeed.js'

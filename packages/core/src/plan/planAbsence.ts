@@ -34,8 +34,7 @@ type Left = Pick<Plan, 'absences' | 'startedOn'>
 export const areApart = (absences: readonly Pick<Absence, 'leaveOn' | 'backOn'>[]): boolean =>
   absences.every((one, at) => absences.every((other, of) => at === of || one.backOn <= other.leaveOn || other.backOn <= one.leaveOn))
 
-export const isSameAbsence = (a: Absence, b: Absence): boolean =>
-  (Object.keys(a) as (keyof Absence)[]).every((key) => a[key] === b[key]) // its own keys
+export const isSameAbsence = (a: Absence, b: Absence): boolean => (Object.keys(a) as (keyof Absence)[]).every((key) => a[key] === b[key]) // its own keys
 
 export const ABSENCE_STAGES = ['rising', 'lowered', 'still', 'clean', 'back', 'away'] as const
 /** Where in an absence a day lies; where two meet, the later in this list goes first. `still`: nothing new any more, from the clean-up on. */

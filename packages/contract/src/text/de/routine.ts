@@ -97,7 +97,8 @@ export const jobTask: Translation<typeof jobTaskWords> = {
     `${someOf(v.animals, n.animals)}nach zwei Tests bei null; vorher das Gas herunterdrehen; wenige auf einmal, Tropfen für Tropfen`,
   'away-stock': () =>
     'Gas, Flaschen, Futter in datierten Portionen, Wasser zum Nachfüllen: für anderthalbmal so viele Tage; wer nachsieht, ist gefragt',
-  'away-light': (v) => `${v.light} bei ${v.power}; Gas und Dünger folgen`,
+  'away-light': (v) =>
+    `${v.light} bei ${v.power}: die Uhr der Lampe, und die des Gases, wo es eine gibt, damit im Dunkeln keines strömt; Dünger geht mit`,
   'away-check': () =>
     'Wasser bis zur vollen Marke; alle Uhren gleich; Gas schließt nachts; Portionen, Krug und Karte liegen bereit; Bild vom Normalen gemacht',
   'away-visit': () => 'wie auf der Karte: hinsehen, Futter des Tages, Wasser bis zur Marke, sonst nichts',

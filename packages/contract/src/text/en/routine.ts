@@ -101,7 +101,8 @@ export const jobTaskWords = {
   grazers: (v, n) => `${someOf(v.animals, n.animals)}after two tests at zero; gas turned down first; drip by drip`,
   fish: (v, n) => `${someOf(v.animals, n.animals)}after two tests at zero; gas turned down first; a few at a time, drip by drip`,
   'away-stock': () => 'gas, bottles, food in dated portions, water for topping up: for half as many days again; who looks in is asked',
-  'away-light': (v) => `${v.light} at ${v.power}; gas and feed follow it`,
+  'away-light': (v) =>
+    `${v.light} at ${v.power}: the timer of the lamp, and of the gas where there is one, so that none flows in the dark; feed goes with it`,
   'away-check': () =>
     'water to the full line; every timer by one clock; gas shuts at night; portions, jug and card laid out; picture of normal taken',
   'away-visit': () => 'as the card says: look, food of the day, water to the line, nothing else',

@@ -1,5 +1,14 @@
 import { careWords, jobTitleWords, todayWords, type PlanRevision } from '@jovrin/contract'
-import { datePlusDays, daysBetween, isCivilDate, JOB_KINDS, PREPARATIONS, type JobKind, type PreparationCode, type ListedJob } from '@jovrin/core'
+import {
+  datePlusDays,
+  daysBetween,
+  isCivilDate,
+  JOB_KINDS,
+  PREPARATIONS,
+  type JobKind,
+  type PreparationCode,
+  type ListedJob,
+} from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { useMemo, useState } from 'react'

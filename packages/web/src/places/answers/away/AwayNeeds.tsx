@@ -1,4 +1,4 @@
-import { awayWords, saltWords } from '@jovrin/contract'
+import { awayWords } from '@jovrin/contract'
 import {
   awayDoses,
   awayGas,
@@ -12,12 +12,12 @@ import {
   visitDays,
   type Absence,
   type CylinderForecast,
-  type FeedProduct,
   type Plan,
   type TankFigures,
   type TimelineEntry,
 } from '@jovrin/core'
 import { Box } from '@mui/material'
+import { productName } from '../../shared/productName.js'
 import { SumFigure } from '../../shared/SumFigure.js'
 import { useUnits } from '../../../ui/units.js'
 import type { ReactNode } from 'react'
@@ -48,7 +48,7 @@ export function AwayNeeds({ forecast, timeline, plan, figures, absence }: NeedsP
         <Need name={text.bottles}>
           {doses.map((stock) => (
             <div key={stock.product.id}>
-              {nameOfProduct(stock.product)} <SumFigure sum={openAwayStock(stock)} />
+              {productName(stock.product)} <SumFigure sum={openAwayStock(stock)} />
             </div>
           ))}
         </Need>
@@ -56,8 +56,6 @@ export function AwayNeeds({ forecast, timeline, plan, figures, absence }: NeedsP
     </Box>
   )
 }
-
-const nameOfProduct = ({ name, salt }: FeedProduct): string => (name !== '' || salt === null ? name : saltWords[salt])
 
 function Need({ name, children }: { readonly name: string; readonly children: ReactNode }) {
   return (

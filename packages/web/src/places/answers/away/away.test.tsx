@@ -117,7 +117,7 @@ describe('I leave for some days', () => {
     show({ ...base, absences: [TEN_DAYS] })
     await hand.click(screen.getByRole('button', { name: awayWords.edit }))
     await hand.click(screen.getByRole('button', { name: `${awayWords.lower}: ${awayWords.leaveOut}` }))
-    expect(region(awayWords.dangers).textContent).toContain((awayDangerWords.unprepared as () => string)())
+    expect(region(awayWords.dangers).textContent).toContain(awayDangerWords.unprepared())
     expect(region(awayWords.returning).textContent).toContain(awayWords.returnSteps.lightStays)
     await hand.click(screen.getByRole('button', { name: awayWords.plan }))
     expect(region(awayWords.schedule).textContent).toContain('Nov 21, 2026')

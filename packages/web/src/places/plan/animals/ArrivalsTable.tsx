@@ -1,12 +1,5 @@
 import { animalsWords } from '@jovrin/contract'
-import {
-  ARRIVAL_APART_DAYS,
-  arrivalsOf,
-  inGroups,
-  type Arrival,
-  type Plan,
-  type TankFigures,
-} from '@jovrin/core'
+import { ARRIVAL_APART_DAYS, arrivalsOf, inGroups, type Arrival, type Plan, type TankFigures } from '@jovrin/core'
 import { Box, Button } from '@mui/material'
 import { useQuery } from '@tanstack/react-query'
 import { timelineOfTank } from '../../../api/tanks.queries.js'

@@ -23,7 +23,7 @@ import { PlanChoice, PlanField } from '../../PlanField.js'
 import { Heading } from '../light/LampsPanel.js'
 import { contentText } from './nutrientText.js'
 import { changeFeed } from './changeFeed.js'
-import { productName } from './productName.js'
+import { productName } from '../../../shared/productName.js'
 import { saltOptions } from './saltOptions.js'
 
 /** What there is to dose with: dry salts, bottles mixed here, bottles with a label; and what lies in the ground. */

@@ -20,7 +20,7 @@ import { HeadRow } from '../../../../ui/HeadRow.js'
 import { percent, shortDate, significant, useUnits, type Units } from '../../../../ui/units.js'
 import type { Desk } from '../../desk.js'
 import { levelsText } from './nutrientText.js'
-import { productName } from './productName.js'
+import { productName } from '../../../shared/productName.js'
 
 /** Less is rounding. */
 const MISS = 0.02

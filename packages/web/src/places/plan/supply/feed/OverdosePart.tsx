@@ -20,7 +20,7 @@ import { Grid } from '../../../../ui/QuestionGroup.js'
 import { percent, significant, useUnits, type Units } from '../../../../ui/units.js'
 import type { Desk } from '../../desk.js'
 import { Heading } from '../light/LampsPanel.js'
-import { productName } from './productName.js'
+import { productName } from '../../../shared/productName.js'
 
 const LEVEL = {
   nitrateN: 'nitrate',
