@@ -91,8 +91,12 @@ try {
   await shot('calendar', '/tanks/01920000-0000-7000-8000-000000000006/calendar', {
     before: (page) => page.getByText('brown film', { exact: true }).waitFor(),
   })
-  await shot('answers', '/answers/gas?tank=01920000-0000-7000-8000-000000000001', {
-    before: (page) => page.getByText('gas off').first().waitFor(),
+  await shot('answers', '/answers/away?tank=01920000-0000-7000-8000-000000000003', {
+    before: async (page, settle) => {
+      await page.getByRole('button', { name: 'Edit' }).click()
+      await page.getByTestId('away-strip').waitFor()
+      await settle()
+    },
   })
   await shot('planting', `${RIVER}/plan/planting?week=8`, { before: sheet })
   await shot('light', `${RIVER}/supply/light`, {

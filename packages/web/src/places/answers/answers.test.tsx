@@ -10,7 +10,7 @@ import {
   weatherWords,
   type TankEntry,
 } from '@jovrin/contract'
-import { gasFactsOf, judgeGas, judgeNitrogen, tankFigures, type Reading } from '@jovrin/core'
+import { gasFactsOf, judgeGas, judgeNitrogen, tankFigures, type Plan, type Reading } from '@jovrin/core'
 import { cleanup, configure, screen, within } from '@testing-library/react'
 import { hand, typeAndLeave } from '../../testing/hand.js'
 import { afterEach, beforeEach, describe, expect, test } from 'vitest'
@@ -23,6 +23,7 @@ import { DoseAnswer } from './DoseAnswer.js'
 import { GasAnswer } from './GasAnswer.js'
 import { LightAnswer } from './LightAnswer.js'
 import { NormalAnswer } from './NormalAnswer.js'
+import { SuppliesAnswer } from './SuppliesAnswer.js'
 import { shrimps } from '../../testing/animals.js'
 
 configure({ defaultHidden: true }) // whether something is hidden is reckoned from styles, element by element
@@ -239,6 +240,38 @@ describe('how much of this', () => {
     const told = known([]).map(([key, data]) => [key, key[2] === 'timeline' ? { ...(data as object), plan: resting } : data] as const)
     renderPage(<DoseAnswer tank={tank} />, { known: told })
     expect(screen.getByText(new RegExp(`today: ${answersWords.doseNone}`))).toBeTruthy()
+  })
+})
+
+describe('what runs out', () => {
+  const show = (its: Partial<Plan> = {}): void =>
+    void renderPage(<SuppliesAnswer tank={{ ...tank, plan: { ...plan, ...its } }} />, {
+      known: [[['tanks', TANK, 'journal', 'readings', 'cylinderMass'], { at: [], value: [] }]],
+    })
+  test('what is left says to which day it lasts and when to order; it outlives a reload', async () => {
+    show()
+    const row = screen.getByRole('row', { name: /^potassium nitrate/ })
+    await typeAndLeave(within(row).getByRole('textbox'), '50')
+    expect(row.textContent).toMatch(/to .*; order by /)
+    const days = Number.parseFloat(/([\d.]+) days/.exec(row.textContent)![1]!)
+    const perWeek = Number.parseFloat(/([\d.]+) g/.exec(within(row).getAllByRole('cell')[1]!.textContent)![1]!)
+    expect((days * perWeek) / 7).toBeGreaterThan(45)
+    expect((days * perWeek) / 7).toBeLessThan(55)
+    cleanup()
+    show()
+    expect(within(screen.getByRole('row', { name: /^potassium nitrate/ })).getByRole<HTMLInputElement>('textbox').value).toBe('50')
+  })
+  test('a tank without gas and doses is asked for neither; purified water is told where it is used', () => {
+    show({ gasLines: [], feeding: 'none' })
+    expect(screen.queryByRole('region', { name: answersWords.supplyParts.gas })).toBeNull()
+    expect(screen.queryByRole('table')).toBeNull()
+    expect(screen.getByText(new RegExp(answersWords.supplyNoPurified))).toBeTruthy()
+    cleanup()
+    show({ water: { ...plan.water }, logistics: { ...plan.logistics, purifiedFraction: 0.5, barrelL: 60 } })
+    expect(screen.getByRole('region', { name: answersWords.supplyParts.water }).textContent).toMatch(
+      /take [\d.]+ L of purified water a week/,
+    )
+    expect(screen.getByRole('region', { name: answersWords.supplyParts.water }).textContent).toMatch(/lasts [\d.]+ days/)
   })
 })
 

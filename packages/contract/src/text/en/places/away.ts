@@ -22,6 +22,9 @@ export const awayWords = {
   keepChanged: 'Keep the changes',
   isKept: 'Kept. Its jobs stand on Today and in the calendar, and the forecast runs through it.',
   toCalendar: 'Calendar',
+  others: (count: number) => `The same days for ${counted(count, { one: 'other tank', other: 'other tanks' }, String(count))}`,
+  othersKept: (count: number) =>
+    `Kept for ${counted(count, { one: 'other tank', other: 'other tanks' }, String(count))}, each with what is usual for it: look at what it says of each.`,
   before: 'Before you leave',
   lower: 'Light and feed lower from',
   lowerWhy: 'At most six hours, at seventy per cent. Usually two weeks before.',

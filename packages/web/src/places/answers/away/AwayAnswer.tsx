@@ -15,6 +15,7 @@ import { longDate } from '../../../ui/units.js'
 import { useKeptState } from '../../../ui/useKeptState.js'
 import { AwayOutlook } from './AwayOutlook.js'
 import { KeptAbsences } from './KeptAbsences.js'
+import { OtherTanks } from './OtherTanks.js'
 import { SitterCard } from './SitterCard.js'
 
 /** What is typed before it is kept; a day that is not told yet is empty. */
@@ -132,6 +133,7 @@ export function AwayAnswer({ tank }: { readonly tank: TankEntry }) {
               </Button>
             )}
             <Button onClick={() => setCardOpen(true)}>{text.card}</Button>
+            {isKept && <OtherTanks tankId={tank.id} absence={absence} today={today} />}
             {isKept && <Button onClick={() => setTyped(NOTHING)}>{text.another}</Button>}
           </Box>
           <AwayOutlook tankId={tank.id} aged={aged} absence={absence} onChange={(next) => setTyped({ ...typed, absence: next })} />

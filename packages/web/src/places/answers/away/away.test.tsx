@@ -13,6 +13,7 @@ import { AwayAnswer } from './AwayAnswer.js'
 
 configure({ defaultHidden: true })
 const TANK = '01920000-0000-7000-8000-0000000000aa'
+const OTHER = '01920000-0000-7000-8000-0000000000b'
 const TODAY = '2026-11-24'
 const base: Plan = {
   ...builtPlan,
@@ -57,7 +58,7 @@ afterEach(() => {
   vi.unstubAllGlobals()
 })
 
-function show(plan: Plan): void {
+function show(plan: Plan, others: readonly Plan[] = []): void {
   stored = plan
   server = standInServer(({ method, path, body }) => {
     if (method === 'PUT') {
@@ -70,6 +71,7 @@ function show(plan: Plan): void {
   })
   renderPage(<AwayAnswer tank={{ id: TANK, revision: 1, plan } as never} />, {
     known: [
+      [['tanks'], [plan, ...others].map((its, at) => ({ id: at === 0 ? TANK : `${OTHER}${at - 1}`, revision: 1, plan: its }))],
       [['tanks', TANK, 'timeline'], timelineOf(plan)],
       [['tanks', TANK, 'journal', 'readings', 'cylinderMass'], undefined],
     ],
@@ -121,6 +123,18 @@ describe('I leave for some days', () => {
     expect(region(awayWords.returning).textContent).toContain(awayWords.returnSteps.lightStays)
     await hand.click(screen.getByRole('button', { name: awayWords.plan }))
     expect(region(awayWords.schedule).textContent).toContain('Nov 21, 2026')
+  })
+  test('the same days for the tanks that know of none then, each with what is usual for it', async () => {
+    show({ ...base, absences: [TEN_DAYS] }, [
+      { ...base, name: 'Other' },
+      { ...base, name: 'Elsewhere', absences: [TEN_DAYS] },
+    ])
+    await hand.click(screen.getByRole('button', { name: awayWords.edit }))
+    stored = { ...base, name: 'Other' }
+    await hand.click(screen.getByRole('button', { name: awayWords.others(1) }))
+    await vi.waitFor(() => expect(stored.absences).toMatchObject([{ leaveOn: TEN_DAYS.leaveOn, note: TEN_DAYS.note }]))
+    expect(server.asked.filter(({ method }) => method === 'PUT').map(({ path }) => path)).toEqual([`/api/tanks/${OTHER}0/plan`])
+    expect(stored.absences[0]?.id).not.toBe(TEN_DAYS.id)
   })
   test('deleted, and taken back', async () => {
     show({ ...base, absences: [TEN_DAYS] })
