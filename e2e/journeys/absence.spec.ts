@@ -44,11 +44,7 @@ test('ten days away: planned, kept, told on Today and to who looks in, and the w
   await page.getByLabel('For who looks in').fill('Key at the front desk')
   await page.reload()
   await expect(page.getByLabel('For who looks in')).toHaveValue('Key at the front desk')
-  await page
-    .getByRole('region', { name: 'What you need' })
-    .getByRole('button', { name: / L$/ })
-    .first()
-    .click()
+  await page.getByRole('region', { name: 'What you need' }).getByRole('button', { name: / L$/ }).first().click()
   await expect(page.getByText('evaporated a day', { exact: false }).first()).toBeVisible()
   await page.keyboard.press('Escape')
 

@@ -140,6 +140,18 @@ describe('its jobs', () => {
     // Nobody who is away is asked for anything else.
     expect(told.filter((job) => job >= '2026-12-05' && job < '2026-12-15' && !job.includes('away-'))).toEqual([])
   })
+  test('a young tank is told one light a day: the absence’s own while it holds the light lower', () => {
+    const young = { ...away(bright), startedOn: '2026-11-08' }
+    const life = plannedLife([{ fromDay: 0, plan: young }], { today: 5, animalsAllowedFromDay: null })
+    const told = jobsBetween({ ...life, startedOn: young.startedOn }, '2026-11-08', '2026-12-31').filter(
+      ({ kind }) => kind.endsWith('light') || kind === 'light-step',
+    )
+    expect(told.some(({ kind, dueOn }) => kind === 'light-step' && dueOn >= TEN_DAYS.lowerFrom! && dueOn < '2026-12-25')).toBe(false)
+    for (const { dueOn, values } of told) {
+      const { hours } = lightOn(life.timeline, daysBetween(young.startedOn, dueOn))
+      expect([dueOn, values['light']?.value]).toEqual([dueOn, expect.closeTo(hours, 6)])
+    }
+  })
   test('what a pump gives goes on, told as a timer’s', () => {
     const told = jobs(away(bright, { isDosed: true }), '2026-12-05', '2026-12-14')
     expect(new Set(told.map((job) => job.slice(11)))).toEqual(new Set(['dose']))

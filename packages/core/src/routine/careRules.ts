@@ -140,8 +140,9 @@ export const CARE_RULES = [
   rule({
     kind: 'light-step',
     values: { light: 'hours', power: 'fraction' },
-    due: ({ plan, lightStep }) =>
-      lightStep && plan.lightWindows[0]
+    // While an absence holds the light lower, its own steps tell what to set.
+    due: ({ plan, lightStep, absence }) =>
+      lightStep && plan.lightWindows[0] && (absence === null || absence.lowered === 0)
         ? { minutes: 2, numbers: { light: lightStep.hours, power: lightStep.dimFraction }, of: plan.lightWindows[0].id }
         : null,
   }),

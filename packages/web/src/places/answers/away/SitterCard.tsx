@@ -26,7 +26,7 @@ export function SitterCard({ tankId, plan, absence, isOpen, onClose }: CardProps
         </Box>
         <Box sx={{ mb: 1, fontWeight: 600 }}>{text.cardDates(longDate(absence.leaveOn), longDate(absence.backOn))}</Box>
         <Normal tankId={tankId} timeZone={plan.timeZone} />
-        <ToDo plan={plan} absence={absence} />
+        <VisitSteps plan={plan} absence={absence} />
         <Heading>{text.cardTrouble}</Heading>
         <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
           {[...(hasGas(plan) ? [text.cardGasp, text.cardHiss] : [text.cardGaspNoGas]), text.cardFlood, text.cardPower, text.cardDead].map(
@@ -71,7 +71,7 @@ function Normal({ tankId, timeZone }: { readonly tankId: string; readonly timeZo
   )
 }
 
-function ToDo({ plan, absence }: { readonly plan: Plan; readonly absence: Absence }) {
+function VisitSteps({ plan, absence }: { readonly plan: Plan; readonly absence: Absence }) {
   const units = useUnits()
   const text = awayWords
   const figures = tankFigures(plan)
