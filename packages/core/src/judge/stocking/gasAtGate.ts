@@ -14,5 +14,5 @@ export function gasAtGate(evidence: readonly GasEvidence[], plannedPeakMgPerL: n
     ...(fresh.length === 0 ? [plannedPeakMgPerL] : []),
   ].filter((mgPerL) => mgPerL > FIRST_DAY_MG_PER_L)
   const known = [...fresh, ...against]
-  return known.length === 0 ? null : Math.max(...known)
+  return known.length === 0 ? null : Math.ceil(Math.max(...known)) // no measure knows it better than whole mg/L
 }
