@@ -17,6 +17,7 @@ export {
   absenceOn,
   areApart,
   AWAY_FOODS,
+  FEEDER_SHARE,
   foodShareOn,
   isSameAbsence,
   isVisitDay,

@@ -106,7 +106,7 @@ export const absenceDays = ({ absences, startedOn }: Left): number[] =>
   })
 
 /** A feeder is set to half: what rots in it while nobody looks is worse than hunger. Rule of thumb. */
-const FEEDER_SHARE = 0.5
+export const FEEDER_SHARE = 0.5
 
 /** Of the usual food of a day; a mean where somebody gives a portion now and then. */
 export function foodShareOn(plan: Left, day: number): number {

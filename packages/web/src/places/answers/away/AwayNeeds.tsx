@@ -4,6 +4,7 @@ import {
   awayGas,
   awayWater,
   daysBetween,
+  FEEDER_SHARE,
   hasGas,
   openAwayFall,
   openAwayLoss,
@@ -77,7 +78,7 @@ function Food({ figures, absence }: Pick<NeedsProps, 'figures' | 'absence'>) {
     case 'none':
       return text.foodNone
     case 'feeder':
-      return text.feeder(units.show('salt', grams / 2, 2))
+      return text.feeder(units.show('salt', grams * FEEDER_SHARE, 2))
     case 'visits': {
       const count = visitDays(absence).length
       return count === 0 ? text.foodNobody : text.portions(count, units.show('salt', grams, 2))
